@@ -1,0 +1,58 @@
+package palintone.core.figure;
+
+/**
+ * Where a value ought to lie: a good stretch between two limits, all in the unit of the figure.
+ *
+ * @param lowLimit below this the value is off
+ * @param low the good stretch begins here
+ * @param high and ends here
+ * @param highLimit above this the value is off
+ */
+public record Band(double lowLimit, double low, double high, double highLimit) {
+
+    /**
+     * @throws OutOfRangeException when the four numbers are not finite and in rising order
+     */
+    public Band {
+        if (!(lowLimit <= low && low <= high && high <= highLimit)
+                || Double.isInfinite(lowLimit)
+                || Double.isInfinite(highLimit)) {
+            throw new OutOfRangeException(
+                    "band",
+                    lowLimit + " | " + low + " – " + high + " | " + highLimit,
+                    "four finite numbers in rising order: limit, low, high, limit");
+        }
+    }
+
+    /**
+     * A good stretch with the same slack on both sides.
+     *
+     * @param low start of the good stretch
+     * @param high end of the good stretch
+     * @param slack distance from the stretch to either limit, 0 or more
+     */
+    public static Band around(final double low, final double high, final double slack) {
+        return new Band(low - slack, low, high, high + slack);
+    }
+
+    /** How the value stands against this band. */
+    public Tension tensionOf(final double value) {
+        if (value >= low && value <= high) {
+            return Tension.IN_BAND;
+        }
+        return value >= lowLimit && value <= highLimit ? Tension.TIGHT : Tension.OFF;
+    }
+
+    /** Signed distance to the good stretch: negative below, positive above, 0 inside. */
+    public double outBy(final double value) {
+        if (value < low) {
+            return value - low;
+        }
+        return value > high ? value - high : 0;
+    }
+
+    /** The middle of the good stretch. */
+    public double middle() {
+        return (low + high) / 2;
+    }
+}

@@ -1,0 +1,36 @@
+package palintone.core.figure;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * Something to say to the maker, with its numbers left as quantities, so that whoever shows it can
+ * state them in the maker's own units. Places for numbers are written {@code {name}}.
+ *
+ * @param template the words
+ * @param values the numbers, by the name of their place
+ */
+public record Sentence(String template, Map<String, Quantity> values) {
+
+    public Sentence {
+        values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
+    }
+
+    public static Sentence of(final String template) {
+        return new Sentence(template, Map.of());
+    }
+
+    public Sentence with(final String name, final double value, final Unit unit) {
+        final Map<String, Quantity> more = new LinkedHashMap<>(values);
+        more.put(name, new Quantity(value, unit));
+        return new Sentence(template, more);
+    }
+
+    /** This sentence followed by another; where both name a place, the second one's value holds. */
+    public Sentence and(final Sentence next) {
+        final Map<String, Quantity> both = new LinkedHashMap<>(values);
+        both.putAll(next.values);
+        return new Sentence(template + " " + next.template, both);
+    }
+}

@@ -1,0 +1,30 @@
+package palintone.core.figure;
+
+/** The units figures are stated in. The core knows no others; conversion is done at the edges. */
+public enum Unit {
+    ONE(""),
+    PERCENT("%"),
+    GRAM("g"),
+    GRAM_PER_ML("g/ml"),
+    MILLILITRE("ml"),
+    MILLIMETRE("mm"),
+    CELSIUS("°C"),
+    /** A difference of temperatures, which converts to other scales without an offset. */
+    KELVIN("K"),
+    SECOND("s"),
+    MINUTE("min"),
+    WATT("W"),
+    PIECE("pieces"),
+    MOULD("moulds");
+
+    private final String symbol;
+
+    Unit(final String symbol) {
+        this.symbol = symbol;
+    }
+
+    /** The symbol as printed, empty for a plain number. */
+    public String symbol() {
+        return symbol;
+    }
+}

@@ -1,0 +1,2 @@
+/** Fillings: recipes, their water phase, and the published models of water activity. */
+package palintone.core.filling;

@@ -1,0 +1,71 @@
+package palintone.core.piece;
+
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.shell.Cavity;
+import palintone.core.shell.Mould;
+import palintone.core.temper.Couverture;
+
+/**
+ * One moulded piece: a shell, its layers, and a cap that fills the head room.
+ *
+ * @param id short name used in files
+ * @param name as the maker says it
+ * @param mould it is cast in
+ * @param couverture of shell and cap
+ * @param shellMm thickness of the shell, mm
+ * @param headRoomMm left below the rim for the cap, mm
+ * @param layers fillings, first in first; shares sum to one
+ * @param colour sprayed into the mould, where it is
+ */
+public record Piece(
+        String id,
+        String name,
+        Mould mould,
+        Couverture couverture,
+        double shellMm,
+        double headRoomMm,
+        List<Layer> layers,
+        Optional<ColourCoat> colour) {
+
+    private static final double SHARE_TOLERANCE = 0.001;
+
+    /**
+     * @throws OutOfRangeException when shell or cap leave no room for a filling, or the shares of
+     *     the layers do not sum to one
+     */
+    public Piece {
+        Require.text("id", id, 64);
+        Require.text("name", name, 120);
+        layers = List.copyOf(layers);
+        final Cavity room = mould.cavity().inset(shellMm);
+        Require.between("head room", headRoomMm, 0.5, room.depthMm() * 0.8, "mm");
+        final double sum = layers.stream().mapToDouble(Layer::share).sum();
+        if (Math.abs(sum - 1) > SHARE_TOLERANCE) {
+            throw new OutOfRangeException(
+                    "shares of the layers", String.valueOf(sum), "a sum of 1");
+        }
+    }
+
+    /** The hollow inside the shell, rim plane as in the mould. */
+    public Cavity room() {
+        return mould.cavity().inset(shellMm);
+    }
+
+    /** Room for all fillings of one piece, ml. */
+    public double fillingMl() {
+        return room().volumeMl() - room().volumeToMl(headRoomMm);
+    }
+
+    /** Chocolate of one cap, ml. */
+    public double capMl() {
+        return room().volumeToMl(headRoomMm);
+    }
+
+    /** Chocolate of one shell, ml. */
+    public double shellMl() {
+        return mould.cavity().volumeMl() - room().volumeMl();
+    }
+}

@@ -1,0 +1,35 @@
+package palintone.core.substance;
+
+import java.util.Set;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+
+/**
+ * Something that is weighed in.
+ *
+ * @param id short name used in files
+ * @param name as the maker says it
+ * @param composition what it is made of
+ * @param densityGPerMl mass of one millilitre as it is measured out (poured, spooned), g/ml
+ * @param allergens what it brings
+ * @param source where the composition comes from
+ */
+public record Ingredient(
+        String id,
+        String name,
+        Composition composition,
+        double densityGPerMl,
+        Set<Allergen> allergens,
+        Source source) {
+
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when a name is missing or the density is
+     *     not that of a food, 0.05 to 3 g/ml
+     */
+    public Ingredient {
+        Require.text("id", id, 64);
+        Require.text("name", name, 120);
+        Require.between("density", densityGPerMl, 0.05, 3, "g/ml");
+        allergens = Set.copyOf(allergens);
+    }
+}

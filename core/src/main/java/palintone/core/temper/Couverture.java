@@ -1,0 +1,37 @@
+package palintone.core.temper;
+
+import palintone.core.heat.MixingBalance;
+import palintone.core.heat.SolidFatCurve;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Ingredient;
+
+/**
+ * Chocolate that is tempered and cast.
+ *
+ * @param ingredient name, composition, allergens
+ * @param kind dark, milk or white
+ */
+public record Couverture(Ingredient ingredient, CouvertureKind kind) {
+
+    /** Where the specific heat is taken: the middle of melting and working. */
+    private static final double MIDWAY_C = 38;
+
+    /** Density where it is cast, melted and free of air, g/ml. */
+    public double castingDensityGPerMl() {
+        return ChoiOkos1986.densityGPerMl(ingredient.composition(), 31);
+    }
+
+    /** Specific heat without melting, J/gK. */
+    public double cpJPerGK() {
+        return ChoiOkos1986.cpJPerGK(ingredient.composition(), MIDWAY_C);
+    }
+
+    /** The balance of two masses of this couverture stirred together. */
+    public MixingBalance mixing() {
+        return new MixingBalance(
+                cpJPerGK(),
+                ingredient.composition().fatFraction(),
+                MixingBalance.FORM_V_J_PER_G,
+                SolidFatCurve.of(ingredient.composition()));
+    }
+}

@@ -1,0 +1,2 @@
+/** Couvertures, their working windows by school, and seeding by enthalpy, solved both ways. */
+package palintone.core.temper;

@@ -1,0 +1,69 @@
+package palintone.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Who may call whom inside the core, as ARCHITECTURE.md draws it. */
+@AnalyzeClasses(packages = "palintone.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class RoomsTest {
+
+    @ArchTest
+    static final ArchRule noCycles =
+            slices().matching("palintone.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule directions =
+            layeredArchitecture()
+                    .consideringOnlyDependenciesInLayers()
+                    .layer("figure")
+                    .definedBy("palintone.core.figure..")
+                    .layer("substance")
+                    .definedBy("palintone.core.substance..")
+                    .layer("heat")
+                    .definedBy("palintone.core.heat..")
+                    .layer("temper")
+                    .definedBy("palintone.core.temper..")
+                    .layer("filling")
+                    .definedBy("palintone.core.filling..")
+                    .layer("shell")
+                    .definedBy("palintone.core.shell..")
+                    .layer("piece")
+                    .definedBy("palintone.core.piece..")
+                    .layer("work")
+                    .definedBy("palintone.core.work..")
+                    .whereLayer("work")
+                    .mayNotBeAccessedByAnyLayer()
+                    .whereLayer("piece")
+                    .mayOnlyBeAccessedByLayers("work")
+                    .whereLayer("shell")
+                    .mayOnlyBeAccessedByLayers("piece", "work")
+                    .whereLayer("filling")
+                    .mayOnlyBeAccessedByLayers("piece", "work")
+                    .whereLayer("temper")
+                    .mayOnlyBeAccessedByLayers("piece", "work")
+                    .whereLayer("heat")
+                    .mayOnlyBeAccessedByLayers("temper", "work")
+                    .whereLayer("substance")
+                    .mayOnlyBeAccessedByLayers(
+                            "heat", "temper", "filling", "shell", "piece", "work");
+
+    @ArchTest
+    static final ArchRule plainJava =
+            noClasses()
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(
+                            "org.springframework..",
+                            "jakarta..",
+                            "javax.persistence..",
+                            "java.net..",
+                            "java.sql..",
+                            "com.fasterxml..",
+                            "tools.jackson..");
+}

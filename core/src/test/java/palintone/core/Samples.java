@@ -1,0 +1,126 @@
+package palintone.core;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import palintone.core.figure.Source;
+import palintone.core.filling.Filling;
+import palintone.core.filling.RecipeLine;
+import palintone.core.piece.ColourCoat;
+import palintone.core.piece.Layer;
+import palintone.core.piece.Piece;
+import palintone.core.shell.HalfSphere;
+import palintone.core.shell.Mould;
+import palintone.core.substance.Allergen;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.KitchenUnit;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
+
+/** Things from the invented workshop that several tests need. */
+public final class Samples {
+
+    private static final Source INVENTED = Source.workshop("invented for the tests");
+
+    public static final Ingredient DARK_66 =
+            ingredient(
+                    "dark-66",
+                    1.24,
+                    Set.of(Allergen.SOYA),
+                    Map.of(
+                            Component.COCOA_BUTTER, 40.0,
+                            Component.COCOA_SOLIDS, 25.0,
+                            Component.SUCROSE, 34.0,
+                            Component.WATER, 1.0));
+
+    public static final Ingredient MILK_41 =
+            ingredient(
+                    "milk-41",
+                    1.22,
+                    Set.of(Allergen.MILK),
+                    Map.of(
+                            Component.COCOA_BUTTER, 32.0,
+                            Component.MILK_FAT, 6.0,
+                            Component.COCOA_SOLIDS, 9.0,
+                            Component.MILK_SOLIDS, 16.0,
+                            Component.SUCROSE, 36.0,
+                            Component.WATER, 1.0));
+
+    public static final Ingredient IVORY_33 =
+            ingredient(
+                    "ivory-33",
+                    1.20,
+                    Set.of(Allergen.MILK),
+                    Map.of(
+                            Component.COCOA_BUTTER, 33.0,
+                            Component.MILK_FAT, 6.0,
+                            Component.MILK_SOLIDS, 19.0,
+                            Component.SUCROSE, 41.0,
+                            Component.WATER, 1.0));
+
+    public static final Ingredient CREAM =
+            ingredient(
+                    "cream-35",
+                    0.99,
+                    Set.of(Allergen.MILK),
+                    Map.of(
+                            Component.WATER, 59.0,
+                            Component.MILK_FAT, 35.0,
+                            Component.LACTOSE, 3.2,
+                            Component.PROTEIN, 2.2,
+                            Component.ASH, 0.6));
+
+    public static final Ingredient GLUCOSE_SYRUP =
+            ingredient(
+                    "glucose-syrup",
+                    1.42,
+                    Set.of(),
+                    Map.of(
+                            Component.WATER, 20.0,
+                            Component.GLUCOSE, 15.0,
+                            Component.MALTOSE, 11.0,
+                            Component.HIGHER_SACCHARIDES, 54.0));
+
+    public static final Mould HALF_SPHERES =
+            new Mould("half-28", "Half spheres 28 mm", new HalfSphere(28), 32, 6);
+
+    private Samples() {}
+
+    public static Couverture dark() {
+        return new Couverture(DARK_66, CouvertureKind.DARK);
+    }
+
+    public static Filling ganache() {
+        return new Filling(
+                "house-ganache",
+                "House ganache",
+                List.of(
+                        new RecipeLine(DARK_66, 500, KitchenUnit.GRAM),
+                        new RecipeLine(CREAM, 400, KitchenUnit.GRAM),
+                        new RecipeLine(GLUCOSE_SYRUP, 60, KitchenUnit.GRAM)),
+                true);
+    }
+
+    public static Piece halfSpherePiece() {
+        return new Piece(
+                "sample",
+                "Sample",
+                HALF_SPHERES,
+                dark(),
+                1.6,
+                2.0,
+                List.of(new Layer(ganache(), 1)),
+                Optional.of(new ColourCoat("plum", 0.05)));
+    }
+
+    private static Ingredient ingredient(
+            final String id,
+            final double density,
+            final Set<Allergen> allergens,
+            final Map<Component, Double> per100) {
+        return new Ingredient(id, id, Composition.per100(per100), density, allergens, INVENTED);
+    }
+}
