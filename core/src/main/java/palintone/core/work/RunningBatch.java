@@ -205,6 +205,17 @@ public final class RunningBatch {
         return steps.get(current - 1);
     }
 
+    /** When the batch was finished or given up, empty while it runs. */
+    public Optional<Instant> endedAt() {
+        if (state == State.RUNNING) {
+            return Optional.empty();
+        }
+        return standing(entries).stream()
+                .filter(e -> e.kind() == EntryKind.DONE || e.kind() == EntryKind.ABANDON)
+                .map(Entry::at)
+                .max(Instant::compareTo);
+    }
+
     /** When the step under way began. */
     public Instant stepBeganAt() {
         return stepBeganAt;
@@ -229,18 +240,57 @@ public final class RunningBatch {
         return left.isEmpty() ? Optional.empty() : Optional.of(left.get(left.size() - 1));
     }
 
-    /** Readings of one step as they stand, corrections applied, oldest first. */
-    public List<Double> readings(final int step) {
-        final Map<UUID, Double> byNote = new LinkedHashMap<>();
+    /**
+     * A reading or remark as it stands.
+     *
+     * @param id of the entry it was first written with
+     * @param at when it was first written
+     * @param value the reading, corrections applied; NaN for a remark
+     * @param text the remark, corrections applied; empty for a reading
+     * @param corrected whether it once said something else
+     */
+    public record Standing(UUID id, Instant at, double value, String text, boolean corrected) {}
+
+    /** Readings of one step as they stand, oldest first. */
+    public List<Standing> notes(final int step) {
+        return standing(EntryKind.NOTE, step);
+    }
+
+    /** Remarks of one step as they stand, oldest first. */
+    public List<Standing> remarks(final int step) {
+        return standing(EntryKind.REMARK, step);
+    }
+
+    private List<Standing> standing(final EntryKind kind, final int step) {
+        final Map<UUID, Standing> byId = new LinkedHashMap<>();
         for (final Entry entry : standing(entries)) {
-            if (entry.kind() == EntryKind.NOTE && entry.step() == step) {
-                byNote.put(entry.id(), entry.value().orElseThrow());
+            if (entry.kind() == kind && entry.step() == step) {
+                byId.put(
+                        entry.id(),
+                        new Standing(
+                                entry.id(),
+                                entry.at(),
+                                entry.value().orElse(Double.NaN),
+                                entry.text(),
+                                false));
             } else if (entry.kind() == EntryKind.CORRECT) {
-                byNote.computeIfPresent(
-                        entry.about().orElseThrow(), (id, before) -> entry.value().orElse(before));
+                byId.computeIfPresent(
+                        entry.about().orElseThrow(),
+                        (id, was) ->
+                                new Standing(
+                                        id,
+                                        was.at(),
+                                        entry.value().orElse(was.value()),
+                                        kind == EntryKind.REMARK ? entry.text() : was.text(),
+                                        true));
             }
         }
-        return List.copyOf(byNote.values());
+        return List.copyOf(byId.values());
+    }
+
+    /** Values read at one step as they stand, oldest first. */
+    public List<Double> readings(final int step) {
+        return notes(step).stream().map(Standing::value).toList();
     }
 
     /** When a step was done, empty while it is not. */

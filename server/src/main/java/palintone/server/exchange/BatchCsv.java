@@ -1,0 +1,85 @@
+package palintone.server.exchange;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import palintone.core.work.PlannedAgainstNoted;
+import palintone.core.work.RunningBatch;
+import palintone.server.work.BatchService.Recorded;
+
+/**
+ * The record of a batch as a table, one step a row, planned beside noted; °C, g and s throughout.
+ */
+final class BatchCsv {
+
+    private static final String[] HEADER = {
+        "lot",
+        "piece",
+        "step",
+        "what_is_done",
+        "reading",
+        "unit",
+        "target",
+        "low",
+        "high",
+        "noted",
+        "out_by",
+        "tension",
+        "all_readings",
+        "took_s",
+        "remarks"
+    };
+
+    private BatchCsv() {}
+
+    static String of(final Recorded recorded) {
+        final StringWriter text = new StringWriter();
+        try (CSVPrinter table =
+                new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(HEADER).get())) {
+            for (final PlannedAgainstNoted row : PlannedAgainstNoted.of(recorded.running())) {
+                table.printRecord(cells(recorded, row));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static Object[] cells(final Recorded recorded, final PlannedAgainstNoted row) {
+        final var reading = row.step().reading();
+        return new Object[] {
+            recorded.facts().lot(),
+            recorded.facts().pieceName(),
+            row.step().number(),
+            row.step().kind().words(),
+            reading.map(r -> r.what()).orElse(""),
+            reading.map(r -> r.unit().symbol()).orElse(""),
+            reading.map(r -> tidy(r.target())).orElse(""),
+            reading.map(r -> tidy(r.band().low())).orElse(""),
+            reading.map(r -> tidy(r.band().high())).orElse(""),
+            row.noted().isPresent() ? tidy(row.noted().getAsDouble()) : "",
+            row.noted().isPresent() ? tidy(row.outBy()) : "",
+            row.tension(),
+            row.readings().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
+            row.tookS().map(String::valueOf).orElse(""),
+            remarks(recorded.running(), row.step().number())
+        };
+    }
+
+    private static String remarks(final RunningBatch running, final int step) {
+        return running.remarks(step).stream()
+                .map(RunningBatch.Standing::text)
+                .collect(Collectors.joining(" | "));
+    }
+
+    /** Three decimals at the most: finer than any scale or probe at a bench. */
+    private static String tidy(final double value) {
+        return new java.math.BigDecimal(value)
+                .setScale(3, java.math.RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}

@@ -1,0 +1,195 @@
+package palintone.server.exchange;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import palintone.core.figure.Quantity;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.temper.HeatSource;
+import palintone.core.work.Bowl;
+import palintone.core.work.Clock;
+import palintone.core.work.Entry;
+import palintone.core.work.EntryKind;
+import palintone.core.work.PlannedStep;
+import palintone.core.work.Reading;
+import palintone.core.work.RunningBatch;
+import palintone.core.work.StepKind;
+import palintone.server.figure.BandView;
+import palintone.server.work.BatchFacts;
+
+/** A batch as a file: docs/schema/batch-1.schema.json describes it, this mirrors it. */
+record BatchRecord(
+        String format,
+        UUID id,
+        String lot,
+        String pieceId,
+        String pieceName,
+        int pieces,
+        int moulds,
+        Instant beganAt,
+        RunningBatch.State state,
+        BowlPart bowl,
+        List<BatchFacts.Material> materials,
+        List<StepPart> steps,
+        List<EntryPart> entries) {
+
+    static final String FORMAT = "palintone-batch/1";
+
+    record BowlPart(
+            double massG,
+            double cpJPerGK,
+            double clearPointC,
+            double shellG,
+            double shellMm,
+            double heatPowerW,
+            double heatEfficiency) {}
+
+    record ValuePart(double value, Unit unit) {}
+
+    record ReadingPart(String what, Unit unit, double target, BandView band) {}
+
+    record ClockPart(int shortestS, int targetS, int longestS) {}
+
+    record SourcePart(Source.Kind kind, String citation, boolean fromMemory) {}
+
+    record StepPart(
+            int number,
+            StepKind kind,
+            String say,
+            Map<String, ValuePart> values,
+            @Nullable ReadingPart reading,
+            @Nullable ClockPart clock,
+            @Nullable String caution,
+            SourcePart source) {}
+
+    record EntryPart(
+            UUID id,
+            EntryKind kind,
+            int step,
+            Instant at,
+            @Nullable Double value,
+            @Nullable String text,
+            @Nullable UUID about) {}
+
+    static BatchRecord of(final BatchFacts facts, final RunningBatch running) {
+        final Bowl bowl = facts.bowl();
+        return new BatchRecord(
+                FORMAT,
+                facts.id(),
+                facts.lot(),
+                facts.pieceId(),
+                facts.pieceName(),
+                facts.pieces(),
+                facts.moulds(),
+                facts.beganAt(),
+                running.state(),
+                new BowlPart(
+                        bowl.massG(),
+                        bowl.cpJPerGK(),
+                        bowl.clearPointC(),
+                        bowl.shellG(),
+                        bowl.shellMm(),
+                        bowl.heat().powerW(),
+                        bowl.heat().efficiency()),
+                facts.materials(),
+                facts.steps().stream().map(BatchRecord::part).toList(),
+                running.entries().stream().map(BatchRecord::part).toList());
+    }
+
+    BatchFacts facts() {
+        return new BatchFacts(
+                id,
+                lot,
+                pieceId,
+                pieceName,
+                pieces,
+                moulds,
+                beganAt,
+                new Bowl(
+                        bowl.massG,
+                        bowl.cpJPerGK,
+                        bowl.clearPointC,
+                        bowl.shellG,
+                        bowl.shellMm,
+                        new HeatSource(bowl.heatPowerW, bowl.heatEfficiency)),
+                materials,
+                steps.stream().map(BatchRecord::step).toList());
+    }
+
+    List<Entry> accepted() {
+        return entries.stream().map(BatchRecord::entry).toList();
+    }
+
+    private static StepPart part(final PlannedStep step) {
+        final Map<String, ValuePart> values = new LinkedHashMap<>();
+        step.say()
+                .values()
+                .forEach((name, q) -> values.put(name, new ValuePart(q.value(), q.unit())));
+        return new StepPart(
+                step.number(),
+                step.kind(),
+                step.say().template(),
+                values,
+                step.reading()
+                        .map(
+                                r ->
+                                        new ReadingPart(
+                                                r.what(),
+                                                r.unit(),
+                                                r.target(),
+                                                BandView.of(r.band())))
+                        .orElse(null),
+                step.clock()
+                        .map(c -> new ClockPart(c.shortestS(), c.targetS(), c.longestS()))
+                        .orElse(null),
+                step.caution().orElse(null),
+                new SourcePart(
+                        step.source().kind(),
+                        step.source().citation(),
+                        step.source().fromMemory()));
+    }
+
+    private static PlannedStep step(final StepPart part) {
+        final Map<String, Quantity> values = new LinkedHashMap<>();
+        part.values.forEach((name, v) -> values.put(name, Quantity.of(v.value, v.unit)));
+        return new PlannedStep(
+                part.number,
+                part.kind,
+                new Sentence(part.say, values),
+                Optional.ofNullable(part.reading)
+                        .map(r -> new Reading(r.what, r.unit, r.target, r.band.band())),
+                Optional.ofNullable(part.clock)
+                        .map(c -> new Clock(c.shortestS, c.targetS, c.longestS)),
+                Optional.ofNullable(part.caution),
+                new Source(part.source.kind, part.source.citation, part.source.fromMemory));
+    }
+
+    private static EntryPart part(final Entry entry) {
+        return new EntryPart(
+                entry.id(),
+                entry.kind(),
+                entry.step(),
+                entry.at(),
+                entry.value().isPresent() ? entry.value().getAsDouble() : null,
+                entry.text().isEmpty() ? null : entry.text(),
+                entry.about().orElse(null));
+    }
+
+    private static Entry entry(final EntryPart part) {
+        return new Entry(
+                part.id,
+                part.kind,
+                part.step,
+                part.at,
+                part.value == null ? OptionalDouble.empty() : OptionalDouble.of(part.value),
+                part.text == null ? "" : part.text,
+                Optional.ofNullable(part.about));
+    }
+}

@@ -1,0 +1,104 @@
+package palintone.server.exchange;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import palintone.server.work.BatchService;
+import palintone.server.work.BatchService.Recorded;
+import tools.jackson.databind.json.JsonMapper;
+
+@RestController
+@RequestMapping("/api/exchange")
+class ExchangeController {
+
+    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+
+    private final ImportService imports;
+    private final BatchService batches;
+    private final BatchSchema schema;
+    private final JsonMapper json;
+
+    ExchangeController(
+            final ImportService imports,
+            final BatchService batches,
+            final BatchSchema schema,
+            final JsonMapper json) {
+        this.imports = imports;
+        this.batches = batches;
+        this.schema = schema;
+        this.json = json;
+    }
+
+    @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    List<ImportService.Taken> take(@RequestPart final List<MultipartFile> files)
+            throws IOException {
+        final List<NamedFile> named = new ArrayList<>();
+        for (final MultipartFile file : files) {
+            final String path =
+                    file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+            named.add(new NamedFile(path.substring(path.lastIndexOf('/') + 1), file.getBytes()));
+        }
+        return imports.take(named);
+    }
+
+    @GetMapping("/batches/{id}.json")
+    ResponseEntity<String> json(@PathVariable final UUID id) {
+        final Recorded recorded = batches.recorded(id);
+        final BatchRecord record = BatchRecord.of(recorded.facts(), recorded.running());
+        return file(
+                "batch-" + record.lot() + ".json",
+                MediaType.APPLICATION_JSON,
+                json.writerWithDefaultPrettyPrinter().writeValueAsString(record));
+    }
+
+    @GetMapping("/batches/{id}.csv")
+    ResponseEntity<String> csv(@PathVariable final UUID id) {
+        final Recorded recorded = batches.recorded(id);
+        return file("batch-" + recorded.facts().lot() + ".csv", CSV, BatchCsv.of(recorded));
+    }
+
+    @GetMapping(path = "/schema/" + BatchSchema.NAME, produces = "application/schema+json")
+    String schema() {
+        return schema.text();
+    }
+
+    private static ResponseEntity<String> file(
+            final String name, final MediaType type, final String text) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(text);
+    }
+
+    @ExceptionHandler
+    ProblemDetail refused(final ImportRefusedException e) {
+        final ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+        problem.setTitle("Not taken over");
+        problem.setProperty("file", e.file());
+        if (e.row() > 0) {
+            problem.setProperty("row", e.row());
+        }
+        problem.setProperty("field", e.field());
+        problem.setProperty("value", e.value());
+        problem.setProperty("allowed", e.allowed());
+        return problem;
+    }
+}

@@ -1,0 +1,28 @@
+package palintone.server.house;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/house")
+class HouseController {
+
+    private final HouseService houses;
+
+    HouseController(final HouseService houses) {
+        this.houses = houses;
+    }
+
+    @GetMapping
+    HouseView house() {
+        return houses.view();
+    }
+
+    @PutMapping
+    HouseView change(@RequestBody final HouseDraft draft) {
+        return houses.change(draft);
+    }
+}

@@ -1,0 +1,192 @@
+package palintone.server.house;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.List;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.heat.RoomAir;
+import palintone.core.piece.BatchHabits;
+import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.HeatSource;
+import palintone.core.temper.SeedSchool;
+
+/** The one house. Its row is there from the start, with the defaults of an ordinary room. */
+@Entity
+@Table(name = "house")
+public class HouseEntity {
+
+    public static final int ONLY = 1;
+
+    /** The scales a maker may read temperatures in. */
+    public enum TemperatureUnit {
+        CELSIUS,
+        FAHRENHEIT
+    }
+
+    /** The units a maker may read weights in. */
+    public enum MassUnit {
+        GRAM,
+        OUNCE
+    }
+
+    @Id private int id = ONLY;
+    private String name;
+
+    @Column(name = "room_temperature_c")
+    private double roomTemperatureC;
+
+    private double humidityPercent;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private TemperatureUnit temperatureUnit;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private MassUnit massUnit;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private DarkWindowSchool darkWindow;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private SeedSchool seedSchool;
+
+    private int mouldsInRotation;
+    private double bowlReserve;
+    private double fillingSurplus;
+
+    @Column(name = "heat_power_w")
+    private double heatPowerW;
+
+    private double heatEfficiency;
+
+    @ElementCollection
+    @CollectionTable(name = "cabinet", joinColumns = @JoinColumn(name = "house_id"))
+    @OrderColumn(name = "position")
+    private List<Cabinet> cabinets = new ArrayList<>();
+
+    @Version private Long version;
+
+    protected HouseEntity() {}
+
+    /** A cold place for moulds. */
+    @Embeddable
+    public static class Cabinet {
+        private String name;
+
+        @Column(name = "temperature_c")
+        private double temperatureC;
+
+        protected Cabinet() {}
+
+        Cabinet(final String name, final double temperatureC) {
+            this.name = Require.text("cabinet", name, 120);
+            this.temperatureC =
+                    Require.between("temperature of " + name, temperatureC, -5, 25, "°C");
+        }
+
+        public String name() {
+            return name;
+        }
+
+        public double temperatureC() {
+            return temperatureC;
+        }
+    }
+
+    /** Takes over everything; the core checks what it will compute with. */
+    void take(final HouseDraft draft) {
+        final RoomAir air = new RoomAir(draft.roomTemperatureC(), draft.humidityPercent());
+        // Seed lies at room temperature, and must still be hard there.
+        Require.between("room temperature", air.temperatureC(), 5, 27, "°C");
+        final HeatSource heat = new HeatSource(draft.heatPowerW(), draft.heatEfficiency());
+        final BatchHabits habits =
+                new BatchHabits(
+                        draft.mouldsInRotation(), draft.bowlReserve(), draft.fillingSurplus());
+        if (draft.cabinets() == null || draft.cabinets().isEmpty()) {
+            throw new OutOfRangeException("cabinets", "none", "at least one");
+        }
+        name = Require.text("name", draft.name(), 120);
+        roomTemperatureC = air.temperatureC();
+        humidityPercent = air.humidityPercent();
+        temperatureUnit = given("temperature unit", draft.temperatureUnit());
+        massUnit = given("mass unit", draft.massUnit());
+        darkWindow = given("dark window", draft.darkWindow());
+        seedSchool = given("seed school", draft.seedSchool());
+        mouldsInRotation = habits.mouldsInRotation();
+        bowlReserve = habits.bowlReserve();
+        fillingSurplus = habits.fillingSurplus();
+        heatPowerW = heat.powerW();
+        heatEfficiency = heat.efficiency();
+        cabinets.clear();
+        draft.cabinets().forEach(c -> cabinets.add(new Cabinet(c.name(), c.temperatureC())));
+    }
+
+    private static <T> T given(final String field, final T value) {
+        if (value == null) {
+            throw new OutOfRangeException(field, "missing", "one of the choices");
+        }
+        return value;
+    }
+
+    public RoomAir air() {
+        return new RoomAir(roomTemperatureC, humidityPercent);
+    }
+
+    public HeatSource heat() {
+        return new HeatSource(heatPowerW, heatEfficiency);
+    }
+
+    public BatchHabits habits() {
+        return new BatchHabits(mouldsInRotation, bowlReserve, fillingSurplus);
+    }
+
+    /** The cabinet moulds are chilled in: the first one named. */
+    public double firstCabinetC() {
+        return cabinets.get(0).temperatureC;
+    }
+
+    public DarkWindowSchool darkWindow() {
+        return darkWindow;
+    }
+
+    public SeedSchool seedSchool() {
+        return seedSchool;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    TemperatureUnit temperatureUnit() {
+        return temperatureUnit;
+    }
+
+    MassUnit massUnit() {
+        return massUnit;
+    }
+
+    List<Cabinet> cabinets() {
+        return cabinets;
+    }
+
+    Long version() {
+        return version;
+    }
+}

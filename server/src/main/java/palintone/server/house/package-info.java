@@ -1,0 +1,2 @@
+/** The house: its room, its cabinets, its schools and habits. */
+package palintone.server.house;

@@ -1,0 +1,48 @@
+package palintone.server.larder;
+
+import jakarta.annotation.Nullable;
+import java.util.Map;
+import java.util.Set;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+import palintone.core.substance.Allergen;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.temper.CouvertureKind;
+
+/**
+ * An ingredient as somebody wrote it down.
+ *
+ * @param gramsPer100 composition, grams in 100 g
+ * @param densityGPerMl as it is measured out
+ * @param couverture dark, milk or white where it is cast
+ * @param source where the composition comes from
+ * @param fromMemory whether it was written down from memory
+ * @param version of the state that was changed; 0 for a new one
+ */
+public record IngredientDraft(
+        String name,
+        double densityGPerMl,
+        Map<Component, Double> gramsPer100,
+        Set<Allergen> allergens,
+        @Nullable CouvertureKind couverture,
+        String source,
+        boolean fromMemory,
+        long version) {
+
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when the core would not take it
+     */
+    Ingredient ingredient(final String id) {
+        Require.text("source", source, 500);
+        final Source.Kind kind = fromMemory ? Source.Kind.PUBLISHED : Source.Kind.WORKSHOP;
+        return new Ingredient(
+                id,
+                name,
+                Composition.per100(gramsPer100 == null ? Map.of() : gramsPer100),
+                densityGPerMl,
+                allergens == null ? Set.of() : allergens,
+                new Source(kind, source, fromMemory));
+    }
+}

@@ -1,0 +1,129 @@
+package palintone.server.larder;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import palintone.core.figure.Source;
+import palintone.core.substance.Allergen;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
+
+/** An ingredient as it stands in the books. */
+@Entity
+@Table(name = "ingredient")
+public class IngredientEntity {
+
+    @Id private String id;
+
+    private String name;
+
+    @Column(name = "density_g_per_ml")
+    private double densityGPerMl;
+
+    /** Null for everything that is not cast. */
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private CouvertureKind couvertureKind;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Source.Kind sourceKind;
+
+    private String sourceCitation;
+
+    private boolean sourceFromMemory;
+
+    @ElementCollection
+    @CollectionTable(
+            name = "ingredient_component",
+            joinColumns = @JoinColumn(name = "ingredient_id"))
+    @MapKeyColumn(name = "component")
+    @MapKeyEnumerated(EnumType.STRING)
+    @Column(name = "grams_per_100")
+    private Map<Component, Double> gramsPer100 = new EnumMap<>(Component.class);
+
+    @ElementCollection
+    @CollectionTable(
+            name = "ingredient_allergen",
+            joinColumns = @JoinColumn(name = "ingredient_id"))
+    @Column(name = "allergen")
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Set<Allergen> allergens = new HashSet<>();
+
+    @Version private Long version;
+
+    protected IngredientEntity() {}
+
+    public IngredientEntity(final String id) {
+        this.id = id;
+    }
+
+    /** Takes over everything from a draft the core has accepted. */
+    public void take(final IngredientDraft draft) {
+        final Ingredient checked = draft.ingredient(id);
+        name = checked.name();
+        densityGPerMl = checked.densityGPerMl();
+        couvertureKind = draft.couverture();
+        sourceKind = checked.source().kind();
+        sourceCitation = checked.source().citation();
+        sourceFromMemory = checked.source().fromMemory();
+        gramsPer100.clear();
+        gramsPer100.putAll(draft.gramsPer100());
+        allergens.clear();
+        allergens.addAll(checked.allergens());
+    }
+
+    public Ingredient ingredient() {
+        return new Ingredient(
+                id,
+                name,
+                Composition.per100(gramsPer100),
+                densityGPerMl,
+                allergens,
+                new Source(sourceKind, sourceCitation, sourceFromMemory));
+    }
+
+    public Optional<Couverture> couverture() {
+        return Optional.ofNullable(couvertureKind).map(kind -> new Couverture(ingredient(), kind));
+    }
+
+    public String id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public Map<Component, Double> gramsPer100() {
+        return gramsPer100;
+    }
+
+    public CouvertureKind couvertureKind() {
+        return couvertureKind;
+    }
+
+    public Long version() {
+        return version;
+    }
+}

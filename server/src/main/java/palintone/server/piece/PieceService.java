@@ -1,0 +1,97 @@
+package palintone.server.piece;
+
+import jakarta.annotation.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.piece.BatchSize;
+import palintone.core.piece.Materials;
+import palintone.core.piece.Piece;
+import palintone.core.temper.SeedSchool;
+import palintone.core.temper.TemperTargets;
+import palintone.core.work.BatchPlan;
+import palintone.core.work.BatchPlanner;
+import palintone.server.house.HouseEntity;
+import palintone.server.house.HouseService;
+import palintone.server.problem.NotHereException;
+import palintone.server.web.PageView;
+
+/** Lists pieces and lays out batches of them by the rules of the house. */
+@Service
+public class PieceService {
+
+    private final PieceRepository pieces;
+    private final HouseService houses;
+
+    PieceService(final PieceRepository pieces, final HouseService houses) {
+        this.pieces = pieces;
+        this.houses = houses;
+    }
+
+    @Transactional(readOnly = true)
+    public PageView<PieceView> list(final int page, final int size) {
+        return PageView.of(
+                pieces.findAllByOrderByName(PageView.request(page, size)), PieceView::of);
+    }
+
+    @Transactional(readOnly = true)
+    public PieceView view(final String id) {
+        return PieceView.of(byId(id));
+    }
+
+    @Transactional(readOnly = true)
+    public NeedsView needs(final String id, final Size size) {
+        final HouseEntity house = houses.house();
+        final Piece piece = byId(id).piece();
+        return NeedsView.of(plan(piece, size, house), targets(piece, house), school(size, house));
+    }
+
+    /** The batch as it would be made today. */
+    @Transactional(readOnly = true)
+    public BatchPlan plan(final String id, final Size size) {
+        return plan(byId(id).piece(), size, houses.house());
+    }
+
+    /**
+     * How much is to be made: moulds or pieces, one of the two.
+     *
+     * @param school of seeding where it is not the one of the house
+     */
+    public record Size(
+            @Nullable Integer moulds, @Nullable Integer pieces, @Nullable SeedSchool school) {
+
+        BatchSize of(final int cavitiesPerMould) {
+            if ((moulds == null) == (pieces == null)) {
+                throw new OutOfRangeException(
+                        "size", moulds == null ? "not given" : "given twice", "moulds or pieces");
+            }
+            return moulds != null
+                    ? BatchSize.ofMoulds(moulds, cavitiesPerMould)
+                    : BatchSize.ofPieces(pieces, cavitiesPerMould);
+        }
+    }
+
+    private static BatchPlan plan(final Piece piece, final Size size, final HouseEntity house) {
+        return BatchPlanner.plan(
+                Materials.of(piece, size.of(piece.mould().cavities()), house.habits()),
+                targets(piece, house),
+                school(size, house),
+                house.air(),
+                house.firstCabinetC(),
+                house.heat());
+    }
+
+    private static TemperTargets targets(final Piece piece, final HouseEntity house) {
+        return TemperTargets.of(piece.couverture().kind(), house.darkWindow());
+    }
+
+    private static SeedSchool school(final Size size, final HouseEntity house) {
+        return size.school() != null ? size.school() : house.seedSchool();
+    }
+
+    private PieceEntity byId(final String id) {
+        return pieces.findById(Require.text("piece", id, 64))
+                .orElseThrow(() -> new NotHereException("piece", id));
+    }
+}

@@ -1,0 +1,237 @@
+package palintone.server.problem;
+
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.work.IllegalMoveException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/**
+ * Turns every refusal into a problem detail; nothing else leaves the server, never a stack trace.
+ */
+@RestControllerAdvice
+public class Problems {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail outOfRange(final OutOfRangeException e) {
+        final ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, "Not possible", e.getMessage());
+        return about(problem, e.field(), e.value(), e.allowed());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notHere(final NotHereException e) {
+        final ProblemDetail problem = problem(HttpStatus.NOT_FOUND, "Not here", e.getMessage());
+        return about(problem, e.field(), e.value(), "an id from the list");
+    }
+
+    @ExceptionHandler
+    ProblemDetail illegalMove(final IllegalMoveException e) {
+        return problem(HttpStatus.CONFLICT, "Not now", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(final StaleVersionException e) {
+        final ProblemDetail problem =
+                problem(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
+        return about(problem, "version", String.valueOf(e.given()), String.valueOf(e.current()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(final ObjectOptimisticLockingFailureException e) {
+        return problem(
+                HttpStatus.CONFLICT,
+                "Changed meanwhile",
+                "Somebody else saved at the same moment. What you typed is still here: save again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongKind(final MethodArgumentTypeMismatchException e) {
+        final Class<?> type = e.getRequiredType();
+        final ProblemDetail problem =
+                problem(
+                        HttpStatus.BAD_REQUEST,
+                        "Not possible",
+                        e.getName() + " is \"" + e.getValue() + "\"; allowed: " + words(type));
+        return about(problem, e.getName(), String.valueOf(e.getValue()), words(type));
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(final MissingServletRequestParameterException e) {
+        final ProblemDetail problem =
+                problem(
+                        HttpStatus.BAD_REQUEST,
+                        "Not possible",
+                        e.getParameterName() + " is missing");
+        return about(problem, e.getParameterName(), "missing", e.getParameterType());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(final HttpMessageNotReadableException e) {
+        return unreadable(e.getCause());
+    }
+
+    /** What a JSON text says wrongly, and where. */
+    public static ProblemDetail unreadable(final Throwable cause) {
+        if (cause instanceof InvalidFormatException wrong) {
+            final String field = path(wrong);
+            final String allowed = words(wrong.getTargetType());
+            final ProblemDetail problem =
+                    problem(
+                            HttpStatus.BAD_REQUEST,
+                            "Not possible",
+                            field + " is \"" + wrong.getValue() + "\"; allowed: " + allowed);
+            return about(problem, field, String.valueOf(wrong.getValue()), allowed);
+        }
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            final ProblemDetail problem =
+                    problem(
+                            HttpStatus.BAD_REQUEST,
+                            "Not possible",
+                            "there is no field " + path(unknown));
+            return about(
+                    problem,
+                    path(unknown),
+                    "given",
+                    unknown.getKnownPropertyIds().stream()
+                            .map(String::valueOf)
+                            .collect(Collectors.joining(", ")));
+        }
+        if (cause instanceof JacksonException broken) {
+            final String field = path(broken);
+            final ProblemDetail problem =
+                    problem(
+                            HttpStatus.BAD_REQUEST,
+                            "Not readable",
+                            (field.isEmpty() ? "The text" : field)
+                                    + " cannot be read as JSON, line "
+                                    + broken.getLocation().getLineNr()
+                                    + ".");
+            return about(problem, field.isEmpty() ? "body" : field, "unreadable", "JSON");
+        }
+        return about(
+                problem(HttpStatus.BAD_REQUEST, "Not readable", "The text cannot be read as JSON."),
+                "body",
+                "unreadable",
+                "JSON");
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(final MaxUploadSizeExceededException e) {
+        return about(
+                problem(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "Too large",
+                        "A file is larger than 10 MB, or all together are larger than 20 MB."
+                                + " Nothing was changed."),
+                "files",
+                "too large",
+                "up to 10 MB a file, 20 MB together");
+    }
+
+    @ExceptionHandler
+    ProblemDetail brokenUpload(final MultipartException e) {
+        return about(
+                problem(
+                        HttpStatus.BAD_REQUEST,
+                        "Not readable",
+                        "The upload broke off or is not a form with files. Nothing was changed."),
+                "files",
+                "unreadable",
+                "one or more files");
+    }
+
+    /** The other screen went away; nobody is left to tell. */
+    @ExceptionHandler
+    void gone(final AsyncRequestNotUsableException e) {
+        LOG.debug("A screen went away: {}", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> anything(final Exception e) {
+        if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
+            final HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+            return ResponseEntity.status(status)
+                    .body(problem(status, status.getReasonPhrase(), e.getMessage()));
+        }
+        final String mark = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("Unforeseen, mark {}", mark, e);
+        return ResponseEntity.internalServerError()
+                .body(
+                        problem(
+                                HttpStatus.INTERNAL_SERVER_ERROR,
+                                "Something broke",
+                                "The server could not do this. Nothing was changed. The log says"
+                                        + " more under the mark "
+                                        + mark
+                                        + "."));
+    }
+
+    private static ProblemDetail problem(
+            final HttpStatus status, final String title, final String detail) {
+        final ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        return problem;
+    }
+
+    private static ProblemDetail about(
+            final ProblemDetail problem,
+            final String field,
+            final String value,
+            final String allowed) {
+        problem.setProperty("field", field);
+        problem.setProperty("value", value);
+        problem.setProperty("allowed", allowed);
+        return problem;
+    }
+
+    private static String path(final JacksonException e) {
+        return e.getPath().stream()
+                .map(
+                        step ->
+                                step.getPropertyName() != null
+                                        ? step.getPropertyName()
+                                        : String.valueOf(step.getIndex() + 1))
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String words(final Class<?> type) {
+        if (type == null) {
+            return "another kind of value";
+        }
+        if (type.isEnum()) {
+            return java.util.Arrays.stream(type.getEnumConstants())
+                    .map(String::valueOf)
+                    .collect(Collectors.joining(", "));
+        }
+        if (type == int.class
+                || type == Integer.class
+                || type == long.class
+                || type == Long.class) {
+            return "a whole number";
+        }
+        if (type == double.class || type == Double.class) {
+            return "a number";
+        }
+        return type == UUID.class ? "an id" : "a value of another kind";
+    }
+}

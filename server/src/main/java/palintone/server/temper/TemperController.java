@@ -1,0 +1,48 @@
+package palintone.server.temper;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import palintone.core.figure.Band;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.SeedPlan;
+import palintone.core.temper.TemperTargets;
+import palintone.server.house.HouseEntity;
+import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
+
+@RestController
+@RequestMapping("/api/temper")
+class TemperController {
+
+    private final LarderService larder;
+    private final HouseService houses;
+
+    TemperController(final LarderService larder, final HouseService houses) {
+        this.larder = larder;
+        this.houses = houses;
+    }
+
+    /**
+     * Seed for a bowl, or what comes of a seed.
+     *
+     * @param bowl °C
+     * @param grams of seed; left out, the seed is solved for
+     */
+    @GetMapping("/seed")
+    SeedView seed(
+            @RequestParam final String couverture,
+            @RequestParam final double melt,
+            @RequestParam final double bowl,
+            @RequestParam(required = false) final Double grams) {
+        final Couverture chocolate = larder.couverture(couverture);
+        final HouseEntity house = houses.house();
+        final double seedC = house.air().temperatureC();
+        if (grams != null) {
+            return SeedView.of(SeedPlan.outcome(chocolate, melt, bowl, grams, seedC));
+        }
+        final Band work = TemperTargets.of(chocolate.kind(), house.darkWindow()).work();
+        return SeedView.of(SeedPlan.forBowl(chocolate, work, melt, bowl, seedC));
+    }
+}

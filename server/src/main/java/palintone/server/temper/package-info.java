@@ -1,0 +1,2 @@
+/** Seeding, solved both ways: the temper room of the core. */
+package palintone.server.temper;

@@ -1,0 +1,59 @@
+package palintone.server.work;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import palintone.core.work.RunningBatch;
+import palintone.server.web.PageView;
+
+@RestController
+@RequestMapping("/api/batches")
+class BatchController {
+
+    private final BatchService batches;
+    private final BatchNews news;
+
+    BatchController(final BatchService batches, final BatchNews news) {
+        this.batches = batches;
+        this.news = news;
+    }
+
+    @GetMapping
+    PageView<BatchSummaryView> batches(
+            @RequestParam final Optional<RunningBatch.State> state,
+            @RequestParam(defaultValue = "0") final int page,
+            @RequestParam(defaultValue = "50") final int size) {
+        return batches.list(state, page, size);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    BatchView begin(@RequestBody final BatchOrder order) {
+        return batches.begin(order);
+    }
+
+    @GetMapping("/{id}")
+    BatchView batch(@PathVariable final UUID id) {
+        return batches.view(id);
+    }
+
+    @PostMapping("/{id}/entries")
+    BatchView write(@PathVariable final UUID id, @RequestBody final EntryDraft draft) {
+        return batches.write(id, draft);
+    }
+
+    @GetMapping(path = "/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter news() {
+        return news.follow();
+    }
+}

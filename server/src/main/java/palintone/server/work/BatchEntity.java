@@ -1,0 +1,198 @@
+package palintone.server.work;
+
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import palintone.core.figure.Tension;
+import palintone.core.temper.HeatSource;
+import palintone.core.work.Bowl;
+import palintone.core.work.Entry;
+import palintone.core.work.PlannedAgainstNoted;
+import palintone.core.work.PlannedStep;
+import palintone.core.work.RunningBatch;
+
+/** A batch as it stands in the books: the plan as it was, and every entry since. */
+@Entity
+@Table(name = "batch")
+class BatchEntity {
+
+    @Id private UUID id;
+    private String lot;
+    private String pieceId;
+    private String pieceName;
+    private int pieces;
+    private int moulds;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private RunningBatch.State state;
+
+    private Instant beganAt;
+
+    /** Null while it runs. */
+    private Instant endedAt;
+
+    @Column(name = "bowl_mass_g")
+    private double bowlMassG;
+
+    private double bowlCp;
+
+    @Column(name = "clear_point_c")
+    private double clearPointC;
+
+    @Column(name = "shell_g")
+    private double shellG;
+
+    private double shellMm;
+
+    @Column(name = "heat_power_w")
+    private double heatPowerW;
+
+    private double heatEfficiency;
+    private int readings;
+    private int readingsTight;
+    private int readingsOff;
+
+    @ElementCollection
+    @CollectionTable(name = "batch_material", joinColumns = @JoinColumn(name = "batch_id"))
+    @OrderColumn(name = "position")
+    private List<MaterialRow> materials = new ArrayList<>();
+
+    @OneToMany(mappedBy = "batch", cascade = CascadeType.ALL)
+    @OrderBy("number")
+    private List<BatchStepEntity> steps = new ArrayList<>();
+
+    @OneToMany(mappedBy = "batch", cascade = CascadeType.ALL)
+    @OrderBy("position")
+    private List<BatchEntryEntity> entries = new ArrayList<>();
+
+    @Version private Long version;
+
+    protected BatchEntity() {}
+
+    BatchEntity(final BatchFacts facts) {
+        id = facts.id();
+        lot = facts.lot();
+        pieceId = facts.pieceId();
+        pieceName = facts.pieceName();
+        pieces = facts.pieces();
+        moulds = facts.moulds();
+        beganAt = facts.beganAt();
+        bowlMassG = facts.bowl().massG();
+        bowlCp = facts.bowl().cpJPerGK();
+        clearPointC = facts.bowl().clearPointC();
+        shellG = facts.bowl().shellG();
+        shellMm = facts.bowl().shellMm();
+        heatPowerW = facts.bowl().heat().powerW();
+        heatEfficiency = facts.bowl().heat().efficiency();
+        facts.materials().forEach(m -> materials.add(new MaterialRow(m)));
+        facts.steps().forEach(step -> steps.add(new BatchStepEntity(this, step)));
+        keep(RunningBatch.begin(facts.steps(), facts.beganAt()));
+    }
+
+    /** One planned mass. */
+    @Embeddable
+    static class MaterialRow {
+
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private BatchFacts.Role role;
+
+        private String name;
+        private double grams;
+
+        protected MaterialRow() {}
+
+        MaterialRow(final BatchFacts.Material material) {
+            role = material.role();
+            name = material.name();
+            grams = material.grams();
+        }
+
+        BatchFacts.Material material() {
+            return new BatchFacts.Material(role, name, grams);
+        }
+    }
+
+    /** Writes down what the core has accepted since, and how the batch stands now. */
+    void keep(final RunningBatch batch) {
+        for (int i = entries.size(); i < batch.entries().size(); i++) {
+            entries.add(new BatchEntryEntity(this, i, batch.entries().get(i)));
+        }
+        state = batch.state();
+        endedAt = batch.endedAt().orElse(null);
+        final List<PlannedAgainstNoted> record = PlannedAgainstNoted.of(batch);
+        readings = (int) record.stream().filter(r -> r.noted().isPresent()).count();
+        readingsTight = count(record, Tension.TIGHT);
+        readingsOff = count(record, Tension.OFF);
+    }
+
+    private static int count(final List<PlannedAgainstNoted> record, final Tension tension) {
+        return (int)
+                record.stream()
+                        .filter(r -> r.noted().isPresent() && r.tension() == tension)
+                        .count();
+    }
+
+    RunningBatch running() {
+        final List<Entry> accepted = entries.stream().map(BatchEntryEntity::entry).toList();
+        return RunningBatch.replay(plannedSteps(), beganAt, accepted);
+    }
+
+    BatchFacts facts() {
+        return new BatchFacts(
+                id,
+                lot,
+                pieceId,
+                pieceName,
+                pieces,
+                moulds,
+                beganAt,
+                new Bowl(
+                        bowlMassG,
+                        bowlCp,
+                        clearPointC,
+                        shellG,
+                        shellMm,
+                        new HeatSource(heatPowerW, heatEfficiency)),
+                materials.stream().map(MaterialRow::material).toList(),
+                plannedSteps());
+    }
+
+    private List<PlannedStep> plannedSteps() {
+        return steps.stream().map(BatchStepEntity::step).toList();
+    }
+
+    BatchSummaryView summary() {
+        return new BatchSummaryView(
+                id,
+                lot,
+                pieceId,
+                pieceName,
+                pieces,
+                state,
+                beganAt,
+                endedAt,
+                readings,
+                readingsTight,
+                readingsOff);
+    }
+}

@@ -1,0 +1,75 @@
+package palintone.server.work;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import palintone.core.piece.Materials;
+import palintone.core.work.BatchPlan;
+import palintone.core.work.Bowl;
+import palintone.core.work.PlannedStep;
+
+/**
+ * Everything of a batch that is fixed when it begins, whether planned here or read from a file.
+ *
+ * @param lot the number on the label
+ * @param materials what it was planned to need
+ */
+public record BatchFacts(
+        UUID id,
+        String lot,
+        String pieceId,
+        String pieceName,
+        int pieces,
+        int moulds,
+        Instant beganAt,
+        Bowl bowl,
+        List<Material> materials,
+        List<PlannedStep> steps) {
+
+    /** What a material is for. */
+    public enum Role {
+        COUVERTURE,
+        COLOUR,
+        FILLING,
+        INGREDIENT
+    }
+
+    /** One planned mass, grams. */
+    public record Material(Role role, String name, double grams) {}
+
+    static BatchFacts planned(
+            final UUID id, final String lot, final Instant at, final BatchPlan plan) {
+        final Materials needs = plan.materials();
+        final List<Material> materials = new ArrayList<>();
+        materials.add(new Material(Role.COUVERTURE, "couverture to melt", needs.toMelt().value()));
+        materials.add(new Material(Role.COUVERTURE, "kept in shells", needs.inShells().value()));
+        materials.add(new Material(Role.COUVERTURE, "kept in caps", needs.inCaps().value()));
+        needs.colour()
+                .ifPresent(c -> materials.add(new Material(Role.COLOUR, c.name(), c.value())));
+        needs.fillings()
+                .forEach(
+                        f ->
+                                materials.add(
+                                        new Material(Role.FILLING, f.name(), f.toMake().value())));
+        needs.toFetch()
+                .forEach(
+                        p ->
+                                materials.add(
+                                        new Material(
+                                                Role.INGREDIENT,
+                                                p.ingredient().name(),
+                                                p.massG())));
+        return new BatchFacts(
+                id,
+                lot,
+                needs.piece().id(),
+                needs.piece().name(),
+                needs.size().pieces(),
+                needs.size().moulds(),
+                at,
+                plan.bowl(),
+                materials,
+                plan.steps());
+    }
+}

@@ -1,0 +1,18 @@
+package palintone.server.work;
+
+import jakarta.annotation.Nullable;
+import java.util.UUID;
+import palintone.core.temper.SeedSchool;
+
+/**
+ * A batch to begin.
+ *
+ * @param id chosen by the screen, so that a press repeated begins one batch
+ * @param moulds or pieces, one of the two
+ */
+public record BatchOrder(
+        UUID id,
+        String piece,
+        @Nullable Integer moulds,
+        @Nullable Integer pieces,
+        @Nullable SeedSchool school) {}

@@ -1,0 +1,161 @@
+package palintone.server.work;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.work.BatchPlan;
+import palintone.core.work.Entry;
+import palintone.core.work.RunningBatch;
+import palintone.server.house.HouseService;
+import palintone.server.piece.PieceService;
+import palintone.server.problem.NotHereException;
+import palintone.server.web.PageView;
+
+/** Begins batches and writes into them. An entry is on disk before it is acknowledged. */
+@Service
+public class BatchService {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("yyMMdd");
+
+    private final BatchRepository batches;
+    private final PieceService pieces;
+    private final HouseService houses;
+    private final Clock clock;
+    private final ApplicationEventPublisher events;
+
+    BatchService(
+            final BatchRepository batches,
+            final PieceService pieces,
+            final HouseService houses,
+            final Clock clock,
+            final ApplicationEventPublisher events) {
+        this.batches = batches;
+        this.pieces = pieces;
+        this.houses = houses;
+        this.clock = clock;
+        this.events = events;
+    }
+
+    /** Told after the books are closed on a change. */
+    public record BatchChanged(UUID id) {}
+
+    /** Batches in one state; without a state, all that are over. Newest first. */
+    @Transactional(readOnly = true)
+    public PageView<BatchSummaryView> list(
+            final Optional<RunningBatch.State> state, final int page, final int size) {
+        final var request = PageView.request(page, size);
+        return PageView.of(
+                state.map(s -> batches.findByStateOrderByBeganAtDesc(s, request))
+                        .orElseGet(
+                                () ->
+                                        batches.findByStateNotOrderByBeganAtDesc(
+                                                RunningBatch.State.RUNNING, request)),
+                BatchEntity::summary);
+    }
+
+    @Transactional(readOnly = true)
+    public BatchView view(final UUID id) {
+        return BatchView.of(byId(id), clock.instant());
+    }
+
+    /** Begins a batch; one with this id already begun is returned as it stands. */
+    @Transactional
+    public BatchView begin(final BatchOrder order) {
+        if (order.id() == null) {
+            throw new OutOfRangeException("id", "missing", "an id chosen by the screen");
+        }
+        houses.hold();
+        final Optional<BatchEntity> known = batches.findById(order.id());
+        if (known.isPresent()) {
+            return BatchView.of(known.get(), clock.instant());
+        }
+        final BatchPlan plan =
+                pieces.plan(
+                        order.piece(),
+                        new PieceService.Size(order.moulds(), order.pieces(), order.school()));
+        final Instant now = now();
+        final BatchEntity entity =
+                batches.save(
+                        new BatchEntity(BatchFacts.planned(order.id(), nextLot(now), now, plan)));
+        events.publishEvent(new BatchChanged(order.id()));
+        return BatchView.of(entity, now);
+    }
+
+    /** The day and a count; the house is held meanwhile. */
+    private String nextLot(final Instant now) {
+        final String day = DAY.format(now.atZone(ZoneId.systemDefault()));
+        long count = batches.countByLotStartingWith(day) + 1;
+        while (batches.existsByLot(lot(day, count))) {
+            count++;
+        }
+        return lot(day, count);
+    }
+
+    private static String lot(final String day, final long count) {
+        return String.format("%s-%02d", day, count);
+    }
+
+    /** Writes one entry. */
+    @Transactional
+    public BatchView write(final UUID id, final EntryDraft draft) {
+        final BatchEntity entity =
+                batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
+        entity.keep(entity.running().accept(draft.entry(now())));
+        batches.flush();
+        events.publishEvent(new BatchChanged(id));
+        return BatchView.of(entity, clock.instant());
+    }
+
+    /** Everything on record, for an export. */
+    @Transactional(readOnly = true)
+    public Recorded recorded(final UUID id) {
+        final BatchEntity entity = byId(id);
+        return new Recorded(entity.facts(), entity.running());
+    }
+
+    /** A batch as planned, and as it stands. */
+    public record Recorded(BatchFacts facts, RunningBatch running) {}
+
+    /**
+     * Takes over a batch from a file. Every entry passes the core once more.
+     *
+     * @return false when it is here already
+     */
+    @Transactional
+    public boolean restore(final BatchFacts facts, final List<Entry> entries) {
+        if (batches.existsById(facts.id())) {
+            return false;
+        }
+        if (batches.existsByLot(facts.lot())) {
+            throw new OutOfRangeException(
+                    "lot", facts.lot(), "a lot number that no other batch has");
+        }
+        RunningBatch running = RunningBatch.begin(facts.steps(), facts.beganAt());
+        for (final Entry entry : entries) {
+            running = running.accept(entry);
+        }
+        final BatchEntity entity = new BatchEntity(facts);
+        entity.keep(running);
+        batches.save(entity);
+        events.publishEvent(new BatchChanged(facts.id()));
+        return true;
+    }
+
+    /** Microseconds are what the books keep. */
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    private BatchEntity byId(final UUID id) {
+        return batches.findById(id).orElseThrow(() -> new NotHereException("batch", id));
+    }
+}
