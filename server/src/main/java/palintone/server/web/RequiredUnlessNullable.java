@@ -1,38 +1,54 @@
 package palintone.server.web;
 
 import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
 import jakarta.annotation.Nullable;
 import java.lang.annotation.Annotation;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.stereotype.Component;
 
 /** In the description of the interface every property is required but those marked nullable. */
 @Component
-class RequiredUnlessNullable implements PropertyCustomizer {
+class RequiredUnlessNullable implements PropertyCustomizer, GlobalOpenApiCustomizer {
+
+    /** Names as "Schema.property", gathered while the schemas are read from the classes. */
+    private final Set<String> nullable = ConcurrentHashMap.newKeySet();
 
     @Override
     @SuppressWarnings("rawtypes")
     public Schema<?> customize(final Schema property, final AnnotatedType type) {
-        if (type.getParent() != null && type.getPropertyName() != null && !nullable(type)) {
-            final Schema<?> parent = type.getParent();
-            if (parent.getRequired() == null
-                    || !parent.getRequired().contains(type.getPropertyName())) {
-                parent.addRequiredItem(type.getPropertyName());
+        if (type.getParent() != null && type.getCtxAnnotations() != null) {
+            for (final Annotation annotation : type.getCtxAnnotations()) {
+                if (annotation instanceof Nullable) {
+                    nullable.add(type.getParent().getName() + "." + type.getPropertyName());
+                }
             }
         }
         return property;
     }
 
-    private static boolean nullable(final AnnotatedType type) {
-        if (type.getCtxAnnotations() == null) {
-            return false;
+    @Override
+    public void customise(final OpenAPI api) {
+        api.getComponents().getSchemas().forEach(this::require);
+    }
+
+    private void require(final String name, final Schema<?> schema) {
+        final Map<?, ?> properties = schema.getProperties();
+        if (properties == null) {
+            return;
         }
-        for (final Annotation annotation : type.getCtxAnnotations()) {
-            if (annotation instanceof Nullable) {
-                return true;
+        final Set<String> required = new TreeSet<>();
+        for (final Object property : properties.keySet()) {
+            if (!nullable.contains(name + "." + property)) {
+                required.add(String.valueOf(property));
             }
         }
-        return false;
+        schema.setRequired(required.stream().toList());
     }
 }

@@ -1,5 +1,6 @@
 package palintone.server.work;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -52,6 +53,7 @@ class BatchController {
         return batches.write(id, draft);
     }
 
+    @Hidden // an event stream, which the description has no words for
     @GetMapping(path = "/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news() {
         return news.follow();

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useBatches } from '@/parts/batches'
+import { useHouse } from '@/parts/house'
+import KeyList from '@/parts/KeyList.vue'
+import { useAltDigits, useKeys } from '@/parts/keys'
+import RoomStrip from '@/parts/RoomStrip.vue'
+import StationRail from '@/parts/StationRail.vue'
+import TimerTray from '@/parts/TimerTray.vue'
+import { RAIL } from '@/stations'
+
+const router = useRouter()
+const { load } = useHouse()
+const { follow } = useBatches()
+const keysOpen = ref(false)
+
+onMounted(() => {
+  void load()
+  follow()
+})
+useAltDigits((place) => {
+  const station = RAIL[place]
+  if (station) void router.push(station.path)
+})
+useKeys({ '?': () => (keysOpen.value = true) })
+</script>
+
+<template>
+  <v-app>
+    <div class="frame">
+      <StationRail @keys="keysOpen = true" />
+      <RoomStrip />
+      <main id="main" class="station" tabindex="-1">
+        <router-view />
+      </main>
+      <TimerTray />
+    </div>
+    <KeyList v-model="keysOpen" />
+  </v-app>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template: 'rail strip' 56px 'rail main' 1fr 'rail tray' auto / 92px 1fr;
+  height: 100vh;
+  height: 100dvh;
+}
+.station {
+  grid-area: main;
+  overflow: auto;
+  min-width: 0;
+  outline: none;
+  position: relative;
+}
+</style>

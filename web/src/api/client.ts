@@ -1,0 +1,79 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+
+export type Figure = Schemas['FigureView']
+export type Band = Schemas['BandView']
+export type Tension = Figure['tension']
+export type Unit = Figure['unit']
+export type Sentence = Schemas['SentenceView']
+export type House = Schemas['HouseView']
+export type HouseDraft = Schemas['HouseDraft']
+export type Piece = Schemas['PieceView']
+export type Needs = Schemas['NeedsView']
+export type SeedSchool = Needs['seedSchool']
+export type Batch = Schemas['BatchView']
+export type BatchSummary = Schemas['BatchSummaryView']
+export type Step = Schemas['StepView']
+export type EntryDraft = Schemas['EntryDraft']
+export type Ingredient = Schemas['IngredientView']
+export type IngredientDraft = Schemas['IngredientDraft']
+export type Mould = Schemas['MouldView']
+export type Taken = Schemas['Taken']
+
+/** What the server refuses, and why: a problem detail after RFC 9457. */
+export class Refusal extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly field?: string,
+    readonly allowed?: string,
+  ) {
+    super(message)
+  }
+}
+
+const UNREACHABLE =
+  'The workshop server does not answer. What you typed is still here; try again in a moment.'
+
+// Looked up at each call: nothing is sent before it is asked for.
+export const api = createClient<paths>({
+  baseUrl: '/',
+  fetch: (request: Request) => globalThis.fetch(request),
+})
+
+/** The answer, or a Refusal that can be shown as it is. */
+export async function ask<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let answer
+  try {
+    answer = await call
+  } catch {
+    throw new Refusal(UNREACHABLE, 0)
+  }
+  if (answer.response.ok) {
+    return answer.data as T
+  }
+  throw refusal(answer.error, answer.response.status)
+}
+
+export function refusal(problem: unknown, status: number): Refusal {
+  const p = (typeof problem === 'object' && problem !== null ? problem : {}) as Record<
+    string,
+    unknown
+  >
+  const detail = typeof p.detail === 'string' ? p.detail : UNREACHABLE
+  return new Refusal(
+    detail,
+    status,
+    typeof p.field === 'string' ? p.field : undefined,
+    typeof p.allowed === 'string' ? p.allowed : undefined,
+  )
+}
+
+/** What to show of anything that went wrong. */
+export function words(problem: unknown): string {
+  return problem instanceof Error ? problem.message : String(problem)
+}

@@ -1,0 +1,51 @@
+import { createVuetify } from 'vuetify'
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+
+const bench = {
+  dark: false,
+  colors: {
+    background: '#FAFAF6',
+    surface: '#FAFAF6',
+    primary: '#A8552B',
+    'on-primary': '#FFFFFF',
+    secondary: '#39464B',
+    success: '#2F6F66',
+    warning: '#8F6100',
+    error: '#A3243B',
+    info: '#4B4A8A',
+    'on-background': '#1E2326',
+    'on-surface': '#1E2326',
+  },
+  variables: { 'border-color': '#1E2326', 'high-emphasis-opacity': 1 },
+}
+
+const evening = {
+  dark: true,
+  colors: {
+    background: '#171C1E',
+    surface: '#1F2629',
+    primary: '#E09468',
+    'on-primary': '#1E1209',
+    secondary: '#B9C4C3',
+    success: '#7CC4B7',
+    warning: '#E3B550',
+    error: '#F08A9B',
+    info: '#B0AEF0',
+    'on-background': '#ECEFEA',
+    'on-surface': '#ECEFEA',
+  },
+}
+
+/** Porcelain and slate by day, the same bench in the evening. */
+export const look = createVuetify({
+  theme: { defaultTheme: 'bench', themes: { bench, evening } },
+  icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+  defaults: {
+    VBtn: { rounded: 'md', variant: 'flat' },
+    VTextField: { variant: 'outlined', hideDetails: 'auto' },
+    VTextarea: { variant: 'outlined', hideDetails: 'auto' },
+    VSelect: { variant: 'outlined', hideDetails: 'auto' },
+    VCard: { variant: 'flat', rounded: 'lg' },
+    VBtnToggle: { rounded: 'md', variant: 'outlined', divided: true },
+  },
+})

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+// Whatever is inside can be pressed to ask why the number is what it is.
+import { ref } from 'vue'
+import type { Figure } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+
+defineProps<{ figure: Figure }>()
+const { taste } = useHouse()
+const open = ref(false)
+
+const KINDS = {
+  PUBLISHED: 'Published',
+  DEFINITION: 'By definition',
+  CALIBRATED: 'Calibrated here',
+  PRACTICE: 'Practice',
+  WORKSHOP: 'This workshop',
+}
+</script>
+
+<template>
+  <button type="button" class="figure" :title="`Why ${figure.name}?`" @click="open = true">
+    <slot />
+  </button>
+  <v-dialog v-model="open" max-width="560" aria-label="Why this number">
+    <v-card class="basis" :aria-label="`Why ${figure.name}`">
+      <h2>{{ figure.name }}</h2>
+      <p class="value">{{ quantity(figure.value, figure.unit, taste) }}</p>
+      <p v-if="figure.low != null && figure.high != null" class="quiet">
+        Models differ: {{ quantity(figure.low, figure.unit, taste) }} to
+        {{ quantity(figure.high, figure.unit, taste) }}.
+      </p>
+      <p class="formula">{{ figure.basis.formula }}</p>
+      <dl>
+        <template v-for="input in figure.basis.inputs" :key="input.name">
+          <dt>{{ input.name }}</dt>
+          <dd>{{ quantity(input.value, input.unit, taste) }}</dd>
+        </template>
+      </dl>
+      <ul>
+        <li v-for="source in figure.basis.sources" :key="source.citation">
+          <b>{{ KINDS[source.kind] }}</b>
+          {{ source.citation }}<span v-if="source.fromMemory">, from memory</span>
+        </li>
+      </ul>
+      <p v-if="figure.basis.validity" :class="{ outside: !figure.basis.withinValidity }">
+        {{ figure.basis.withinValidity ? 'Holds for' : 'Outside its range:' }}
+        {{ figure.basis.validity }}.
+      </p>
+      <v-btn size="large" variant="tonal" autofocus @click="open = false">Close</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.figure {
+  display: block;
+  width: 100%;
+  text-align: left;
+  padding: 8px 10px;
+  border-radius: 6px;
+  min-height: 44px;
+}
+.figure:hover {
+  background: var(--p-fog);
+}
+.basis {
+  padding: 24px 28px;
+}
+.value {
+  font-size: 1.9rem;
+  font-weight: 600;
+  font-variant-numeric: tabular-nums;
+}
+.quiet {
+  color: var(--p-quiet);
+}
+.formula {
+  margin: 12px 0;
+  padding: 10px 14px;
+  background: var(--p-fog);
+  border-radius: 6px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 20px;
+  margin-bottom: 12px;
+}
+dd {
+  font-variant-numeric: tabular-nums;
+  text-align: right;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin-bottom: 12px;
+}
+li {
+  margin: 4px 0;
+}
+.outside {
+  color: var(--p-off);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { KEYS } from '@/parts/keys'
+
+const open = defineModel<boolean>({ required: true })
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="420" aria-label="All keys">
+    <v-card class="pa-6">
+      <h2 class="mb-3">All keys</h2>
+      <dl>
+        <template v-for="[key, what] in KEYS" :key="key">
+          <dt>
+            <kbd>{{ key }}</kbd>
+          </dt>
+          <dd>{{ what }}</dd>
+        </template>
+      </dl>
+      <v-btn size="large" variant="tonal" class="mt-5" autofocus @click="open = false">Close</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px 18px;
+  align-items: center;
+}
+kbd {
+  background: var(--p-fog);
+  border: 1px solid var(--p-line);
+  border-radius: 5px;
+  padding: 2px 10px;
+  font-family: inherit;
+}
+</style>

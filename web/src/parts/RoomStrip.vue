@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useBatches } from '@/parts/batches'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+
+const { house, taste, trouble } = useHouse()
+const { now } = useBatches()
+const time = computed(() =>
+  new Date(now.value).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
+)
+const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
+</script>
+
+<template>
+  <header class="strip" aria-label="Room">
+    <template v-if="house">
+      <span class="name">{{ house.rules.name }}</span>
+      <router-link to="/house" class="air" title="Change the room’s readings">
+        <span
+          >room <b>{{ degrees(house.rules.roomTemperatureC) }}</b></span
+        >
+        <span
+          >humidity <b>{{ quantity(house.rules.humidityPercent, 'PERCENT', taste) }}</b></span
+        >
+        <span
+          >dew point <b>{{ degrees(house.dewPoint.value) }}</b></span
+        >
+        <span v-for="cold in house.rules.cabinets" :key="cold.name" class="cold"
+          >{{ cold.name.toLowerCase() }} <b>{{ degrees(cold.temperatureC) }}</b></span
+        >
+      </router-link>
+    </template>
+    <span v-else class="quiet">{{ trouble || 'Reading the room …' }}</span>
+    <time class="num">{{ time }}</time>
+  </header>
+</template>
+
+<style scoped>
+.strip {
+  grid-area: strip;
+  display: flex;
+  align-items: center;
+  gap: 22px;
+  padding: 0 24px;
+  border-bottom: 1px solid var(--p-line);
+  white-space: nowrap;
+  overflow: hidden;
+}
+.name {
+  font-family: var(--p-serif);
+  font-size: 1.25rem;
+}
+.air {
+  display: flex;
+  gap: 20px;
+  color: var(--p-quiet);
+  text-decoration: none;
+  overflow: hidden;
+}
+b {
+  color: rgb(var(--v-theme-on-background));
+  font-variant-numeric: tabular-nums;
+  font-weight: 600;
+}
+time {
+  margin-left: auto;
+  font-size: 1.5rem;
+  font-weight: 600;
+}
+@media (max-width: 1000px) {
+  .strip {
+    gap: 16px;
+    padding: 0 16px;
+  }
+  .air {
+    gap: 14px;
+  }
+  .cold {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { mdiKeyboardOutline, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
+import { useStorage } from '@vueuse/core'
+import { watchEffect } from 'vue'
+import { useTheme } from 'vuetify'
+import { RAIL } from '@/stations'
+
+defineEmits<{ keys: [] }>()
+const theme = useTheme()
+const evening = useStorage('palintone.evening', false)
+watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
+</script>
+
+<template>
+  <nav class="rail" aria-label="Stations">
+    <svg class="mark" viewBox="0 0 60 28" aria-hidden="true">
+      <path d="M6 4v20M54 4v20" class="peg" />
+      <path d="M6 14Q24 4 32 4T54 14" class="line" />
+    </svg>
+    <router-link
+      v-for="(station, place) in RAIL"
+      :key="station.path"
+      :to="station.path"
+      :title="`${station.name} (Alt+${place + 1})`"
+    >
+      <v-icon :icon="station.icon" size="28" aria-hidden="true" />
+      <span>{{ station.name }}</span>
+    </router-link>
+    <span class="rest" />
+    <button type="button" title="All keys (?)" @click="$emit('keys')">
+      <v-icon :icon="mdiKeyboardOutline" size="24" aria-hidden="true" /><span>Keys</span>
+    </button>
+    <button type="button" :aria-pressed="evening" @click="evening = !evening">
+      <v-icon
+        :icon="evening ? mdiWhiteBalanceSunny : mdiWeatherNight"
+        size="24"
+        aria-hidden="true"
+      /><span>{{ evening ? 'Day' : 'Evening' }}</span>
+    </button>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  grid-area: rail;
+  background: var(--p-rail);
+  color: var(--p-on-rail);
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  padding: 10px 6px;
+}
+.mark {
+  height: 30px;
+  margin: 2px auto 10px;
+  fill: none;
+  stroke-linecap: round;
+}
+.peg {
+  stroke: var(--p-on-rail);
+  stroke-width: 3.5;
+}
+.line {
+  stroke: #e09468;
+  stroke-width: 3;
+}
+a,
+button {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 3px;
+  min-height: 66px;
+  border-radius: 8px;
+  color: inherit;
+  text-decoration: none;
+  font-size: 0.88rem;
+}
+a:hover,
+button:hover {
+  background: rgb(255 255 255 / 8%);
+}
+a.router-link-active {
+  background: #fafaf6;
+  color: #1e2326;
+  font-weight: 600;
+}
+.v-theme--evening a.router-link-active {
+  background: #2a3336;
+  color: #ecefea;
+}
+.rest {
+  flex: 1;
+}
+.rail :focus-visible {
+  outline-color: #fff;
+}
+</style>

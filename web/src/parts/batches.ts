@@ -1,0 +1,113 @@
+import { computed, reactive, ref } from 'vue'
+import {
+  api,
+  ask,
+  words,
+  type Batch,
+  type BatchSummary,
+  type EntryDraft,
+  type SeedSchool,
+} from '@/api/client'
+
+const running = ref<BatchSummary[]>([])
+const open = reactive(new Map<string, Batch>())
+const loaded = ref(false)
+const trouble = ref('')
+/** Server time minus ours, so that a screen with a wrong clock still counts right. */
+const offset = ref(0)
+const now = ref(Date.now())
+let following: EventSource | null = null
+let ticking: ReturnType<typeof setInterval> | undefined
+
+function keep(batch: Batch) {
+  const known = open.get(batch.summary.id)
+  // An older answer may arrive after a newer one.
+  if (!known || batch.entries >= known.entries) {
+    open.set(batch.summary.id, batch)
+    offset.value = Date.parse(batch.serverNow) - Date.now()
+    now.value = Date.now() + offset.value
+  }
+}
+
+async function loadOne(id: string) {
+  keep(await ask(api.GET('/api/batches/{id}', { params: { path: { id } } })))
+}
+
+async function loadRunning() {
+  try {
+    const page = await ask(api.GET('/api/batches', { params: { query: { state: 'RUNNING' } } }))
+    running.value = page.items
+    await Promise.all(page.items.map((batch) => loadOne(batch.id)))
+    trouble.value = ''
+  } catch (problem) {
+    trouble.value = words(problem)
+  } finally {
+    loaded.value = true
+  }
+}
+
+/** Follows what other screens write; called once, by the frame around all stations. */
+function follow() {
+  if (following) return
+  ticking ??= setInterval(() => (now.value = Date.now() + offset.value), 250)
+  following = new EventSource('/api/batches/news')
+  // Opened or opened again: something may have been missed.
+  following.onopen = () => void loadRunning()
+  following.onerror = () => {
+    trouble.value = 'The workshop server does not answer. Waiting for it; nothing noted is lost.'
+  }
+  following.addEventListener('batch', () => void loadRunning())
+}
+
+async function begin(order: {
+  id: string
+  piece: string
+  moulds?: number
+  pieces?: number
+  school?: SeedSchool
+}) {
+  const batch = await ask(api.POST('/api/batches', { body: order }))
+  keep(batch)
+  await loadRunning()
+  return batch
+}
+
+/** Writes one entry; the same id sent again writes nothing twice. */
+async function write(id: string, entry: Omit<EntryDraft, 'id'>) {
+  keep(
+    await ask(
+      api.POST('/api/batches/{id}/entries', {
+        params: { path: { id } },
+        body: { id: crypto.randomUUID(), ...entry },
+      }),
+    ),
+  )
+}
+
+/** Seconds the step under way has run. */
+function elapsed(batch: Batch): number {
+  return (now.value - Date.parse(batch.stepBeganAt)) / 1000
+}
+
+/** Every batch under way, the soonest clock first. */
+const underWay = computed(() =>
+  running.value
+    .map((summary) => open.get(summary.id))
+    .filter((batch): batch is Batch => batch !== undefined && batch.summary.state === 'RUNNING'),
+)
+
+export function useBatches() {
+  return {
+    open,
+    underWay,
+    loaded,
+    trouble,
+    now,
+    follow,
+    loadOne,
+    loadRunning,
+    begin,
+    write,
+    elapsed,
+  }
+}

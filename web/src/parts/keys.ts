@@ -1,0 +1,51 @@
+import { onBeforeUnmount, onMounted } from 'vue'
+
+/** Every key there is, for the page that lists them. */
+export const KEYS = [
+  ['Space', 'Done, next step'],
+  ['T', 'Note a reading'],
+  ['N', 'Leave a remark'],
+  ['U', 'Undo the last entry'],
+  ['/', 'Find'],
+  ['?', 'All keys'],
+  ['Alt+1 … 5', 'Stations'],
+] as const
+
+const TYPING = 'input, textarea, select, [contenteditable]'
+const PRESSABLE = `${TYPING}, button, a, [role="button"], [role="dialog"]`
+
+/** True where a key belongs to what has the focus: letters to fields, Space to buttons. */
+function busy(event: KeyboardEvent): boolean {
+  const at = event.target instanceof Element ? event.target : null
+  return at !== null && at.closest(event.key === ' ' ? PRESSABLE : TYPING) !== null
+}
+
+/** Listens for keys while the caller is on screen. Names are those of KeyboardEvent.key, lower case. */
+export function useKeys(map: Record<string, () => void>) {
+  const listen = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || busy(event)) return
+    if (document.querySelector('.v-overlay--active [role="dialog"], .v-dialog.v-overlay--active')) {
+      return
+    }
+    const action = map[event.key.toLowerCase()]
+    if (action) {
+      event.preventDefault()
+      action()
+    }
+  }
+  onMounted(() => window.addEventListener('keydown', listen))
+  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+}
+
+/** Alt with a digit, wherever the focus is. */
+export function useAltDigits(go: (place: number) => void) {
+  const listen = (event: KeyboardEvent) => {
+    const digit = /^Digit([1-9])$/.exec(event.code)
+    if (event.altKey && !event.ctrlKey && digit) {
+      event.preventDefault()
+      go(Number(digit[1]) - 1)
+    }
+  }
+  onMounted(() => window.addEventListener('keydown', listen))
+  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+}

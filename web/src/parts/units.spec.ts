@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { clock, fromTaste, number, quantity, sentence, symbol, toTaste, typed } from './units'
+
+const metric = { temperatureUnit: 'CELSIUS', massUnit: 'GRAM' } as const
+const other = { temperatureUnit: 'FAHRENHEIT', massUnit: 'OUNCE' } as const
+
+describe('units', () => {
+  it.each([
+    [31.5, 'CELSIUS', '31.5\u00a0°C', '88.7\u00a0°F'],
+    [0.6, 'KELVIN', '0.6°', '1.1°'],
+    [2400, 'GRAM', '2\u202f400\u00a0g', '84.7\u00a0oz'],
+    [2.13, 'GRAM', '2.1\u00a0g', '0.08\u00a0oz'],
+    [0.8349, 'ONE', '0.83', '0.83'],
+    [1, 'MOULD', '1\u00a0mould', '1\u00a0mould'],
+    [4, 'MOULD', '4\u00a0moulds', '4\u00a0moulds'],
+    [-2.5, 'CELSIUS', '−2.5\u00a0°C', '27.5\u00a0°F'],
+  ] as const)('%d %s reads %s, or %s', (value, unit, here, there) => {
+    expect(quantity(value, unit, metric)).toBe(here)
+    expect(quantity(value, unit, other)).toBe(there)
+  })
+
+  it('goes there and back', () => {
+    for (const unit of ['CELSIUS', 'KELVIN', 'GRAM', 'SECOND'] as const) {
+      expect(fromTaste(toTaste(31.7, unit, other), unit, other)).toBeCloseTo(31.7, 9)
+    }
+    expect(symbol('CELSIUS', other)).toBe('°F')
+  })
+
+  it('never shows a negative nothing, nor spaces in decimals', () => {
+    expect(number(-0.001, 'CELSIUS', metric)).toBe('0.0')
+    expect(number(1234567, 'SECOND', metric)).toBe('1\u202f234\u202f567')
+    expect(number(0.12345, 'ONE', metric)).toBe('0.12')
+  })
+
+  it('fills a sentence with the maker’s numbers', () => {
+    const says = {
+      template: '{value}, {out} under. {heat} at {power}, stir.',
+      values: [
+        { name: 'value', value: 29.6, unit: 'CELSIUS' },
+        { name: 'out', value: 0.6, unit: 'KELVIN' },
+        { name: 'heat', value: 5, unit: 'SECOND' },
+      ],
+    } as const
+    expect(sentence({ template: says.template, values: [...says.values] }, metric)).toBe(
+      '29.6\u00a0°C, 0.6° under. 5\u00a0s at {power}, stir.',
+    )
+  })
+
+  it.each([
+    ['31.5', 31.5],
+    [' 31,5 ', 31.5],
+    ['−4', -4],
+    ['.5', 0.5],
+    ['12.', 12],
+    ['warm', Number.NaN],
+    ['', Number.NaN],
+    ['1e3', Number.NaN],
+    ['3 1', Number.NaN],
+  ])('reads %j as %d', (text, value) => {
+    expect(typed(text)).toBe(value)
+  })
+
+  it('tells the time', () => {
+    expect(clock(75)).toBe('1:15')
+    expect(clock(-5)).toBe('0:05')
+    expect(clock(3725)).toBe('1:02:05')
+  })
+})

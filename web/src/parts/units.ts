@@ -1,0 +1,111 @@
+import type { HouseDraft, Sentence, Unit } from '@/api/client'
+
+/** How a maker wants to read numbers. */
+export type Taste = Pick<HouseDraft, 'temperatureUnit' | 'massUnit'>
+
+const GRAMS_PER_OUNCE = 28.349523125
+
+const SYMBOLS: Record<Unit, string> = {
+  ONE: '',
+  PERCENT: '%',
+  GRAM: 'g',
+  GRAM_PER_ML: 'g/ml',
+  MILLILITRE: 'ml',
+  MILLIMETRE: 'mm',
+  CELSIUS: '°C',
+  KELVIN: '°',
+  SECOND: 's',
+  MINUTE: 'min',
+  WATT: 'W',
+  PIECE: 'pieces',
+  MOULD: 'moulds',
+}
+
+/** The unit symbol a maker reads. */
+export function symbol(unit: Unit, taste: Taste): string {
+  if (unit === 'CELSIUS' && taste.temperatureUnit === 'FAHRENHEIT') {
+    return '°F'
+  }
+  if (unit === 'GRAM' && taste.massUnit === 'OUNCE') {
+    return 'oz'
+  }
+  return SYMBOLS[unit]
+}
+
+/** From the unit the server speaks to the one the maker reads. */
+export function toTaste(value: number, unit: Unit, taste: Taste): number {
+  if (taste.temperatureUnit === 'FAHRENHEIT') {
+    if (unit === 'CELSIUS') return value * 1.8 + 32
+    if (unit === 'KELVIN') return value * 1.8
+  }
+  return unit === 'GRAM' && taste.massUnit === 'OUNCE' ? value / GRAMS_PER_OUNCE : value
+}
+
+/** From what the maker typed to the unit the server speaks. */
+export function fromTaste(value: number, unit: Unit, taste: Taste): number {
+  if (taste.temperatureUnit === 'FAHRENHEIT') {
+    if (unit === 'CELSIUS') return (value - 32) / 1.8
+    if (unit === 'KELVIN') return value / 1.8
+  }
+  return unit === 'GRAM' && taste.massUnit === 'OUNCE' ? value * GRAMS_PER_OUNCE : value
+}
+
+/** Decimals worth showing: no scale or probe at a bench is finer. */
+function decimals(value: number, unit: Unit, taste: Taste): number {
+  switch (unit) {
+    case 'CELSIUS':
+    case 'KELVIN':
+    case 'MILLIMETRE':
+    case 'MILLILITRE':
+      return 1
+    case 'GRAM':
+      if (taste.massUnit === 'OUNCE') return Math.abs(value) < 10 ? 2 : 1
+      return Math.abs(value) < 20 ? 1 : 0
+    case 'PERCENT':
+      return Math.abs(value) < 10 ? 1 : 0
+    case 'GRAM_PER_ML':
+    case 'ONE':
+      return 2
+    default:
+      return 0
+  }
+}
+
+/** The bare number as it is shown. */
+export function number(value: number, unit: Unit, taste: Taste): string {
+  const shown = toTaste(value, unit, taste)
+  const text = shown.toFixed(decimals(shown, unit, taste))
+  const tidy = /^-0(\.0+)?$/.test(text) ? text.slice(1) : text
+  return tidy.replace('-', '−').replace(/\B(?=(\d{3})+(?!\d))(?<!\.\d*)/g, '\u202f')
+}
+
+/** Number and unit. */
+export function quantity(value: number, unit: Unit, taste: Taste): string {
+  const sign = symbol(unit, taste)
+  const tight = sign === '°' || sign === ''
+  const one = Math.round(value) === 1 && (unit === 'PIECE' || unit === 'MOULD')
+  return `${number(value, unit, taste)}${tight ? '' : '\u00a0'}${one ? sign.slice(0, -1) : sign}`
+}
+
+/** A sentence with its numbers in the maker's units. */
+export function sentence(says: Sentence, taste: Taste): string {
+  return says.template.replace(/\{(\w+)\}/g, (place, name: string) => {
+    const found = says.values.find((v) => v.name === name)
+    return found ? quantity(found.value, found.unit, taste) : place
+  })
+}
+
+/** What was typed, with point or comma; NaN where it is not a number. */
+export function typed(text: string): number {
+  const tidy = text.trim().replace(',', '.').replace('−', '-')
+  return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(tidy) ? Number(tidy) : Number.NaN
+}
+
+/** Minutes and seconds, hours where there are any. */
+export function clock(seconds: number): string {
+  const whole = Math.max(0, Math.round(Math.abs(seconds)))
+  const h = Math.floor(whole / 3600)
+  const m = Math.floor((whole % 3600) / 60)
+  const s = String(whole % 60).padStart(2, '0')
+  return h > 0 ? `${h}:${String(m).padStart(2, '0')}:${s}` : `${m}:${s}`
+}

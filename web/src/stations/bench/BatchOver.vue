@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Batch } from '@/api/client'
+
+const props = defineProps<{ batch: Batch }>()
+const out = computed(() => props.batch.summary.tight + props.batch.summary.off)
+</script>
+
+<template>
+  <section class="over">
+    <h1>{{ batch.summary.state === 'FINISHED' ? 'Finished' : 'Given up' }}</h1>
+    <p>
+      {{ batch.summary.pieceName }}, {{ batch.summary.pieces }} pieces, lot {{ batch.summary.lot }}.
+      {{ batch.summary.readings }} readings,
+      {{ out === 0 ? 'all in band' : `${out} outside the band` }}.
+    </p>
+    <div class="acts">
+      <v-btn size="x-large" color="primary" :to="`/daybook/${batch.summary.id}`"
+        >Open in the Daybook</v-btn
+      >
+      <v-btn size="x-large" variant="outlined" to="/pieces">Another piece</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.over {
+  padding: 12vh 24px 0;
+  text-align: center;
+  font-size: 1.4rem;
+}
+h1 {
+  font-size: 4rem;
+}
+.acts {
+  display: flex;
+  justify-content: center;
+  gap: 16px;
+  margin-top: 30px;
+}
+.acts .v-btn {
+  height: 76px !important;
+  font-size: 1.25rem;
+}
+</style>

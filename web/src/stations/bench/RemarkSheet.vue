@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+
+defineProps<{ step: string; refused: string }>()
+const open = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ keep: [text: string] }>()
+const text = ref('')
+
+function keep() {
+  if (text.value.trim()) emit('keep', text.value)
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="620" aria-label="Remark" @after-leave="text = ''">
+    <v-card class="pa-6">
+      <h2 class="mb-4">Remark at {{ step.toLowerCase() }}</h2>
+      <v-textarea
+        v-model="text"
+        label="What you saw, did or changed"
+        rows="3"
+        counter="2000"
+        autofocus
+        @keydown.ctrl.enter="keep"
+      />
+      <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
+      <div class="d-flex ga-3 mt-5">
+        <v-btn size="x-large" variant="outlined" @click="open = false">Leave it</v-btn>
+        <v-btn size="x-large" color="primary" :disabled="!text.trim()" @click="keep">Keep</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>

@@ -1,0 +1,236 @@
+<script setup lang="ts">
+// The step under way: what to do, its number, its clock, and one main act in one place.
+import { computed, nextTick, ref, watch } from 'vue'
+import { words, type Batch } from '@/api/client'
+import { useBatches } from '@/parts/batches'
+import { useHouse } from '@/parts/house'
+import { useKeys } from '@/parts/keys'
+import { sentence } from '@/parts/units'
+import KeyPad from './KeyPad.vue'
+import PastNotes from './PastNotes.vue'
+import RemarkSheet from './RemarkSheet.vue'
+import StepClock from './StepClock.vue'
+import StepReading from './StepReading.vue'
+
+const props = defineProps<{ batch: Batch }>()
+const { taste } = useHouse()
+const { write } = useBatches()
+
+const step = computed(() => props.batch.steps[props.batch.step - 1]!)
+const next = computed(() => props.batch.steps[props.batch.step])
+const last = computed(() => step.value.notes.at(-1) ?? null)
+
+const text = ref('')
+const remarking = ref(false)
+const refused = ref('')
+const busy = ref(false)
+const reading = ref<InstanceType<typeof StepReading> | null>(null)
+const here = ref<HTMLElement | null>(null)
+
+watch(
+  () => props.batch.step,
+  () => {
+    text.value = ''
+    refused.value = ''
+    // Back to the page itself, so that the next key is a key and not a press of an old button.
+    void nextTick(() => here.value?.focus({ preventScroll: true }))
+  },
+)
+
+/** One at a time; a refusal is shown and what was typed stays. */
+async function act(entry: Parameters<typeof write>[1]): Promise<boolean> {
+  if (busy.value) return false
+  busy.value = true
+  refused.value = ''
+  try {
+    await write(props.batch.summary.id, entry)
+    return true
+  } catch (problem) {
+    refused.value = words(problem)
+    return false
+  } finally {
+    busy.value = false
+  }
+}
+
+const done = () => act({ kind: 'DONE', step: step.value.number })
+
+async function note() {
+  const value = reading.value?.read()
+  if (value === undefined || value === null) return
+  if (await act({ kind: 'NOTE', step: step.value.number, value })) {
+    text.value = ''
+    here.value?.focus({ preventScroll: true })
+  }
+}
+
+async function undo() {
+  const entry = props.batch.undo
+  if (entry) await act({ kind: 'UNDO', step: entry.step, about: entry.id })
+}
+
+async function remark(what: string) {
+  if (await act({ kind: 'REMARK', step: step.value.number, text: what })) {
+    remarking.value = false
+    void nextTick(() => here.value?.focus({ preventScroll: true }))
+  }
+}
+
+async function correct(id: string, value: number, at: number) {
+  await act({ kind: 'CORRECT', step: at, value, about: id })
+}
+
+useKeys({
+  ' ': () => void done(),
+  t: () => reading.value?.focus(),
+  n: () => (remarking.value = true),
+  u: () => void undo(),
+})
+</script>
+
+<template>
+  <div ref="here" class="bench" tabindex="-1" aria-label="Step under way">
+    <section class="do">
+      <p class="where">
+        <b class="num">{{ step.number }}</b> of {{ batch.steps.length }}
+        <span>{{ batch.summary.pieceName }}, {{ batch.summary.pieces }} pieces</span>
+        <span class="num">lot {{ batch.summary.lot }}</span>
+      </p>
+      <h1>{{ step.title }}</h1>
+      <p class="say">{{ sentence(step.say, taste) }}</p>
+      <StepReading
+        v-if="step.reading"
+        ref="reading"
+        :key="step.number"
+        v-model="text"
+        :reading="step.reading"
+        :last="last"
+        :busy="busy"
+        @note="note"
+      />
+      <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+      <p v-if="step.caution" class="caution">{{ step.caution }}</p>
+    </section>
+
+    <aside class="beside">
+      <StepClock v-if="step.clock" :batch="batch" :step-clock="step.clock" />
+      <KeyPad v-if="step.reading" v-model="text" :busy="busy" @note="note" />
+      <PastNotes :batch="batch" @correct="correct" />
+    </aside>
+
+    <div class="acts">
+      <v-btn
+        size="x-large"
+        variant="outlined"
+        class="side"
+        :disabled="!batch.undo"
+        :title="batch.undo ? `Take back: ${batch.undo.what} (U)` : 'Nothing to take back'"
+        @click="undo"
+        >Undo</v-btn
+      >
+      <v-btn size="x-large" variant="outlined" class="side" title="N" @click="remarking = true"
+        >Remark</v-btn
+      >
+      <v-btn
+        size="x-large"
+        color="primary"
+        class="main"
+        :loading="busy"
+        title="Space"
+        @click="done"
+      >
+        <span class="both"
+          >Done<small>{{ next ? `next: ${next.title}` : 'finishes the batch' }}</small></span
+        >
+      </v-btn>
+    </div>
+    <RemarkSheet v-model="remarking" :step="step.title" :refused="refused" @keep="remark" />
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template: 'do beside' 1fr 'acts acts' auto / minmax(0, 1fr) 336px;
+  gap: 0 30px;
+  min-height: 100%;
+  padding: 16px 26px 0;
+  outline: none;
+}
+.do {
+  grid-area: do;
+}
+.beside {
+  grid-area: beside;
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.where {
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
+  color: var(--p-quiet);
+  font-size: 1.1rem;
+}
+.where b {
+  font-size: 1.5rem;
+  color: rgb(var(--v-theme-on-background));
+}
+.where span {
+  margin-left: 14px;
+}
+h1 {
+  font-size: 4.3rem;
+  margin: 2px 0 6px;
+}
+.say {
+  font-size: 1.75rem;
+  line-height: 1.25;
+  max-width: 30em;
+  margin-bottom: 10px;
+  text-wrap: pretty;
+}
+.caution {
+  font-size: 1.1rem;
+  margin: 12px 0;
+}
+.acts {
+  grid-area: acts;
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  gap: 14px;
+  padding: 12px 0 16px;
+  background: linear-gradient(transparent, var(--p-ground) 14%);
+}
+.acts .v-btn {
+  height: 84px !important;
+}
+.side {
+  min-width: 148px;
+  font-size: 1.2rem;
+}
+.main {
+  flex: 1;
+  font-size: 2rem;
+}
+.both {
+  display: flex;
+  align-items: baseline;
+  gap: 22px;
+}
+.both small {
+  font-size: 1.15rem;
+  font-weight: 400;
+}
+@media (max-width: 1000px) {
+  .bench {
+    grid-template: 'do' auto 'beside' 1fr 'acts' auto / minmax(0, 1fr);
+    padding: 14px 20px 0;
+  }
+  h1 {
+    font-size: 3.6rem;
+  }
+}
+</style>

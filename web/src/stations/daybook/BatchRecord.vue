@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Batch } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { tensionWords } from '@/parts/string'
+import TautString from '@/parts/TautString.vue'
+import { clock, number, quantity, symbol } from '@/parts/units'
+
+const props = defineProps<{ batch: Batch }>()
+const { taste } = useHouse()
+
+const began = computed(() =>
+  new Date(props.batch.summary.beganAt).toLocaleString('en-GB', {
+    dateStyle: 'full',
+    timeStyle: 'short',
+  }),
+)
+const file = (kind: string) => `/api/exchange/batches/${props.batch.summary.id}.${kind}`
+
+function difference(step: Batch['steps'][number]): string {
+  if (step.noted == null || !step.reading) return ''
+  if (step.outBy === 0) return tensionWords(step.tension)
+  const unit = step.reading.unit === 'CELSIUS' ? 'KELVIN' : step.reading.unit
+  const side = step.outBy < 0 ? 'under' : 'over'
+  return `${tensionWords(step.tension)}, ${quantity(Math.abs(step.outBy), unit, taste.value)} ${side}`
+}
+</script>
+
+<template>
+  <header>
+    <div>
+      <router-link to="/daybook" class="back">Daybook</router-link>
+      <h1>{{ batch.summary.pieceName }}</h1>
+      <p class="quiet">
+        {{ began }}, lot {{ batch.summary.lot }},
+        {{ quantity(batch.summary.pieces, 'PIECE', taste) }} in
+        {{ quantity(batch.moulds, 'MOULD', taste) }}
+      </p>
+    </div>
+    <div class="files">
+      <v-btn size="large" variant="outlined" :href="file('csv')" download>CSV</v-btn>
+      <v-btn size="large" variant="outlined" :href="file('json')" download>JSON</v-btn>
+    </div>
+  </header>
+
+  <table class="rows">
+    <thead>
+      <tr>
+        <th>Step</th>
+        <th class="right">Planned</th>
+        <th class="right">Noted</th>
+        <th class="wide">On its string</th>
+        <th></th>
+        <th class="right">Took</th>
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="step in batch.steps" :key="step.number">
+        <tr>
+          <td>
+            <span class="quiet num">{{ step.number }}</span> {{ step.title }}
+          </td>
+          <td class="right">
+            <template v-if="step.reading">
+              {{ number(step.reading.band.low, step.reading.unit, taste) }} –
+              {{ number(step.reading.band.high, step.reading.unit, taste) }}
+              {{ symbol(step.reading.unit, taste) }}
+            </template>
+            <template v-else-if="step.clock">{{ clock(step.clock.targetS) }}</template>
+          </td>
+          <td class="right">
+            <b v-if="step.noted != null && step.reading">{{
+              quantity(step.noted, step.reading.unit, taste)
+            }}</b>
+            <span v-else-if="step.reading" class="quiet">not read</span>
+          </td>
+          <td class="wide">
+            <TautString
+              v-if="step.reading && step.noted != null"
+              :name="step.reading.what"
+              :unit="step.reading.unit"
+              :band="step.reading.band"
+              :value="step.noted"
+              bare
+            />
+          </td>
+          <td :class="step.tension.toLowerCase()">
+            {{ difference(step) }}
+            <span v-if="step.notes.length > 1" class="quiet">of {{ step.notes.length }}</span>
+            <span v-if="step.notes.some((n) => n.corrected)" class="quiet">corrected</span>
+          </td>
+          <td class="right">
+            <span
+              v-if="step.tookS != null"
+              :class="{ tight: step.noted == null && step.tension === 'TIGHT' }"
+              >{{ clock(step.tookS) }}</span
+            >
+          </td>
+        </tr>
+        <tr v-for="remark in step.remarks" :key="remark.id" class="remark">
+          <td></td>
+          <td colspan="5">“{{ remark.text }}”</td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+
+  <h2 class="mt-8 mb-2">As planned to need</h2>
+  <table class="rows needs">
+    <tbody>
+      <tr v-for="(line, i) in batch.materials" :key="i">
+        <td>{{ line.name }}</td>
+        <td class="right">{{ quantity(line.grams, 'GRAM', taste) }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-end;
+  margin-bottom: 14px;
+}
+.back {
+  color: inherit;
+}
+.files {
+  display: flex;
+  gap: 10px;
+}
+.rows td {
+  padding: 3px 10px;
+  height: 42px;
+  white-space: nowrap;
+}
+.wide {
+  width: 280px;
+  min-width: 180px;
+}
+.remark td {
+  white-space: normal;
+  font-style: italic;
+}
+.in_band {
+  color: var(--p-true);
+}
+.tight {
+  color: var(--p-tight);
+}
+.off {
+  color: var(--p-off);
+}
+.needs {
+  max-width: 560px;
+}
+@media print {
+  .files,
+  .back {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { BatchSummary } from '@/api/client'
+import ImportButton from '@/parts/ImportButton.vue'
+import { clock } from '@/parts/units'
+
+defineProps<{ rows: BatchSummary[]; total: number; page: number; more: boolean }>()
+defineEmits<{ page: [at: number]; taken: [] }>()
+
+function day(at: string) {
+  return new Date(at).toLocaleDateString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  })
+}
+function took(row: BatchSummary) {
+  return row.endedAt ? clock((Date.parse(row.endedAt) - Date.parse(row.beganAt)) / 1000) : ''
+}
+</script>
+
+<template>
+  <header>
+    <h1>Daybook</h1>
+    <span class="quiet">{{ total }} batches</span>
+    <ImportButton label="Read in a batch file" @taken="$emit('taken')" />
+  </header>
+  <p v-if="!rows.length" class="quiet none">
+    No finished batch yet. Whatever the Bench finishes is written down here.
+  </p>
+  <table v-else class="rows">
+    <thead>
+      <tr>
+        <th>Day</th>
+        <th>Piece</th>
+        <th>Lot</th>
+        <th class="right">Pieces</th>
+        <th class="right">Took</th>
+        <th>Readings</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in rows" :key="row.id">
+        <td>{{ day(row.beganAt) }}</td>
+        <td>
+          <router-link :to="`/daybook/${row.id}`">{{ row.pieceName }}</router-link>
+        </td>
+        <td>{{ row.lot }}</td>
+        <td class="right">{{ row.pieces }}</td>
+        <td class="right">{{ took(row) }}</td>
+        <td>
+          <span v-if="row.state === 'ABANDONED'" class="off">given up</span>
+          <template v-else>
+            <span v-if="row.off" class="off">✕ {{ row.off }} off</span>
+            <span v-if="row.tight" class="tight">▲ {{ row.tight }} tight</span>
+            <span v-if="!row.off && !row.tight" class="true">● all {{ row.readings }} in band</span>
+          </template>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <div v-if="page > 0 || more" class="d-flex ga-3 mt-5">
+    <v-btn size="large" variant="outlined" :disabled="page === 0" @click="$emit('page', page - 1)"
+      >Newer</v-btn
+    >
+    <v-btn size="large" variant="outlined" :disabled="!more" @click="$emit('page', page + 1)"
+      >Older</v-btn
+    >
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 18px;
+  margin-bottom: 12px;
+}
+header > :last-child {
+  margin-left: auto;
+}
+td a {
+  display: inline-block;
+  padding: 6px 0;
+  color: inherit;
+  font-weight: 600;
+}
+.none {
+  font-size: 1.2rem;
+  margin-top: 8vh;
+  text-align: center;
+}
+td span + span {
+  margin-left: 14px;
+}
+.true {
+  color: var(--p-true);
+}
+.tight {
+  color: var(--p-tight);
+}
+.off {
+  color: var(--p-off);
+}
+</style>

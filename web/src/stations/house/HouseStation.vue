@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { words, type HouseDraft } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import NumberField from '@/parts/NumberField.vue'
+import ChoiceRow from './ChoiceRow.vue'
+
+const { house, trouble, save, load } = useHouse()
+/** Numbers may be empty while somebody types. */
+type Typing = {
+  [K in keyof HouseDraft]: HouseDraft[K] extends number ? number | null : HouseDraft[K]
+}
+const draft = ref<Typing | null>(null)
+const refused = ref('')
+const kept = ref(false)
+const busy = ref(false)
+
+watch(
+  house,
+  (now) => {
+    if (now && !draft.value) draft.value = structuredClone(now.rules)
+  },
+  { immediate: true },
+)
+
+async function keep() {
+  if (!draft.value) return
+  busy.value = true
+  kept.value = false
+  try {
+    const empty = Object.entries(draft.value).find(([, value]) => value === null)
+    if (empty) throw new Error('A number is missing or not a number.')
+    await save(draft.value as HouseDraft)
+    draft.value = structuredClone(house.value!.rules)
+    refused.value = ''
+    kept.value = true
+  } catch (problem) {
+    refused.value = words(problem)
+  } finally {
+    busy.value = false
+  }
+}
+
+async function reload() {
+  await load()
+  draft.value = house.value && structuredClone(house.value.rules)
+  refused.value = ''
+}
+</script>
+
+<template>
+  <section class="sheet">
+    <h1>House rules</h1>
+    <p v-if="!draft" class="quiet">{{ trouble || 'Looking them up …' }}</p>
+    <form v-else @submit.prevent="keep">
+      <h2>The room today</h2>
+      <div class="fields">
+        <v-text-field v-model="draft.name" label="Name of the workshop" />
+        <NumberField v-model="draft.roomTemperatureC" label="Room temperature" unit="CELSIUS" />
+        <NumberField v-model="draft.humidityPercent" label="Humidity" unit="PERCENT" />
+        <NumberField
+          v-for="cold in draft.cabinets"
+          :key="cold.name"
+          :model-value="cold.temperatureC"
+          :label="cold.name"
+          unit="CELSIUS"
+          @update:model-value="cold.temperatureC = $event ?? Number.NaN"
+        />
+      </div>
+
+      <h2>Schools</h2>
+      <ChoiceRow
+        v-model="draft.darkWindow"
+        label="Dark is worked at"
+        :choices="[
+          ['LOW', '31–32 °C', 'Default: a smear sets surely, with a degree of room above.'],
+          ['HIGH', '32–34 °C', 'Flows thinner, with less room before the temper is lost.'],
+        ]"
+      />
+      <ChoiceRow
+        v-model="draft.seedSchool"
+        label="Seed"
+        :choices="[
+          ['THIRD', 'a third', 'Default: the seed does the cooling, into a bowl still hot.'],
+          ['FEW_PER_CENT', 'a few per cent', 'Fluid from the start; the bowl must cool first.'],
+        ]"
+      />
+
+      <h2>Habits</h2>
+      <div class="fields">
+        <NumberField v-model="draft.mouldsInRotation" label="Moulds brim-full at once" unit="ONE" />
+        <NumberField
+          v-model="draft.bowlReserve"
+          label="Reserve in the bowl"
+          unit="PERCENT"
+          :factor="100"
+        />
+        <NumberField
+          v-model="draft.fillingSurplus"
+          label="Filling above what is needed"
+          unit="PERCENT"
+          :factor="100"
+        />
+        <NumberField v-model="draft.heatPowerW" label="Heat for rewarming" unit="WATT" />
+        <NumberField
+          v-model="draft.heatEfficiency"
+          label="of which ends in the chocolate"
+          unit="PERCENT"
+          :factor="100"
+        />
+      </div>
+
+      <h2>Units</h2>
+      <ChoiceRow
+        v-model="draft.temperatureUnit"
+        label="Temperature"
+        :choices="[
+          ['CELSIUS', '°C', ''],
+          ['FAHRENHEIT', '°F', ''],
+        ]"
+      />
+      <ChoiceRow
+        v-model="draft.massUnit"
+        label="Weight"
+        :choices="[
+          ['GRAM', 'g', ''],
+          ['OUNCE', 'oz', ''],
+        ]"
+      />
+
+      <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+      <p v-if="kept" class="kept" role="status">Kept. Batches begun from now on follow these.</p>
+      <div class="acts">
+        <v-btn size="x-large" variant="outlined" @click="reload">As it was</v-btn>
+        <v-btn size="x-large" color="primary" type="submit" :loading="busy">Keep</v-btn>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+form {
+  max-width: 960px;
+}
+h2 {
+  margin: 22px 0 10px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+  gap: 14px;
+}
+.kept {
+  color: var(--p-true);
+}
+.acts {
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  gap: 14px;
+  padding: 12px 0;
+  background: linear-gradient(transparent, var(--p-ground) 20%);
+}
+.acts .v-btn {
+  height: 68px !important;
+  min-width: 180px;
+}
+</style>

@@ -1,0 +1,31 @@
+import {
+  mdiBookOpenPageVariantOutline,
+  mdiCircleHalfFull,
+  mdiCogOutline,
+  mdiSackOutline,
+  mdiTimerSandComplete,
+} from '@mdi/js'
+import { createRouter, createWebHistory } from 'vue-router'
+import BenchStation from './bench/BenchStation.vue'
+
+/** Stations in working order; the rail and Alt+1…9 follow it. */
+export const RAIL = [
+  { path: '/bench', name: 'Bench', icon: mdiTimerSandComplete },
+  { path: '/pieces', name: 'Pieces', icon: mdiCircleHalfFull },
+  { path: '/daybook', name: 'Daybook', icon: mdiBookOpenPageVariantOutline },
+  { path: '/larder', name: 'Larder', icon: mdiSackOutline },
+  { path: '/house', name: 'House rules', icon: mdiCogOutline },
+] as const
+
+export const stations = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/bench' },
+    { path: '/bench/:id?', component: BenchStation, props: true },
+    { path: '/pieces/:id?', component: () => import('./pieces/PiecesStation.vue'), props: true },
+    { path: '/daybook/:id?', component: () => import('./daybook/DaybookStation.vue'), props: true },
+    { path: '/larder', component: () => import('./larder/LarderStation.vue') },
+    { path: '/house', component: () => import('./house/HouseStation.vue') },
+    { path: '/:elsewhere(.*)', component: () => import('./NotHere.vue') },
+  ],
+})

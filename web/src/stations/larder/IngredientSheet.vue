@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, Refusal, words, type Ingredient } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import { COMPONENTS } from './components'
+
+const chosen = defineModel<Ingredient | null>({ required: true })
+const emit = defineEmits<{ saved: [] }>()
+
+const name = ref('')
+const density = ref<number | null>(null)
+const grams = ref<Record<string, number | null>>({})
+const version = ref(0)
+const refused = ref<Refusal | Error | null>(null)
+const busy = ref(false)
+
+function fill(ingredient: Ingredient) {
+  name.value = ingredient.name
+  density.value = ingredient.densityGPerMl
+  grams.value = Object.fromEntries(
+    COMPONENTS.map(([code]) => [code, ingredient.gramsPer100[code] ?? null]),
+  )
+  version.value = ingredient.version
+  refused.value = null
+}
+watch(chosen, (ingredient) => ingredient && fill(ingredient))
+
+/** Shown while typing; the server has the last word. */
+const sum = computed(() =>
+  Object.values(grams.value).reduce<number>((total, part) => total + (part ?? 0), 0),
+)
+const stale = computed(() => refused.value instanceof Refusal && refused.value.status === 409)
+
+async function save() {
+  const of = chosen.value
+  if (!of || density.value === null) return
+  busy.value = true
+  try {
+    const parts = Object.entries(grams.value).filter(
+      (part): part is [string, number] => part[1] !== null && part[1] !== 0,
+    )
+    await ask(
+      api.PUT('/api/ingredients/{id}', {
+        params: { path: { id: of.id } },
+        body: {
+          name: name.value,
+          densityGPerMl: density.value,
+          gramsPer100: Object.fromEntries(parts),
+          allergens: of.allergens,
+          couverture: of.couverture,
+          source: of.source.citation,
+          fromMemory: of.source.fromMemory,
+          version: version.value,
+        },
+      }),
+    )
+    emit('saved')
+    chosen.value = null
+  } catch (problem) {
+    refused.value = problem instanceof Error ? problem : new Error(words(problem))
+  } finally {
+    busy.value = false
+  }
+}
+
+/** Takes over the newer state's version, and keeps what was typed. */
+async function loadNew() {
+  if (!chosen.value) return
+  try {
+    const path = { id: chosen.value.id }
+    version.value = (await ask(api.GET('/api/ingredients/{id}', { params: { path } }))).version
+    refused.value = null
+  } catch (problem) {
+    refused.value = problem instanceof Error ? problem : new Error(words(problem))
+  }
+}
+</script>
+
+<template>
+  <v-dialog
+    :model-value="chosen !== null"
+    max-width="820"
+    scrollable
+    aria-label="Ingredient"
+    @update:model-value="chosen = null"
+  >
+    <v-card v-if="chosen" class="pa-6">
+      <h2 class="mb-4">{{ chosen.name }}</h2>
+      <div class="fields">
+        <v-text-field v-model="name" label="Name" class="wide" />
+        <NumberField v-model="density" label="Density" unit="GRAM_PER_ML" />
+        <h3 class="wide">
+          In 100 g
+          <span class="quiet num" :class="{ wrong: Math.abs(sum - 100) > 1 }"
+            >{{ sum.toFixed(1) }} g so far; 99 to 101 is taken</span
+          >
+        </h3>
+        <NumberField
+          v-for="[code, label] in COMPONENTS"
+          :key="code"
+          :model-value="grams[code] ?? null"
+          :label="label"
+          unit="PERCENT"
+          @update:model-value="grams[code] = $event"
+        />
+      </div>
+      <p v-if="refused" class="trouble mt-4" role="alert">{{ refused.message }}</p>
+      <div class="d-flex ga-3 mt-5">
+        <v-btn size="large" variant="outlined" @click="chosen = null">Leave it</v-btn>
+        <v-btn v-if="stale" size="large" variant="outlined" @click="loadNew"
+          >Save over the new state</v-btn
+        >
+        <v-btn
+          size="large"
+          color="primary"
+          :loading="busy"
+          :disabled="density === null || stale"
+          @click="save"
+          >Save</v-btn
+        >
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 14px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.fields > .wide:first-child {
+  grid-column: span 2;
+}
+.wrong {
+  color: var(--p-off);
+}
+</style>

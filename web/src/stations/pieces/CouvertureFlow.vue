@@ -1,0 +1,98 @@
+<script setup lang="ts">
+// Where the melted couverture goes: shells, caps, and back to the bowl, drawn by mass.
+import { computed } from 'vue'
+import type { Needs, Piece } from '@/api/client'
+import BasisButton from '@/parts/BasisButton.vue'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+
+const props = defineProps<{ needs: Needs; piece: Piece }>()
+const { taste } = useHouse()
+const grams = (value: number) => quantity(value, 'GRAM', taste.value)
+
+const parts = computed(() => {
+  const { inShells, inCaps, comesBack, toMelt } = props.needs
+  return [
+    { figure: inShells, words: 'stays in shells', mark: 'a' },
+    { figure: inCaps, words: 'stays in caps', mark: 'b' },
+    { figure: comesBack, words: 'comes back', mark: 'c' },
+  ].map((part) => ({ ...part, share: (part.figure.value / toMelt.value) * 100 }))
+})
+</script>
+
+<template>
+  <div>
+    <h2>{{ piece.couverture }}</h2>
+    <BasisButton :figure="needs.toMelt">
+      <span class="melt"
+        ><b class="num">{{ grams(needs.toMelt.value) }}</b> to melt, seed included</span
+      >
+      <span class="bar" aria-hidden="true">
+        <i
+          v-for="part in parts"
+          :key="part.mark"
+          :class="part.mark"
+          :style="{ flexGrow: part.share }"
+        />
+      </span>
+    </BasisButton>
+    <div class="parts">
+      <BasisButton v-for="part in parts" :key="part.mark" :figure="part.figure">
+        <span class="dot" :class="part.mark" aria-hidden="true" />
+        <b class="num">{{ grams(part.figure.value) }}</b>
+        <span class="quiet">{{ part.words }}</span>
+      </BasisButton>
+    </div>
+    <p class="quiet each">
+      One piece {{ grams(piece.whole.value) }}: shell {{ grams(piece.shell.value) }}, cap
+      {{ grams(piece.cap.value) }}.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.melt b {
+  font-size: 2.1rem;
+  margin-right: 6px;
+}
+.bar {
+  display: flex;
+  gap: 3px;
+  height: 18px;
+  margin-top: 4px;
+}
+.bar i {
+  border-radius: 3px;
+  min-width: 2px;
+}
+.a {
+  background: #6b4a3d;
+}
+.b {
+  background: #a8552b;
+}
+.c {
+  background: repeating-linear-gradient(45deg, #8b9793 0 3px, transparent 3px 6px);
+  border: 1px solid #8b9793;
+}
+.parts {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+}
+.parts b,
+.parts .quiet {
+  display: block;
+}
+.parts b {
+  font-size: 1.3rem;
+}
+.dot {
+  display: inline-block;
+  width: 14px;
+  height: 14px;
+  border-radius: 3px;
+}
+.each {
+  padding: 0 10px;
+}
+</style>

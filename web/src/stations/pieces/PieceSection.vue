@@ -1,0 +1,144 @@
+<script setup lang="ts">
+// A piece cut through, to scale, as it stands: rim and cap below. Lines in, words beside.
+import { computed } from 'vue'
+import type { Piece } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+import { between, shape, widthAt } from './section'
+
+const props = defineProps<{ piece: Piece; bare?: boolean }>()
+const { taste } = useHouse()
+
+const FILLINGS = ['var(--p-fill-a)', 'var(--p-fill-b)', 'var(--p-fill-c)']
+const cut = computed(() => props.piece.cutaway)
+const depth = computed(() => cut.value.outer.at(-1)!.depthMm)
+const half = computed(() => Math.max(...cut.value.outer.map((p) => p.halfWidthMm)))
+const shell = computed(() => shape(cut.value.outer, depth.value))
+const chocolate = computed(() => `var(--p-choc-${props.piece.couvertureKind.toLowerCase()})`)
+const layers = computed(() =>
+  cut.value.layers.map((layer, i) => ({
+    ...layer,
+    fill: FILLINGS[i % FILLINGS.length],
+    path: shape(between(cut.value.inner, layer.fromMm, layer.toMm), depth.value),
+    middle: depth.value - (layer.fromMm + layer.toMm) / 2,
+  })),
+)
+
+const box = computed(() => {
+  const pad = props.bare ? 2 : 4
+  const right = props.bare ? half.value + pad : half.value + 30
+  const low = props.bare ? depth.value + pad : depth.value + 9
+  return `${-half.value - pad} ${-pad} ${half.value + pad + right} ${low + pad}`
+})
+
+/** Words beside the drawing, kept apart, each with the point its line leads to. */
+const labels = computed(() => {
+  const capY = depth.value - cut.value.capMm / 2
+  const floor = cut.value.inner.at(-1)!.depthMm
+  const all = [
+    {
+      y: (depth.value - floor) / 2 + 0.2,
+      x: 1,
+      what: 'shell',
+      size: quantity(props.piece.shellMm, 'MILLIMETRE', taste.value),
+    },
+    ...layers.value.map((layer, i) => ({
+      y: layer.middle,
+      x: widthAt(cut.value.inner, depth.value - layer.middle) * 0.55,
+      what: layer.name.toLowerCase(),
+      size: quantity(props.piece.layers[i]!.value, 'GRAM', taste.value),
+    })),
+    {
+      y: capY,
+      x: widthAt(cut.value.inner, cut.value.capMm / 2) * 0.8,
+      what: 'cap in the head room',
+      size: quantity(props.piece.headRoomMm, 'MILLIMETRE', taste.value),
+    },
+  ]
+  let floorY = -99
+  return all.map((label) => {
+    floorY = Math.max(label.y, floorY + 3.4)
+    return { ...label, at: floorY }
+  })
+})
+</script>
+
+<template>
+  <svg
+    class="section"
+    :viewBox="box"
+    role="img"
+    :aria-label="`${piece.name}, cut through, to scale`"
+  >
+    <path :d="shell" :fill="chocolate" class="shell" />
+    <path v-for="layer in layers" :key="layer.name" :d="layer.path" :fill="layer.fill" />
+    <path v-if="piece.colour" :d="shell" class="colour" />
+    <template v-if="!bare">
+      <g class="labels">
+        <template v-for="label in labels" :key="label.what">
+          <polyline
+            :points="`${label.x},${label.y} ${half + 2},${label.at} ${half + 4},${label.at}`"
+          />
+          <circle :cx="label.x" :cy="label.y" r="0.35" />
+          <text :x="half + 4.8" :y="label.at + 0.55">
+            <tspan class="size">{{ label.size }}</tspan>
+            {{ label.what }}
+          </text>
+        </template>
+      </g>
+      <g class="scale">
+        <path :d="`M${-half} ${depth + 3}v2m0 -1h${half * 2}m0 -1v2`" />
+        <text :x="0" :y="depth + 7" text-anchor="middle">
+          {{ quantity(half * 2, 'MILLIMETRE', taste) }} wide,
+          {{ quantity(depth, 'MILLIMETRE', taste) }} tall
+        </text>
+      </g>
+    </template>
+  </svg>
+</template>
+
+<style scoped>
+.section {
+  --p-fill-a: #b7714f;
+  --p-fill-b: #d9b98a;
+  --p-fill-c: #8e5a6b;
+  display: block;
+  width: 100%;
+  height: auto;
+  max-height: 100%;
+}
+.shell {
+  stroke: var(--p-still);
+  stroke-width: 0.15;
+}
+.colour {
+  fill: none;
+  stroke: #8e3b6b;
+  stroke-width: 0.55;
+}
+.labels polyline {
+  fill: none;
+  stroke: var(--p-quiet);
+  stroke-width: 0.16;
+}
+.labels circle {
+  fill: var(--p-ground);
+  stroke: var(--p-quiet);
+  stroke-width: 0.16;
+}
+text {
+  font-size: 1.75px;
+  fill: rgb(var(--v-theme-on-background));
+}
+.size {
+  font-weight: 600;
+}
+.scale path {
+  fill: none;
+  stroke: var(--p-quiet);
+  stroke-width: 0.16;
+}
+.scale text {
+  fill: var(--p-quiet);
+}
+</style>

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, words, type Needs, type Piece, type SeedSchool } from '@/api/client'
+import { useBatches } from '@/parts/batches'
+import { useHouse } from '@/parts/house'
+import { useKeys } from '@/parts/keys'
+import { quantity } from '@/parts/units'
+import CouvertureFlow from './CouvertureFlow.vue'
+import FillingNeed from './FillingNeed.vue'
+import HowMany from './HowMany.vue'
+import PieceSection from './PieceSection.vue'
+import TemperNeed from './TemperNeed.vue'
+
+const props = defineProps<{ piece: Piece }>()
+const router = useRouter()
+const { begin } = useBatches()
+const { taste } = useHouse()
+
+const count = ref<number | null>(4)
+const by = ref<'moulds' | 'pieces'>('moulds')
+const school = ref<SeedSchool | null>(null)
+const needs = ref<Needs | null>(null)
+const refused = ref('')
+const busy = ref(false)
+let asked = 0
+/** One id for one press, however often it has to be sent. */
+let order = crypto.randomUUID()
+
+const size = computed(() => ({ [by.value]: count.value ?? 0 }))
+
+watch(
+  [count, by, school],
+  async () => {
+    order = crypto.randomUUID()
+    if (count.value === null) {
+      refused.value = 'How many? Type a whole number.'
+      return
+    }
+    const mine = ++asked
+    try {
+      const answer = await ask(
+        api.GET('/api/pieces/{id}/needs', {
+          params: {
+            path: { id: props.piece.id },
+            query: { ...size.value, school: school.value ?? undefined },
+          },
+        }),
+      )
+      if (mine === asked) {
+        needs.value = answer
+        refused.value = ''
+      }
+    } catch (problem) {
+      if (mine === asked) refused.value = words(problem)
+    }
+  },
+  { immediate: true },
+)
+
+async function start() {
+  if (busy.value || refused.value) return
+  busy.value = true
+  try {
+    const batch = await begin({
+      id: order,
+      piece: props.piece.id,
+      ...size.value,
+      school: school.value ?? undefined,
+    })
+    await router.push(`/bench/${batch.summary.id}`)
+  } catch (problem) {
+    refused.value = words(problem)
+  } finally {
+    busy.value = false
+  }
+}
+
+useKeys({ ' ': () => void start() })
+</script>
+
+<template>
+  <article class="piece">
+    <header>
+      <h1>{{ piece.name }}</h1>
+      <p class="quiet">
+        {{ piece.story }} {{ piece.mould }}, {{ piece.cavitiesPerMould }} a mould.
+      </p>
+    </header>
+
+    <div class="top">
+      <PieceSection :piece="piece" class="drawing" />
+      <HowMany v-model:count="count" v-model:by="by" :needs="needs" :refused="refused" />
+    </div>
+
+    <template v-if="needs">
+      <section class="columns" :class="{ old: refused }">
+        <CouvertureFlow :needs="needs" :piece="piece" />
+        <TemperNeed v-model="school" :needs="needs" />
+      </section>
+      <section class="columns" :class="{ old: refused }">
+        <FillingNeed v-for="filling in needs.fillings" :key="filling.name" :filling="filling" />
+        <div class="fetch">
+          <h2>To fetch from the larder</h2>
+          <table class="rows">
+            <tbody>
+              <tr v-for="line in needs.fetch" :key="line.ingredient">
+                <td>{{ line.ingredient }}</td>
+                <td class="right">{{ quantity(line.grams, 'GRAM', taste) }}</td>
+              </tr>
+              <tr v-if="needs.colour">
+                <td>{{ needs.colour.name }}</td>
+                <td class="right">{{ quantity(needs.colour.value, 'GRAM', taste) }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p v-if="needs.allergens.length" class="caution mt-4">
+            Contains {{ needs.allergens.map((a) => a.toLowerCase()).join(', ') }}. Traces depend on
+            your room; follow the local food authority’s rules for labels.
+          </p>
+        </div>
+      </section>
+    </template>
+
+    <footer>
+      <v-btn
+        size="x-large"
+        color="primary"
+        class="begin"
+        :loading="busy"
+        :disabled="!needs || refused !== ''"
+        title="Space"
+        @click="start"
+      >
+        Begin
+        <span v-if="needs && !refused" class="what"
+          >{{ quantity(needs.pieces, 'PIECE', taste) }} in
+          {{ quantity(needs.moulds, 'MOULD', taste) }}</span
+        >
+      </v-btn>
+    </footer>
+  </article>
+</template>
+
+<style scoped>
+.piece {
+  overflow: auto;
+  padding: 16px 26px 0;
+  display: flex;
+  flex-direction: column;
+}
+h1 {
+  font-size: 2.5rem;
+}
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 1.35fr) minmax(300px, 1fr);
+  gap: 26px;
+  align-items: center;
+}
+.drawing {
+  max-height: 300px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  gap: 22px 34px;
+  margin: 14px 0;
+}
+.old {
+  opacity: 0.45;
+}
+.fetch h2 {
+  margin-bottom: 6px;
+}
+footer {
+  position: sticky;
+  bottom: 0;
+  margin-top: auto;
+  padding: 12px 0 16px;
+  background: linear-gradient(transparent, var(--p-ground) 20%);
+}
+.begin {
+  width: 100%;
+  height: 76px !important;
+  font-size: 1.7rem;
+}
+.what {
+  font-size: 1.15rem;
+  font-weight: 400;
+  margin-left: 18px;
+}
+@media (max-width: 1000px) {
+  .top {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,21 @@
+import { fileURLToPath } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import { compression } from 'vite-plugin-compression2'
+import vuetify from 'vite-plugin-vuetify'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [
+    vue(),
+    vuetify({ autoImport: true }),
+    compression({ algorithms: ['gzip', 'brotliCompress'], threshold: 1024 }),
+  ],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: { target: 'es2022', assetsInlineLimit: 0 },
+  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:8787' } },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.spec.ts'],
+    server: { deps: { inline: ['vuetify'] } },
+  },
+})
