@@ -46,6 +46,7 @@ button {
   border-radius: 8px;
   font-size: 1.7rem;
   font-weight: 600;
+  text-align: center;
 }
 button:active {
   background: var(--p-fog);

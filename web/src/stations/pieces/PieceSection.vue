@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
-import { between, shape, widthAt } from './section'
+import { between, shape, skin, widthAt } from './section'
 
 const props = defineProps<{ piece: Piece; bare?: boolean }>()
 const { taste } = useHouse()
@@ -14,6 +14,17 @@ const cut = computed(() => props.piece.cutaway)
 const depth = computed(() => cut.value.outer.at(-1)!.depthMm)
 const half = computed(() => Math.max(...cut.value.outer.map((p) => p.halfWidthMm)))
 const shell = computed(() => shape(cut.value.outer, depth.value))
+const colour = computed(() => skin(cut.value.outer, depth.value))
+/** Where the cap meets the shell it was scraped into. */
+const capLine = computed(() => {
+  const half = between(cut.value.inner, 0, cut.value.capMm)
+  return [1, -1]
+    .map((side) => {
+      const points = half.map((p) => `${side * p.halfWidthMm} ${depth.value - p.depthMm}`)
+      return `M${points.join('L')}`
+    })
+    .join('')
+})
 const chocolate = computed(() => `var(--p-choc-${props.piece.couvertureKind.toLowerCase()})`)
 const layers = computed(() =>
   cut.value.layers.map((layer, i) => ({
@@ -26,7 +37,7 @@ const layers = computed(() =>
 
 const box = computed(() => {
   const pad = props.bare ? 2 : 4
-  const right = props.bare ? half.value + pad : half.value + 30
+  const right = props.bare ? half.value + pad : half.value + 25
   const low = props.bare ? depth.value + pad : depth.value + 9
   return `${-half.value - pad} ${-pad} ${half.value + pad + right} ${low + pad}`
 })
@@ -72,7 +83,8 @@ const labels = computed(() => {
   >
     <path :d="shell" :fill="chocolate" class="shell" />
     <path v-for="layer in layers" :key="layer.name" :d="layer.path" :fill="layer.fill" />
-    <path v-if="piece.colour" :d="shell" class="colour" />
+    <path v-if="!bare" :d="capLine" class="cap" />
+    <path v-if="piece.colour" :d="colour" class="colour" />
     <template v-if="!bare">
       <g class="labels">
         <template v-for="label in labels" :key="label.what">
@@ -111,6 +123,13 @@ const labels = computed(() => {
   stroke: var(--p-still);
   stroke-width: 0.15;
 }
+.cap {
+  fill: none;
+  stroke: #fafaf6;
+  stroke-width: 0.12;
+  stroke-dasharray: 0.5 0.4;
+  opacity: 0.7;
+}
 .colour {
   fill: none;
   stroke: #8e3b6b;
@@ -127,7 +146,7 @@ const labels = computed(() => {
   stroke-width: 0.16;
 }
 text {
-  font-size: 1.75px;
+  font-size: 1.7px;
   fill: rgb(var(--v-theme-on-background));
 }
 .size {

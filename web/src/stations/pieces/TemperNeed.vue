@@ -64,6 +64,7 @@ const SCHOOLS: { id: SeedSchool; words: string }[] = [
   min-height: 48px;
   border: 1.5px solid var(--p-line);
   border-radius: 8px;
+  text-align: center;
 }
 .choice button[aria-pressed='true'] {
   background: var(--p-still);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { between, shape, widthAt } from './section'
+import { between, shape, skin, widthAt } from './section'
 
 const cone = [
   { depthMm: 0, halfWidthMm: 10 },
@@ -26,5 +26,11 @@ describe('the section of a piece', () => {
 
   it('stands the piece on its rim and mirrors it', () => {
     expect(shape(cone, 10)).toBe('M10 10L6 5L0 0L0 0L-6 5L-10 10Z')
+  })
+
+  it('leaves the rim free of colour', () => {
+    const path = skin(cone, 10)
+    expect(path.startsWith('M10 10')).toBe(true)
+    expect(path.endsWith('L-10 10')).toBe(true)
   })
 })

@@ -34,6 +34,11 @@ export function shape(half: Point[], depthMm: number): string {
   return `M${[...right, ...left].join('L')}Z`
 }
 
+/** The same outline left open at the rim: what a colour coat covers. */
+export function skin(half: Point[], depthMm: number): string {
+  return shape(half, depthMm).slice(0, -1)
+}
+
 function round(n: number): number {
   return Math.round(n * 100) / 100
 }
