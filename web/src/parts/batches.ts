@@ -2,6 +2,7 @@ import { computed, reactive, ref } from 'vue'
 import {
   api,
   ask,
+  Refusal,
   words,
   type Batch,
   type BatchSummary,
@@ -72,13 +73,30 @@ async function begin(order: {
   return batch
 }
 
-/** Writes one entry; the same id sent again writes nothing twice. */
+/** Ids of entries whose answer never came: sent again, they write nothing twice. */
+const unanswered = new Map<string, string>()
+
+/** Writes one entry. */
 async function write(id: string, entry: Omit<EntryDraft, 'id'>) {
+  const what = JSON.stringify([id, entry])
+  const mine = unanswered.get(what) ?? crypto.randomUUID()
+  unanswered.set(what, mine)
+  try {
+    await send(id, { id: mine, ...entry })
+    unanswered.delete(what)
+  } catch (problem) {
+    const refused = problem instanceof Refusal && problem.status >= 400 && problem.status < 500
+    if (refused) unanswered.delete(what)
+    throw problem
+  }
+}
+
+async function send(id: string, entry: EntryDraft) {
   keep(
     await ask(
       api.POST('/api/batches/{id}/entries', {
         params: { path: { id } },
-        body: { id: crypto.randomUUID(), ...entry },
+        body: entry,
       }),
     ),
   )

@@ -39,6 +39,9 @@ public record SeedPlan(
     private static final Band ENOUGH_SEED_PERCENT =
             new Band(0.3, 0.5, THICK_SOLID * 100, LUMPY_SOLID * 100);
 
+    /** No couverture is melted hotter than this. */
+    private static final double HOTTEST_BOWL_C = 60;
+
     private static final double LEAST_SHARE = 0.005;
     private static final double MOST_SHARE = 0.6;
 
@@ -85,7 +88,7 @@ public record SeedPlan(
      * Solves for the seed, the bowl temperature given.
      *
      * @param meltG in the bowl, fully melted, grams
-     * @param bowlTemperatureC of the bowl; what some 4 to 60 % of seed can cool
+     * @param bowlTemperatureC of the bowl; what some 4 to 60 % of seed can cool, up to 60 °C
      * @param seedTemperatureC of the seed, 5 to 27 °C
      * @throws palintone.core.figure.OutOfRangeException when the bowl is too cold or too hot for
      *     that
@@ -111,7 +114,7 @@ public record SeedPlan(
                 "bowl temperature",
                 bowlTemperatureC,
                 tenth(bowlFor.applyAsDouble(least) + 0.05),
-                tenth(bowlFor.applyAsDouble(MOST_SHARE) - 0.05),
+                Math.min(HOTTEST_BOWL_C, tenth(bowlFor.applyAsDouble(MOST_SHARE) - 0.05)),
                 "°C");
         final double share =
                 new BracketingNthOrderBrentSolver(1e-12, 1e-9, 5)
@@ -140,7 +143,7 @@ public record SeedPlan(
             final double seedTemperatureC) {
         Require.positive("mass melted", meltG, 1_000_000, "g");
         Require.positive("seed", seedG, 1_000_000, "g");
-        Require.between("bowl temperature", bowlTemperatureC, 15, 60, "°C");
+        Require.between("bowl temperature", bowlTemperatureC, 15, HOTTEST_BOWL_C, "°C");
         final MixingBalance mixing = couverture.mixing();
         final Band exact =
                 new Band(bowlTemperatureC, bowlTemperatureC, bowlTemperatureC, bowlTemperatureC);

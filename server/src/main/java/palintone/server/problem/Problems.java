@@ -4,11 +4,14 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -158,6 +161,20 @@ public class Problems {
                 "files",
                 "unreadable",
                 "one or more files");
+    }
+
+    @ExceptionHandler({
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        TransactionSystemException.class
+    })
+    ProblemDetail noDatabase(final Exception e) {
+        LOG.error("The database does not answer", e);
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "No database",
+                "The database does not answer. What was acknowledged is safe; send this again in a"
+                        + " moment.");
     }
 
     /** The other screen went away; nobody is left to tell. */

@@ -1,0 +1,167 @@
+package palintone.server.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+class BatchApiTest {
+
+    private final Workshop workshop = Workshop.shared();
+
+    @Test
+    void aReadingUnderTheWindowComesBackWithAdvice() {
+        final String batch = workshop.begin("buckwheat-honey");
+        for (int step = 1; step <= 3; step++) {
+            workshop.done(batch, step);
+        }
+        final Answer noted = workshop.note(batch, 4, 28.2);
+        final var note = noted.json().at("/steps/3/notes/0");
+        assertThat(note.at("/tension").asString()).isEqualTo("TIGHT");
+        assertThat(note.at("/advice/template").asString()).contains("{heat} at {power}");
+        assertThat(noted.number("/steps/3/noted")).isEqualTo(28.2);
+        assertThat(noted.at("/undo/what")).isEqualTo("reading at Seed");
+    }
+
+    @Test
+    void pressingBeginTwiceBeginsOneBatch() {
+        final String order =
+                "{\"id\":\"" + UUID.randomUUID() + "\",\"piece\":\"plum-bay\",\"pieces\":100}";
+        final Answer first = workshop.post("/api/batches", order);
+        final Answer second = workshop.post("/api/batches", order);
+        assertThat(second.at("/summary/lot")).isEqualTo(first.at("/summary/lot"));
+    }
+
+    @Test
+    void lotsBegunAtOnceGetNumbersOfTheirOwn() throws Exception {
+        final ExecutorService hands = Executors.newFixedThreadPool(4);
+        final List<Future<String>> begun = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            begun.add(
+                    hands.submit(
+                            () -> {
+                                final String id = workshop.begin("gooseberry-ivory");
+                                return workshop.get("/api/batches/" + id).at("/summary/lot");
+                            }));
+        }
+        final List<String> lots = new ArrayList<>();
+        for (final Future<String> each : begun) {
+            lots.add(each.get(30, TimeUnit.SECONDS));
+        }
+        hands.shutdown();
+        assertThat(lots).doesNotHaveDuplicates().hasSize(8);
+    }
+
+    @Test
+    void twoScreensNotingAtOnceLoseNothing() throws Exception {
+        final String batch = workshop.begin("plum-bay");
+        final ExecutorService screens = Executors.newFixedThreadPool(2);
+        final List<Future<List<Double>>> work = new ArrayList<>();
+        for (int screen = 0; screen < 2; screen++) {
+            final int base = 20 + screen * 50;
+            work.add(
+                    screens.submit(
+                            () -> {
+                                final List<Double> sent = new ArrayList<>();
+                                for (int i = 0; i < 40; i++) {
+                                    final double value = base + i;
+                                    assertThat(workshop.note(batch, 1, value).status())
+                                            .isEqualTo(200);
+                                    sent.add(value);
+                                }
+                                return sent;
+                            }));
+        }
+        final List<Double> sent = new ArrayList<>();
+        for (final Future<List<Double>> each : work) {
+            sent.addAll(each.get(60, TimeUnit.SECONDS));
+        }
+        screens.shutdown();
+        final List<Double> kept = new ArrayList<>();
+        workshop.get("/api/batches/" + batch)
+                .json()
+                .at("/steps/0/notes")
+                .forEach(note -> kept.add(note.at("/value").asDouble()));
+        assertThat(kept).containsExactlyInAnyOrderElementsOf(sent);
+    }
+
+    @Test
+    void aStepDoneOnTheOtherScreenIsRefusedHere() {
+        final String batch = workshop.begin("plum-bay");
+        workshop.done(batch, 1);
+        final Answer again = workshop.done(batch, 1);
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.at("/detail")).isEqualTo("Step 1 is already done; step 2 is under way.");
+    }
+
+    @Test
+    void correctionsAndUndoStayOnRecord() {
+        final String batch = workshop.begin("plum-bay");
+        final String note = workshop.note(batch, 1, 92).at("/steps/0/notes/0/id");
+        final Answer corrected =
+                workshop.entry(
+                        batch,
+                        "\"kind\":\"CORRECT\",\"step\":1,\"value\":29.2,\"about\":\""
+                                + note
+                                + "\"");
+        assertThat(corrected.number("/steps/0/notes/0/value")).isEqualTo(29.2);
+        assertThat(corrected.json().at("/steps/0/notes/0/corrected").asBoolean()).isTrue();
+        final Answer undone =
+                workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":1,\"about\":\"" + note + "\"");
+        assertThat(undone.json().at("/steps/0/notes").size()).isZero();
+        assertThat(undone.number("/entries")).isEqualTo(3);
+    }
+
+    @Test
+    void impossibleEntriesAreNamedAndChangeNothing() {
+        final String batch = workshop.begin("plum-bay");
+        final Answer hot = workshop.note(batch, 1, 300);
+        assertThat(hot.status()).isEqualTo(400);
+        assertThat(hot.at("/allowed")).isEqualTo("-20 to 120 °C");
+        final Answer text =
+                workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":1,\"value\":\"warm\"");
+        assertThat(text.status()).isEqualTo(400);
+        assertThat(text.at("/field")).isEqualTo("value");
+        assertThat(workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":1").status()).isEqualTo(400);
+        assertThat(workshop.entry(batch, "\"kind\":\"SING\",\"step\":1").status()).isEqualTo(400);
+        assertThat(workshop.post("/api/batches/" + batch + "/entries", "{\"id\":").status())
+                .isEqualTo(400);
+        assertThat(workshop.done(UUID.randomUUID().toString(), 1).status()).isEqualTo(404);
+        assertThat(workshop.get("/api/batches/" + batch).number("/entries")).isZero();
+    }
+
+    @Test
+    void aSecondScreenIsToldOfAnEntry() throws Exception {
+        final String batch = workshop.begin("plum-bay");
+        final CompletableFuture<String> heard = new CompletableFuture<>();
+        final HttpResponse<Stream<String>> line =
+                HttpClient.newHttpClient()
+                        .send(
+                                HttpRequest.newBuilder(workshop.uri("/api/batches/news")).build(),
+                                HttpResponse.BodyHandlers.ofLines());
+        final Thread listener =
+                new Thread(
+                        () ->
+                                line.body()
+                                        .filter(text -> text.contains(batch))
+                                        .findFirst()
+                                        .ifPresent(heard::complete));
+        listener.setDaemon(true);
+        listener.start();
+        workshop.note(batch, 1, 29);
+        assertThat(heard.get(10, TimeUnit.SECONDS)).isEqualTo("data:" + batch);
+    }
+}

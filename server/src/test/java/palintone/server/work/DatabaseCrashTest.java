@@ -1,0 +1,36 @@
+package palintone.server.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+class DatabaseCrashTest {
+
+    /**
+     * kill -9 of mariadbd between two entries: what was acknowledged is there, the rest is refused.
+     */
+    @Test
+    void whatWasAcknowledgedSurvivesTheDatabase() throws Exception {
+        try (Workshop workshop = Workshop.open()) {
+            final String batch = workshop.begin("plum-bay");
+            assertThat(workshop.note(batch, 1, 28.9).status()).isEqualTo(200);
+            final String began = workshop.done(batch, 1).at("/stepBeganAt");
+
+            workshop.db.kill();
+            final Answer refused = workshop.note(batch, 2, 23);
+            assertThat(refused.status()).isEqualTo(503);
+            assertThat(refused.at("/detail")).startsWith("The database does not answer");
+            assertThat(refused.text()).doesNotContain("Exception").doesNotContain("java.");
+
+            workshop.db.up();
+            final Answer after = workshop.get("/api/batches/" + batch);
+            assertThat(after.number("/step")).isEqualTo(2);
+            assertThat(after.at("/stepBeganAt")).isEqualTo(began);
+            assertThat(after.number("/steps/0/noted")).isEqualTo(28.9);
+            assertThat(after.json().at("/steps/1/notes").size()).isZero();
+            assertThat(workshop.note(batch, 2, 23).status()).isEqualTo(200);
+        }
+    }
+}
