@@ -1,6 +1,9 @@
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 
+/** Quiet words must still be read: labels of fields, suffixes. */
+const variables = { 'high-emphasis-opacity': 1, 'medium-emphasis-opacity': 0.82 }
+
 const bench = {
   dark: false,
   colors: {
@@ -16,7 +19,7 @@ const bench = {
     'on-background': '#1E2326',
     'on-surface': '#1E2326',
   },
-  variables: { 'border-color': '#1E2326', 'high-emphasis-opacity': 1 },
+  variables,
 }
 
 const evening = {
@@ -34,6 +37,7 @@ const evening = {
     'on-background': '#ECEFEA',
     'on-surface': '#ECEFEA',
   },
+  variables,
 }
 
 /** Porcelain and slate by day, the same bench in the evening. */

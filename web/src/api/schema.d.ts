@@ -4,111 +4,15 @@
  */
 
 export interface paths {
-    "/api/batches": {
+    "/api/ingredients/{id}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["batches"];
-        put?: never;
-        post: operations["begin"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/batches/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["batch"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/batches/{id}/entries": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["write"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exchange/batches/{id}.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["csv"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exchange/batches/{id}.json": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["json"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exchange/import": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["take"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exchange/schema/batch-1.schema.json": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["schema"];
-        put?: never;
+        get: operations["ingredient"];
+        put: operations["change"];
         post?: never;
         delete?: never;
         options?: never;
@@ -132,46 +36,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/ingredients": {
+    "/api/exchange/import": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["ingredients"];
+        get?: never;
         put?: never;
-        post?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/ingredients/{id}": {
+    "/api/batches": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["ingredient"];
-        put: operations["change"];
-        post?: never;
+        get: operations["batches"];
+        put?: never;
+        post: operations["begin"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/moulds": {
+    "/api/batches/{id}/entries": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["moulds"];
+        get?: never;
+        put?: never;
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/seed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seed"];
         put?: never;
         post?: never;
         delete?: never;
@@ -228,14 +148,94 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/temper/seed": {
+    "/api/moulds": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["seed"];
+        get: operations["moulds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ingredients": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ingredients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/schema/batch-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/batches/{id}.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/batches/{id}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["batch"];
         put?: never;
         post?: never;
         delete?: never;
@@ -248,15 +248,88 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        IngredientDraft: {
+            name: string;
+            /** Format: double */
+            densityGPerMl: number;
+            gramsPer100: {
+                [key: string]: number;
+            };
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string|null} */
+            couverture?: "DARK" | "MILK" | "WHITE" | null;
+            source: string;
+            fromMemory: boolean;
+            /** Format: int64 */
+            version: number;
+        };
+        IngredientView: {
+            id: string;
+            name: string;
+            /** Format: double */
+            densityGPerMl: number;
+            gramsPer100: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            fatPercent: number;
+            /** Format: double */
+            waterPercent: number;
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string|null} */
+            couverture?: "DARK" | "MILK" | "WHITE" | null;
+            source: components["schemas"]["SourceView"];
+            /** Format: int64 */
+            version: number;
+        };
+        SourceView: {
+            /** @enum {string} */
+            kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
+            citation: string;
+            fromMemory: boolean;
+        };
+        CabinetView: {
+            name: string;
+            /** Format: double */
+            temperatureC: number;
+        };
+        HouseDraft: {
+            name: string;
+            /** Format: double */
+            roomTemperatureC: number;
+            /** Format: double */
+            humidityPercent: number;
+            cabinets: components["schemas"]["CabinetView"][];
+            /** @enum {string} */
+            temperatureUnit: "CELSIUS" | "FAHRENHEIT";
+            /** @enum {string} */
+            massUnit: "GRAM" | "OUNCE";
+            /** @enum {string} */
+            darkWindow: "LOW" | "HIGH";
+            /** @enum {string} */
+            seedSchool: "THIRD" | "FEW_PER_CENT";
+            /** Format: int32 */
+            mouldsInRotation: number;
+            /** Format: double */
+            bowlReserve: number;
+            /** Format: double */
+            fillingSurplus: number;
+            /** Format: double */
+            heatPowerW: number;
+            /** Format: double */
+            heatEfficiency: number;
+            /** Format: int64 */
+            version: number;
+        };
         BandView: {
+            /** Format: double */
+            lowLimit: number;
+            /** Format: double */
+            low: number;
             /** Format: double */
             high: number;
             /** Format: double */
             highLimit: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            lowLimit: number;
         };
         BasisView: {
             formula: string;
@@ -265,266 +338,312 @@ export interface components {
             validity: string;
             withinValidity: boolean;
         };
+        FigureView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
+            /** Format: double */
+            low?: number | null;
+            /** Format: double */
+            high?: number | null;
+            band?: components["schemas"]["BandView"];
+            /** @enum {string} */
+            tension: "IN_BAND" | "TIGHT" | "OFF";
+            basis: components["schemas"]["BasisView"];
+        };
+        HouseView: {
+            rules: components["schemas"]["HouseDraft"];
+            dewPoint: components["schemas"]["FigureView"];
+        };
+        InputView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
+        };
+        Taken: {
+            file: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            alreadyHere: number;
+        };
         BatchOrder: {
             /** Format: uuid */
             id: string;
+            piece: string;
             /** Format: int32 */
             moulds?: number | null;
-            piece: string;
             /** Format: int32 */
             pieces?: number | null;
             /** @enum {string|null} */
             school?: "THIRD" | "FEW_PER_CENT" | null;
         };
         BatchSummaryView: {
-            /** Format: date-time */
-            beganAt: string;
-            /** Format: date-time */
-            endedAt?: string | null;
             /** Format: uuid */
             id: string;
             lot: string;
-            /** Format: int32 */
-            off: number;
             pieceId: string;
             pieceName: string;
             /** Format: int32 */
             pieces: number;
-            /** Format: int32 */
-            readings: number;
             /** @enum {string} */
             state: "RUNNING" | "FINISHED" | "ABANDONED";
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: date-time */
+            endedAt?: string | null;
+            /** Format: int32 */
+            readings: number;
             /** Format: int32 */
             tight: number;
+            /** Format: int32 */
+            off: number;
         };
         BatchView: {
-            /** Format: int32 */
-            entries: number;
-            materials: components["schemas"]["MaterialView"][];
+            summary: components["schemas"]["BatchSummaryView"];
             /** Format: int32 */
             moulds: number;
-            /** Format: date-time */
-            serverNow: string;
             /** Format: int32 */
             step: number;
             /** Format: date-time */
             stepBeganAt: string;
-            steps: components["schemas"]["StepView"][];
-            summary: components["schemas"]["BatchSummaryView"];
+            /** Format: date-time */
+            serverNow: string;
+            /** Format: int32 */
+            entries: number;
             undo?: components["schemas"]["UndoView"];
-        };
-        CabinetView: {
-            name: string;
-            /** Format: double */
-            temperatureC: number;
+            materials: components["schemas"]["MaterialView"][];
+            steps: components["schemas"]["StepView"][];
         };
         ClockView: {
-            /** Format: int32 */
-            longestS: number;
             /** Format: int32 */
             shortestS: number;
             /** Format: int32 */
             targetS: number;
+            /** Format: int32 */
+            longestS: number;
         };
-        CutawayView: {
+        MaterialView: {
+            /** @enum {string} */
+            role: "COUVERTURE" | "COLOUR" | "FILLING" | "INGREDIENT";
+            name: string;
             /** Format: double */
-            capMm: number;
-            inner: components["schemas"]["PointView"][];
-            layers: components["schemas"]["LayerView"][];
-            outer: components["schemas"]["PointView"][];
+            grams: number;
+        };
+        NoteView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            value: number;
+            corrected: boolean;
+            /** @enum {string} */
+            tension: "IN_BAND" | "TIGHT" | "OFF";
+            advice: components["schemas"]["SentenceView"];
+        };
+        ReadingView: {
+            what: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
+            /** Format: double */
+            target: number;
+            band: components["schemas"]["BandView"];
+        };
+        RemarkView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            text: string;
+            corrected: boolean;
+        };
+        SentenceView: {
+            template: string;
+            values: components["schemas"]["ValueView"][];
+        };
+        StepView: {
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            kind: "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "TEST" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
+            title: string;
+            say: components["schemas"]["SentenceView"];
+            reading?: components["schemas"]["ReadingView"];
+            clock?: components["schemas"]["ClockView"];
+            caution?: string | null;
+            source: components["schemas"]["SourceView"];
+            notes: components["schemas"]["NoteView"][];
+            remarks: components["schemas"]["RemarkView"][];
+            /** Format: double */
+            noted?: number | null;
+            /** Format: double */
+            outBy: number;
+            /** @enum {string} */
+            tension: "IN_BAND" | "TIGHT" | "OFF";
+            /** Format: int64 */
+            tookS?: number | null;
+        };
+        UndoView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            step: number;
+            what: string;
+        };
+        ValueView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
         };
         EntryDraft: {
-            /** Format: uuid */
-            about?: string | null;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "NOTE" | "REMARK" | "DONE" | "UNDO" | "CORRECT" | "ABANDON";
             /** Format: int32 */
             step: number;
-            text?: string | null;
             /** Format: double */
             value?: number | null;
+            text?: string | null;
+            /** Format: uuid */
+            about?: string | null;
         };
-        FetchView: {
-            /** Format: double */
-            grams: number;
-            ingredient: string;
+        SeedView: {
+            melt: components["schemas"]["FigureView"];
+            seed: components["schemas"]["FigureView"];
+            bowlTemperature: components["schemas"]["FigureView"];
+            landing: components["schemas"]["FigureView"];
+            seedLeft: components["schemas"]["FigureView"];
         };
-        FigureView: {
-            band?: components["schemas"]["BandView"];
-            basis: components["schemas"]["BasisView"];
+        CutawayView: {
+            outer: components["schemas"]["PointView"][];
+            inner: components["schemas"]["PointView"][];
             /** Format: double */
-            high?: number | null;
-            /** Format: double */
-            low?: number | null;
-            name: string;
-            /** @enum {string} */
-            tension: "IN_BAND" | "TIGHT" | "OFF";
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
-            /** Format: double */
-            value: number;
-        };
-        FillingView: {
-            composition: components["schemas"]["ShareView"][];
-            density: components["schemas"]["FigureView"];
-            fat: components["schemas"]["FigureView"];
-            inPieces: components["schemas"]["FigureView"];
-            name: string;
-            perCavity: components["schemas"]["FigureView"];
-            recipe: components["schemas"]["LineView"][];
-            toMake: components["schemas"]["FigureView"];
-            undissolvedSugar?: components["schemas"]["FigureView"];
-            water: components["schemas"]["FigureView"];
-            waterActivity?: components["schemas"]["FigureView"];
-        };
-        HouseDraft: {
-            /** Format: double */
-            bowlReserve: number;
-            cabinets: components["schemas"]["CabinetView"][];
-            /** @enum {string} */
-            darkWindow: "LOW" | "HIGH";
-            /** Format: double */
-            fillingSurplus: number;
-            /** Format: double */
-            heatEfficiency: number;
-            /** Format: double */
-            heatPowerW: number;
-            /** Format: double */
-            humidityPercent: number;
-            /** @enum {string} */
-            massUnit: "GRAM" | "OUNCE";
-            /** Format: int32 */
-            mouldsInRotation: number;
-            name: string;
-            /** Format: double */
-            roomTemperatureC: number;
-            /** @enum {string} */
-            seedSchool: "THIRD" | "FEW_PER_CENT";
-            /** @enum {string} */
-            temperatureUnit: "CELSIUS" | "FAHRENHEIT";
-            /** Format: int64 */
-            version: number;
-        };
-        HouseView: {
-            dewPoint: components["schemas"]["FigureView"];
-            rules: components["schemas"]["HouseDraft"];
-        };
-        IngredientDraft: {
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            /** @enum {string|null} */
-            couverture?: "DARK" | "MILK" | "WHITE" | null;
-            /** Format: double */
-            densityGPerMl: number;
-            fromMemory: boolean;
-            gramsPer100: {
-                [key: string]: number;
-            };
-            name: string;
-            source: string;
-            /** Format: int64 */
-            version: number;
-        };
-        IngredientView: {
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            /** @enum {string|null} */
-            couverture?: "DARK" | "MILK" | "WHITE" | null;
-            /** Format: double */
-            densityGPerMl: number;
-            /** Format: double */
-            fatPercent: number;
-            gramsPer100: {
-                [key: string]: number;
-            };
-            id: string;
-            name: string;
-            source: components["schemas"]["SourceView"];
-            /** Format: int64 */
-            version: number;
-            /** Format: double */
-            waterPercent: number;
-        };
-        InputView: {
-            name: string;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
-            /** Format: double */
-            value: number;
+            capMm: number;
+            layers: components["schemas"]["LayerView"][];
         };
         LayerView: {
+            name: string;
             /** Format: double */
             fromMm: number;
-            name: string;
             /** Format: double */
             toMm: number;
         };
-        LineView: {
-            /** Format: double */
-            amount: number;
-            /** Format: double */
-            grams: number;
-            ingredient: string;
-            unit: string;
-        };
-        MaterialView: {
-            /** Format: double */
-            grams: number;
-            name: string;
-            /** @enum {string} */
-            role: "COUVERTURE" | "COLOUR" | "FILLING" | "INGREDIENT";
-        };
-        MouldView: {
+        PageViewPieceView: {
+            items: components["schemas"]["PieceView"][];
             /** Format: int32 */
-            cavities: number;
-            /** Format: double */
-            cavityMl: number;
-            /** Format: double */
-            depthMm: number;
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PieceView: {
             id: string;
             name: string;
+            story: string;
+            mould: string;
             /** Format: int32 */
-            owned: number;
+            cavitiesPerMould: number;
+            /** Format: int32 */
+            mouldsOwned: number;
+            couverture: string;
             /** @enum {string} */
-            shape: "HALF_SPHERE" | "DOME" | "BAR";
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            /** Format: double */
+            shellMm: number;
+            /** Format: double */
+            headRoomMm: number;
+            colour?: string | null;
+            cutaway: components["schemas"]["CutawayView"];
+            shell: components["schemas"]["FigureView"];
+            cap: components["schemas"]["FigureView"];
+            layers: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+        };
+        PointView: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            halfWidthMm: number;
+        };
+        FetchView: {
+            ingredient: string;
+            /** Format: double */
+            grams: number;
+        };
+        FillingView: {
+            name: string;
+            perCavity: components["schemas"]["FigureView"];
+            inPieces: components["schemas"]["FigureView"];
+            toMake: components["schemas"]["FigureView"];
+            waterActivity?: components["schemas"]["FigureView"];
+            water: components["schemas"]["FigureView"];
+            fat: components["schemas"]["FigureView"];
+            undissolvedSugar?: components["schemas"]["FigureView"];
+            density: components["schemas"]["FigureView"];
+            recipe: components["schemas"]["LineView"][];
+            composition: components["schemas"]["ShareView"][];
+        };
+        LineView: {
+            ingredient: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            amount: number;
+            unit: string;
         };
         NeedsView: {
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            colour?: components["schemas"]["FigureView"];
-            comesBack: components["schemas"]["FigureView"];
-            fetch: components["schemas"]["FetchView"][];
-            fillings: components["schemas"]["FillingView"][];
-            inCaps: components["schemas"]["FigureView"];
-            inShells: components["schemas"]["FigureView"];
-            melt: components["schemas"]["BandView"];
+            /** Format: int32 */
+            pieces: number;
             /** Format: int32 */
             moulds: number;
             /** Format: int32 */
             mouldsOwned: number;
-            /** Format: int32 */
-            pieces: number;
-            seed: components["schemas"]["SeedView"];
+            inShells: components["schemas"]["FigureView"];
+            inCaps: components["schemas"]["FigureView"];
+            toMelt: components["schemas"]["FigureView"];
+            comesBack: components["schemas"]["FigureView"];
+            fillings: components["schemas"]["FillingView"][];
+            colour?: components["schemas"]["FigureView"];
+            fetch: components["schemas"]["FetchView"][];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            melt: components["schemas"]["BandView"];
+            work: components["schemas"]["BandView"];
             /** @enum {string} */
             seedSchool: "THIRD" | "FEW_PER_CENT";
+            seed: components["schemas"]["SeedView"];
             /** Format: int32 */
             steps: number;
-            toMelt: components["schemas"]["FigureView"];
-            work: components["schemas"]["BandView"];
         };
-        NoteView: {
-            advice: components["schemas"]["SentenceView"];
-            /** Format: date-time */
-            at: string;
-            corrected: boolean;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            tension: "IN_BAND" | "TIGHT" | "OFF";
+        ShareView: {
+            component: string;
             /** Format: double */
-            value: number;
+            percent: number;
         };
-        PageViewBatchSummaryView: {
-            items: components["schemas"]["BatchSummaryView"][];
+        MouldView: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            shape: "HALF_SPHERE" | "DOME" | "BAR";
+            /** Format: double */
+            cavityMl: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: int32 */
+            cavities: number;
+            /** Format: int32 */
+            owned: number;
+        };
+        PageViewMouldView: {
+            items: components["schemas"]["MouldView"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -541,133 +660,14 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
-        PageViewMouldView: {
-            items: components["schemas"]["MouldView"][];
+        PageViewBatchSummaryView: {
+            items: components["schemas"]["BatchSummaryView"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
             size: number;
             /** Format: int64 */
             total: number;
-        };
-        PageViewPieceView: {
-            items: components["schemas"]["PieceView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PieceView: {
-            cap: components["schemas"]["FigureView"];
-            /** Format: int32 */
-            cavitiesPerMould: number;
-            colour?: string | null;
-            couverture: string;
-            /** @enum {string} */
-            couvertureKind: "DARK" | "MILK" | "WHITE";
-            cutaway: components["schemas"]["CutawayView"];
-            /** Format: double */
-            headRoomMm: number;
-            id: string;
-            layers: components["schemas"]["FigureView"][];
-            mould: string;
-            /** Format: int32 */
-            mouldsOwned: number;
-            name: string;
-            shell: components["schemas"]["FigureView"];
-            /** Format: double */
-            shellMm: number;
-            story: string;
-            whole: components["schemas"]["FigureView"];
-        };
-        PointView: {
-            /** Format: double */
-            depthMm: number;
-            /** Format: double */
-            halfWidthMm: number;
-        };
-        ReadingView: {
-            band: components["schemas"]["BandView"];
-            /** Format: double */
-            target: number;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
-            what: string;
-        };
-        RemarkView: {
-            /** Format: date-time */
-            at: string;
-            corrected: boolean;
-            /** Format: uuid */
-            id: string;
-            text: string;
-        };
-        SeedView: {
-            bowlTemperature: components["schemas"]["FigureView"];
-            landing: components["schemas"]["FigureView"];
-            melt: components["schemas"]["FigureView"];
-            seed: components["schemas"]["FigureView"];
-            seedLeft: components["schemas"]["FigureView"];
-        };
-        SentenceView: {
-            template: string;
-            values: components["schemas"]["ValueView"][];
-        };
-        ShareView: {
-            component: string;
-            /** Format: double */
-            percent: number;
-        };
-        SourceView: {
-            citation: string;
-            fromMemory: boolean;
-            /** @enum {string} */
-            kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
-        };
-        StepView: {
-            caution?: string | null;
-            clock?: components["schemas"]["ClockView"];
-            /** @enum {string} */
-            kind: "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "TEST" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
-            /** Format: double */
-            noted?: number | null;
-            notes: components["schemas"]["NoteView"][];
-            /** Format: int32 */
-            number: number;
-            /** Format: double */
-            outBy: number;
-            reading?: components["schemas"]["ReadingView"];
-            remarks: components["schemas"]["RemarkView"][];
-            say: components["schemas"]["SentenceView"];
-            source: components["schemas"]["SourceView"];
-            /** @enum {string} */
-            tension: "IN_BAND" | "TIGHT" | "OFF";
-            title: string;
-            /** Format: int64 */
-            tookS?: number | null;
-        };
-        Taken: {
-            /** Format: int32 */
-            alreadyHere: number;
-            file: string;
-            /** Format: int32 */
-            rows: number;
-        };
-        UndoView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            step: number;
-            what: string;
-        };
-        ValueView: {
-            name: string;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
-            /** Format: double */
-            value: number;
         };
     };
     responses: never;
@@ -678,260 +678,6 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    batches: {
-        parameters: {
-            query?: {
-                state?: "RUNNING" | "FINISHED" | "ABANDONED";
-                page?: number;
-                size?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PageViewBatchSummaryView"];
-                };
-            };
-        };
-    };
-    begin: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BatchOrder"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    batch: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    write: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["EntryDraft"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    csv: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": string;
-                };
-            };
-        };
-    };
-    json: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": string;
-                };
-            };
-        };
-    };
-    take: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    files: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Taken"][];
-                };
-            };
-        };
-    };
-    schema: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/schema+json": string;
-                };
-            };
-        };
-    };
-    house: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["HouseView"];
-                };
-            };
-        };
-    };
-    change_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HouseDraft"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["HouseView"];
-                };
-            };
-        };
-    };
-    ingredients: {
-        parameters: {
-            query?: {
-                find?: string;
-                page?: number;
-                size?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PageViewIngredientView"];
-                };
-            };
-        };
-    };
     ingredient: {
         parameters: {
             query?: never;
@@ -980,9 +726,80 @@ export interface operations {
             };
         };
     };
-    moulds: {
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Taken"][];
+                };
+            };
+        };
+    };
+    batches: {
         parameters: {
             query?: {
+                state?: "RUNNING" | "FINISHED" | "ABANDONED";
                 page?: number;
                 size?: number;
             };
@@ -998,7 +815,82 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewMouldView"];
+                    "*/*": components["schemas"]["PageViewBatchSummaryView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchOrder"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    seed: {
+        parameters: {
+            query: {
+                couverture: string;
+                melt: number;
+                bowl: number;
+                grams?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SeedView"];
                 };
             };
         };
@@ -1074,13 +966,11 @@ export interface operations {
             };
         };
     };
-    seed: {
+    moulds: {
         parameters: {
-            query: {
-                couverture: string;
-                melt: number;
-                bowl: number;
-                grams?: number;
+            query?: {
+                page?: number;
+                size?: number;
             };
             header?: never;
             path?: never;
@@ -1094,7 +984,117 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SeedView"];
+                    "*/*": components["schemas"]["PageViewMouldView"];
+                };
+            };
+        };
+    };
+    ingredients: {
+        parameters: {
+            query?: {
+                find?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageViewIngredientView"];
+                };
+            };
+        };
+    };
+    schema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": string;
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    batch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
                 };
             };
         };

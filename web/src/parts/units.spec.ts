@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { clock, fromTaste, number, quantity, sentence, symbol, toTaste, typed } from './units'
+import {
+  clock,
+  fromTaste,
+  inTaste,
+  number,
+  quantity,
+  sentence,
+  symbol,
+  toTaste,
+  typed,
+} from './units'
 
 const metric = { temperatureUnit: 'CELSIUS', massUnit: 'GRAM' } as const
 const other = { temperatureUnit: 'FAHRENHEIT', massUnit: 'OUNCE' } as const
@@ -58,6 +68,14 @@ describe('units', () => {
     ['3 1', Number.NaN],
   ])('reads %j as %d', (text, value) => {
     expect(typed(text)).toBe(value)
+  })
+
+  it('turns the numbers of a refusal, and nothing else', () => {
+    const said = 'cabinet is 300 °C; allowed: -5 to 25 °C, 99 to 101 g per 100 g, 0.05 to 3 g/ml'
+    expect(inTaste(said, metric)).toBe(said)
+    expect(inTaste(said, other)).toBe(
+      'cabinet is 572 °F; allowed: 23 to 77 °F, 3.49 to 3.56 oz per 3.53 oz, 0.05 to 3 g/ml',
+    )
   })
 
   it('tells the time', () => {

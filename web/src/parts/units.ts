@@ -95,6 +95,20 @@ export function sentence(says: Sentence, taste: Taste): string {
   })
 }
 
+/** Words of the server, which speaks °C and g, with their numbers in the maker's units. */
+export function inTaste(text: string, taste: Taste): string {
+  const plain = (n: string, unit: Unit) =>
+    String(Math.round(toTaste(Number(n), unit, taste) * 100) / 100)
+  return text.replace(
+    /(-?\d+(?:\.\d+)?)(?: to (-?\d+(?:\.\d+)?))? (°C|g)(?![\w/])/g,
+    (_, first: string, second: string | undefined, sign: string) => {
+      const unit = sign === 'g' ? 'GRAM' : 'CELSIUS'
+      const range = second === undefined ? '' : ` to ${plain(second, unit)}`
+      return `${plain(first, unit)}${range} ${symbol(unit, taste)}`
+    },
+  )
+}
+
 /** What was typed, with point or comma; NaN where it is not a number. */
 export function typed(text: string): number {
   const tidy = text.trim().replace(',', '.').replace('−', '-')

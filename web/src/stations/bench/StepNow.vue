@@ -5,7 +5,7 @@ import { words, type Batch } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { sentence } from '@/parts/units'
+import { inTaste, sentence } from '@/parts/units'
 import KeyPad from './KeyPad.vue'
 import PastNotes from './PastNotes.vue'
 import RemarkSheet from './RemarkSheet.vue'
@@ -46,7 +46,7 @@ async function act(entry: Parameters<typeof write>[1]): Promise<boolean> {
     await write(props.batch.summary.id, entry)
     return true
   } catch (problem) {
-    refused.value = words(problem)
+    refused.value = inTaste(words(problem), taste.value)
     return false
   } finally {
     busy.value = false
@@ -140,7 +140,8 @@ useKeys({
         @click="done"
       >
         <span class="both"
-          >Done<small>{{ next ? `next: ${next.title}` : 'finishes the batch' }}</small></span
+          >{{ last?.tension === 'OFF' ? 'Go on anyway' : 'Done'
+          }}<small>{{ next ? `next: ${next.title}` : 'finishes the batch' }}</small></span
         >
       </v-btn>
     </div>

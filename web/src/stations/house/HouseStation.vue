@@ -3,9 +3,10 @@ import { ref, watch } from 'vue'
 import { words, type HouseDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
+import { inTaste } from '@/parts/units'
 import ChoiceRow from './ChoiceRow.vue'
 
-const { house, trouble, save, load } = useHouse()
+const { house, taste, trouble, save, load } = useHouse()
 /** Numbers may be empty while somebody types. */
 type Typing = {
   [K in keyof HouseDraft]: HouseDraft[K] extends number ? number | null : HouseDraft[K]
@@ -35,7 +36,7 @@ async function keep() {
     refused.value = ''
     kept.value = true
   } catch (problem) {
-    refused.value = words(problem)
+    refused.value = inTaste(words(problem), taste.value)
   } finally {
     busy.value = false
   }

@@ -102,7 +102,11 @@ public class BatchBench {
     @Benchmark
     public BatchPlan plan() {
         return BatchPlanner.plan(
-                materials(), targets, SeedSchool.THIRD, new RoomAir(20, 52), 12,
+                materials(),
+                targets,
+                SeedSchool.THIRD,
+                new RoomAir(20, 52),
+                12,
                 new HeatSource(600, 0.6));
     }
 

@@ -1,5 +1,8 @@
 package palintone.core.figure;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
 /** Checks at the edge of the core. Every one of them returns the value it has let through. */
 public final class Require {
 
@@ -55,11 +58,14 @@ public final class Require {
         return unit.isEmpty() ? "" : " " + unit;
     }
 
-    /** A number as people write it: no exponent, no trailing zeros. */
+    /** A number as people write it: at most three decimals, no exponent, no trailing zeros. */
     private static String number(final double value) {
         if (!Double.isFinite(value)) {
             return String.valueOf(value);
         }
-        return new java.math.BigDecimal(String.valueOf(value)).stripTrailingZeros().toPlainString();
+        return new BigDecimal(String.valueOf(value))
+                .setScale(3, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

@@ -18,7 +18,7 @@ class DescriptionTest {
         final var now = Workshop.shared().get("/api/openapi").json();
         Files.writeString(given, now.toString());
         assertThat(now)
-                .as("stale: run `./palintone api` and commit what it changes")
+                .as("stale: run `npm run api` in web/ and commit what it changes")
                 .isEqualTo(new JsonMapper().readTree(Files.readString(committed)));
     }
 }

@@ -1,0 +1,172 @@
+package palintone.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** The house as a user starts it: by its script, on data of its own. */
+final class House implements AutoCloseable {
+
+    static final Path SCRIPT = Path.of("..", "palintone").toAbsolutePath().normalize();
+
+    private static House shared;
+
+    private final Path data;
+    private final int port;
+    private Process script;
+
+    private House(final Path data, final int port) {
+        this.data = data;
+        this.port = port;
+    }
+
+    static House open() {
+        try {
+            final House house = new House(Files.createTempDirectory("palintone-e2e"), freePort());
+            house.start();
+            return house;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** One for all tests that leave it standing; ends with the tests. */
+    static synchronized House shared() {
+        if (shared == null) {
+            shared = open();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+        }
+        return shared;
+    }
+
+    String url(final String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    int port() {
+        return port;
+    }
+
+    Path data() {
+        return data;
+    }
+
+    /** Starts, or starts again on the data that is there. */
+    void start() {
+        final Path out = data.resolve("start.out");
+        try {
+            script =
+                    new ProcessBuilder(
+                                    SCRIPT.toString(),
+                                    "start",
+                                    "--port",
+                                    String.valueOf(port),
+                                    "--data",
+                                    data.toString())
+                            .redirectErrorStream(true)
+                            .redirectOutput(out.toFile())
+                            .start();
+            for (int i = 0; i < 900; i++) {
+                final String said = Files.readString(out);
+                if (said.contains("Palintone is at")) {
+                    return;
+                }
+                if (!script.isAlive()) {
+                    throw new IllegalStateException(said);
+                }
+                Thread.sleep(100);
+            }
+            throw new IllegalStateException("no start: " + Files.readString(out));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** kill -9 of one of our own processes, by its pid file. */
+    void killHard(final String name) {
+        try {
+            final long pid =
+                    Long.parseLong(Files.readString(data.resolve("run/" + name + ".pid")).strip());
+            ProcessHandle.of(pid).orElseThrow().destroyForcibly();
+            script.waitFor(60, TimeUnit.SECONDS);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** What the script printed so far. */
+    String said() {
+        try {
+            return Files.readString(data.resolve("start.out"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** How the start ended, once it has. */
+    int exitCode() {
+        return script.exitValue();
+    }
+
+    HttpResponse<byte[]> get(final String path, final String... headers) {
+        try {
+            final HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url(path)));
+            for (int i = 0; i < headers.length; i += 2) {
+                request.header(headers[i], headers[i + 1]);
+            }
+            return HttpClient.newHttpClient()
+                    .send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A run of the script that ends by itself. */
+    record Ran(int code, String said) {}
+
+    static Ran run(final String... arguments) throws IOException, InterruptedException {
+        final List<String> command = new ArrayList<>(List.of(SCRIPT.toString()));
+        command.addAll(List.of(arguments));
+        final Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        final String said = new String(process.getInputStream().readAllBytes());
+        process.waitFor(60, TimeUnit.SECONDS);
+        return new Ran(process.exitValue(), said);
+    }
+
+    static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    @Override
+    public void close() {
+        try {
+            run("stop", "--data", data.toString());
+            try (Stream<Path> files = Files.walk(data)) {
+                files.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Keyboard;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** No pointer is touched here. */
+class KeyboardTest {
+
+    private final House house = House.shared();
+
+    private static Page.LocatorOptions hasText(final String text) {
+        return new Page.LocatorOptions().setHasText(text);
+    }
+
+    @Test
+    void keysAloneGetThroughTheBench() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/pieces/gooseberry-ivory");
+            assertThat(screen.button("Begin")).isEnabled();
+            final Keyboard keys = screen.page.keyboard();
+            keys.press("Space");
+            screen.atStep(1, "Mould ready");
+
+            keys.press("t");
+            keys.type("23,5"); // a comma will do
+            keys.press("Enter");
+            assertThat(screen.page.locator(".reading .big")).containsText("23.5");
+            keys.press("Space");
+            screen.atStep(2, "Melt");
+            keys.press("u");
+            screen.atStep(1, "Mould ready");
+            keys.press("Space");
+            screen.atStep(2, "Melt");
+
+            keys.press("n");
+            assertThat(screen.page.getByText("Remark at melt")).isVisible();
+            screen.page.waitForTimeout(300); // the sheet takes the focus once it is open
+            keys.type("bowl changed");
+            keys.press("Control+Enter");
+            assertThat(screen.page.getByText("Remark at melt")).isHidden();
+
+            for (int step = 2; step <= 18; step++) {
+                assertThat(screen.page.locator(".where b")).hasText(String.valueOf(step));
+                keys.press("Space");
+            }
+            assertThat(screen.title()).hasText("Finished");
+
+            keys.press("Alt+3");
+            assertThat(screen.title()).hasText("Daybook");
+            keys.press("?");
+            assertThat(screen.page.locator("h2", hasText("All keys"))).isVisible();
+            keys.press("Escape");
+            keys.press("Alt+4");
+            assertThat(screen.title()).hasText("Larder");
+            keys.press("/");
+            keys.type("sesame");
+            assertThat(screen.page.locator("table.rows").first().locator("tbody tr")).hasCount(1);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+}

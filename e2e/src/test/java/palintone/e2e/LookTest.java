@@ -1,0 +1,145 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What every screen must keep to. */
+class LookTest {
+
+    private final House house = House.shared();
+
+    @ParameterizedTest(name = "evening: {0}")
+    @ValueSource(booleans = {false, true})
+    void axeFindsNothingSerious(final boolean evening) {
+        try (Screen screen = Screen.open()) {
+            screen.page.addInitScript(
+                    "localStorage.setItem('palintone.evening', '" + evening + "')");
+            final List<String> found = new ArrayList<>();
+            screen.begin(house, "plum-bay");
+            screen.note("27");
+            assertThat(screen.page.locator(".advice")).isVisible();
+            check(screen, "bench", found);
+            for (final String path :
+                    new String[] {"/pieces/sesame-crackle", "/daybook", "/larder", "/house"}) {
+                screen.go(house, path);
+                screen.page.waitForTimeout(700);
+                check(screen, path, found);
+            }
+            screen.go(house, "/daybook");
+            screen.page.locator("td a").first().click();
+            assertThat(screen.page.getByText("As planned to need")).isVisible();
+            check(screen, "record", found);
+            screen.go(house, "/pieces/plum-bay");
+            screen.page.locator("button.figure").first().click();
+            assertThat(screen.page.locator(".basis")).isVisible();
+            screen.page.waitForTimeout(500);
+            check(screen, "basis", found);
+            assertThat(found).isEmpty();
+        }
+    }
+
+    private static void check(final Screen screen, final String where, final List<String> found) {
+        for (final Rule rule : new AxeBuilder(screen.page).analyze().getViolations()) {
+            if (List.of("serious", "critical").contains(rule.getImpact())) {
+                found.add(where + ": " + rule.getId() + " " + rule.getNodes().get(0).getHtml());
+            }
+        }
+    }
+
+    @Test
+    void aNumberCanBeAskedWhy() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/pieces/plum-bay");
+            screen.page.locator("button.figure", hasText("water activity")).click();
+            assertThat(screen.page.locator(".basis"))
+                    .containsText("Norrish 1966, J. Food Technol. 1, 25–39, from memory");
+            assertThat(screen.page.locator(".basis .formula")).containsText("aw = xw·exp");
+            assertThat(screen.page.locator(".basis")).containsText("Models differ: 0.");
+        }
+    }
+
+    @Test
+    void numbersFollowTheMakersUnits() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/house");
+            unit(screen, "°F").click();
+            screen.button("Keep").click();
+            assertThat(screen.page.getByText("Kept.")).isVisible();
+            try {
+                assertThat(screen.page.locator(".air")).containsText("68.0\u00a0°F");
+                screen.begin(house, "gooseberry-ivory");
+                screen.done();
+                assertThat(screen.page.locator(".reading .big")).hasText("116.6°F");
+                screen.note("117");
+                assertThat(screen.page.locator(".reading .big")).hasText("117.0°F");
+                assertThat(screen.page.locator(".reading .state")).hasText("in band");
+                screen.note("900");
+                assertThat(screen.page.locator(".do > .trouble"))
+                        .containsText("is 900 °F; allowed: -4 to 248 °F");
+            } finally {
+                screen.go(house, "/house");
+                unit(screen, "°C").click();
+                screen.button("Keep").click();
+                assertThat(screen.page.locator(".air")).containsText("20.0\u00a0°C");
+            }
+        }
+    }
+
+    private static Locator unit(final Screen screen, final String symbol) {
+        return screen.page.getByText(symbol, new Page.GetByTextOptions().setExact(true));
+    }
+
+    /** Rail, number, main act and what to do stay on screen, with targets for one knuckle. */
+    @ParameterizedTest(name = "{0} wide")
+    @ValueSource(ints = {1280, 820})
+    void theBenchFitsTheScreen(final int width) {
+        try (Screen screen = Screen.open(width, width == 1280 ? 800 : 1180)) {
+            screen.begin(house, "plum-bay");
+            final Page page = screen.page;
+            assertThat((Boolean) page.evaluate("document.body.scrollWidth <= innerWidth")).isTrue();
+            for (final String what :
+                    new String[] {".big", ".say", ".acts .main", ".typing input"}) {
+                assertThat(page.locator(what)).isInViewport();
+            }
+            for (final String touch : new String[] {".pad button", ".acts .v-btn", ".rail a"}) {
+                final double height = page.locator(touch).first().boundingBox().height;
+                assertThat(height).as(touch).isGreaterThanOrEqualTo(56);
+            }
+        }
+    }
+
+    @Test
+    void aClockThatEndsIsSeenAcrossTheRoom() {
+        try (Screen screen = Screen.open()) {
+            screen.begin(house, "plum-bay");
+            for (int step = 1; step <= 7; step++) {
+                screen.done();
+            }
+            screen.atStep(8, "Wait");
+            assertThat(screen.page.locator(".tray")).containsText("Wait");
+            // 15 s are the target of this step
+            assertThat(screen.page.locator(".flash"))
+                    .hasText(
+                            "Plum & bay: Wait, time is up",
+                            new com.microsoft.playwright.assertions.LocatorAssertions
+                                            .HasTextOptions()
+                                    .setTimeout(20_000));
+            assertThat(screen.page.locator(".clock .left")).hasText(Pattern.compile("\\+0:0\\d"));
+        }
+    }
+
+    private static Page.LocatorOptions hasText(final String text) {
+        return new Page.LocatorOptions().setHasText(text);
+    }
+}

@@ -1,0 +1,112 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** From a piece to a logged batch, as a maker does it. */
+class MakersDayTest {
+
+    private final House house = House.shared();
+
+    /** Readings in band, by the title of the step; what is not here is only done. */
+    private static final Map<String, String> READINGS =
+            Map.ofEntries(
+                    Map.entry("Colour", "29"),
+                    Map.entry("Mould ready", "23.5"),
+                    Map.entry("Melt", "47"),
+                    Map.entry("Cool", "47.8"),
+                    Map.entry("Seed", "31.4"),
+                    Map.entry("Test", "95"),
+                    Map.entry("Cast", "31.6"),
+                    Map.entry("Fill", "27"),
+                    Map.entry("Temper again", "31.5"));
+
+    @Test
+    void fromPieceToDaybook() throws IOException {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/");
+            final Page page = screen.page;
+            page.getByRole(com.microsoft.playwright.options.AriaRole.NAVIGATION)
+                    .getByText("Pieces")
+                    .click();
+            page.getByText("Plum & bay").first().click();
+            assertThat(screen.title()).hasText("Plum & bay");
+
+            // 100 pieces part-fill the fourth mould, and need less than four whole ones
+            assertThat(page.getByText("128 pieces in 4 moulds, 19 steps.")).isVisible();
+            final double whole = grams(page.locator(".melt b"));
+            page.locator(".choice button", hasText("pieces")).first().click();
+            page.locator("input[aria-label='How many pieces']").fill("100");
+            assertThat(page.getByText("100 pieces in 4 moulds, 19 steps.")).isVisible();
+            page.waitForCondition(() -> grams(page.locator(".melt b")) < whole);
+
+            screen.button("Begin").click();
+            screen.atStep(1, "Colour");
+            final String lot = page.locator(".where").textContent().replaceAll("(?s).*lot ", "");
+            for (int step = 1; step <= 19; step++) {
+                assertThat(page.locator(".where b")).hasText(String.valueOf(step));
+                final String title = screen.title().textContent();
+                if (title.equals("Seed")) {
+                    // off band: the string breaks, and the words say what to do
+                    screen.note("35.2");
+                    assertThat(page.locator(".reading.off .state")).hasText("off");
+                    assertThat(page.locator(".advice"))
+                            .hasText(Pattern.compile("35.2.°C, 3.2° over. Temper is lost.*"));
+                    assertThat(page.locator(".reading svg.string"))
+                            .hasAttribute("aria-label", Pattern.compile(".*off, 3.2° over.*"));
+                }
+                if (READINGS.containsKey(title)) {
+                    screen.note(READINGS.get(title));
+                    assertThat(page.locator(".reading .state")).hasText("in band");
+                }
+                screen.done();
+            }
+            assertThat(screen.title()).hasText("Finished");
+
+            page.getByText("Open in the Daybook").click();
+            assertThat(screen.title()).hasText("Plum & bay");
+            final Locator seed = page.locator("tr", new Page.LocatorOptions().setHasText("Seed"));
+            assertThat(seed).containsText("31.4");
+            assertThat(seed).containsText("of 2");
+
+            final Download csv = page.waitForDownload(() -> page.getByText("CSV").click());
+            assertThat(Files.readString(csv.path()))
+                    .contains(
+                            lot + ",Plum & bay,5,Seed,temperature in the middle,°C,31.5,31,32,31.4")
+                    .contains("35.2 31.4");
+            final Download json = page.waitForDownload(() -> page.getByText("JSON").click());
+            final Path file =
+                    Files.createTempDirectory("palintone").resolve("batch-read-back.json");
+            json.saveAs(file);
+            assertThat(Files.readString(file)).contains("\"palintone-batch/1\"").contains(lot);
+
+            page.reload();
+            assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Seed")))
+                    .containsText("31.4");
+
+            // and read back: it is known, nothing is doubled
+            page.getByText("Daybook").last().click();
+            page.locator("input[type=file]").setInputFiles(file);
+            assertThat(page.getByText("1 here already")).isVisible();
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    private static Page.LocatorOptions hasText(final String text) {
+        return new Page.LocatorOptions().setHasText(text);
+    }
+
+    private static double grams(final Locator number) {
+        return Double.parseDouble(number.textContent().replaceAll("[^0-9.]", ""));
+    }
+}

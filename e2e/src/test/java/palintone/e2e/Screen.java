@@ -1,0 +1,114 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One screen in the workshop: a page in Debian's Chromium, and the words a maker would use of it.
+ */
+final class Screen implements AutoCloseable {
+
+    private static Playwright playwright;
+    private static Browser browser;
+
+    final Page page;
+    private final BrowserContext context;
+    private final List<String> faults = new ArrayList<>();
+
+    private Screen(final BrowserContext context) {
+        this.context = context;
+        page = context.newPage();
+        page.onPageError(faults::add);
+    }
+
+    static synchronized Screen open() {
+        return open(1280, 800);
+    }
+
+    static synchronized Screen open(final int width, final int height) {
+        if (browser == null) {
+            playwright = Playwright.create();
+            browser =
+                    playwright
+                            .chromium()
+                            .launch(
+                                    new BrowserType.LaunchOptions()
+                                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                            .setArgs(
+                                                    List.of(
+                                                            "--no-sandbox",
+                                                            "--disable-gpu",
+                                                            "--disable-background-networking",
+                                                            "--disable-component-update",
+                                                            "--disable-sync",
+                                                            "--no-first-run")));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        }
+        return new Screen(
+                browser.newContext(
+                        new Browser.NewContextOptions()
+                                .setViewportSize(width, height)
+                                .setAcceptDownloads(true)));
+    }
+
+    Screen go(final House house, final String path) {
+        page.navigate(house.url(path));
+        return this;
+    }
+
+    /** Begins a batch of a piece as it is offered, and stands at its first step on the Bench. */
+    Screen begin(final House house, final String piece) {
+        go(house, "/pieces/" + piece);
+        button("Begin").click();
+        assertThat(page.locator(".where b")).hasText("1");
+        return this;
+    }
+
+    Locator button(final String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
+    }
+
+    Locator title() {
+        return page.locator("h1");
+    }
+
+    /** Waits until the Bench shows this step. */
+    void atStep(final int number, final String name) {
+        assertThat(page.locator(".where b")).hasText(String.valueOf(number));
+        assertThat(title()).hasText(name);
+    }
+
+    /** Types a reading and notes it. */
+    void note(final String value) {
+        page.locator(".typing input").fill(value);
+        page.locator(".typing input").press("Enter");
+    }
+
+    /** Presses Done and waits for the next step, or for the end. */
+    void done() {
+        final String step = "document.querySelector('.where b')?.textContent.trim() ?? ''";
+        final Object now = page.evaluate(step);
+        button("Done").click();
+        page.waitForFunction("now => (" + step + ") !== now", now);
+    }
+
+    /** Errors the page itself has thrown. */
+    List<String> faults() {
+        return faults;
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}
