@@ -47,6 +47,17 @@ async function loadRunning() {
   }
 }
 
+/** Another screen, or this one, wrote into a batch: ask for that one, and for the list if it moved. */
+async function changed(id: string) {
+  try {
+    await loadOne(id)
+    const listed = running.value.some((batch) => batch.id === id)
+    if (listed !== (open.get(id)?.summary.state === 'RUNNING')) await loadRunning()
+  } catch (problem) {
+    trouble.value = words(problem)
+  }
+}
+
 /** Follows what other screens write; called once, by the frame around all stations. */
 function follow() {
   if (following) return
@@ -57,7 +68,7 @@ function follow() {
   following.onerror = () => {
     trouble.value = 'The workshop server does not answer. Waiting for it; nothing noted is lost.'
   }
-  following.addEventListener('batch', () => void loadRunning())
+  following.addEventListener('batch', (event) => void changed((event as MessageEvent<string>).data))
 }
 
 async function begin(order: {

@@ -102,6 +102,9 @@ public class PieceEntity {
     }
 
     public Piece piece() {
+        // Fillings before couverture: then all ingredients are known, and are fetched together.
+        final List<Layer> fillings =
+                layers.stream().map(row -> new Layer(row.filling.filling(), row.share)).toList();
         return new Piece(
                 id,
                 name,
@@ -109,7 +112,7 @@ public class PieceEntity {
                 couverture.couverture().orElseThrow(),
                 shellMm,
                 headRoomMm,
-                layers.stream().map(row -> new Layer(row.filling.filling(), row.share)).toList(),
+                fillings,
                 Optional.ofNullable(colourName).map(c -> new ColourCoat(c, colourFilmMm)));
     }
 

@@ -91,7 +91,7 @@ public class PieceService {
     }
 
     private PieceEntity byId(final String id) {
-        return pieces.findById(Require.text("piece", id, 64))
+        return pieces.whole(Require.text("piece", id, 64))
                 .orElseThrow(() -> new NotHereException("piece", id));
     }
 }
