@@ -60,6 +60,7 @@ const KINDS = {
   padding: 8px 10px;
   border-radius: 6px;
   min-height: 44px;
+  align-self: start;
 }
 .figure:hover {
   background: var(--p-fog);

@@ -36,6 +36,8 @@ function press(key: string) {
 
 <style scoped>
 .pad {
+  grid-area: pad;
+  align-self: start;
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 7px;

@@ -72,6 +72,7 @@ function keep() {
 
 <style scoped>
 .past {
+  grid-area: past;
   border-top: 1px solid var(--p-line);
   padding-top: 6px;
 }

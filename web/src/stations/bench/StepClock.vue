@@ -48,6 +48,7 @@ const state = computed(() => {
 
 <style scoped>
 .clock {
+  grid-area: clock;
   border: 1px solid var(--p-line);
   border-radius: 10px;
   padding: 8px 18px 6px;

@@ -230,6 +230,12 @@ h1 {
     grid-template: 'do' auto 'beside' 1fr 'acts' auto / minmax(0, 1fr);
     padding: 14px 20px 0;
   }
+  .beside {
+    display: grid;
+    grid-template: 'clock pad' auto 'past pad' 1fr / 1fr 1fr;
+    align-content: start;
+    margin-top: 12px;
+  }
   h1 {
     font-size: 3.6rem;
   }

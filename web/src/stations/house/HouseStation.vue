@@ -3,10 +3,12 @@ import { ref, watch } from 'vue'
 import { words, type HouseDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { inTaste } from '@/parts/units'
+import { inTaste, number, quantity } from '@/parts/units'
 import ChoiceRow from './ChoiceRow.vue'
 
 const { house, taste, trouble, save, load } = useHouse()
+const between = (low: number, high: number) =>
+  `${number(low, 'CELSIUS', taste.value)} – ${quantity(high, 'CELSIUS', taste.value)}`
 /** Numbers may be empty while somebody types. */
 type Typing = {
   [K in keyof HouseDraft]: HouseDraft[K] extends number ? number | null : HouseDraft[K]
@@ -74,8 +76,8 @@ async function reload() {
         v-model="draft.darkWindow"
         label="Dark is worked at"
         :choices="[
-          ['LOW', '31–32 °C', 'Default: a smear sets surely, with a degree of room above.'],
-          ['HIGH', '32–34 °C', 'Flows thinner, with less room before the temper is lost.'],
+          ['LOW', between(31, 32), 'Default: a smear sets surely, with a degree of room above.'],
+          ['HIGH', between(32, 34), 'Flows thinner, with less room before the temper is lost.'],
         ]"
       />
       <ChoiceRow

@@ -35,10 +35,13 @@ const layers = computed(() =>
   })),
 )
 
+/** Letters keep their size on screen whatever the size of the piece. */
+const letters = computed(() => half.value / 8)
+
 const box = computed(() => {
   const pad = props.bare ? 2 : 4
-  const right = props.bare ? half.value + pad : half.value + 25
-  const low = props.bare ? depth.value + pad : depth.value + 9
+  const right = props.bare ? half.value + pad : half.value * 2.75
+  const low = props.bare ? depth.value + pad : depth.value + 4 + letters.value * 3
   return `${-half.value - pad} ${-pad} ${half.value + pad + right} ${low + pad}`
 })
 
@@ -62,13 +65,13 @@ const labels = computed(() => {
     {
       y: capY,
       x: widthAt(cut.value.inner, cut.value.capMm / 2) * 0.8,
-      what: 'cap in the head room',
+      what: 'cap, head room',
       size: quantity(props.piece.headRoomMm, 'MILLIMETRE', taste.value),
     },
   ]
   let floorY = -99
   return all.map((label) => {
-    floorY = Math.max(label.y, floorY + 3.4)
+    floorY = Math.max(label.y, floorY + letters.value * 1.9)
     return { ...label, at: floorY }
   })
 })
@@ -77,6 +80,7 @@ const labels = computed(() => {
 <template>
   <svg
     class="section"
+    :style="{ fontSize: `${letters}px` }"
     :viewBox="box"
     role="img"
     :aria-label="`${piece.name}, cut through, to scale`"
@@ -92,7 +96,7 @@ const labels = computed(() => {
             :points="`${label.x},${label.y} ${half + 2},${label.at} ${half + 4},${label.at}`"
           />
           <circle :cx="label.x" :cy="label.y" r="0.35" />
-          <text :x="half + 4.8" :y="label.at + 0.55">
+          <text :x="half + 4.8" :y="label.at + letters * 0.33">
             <tspan class="size">{{ label.size }}</tspan>
             {{ label.what }}
           </text>
@@ -100,7 +104,7 @@ const labels = computed(() => {
       </g>
       <g class="scale">
         <path :d="`M${-half} ${depth + 3}v2m0 -1h${half * 2}m0 -1v2`" />
-        <text :x="0" :y="depth + 7" text-anchor="middle">
+        <text :x="0" :y="depth + 5 + letters * 1.3" text-anchor="middle">
           {{ quantity(half * 2, 'MILLIMETRE', taste) }} wide,
           {{ quantity(depth, 'MILLIMETRE', taste) }} tall
         </text>
@@ -111,8 +115,8 @@ const labels = computed(() => {
 
 <style scoped>
 .section {
-  --p-fill-a: #b7714f;
-  --p-fill-b: #d9b98a;
+  --p-fill-a: #d09b73;
+  --p-fill-b: #ead9b2;
   --p-fill-c: #8e5a6b;
   display: block;
   width: 100%;
@@ -146,7 +150,6 @@ const labels = computed(() => {
   stroke-width: 0.16;
 }
 text {
-  font-size: 1.7px;
   fill: rgb(var(--v-theme-on-background));
 }
 .size {

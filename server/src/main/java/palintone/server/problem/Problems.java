@@ -1,17 +1,17 @@
 package palintone.server.problem;
 
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.hibernate.TransactionException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
-import org.springframework.transaction.CannotCreateTransactionException;
-import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -163,20 +163,6 @@ public class Problems {
                 "one or more files");
     }
 
-    @ExceptionHandler({
-        CannotCreateTransactionException.class,
-        DataAccessResourceFailureException.class,
-        TransactionSystemException.class
-    })
-    ProblemDetail noDatabase(final Exception e) {
-        LOG.error("The database does not answer", e);
-        return problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "No database",
-                "The database does not answer. What was acknowledged is safe; send this again in a"
-                        + " moment.");
-    }
-
     /** The other screen went away; nobody is left to tell. */
     @ExceptionHandler
     void gone(final AsyncRequestNotUsableException e) {
@@ -190,6 +176,9 @@ public class Problems {
             return ResponseEntity.status(status)
                     .body(problem(status, status.getReasonPhrase(), e.getMessage()));
         }
+        if (lineIsDown(e)) {
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(noDatabase(e));
+        }
         final String mark = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("Unforeseen, mark {}", mark, e);
         return ResponseEntity.internalServerError()
@@ -201,6 +190,32 @@ public class Problems {
                                         + " more under the mark "
                                         + mark
                                         + "."));
+    }
+
+    /** However it is wrapped: SQL states of class 08 say that the line to the database is down. */
+    private static boolean lineIsDown(final Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            final boolean down =
+                    cause instanceof SQLException sql
+                            && sql.getSQLState() != null
+                            && sql.getSQLState().startsWith("08");
+            // A rollback that cannot even be sent hides the state that was there before it.
+            if (down
+                    || cause instanceof SQLTransientConnectionException
+                    || cause instanceof TransactionException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static ProblemDetail noDatabase(final Exception e) {
+        LOG.error("The database does not answer: {}", e.getMessage());
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "No database",
+                "The database does not answer. What was acknowledged is safe; send this again in a"
+                        + " moment.");
     }
 
     private static ProblemDetail problem(
