@@ -39,7 +39,7 @@ const UNREACHABLE =
 
 // Looked up at each call: nothing is sent before it is asked for.
 export const api = createClient<paths>({
-  baseUrl: '/',
+  baseUrl: window.location.origin,
   fetch: (request: Request) => globalThis.fetch(request),
 })
 

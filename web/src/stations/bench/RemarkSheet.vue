@@ -3,7 +3,7 @@ import { ref } from 'vue'
 
 defineProps<{ step: string; refused: string }>()
 const open = defineModel<boolean>({ required: true })
-const emit = defineEmits<{ keep: [text: string] }>()
+const emit = defineEmits<{ keep: [text: string]; giveUp: [why: string] }>()
 const text = ref('')
 
 function keep() {
@@ -26,6 +26,16 @@ function keep() {
       <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
       <div class="d-flex ga-3 mt-5">
         <v-btn size="x-large" variant="outlined" @click="open = false">Leave it</v-btn>
+        <v-btn
+          size="x-large"
+          variant="outlined"
+          color="error"
+          :disabled="!text.trim()"
+          title="Ends the batch here; the words above are kept as the reason"
+          @click="emit('giveUp', text)"
+          >Give the batch up</v-btn
+        >
+        <v-spacer />
         <v-btn size="x-large" color="primary" :disabled="!text.trim()" @click="keep">Keep</v-btn>
       </div>
     </v-card>

@@ -76,6 +76,10 @@ async function remark(what: string) {
   }
 }
 
+async function giveUp(why: string) {
+  if (await act({ kind: 'ABANDON', step: step.value.number, text: why })) remarking.value = false
+}
+
 async function correct(id: string, value: number, at: number) {
   await act({ kind: 'CORRECT', step: at, value, about: id })
 }
@@ -145,7 +149,13 @@ useKeys({
         >
       </v-btn>
     </div>
-    <RemarkSheet v-model="remarking" :step="step.title" :refused="refused" @keep="remark" />
+    <RemarkSheet
+      v-model="remarking"
+      :step="step.title"
+      :refused="refused"
+      @keep="remark"
+      @give-up="giveUp"
+    />
   </div>
 </template>
 

@@ -1,0 +1,119 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import { createVuetify } from 'vuetify'
+import type { Batch, Step } from '@/api/client'
+import { useBatches } from '@/parts/batches'
+import KeyPad from './KeyPad.vue'
+import StepClock from './StepClock.vue'
+import StepReading from './StepReading.vue'
+
+const global = { plugins: [createVuetify()] }
+const reading: NonNullable<Step['reading']> = {
+  what: 'temperature in the middle',
+  unit: 'CELSIUS',
+  target: 31.5,
+  band: { lowLimit: 30, low: 31, high: 32, highLimit: 33 },
+}
+const low: Step['notes'][number] = {
+  id: 'n',
+  at: '2026-11-02T09:00:00Z',
+  value: 30.4,
+  corrected: false,
+  tension: 'TIGHT',
+  advice: {
+    template: '{value}, {out} under. {heat} at {power}, stir, read again.',
+    values: [
+      { name: 'value', value: 30.4, unit: 'CELSIUS' },
+      { name: 'out', value: 0.6, unit: 'KELVIN' },
+      { name: 'heat', value: 4, unit: 'SECOND' },
+      { name: 'power', value: 600, unit: 'WATT' },
+    ],
+  },
+}
+
+describe('the reading of a step', () => {
+  const show = (last: typeof low | null, text = '') =>
+    mount(StepReading, { props: { reading, last, busy: false, modelValue: text }, global })
+
+  it('shows where to aim before anything is read', () => {
+    const step = show(null)
+    expect(step.find('.big').text()).toBe('31.5°C')
+    expect(step.text()).toContain('aim')
+    expect(step.find('.advice').exists()).toBe(false)
+  })
+
+  it('shows the last reading, how it stands, and what to do', () => {
+    const step = show(low)
+    expect(step.find('.big').text()).toBe('30.4°C')
+    expect(step.find('.state').text()).toBe('tight')
+    expect(step.find('.advice').text()).toBe(
+      '30.4\u00a0°C, 0.6° under. 4\u00a0s at 600\u00a0W, stir, read again.',
+    )
+  })
+
+  it.each([
+    ['31,4', 31.4, ''],
+    ['', null, 'Type what you read, in °C.'],
+    ['hot', null, '“hot” is not a number in °C.'],
+  ])('reads %j as %s', async (text, value, words) => {
+    const step = show(null, text)
+    expect((step.vm as unknown as { read: () => number | null }).read()).toBe(value)
+    await step.vm.$nextTick()
+    expect(step.find('.trouble').exists() ? step.find('.trouble').text() : '').toBe(words)
+  })
+
+  it('notes on Enter', async () => {
+    const step = show(null, '31')
+    await step.find('input').trigger('keydown', { key: 'Enter' })
+    expect(step.emitted('note')).toHaveLength(1)
+  })
+})
+
+describe('the digits', () => {
+  it('write into the field, one point at most', async () => {
+    const pad = mount(KeyPad, {
+      props: {
+        modelValue: '',
+        busy: false,
+        'onUpdate:modelValue': (text: string) => pad.setProps({ modelValue: text }),
+      },
+      global,
+    })
+    const press = (label: string) =>
+      pad
+        .findAll('button')
+        .find((b) => b.text() === label)!
+        .trigger('click')
+    for (const key of ['3', '1', '.', '.', '4', '5', '⌫']) await press(key)
+    expect(pad.props('modelValue')).toBe('31.4')
+    await press('Note 31.4')
+    expect(pad.emitted('note')).toHaveLength(1)
+  })
+
+  it('have nothing to note while nothing is typed', () => {
+    const pad = mount(KeyPad, { props: { modelValue: '', busy: false }, global })
+    expect(pad.find('.note').attributes('disabled')).toBeDefined()
+  })
+})
+
+describe('the clock of a step', () => {
+  const clock = { shortestS: 60, targetS: 240, longestS: 900 }
+  const after = (seconds: number) => {
+    const began = new Date(useBatches().now.value - seconds * 1000).toISOString()
+    return mount(StepClock, {
+      props: { batch: { stepBeganAt: began } as Batch, stepClock: clock },
+      global,
+    })
+  }
+
+  it.each([
+    [10, 'not before', '3:50'],
+    [100, 'to go', '2:20'],
+    [300, 'time is up', '+1:00'],
+    [1000, 'too long', '+12:40'],
+  ])('after %d s says %s', (seconds, words, left) => {
+    const shown = after(seconds)
+    expect(shown.find('.words').text()).toContain(words)
+    expect(shown.find('.left').text()).toBe(left)
+  })
+})
