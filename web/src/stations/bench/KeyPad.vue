@@ -37,7 +37,6 @@ function press(key: string) {
 <style scoped>
 .pad {
   grid-area: pad;
-  align-self: start;
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 7px;
@@ -57,5 +56,10 @@ button:active {
   grid-column: 1 / -1;
   height: 62px !important;
   font-size: 1.35rem;
+}
+@media (max-width: 1000px) {
+  .pad {
+    align-self: start;
+  }
 }
 </style>

@@ -7,6 +7,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -113,8 +114,8 @@ class LookTest {
                 assertThat(page.locator(what)).isInViewport();
             }
             for (final String touch : new String[] {".pad button", ".acts .v-btn", ".rail a"}) {
-                final double height = page.locator(touch).first().boundingBox().height;
-                assertThat(height).as(touch).isGreaterThanOrEqualTo(56);
+                final BoundingBox box = page.locator(touch).first().boundingBox();
+                assertThat(Math.min(box.width, box.height)).as(touch).isGreaterThanOrEqualTo(56);
             }
         }
     }

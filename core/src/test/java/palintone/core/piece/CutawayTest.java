@@ -1,0 +1,73 @@
+package palintone.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import palintone.core.Samples;
+import palintone.core.shell.Bar;
+import palintone.core.shell.Cavity;
+import palintone.core.shell.Dome;
+import palintone.core.shell.HalfSphere;
+import palintone.core.shell.Mould;
+
+/** The drawing is to scale: what lies between two of its depths is the volume that was planned. */
+class CutawayTest {
+
+    @Property(tries = 200)
+    void layersTileTheRoomAndHoldTheirShare(
+            @ForAll @DoubleRange(min = 0.1, max = 0.8) final double firstShare,
+            @ForAll @DoubleRange(min = 0.5, max = 3) final double shellMm,
+            @ForAll @DoubleRange(min = 0.5, max = 4) final double headRoomMm) {
+        for (final Cavity cavity :
+                List.of(
+                        new HalfSphere(30),
+                        new Dome(26, 24),
+                        new Dome(34, 14),
+                        new Bar(44, 22, 14, 10))) {
+            final Piece piece =
+                    new Piece(
+                            "p",
+                            "P",
+                            new Mould("m", "M", cavity, 24, 2),
+                            Samples.dark(),
+                            shellMm,
+                            headRoomMm,
+                            List.of(
+                                    new Layer(Samples.ganache(), firstShare),
+                                    new Layer(Samples.ganache(), 1 - firstShare)),
+                            Optional.empty());
+            final Cutaway drawing = Cutaway.of(piece);
+            final Cutaway.LayerDepth first = drawing.layers().get(0);
+            final Cutaway.LayerDepth last = drawing.layers().get(1);
+            assertThat(first.toMm()).isCloseTo(piece.room().depthMm(), within(1e-9));
+            assertThat(last.toMm()).isEqualTo(first.fromMm());
+            assertThat(last.fromMm()).isCloseTo(headRoomMm, within(1e-5));
+            final double held =
+                    piece.room().volumeToMl(first.toMm()) - piece.room().volumeToMl(first.fromMm());
+            assertThat(held).isCloseTo(firstShare * piece.fillingMl(), within(1e-6));
+        }
+    }
+
+    @Property(tries = 100)
+    void theInsideLiesInsideTheOutside(
+            @ForAll @DoubleRange(min = 0.5, max = 3.5) final double shellMm) {
+        for (final Cavity cavity :
+                List.of(
+                        new HalfSphere(30),
+                        new Dome(26, 24),
+                        new Dome(34, 14),
+                        new Bar(44, 22, 14, 10))) {
+            final Cavity inside = cavity.inset(shellMm);
+            assertThat(inside.depthMm()).isCloseTo(cavity.depthMm() - shellMm, within(1e-9));
+            for (int i = 0; i <= 20; i++) {
+                final double depth = inside.depthMm() * i / 20;
+                assertThat(inside.halfWidthMm(depth)).isLessThan(cavity.halfWidthMm(depth));
+            }
+        }
+    }
+}

@@ -1,0 +1,158 @@
+package palintone.core.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import palintone.core.Samples;
+import palintone.core.figure.Tension;
+import palintone.core.heat.RoomAir;
+import palintone.core.piece.BatchHabits;
+import palintone.core.piece.BatchSize;
+import palintone.core.piece.Layer;
+import palintone.core.piece.Materials;
+import palintone.core.piece.Piece;
+import palintone.core.substance.Ingredient;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.HeatSource;
+import palintone.core.temper.SeedSchool;
+import palintone.core.temper.TemperTargets;
+
+class BatchPlannerTest {
+
+    private static Piece piece(final CouvertureKind kind, final int layers) {
+        final Ingredient chocolate =
+                switch (kind) {
+                    case DARK -> Samples.DARK_66;
+                    case MILK -> Samples.MILK_41;
+                    case WHITE -> Samples.IVORY_33;
+                };
+        return new Piece(
+                "p",
+                "P",
+                Samples.HALF_SPHERES,
+                new Couverture(chocolate, kind),
+                1.6,
+                2,
+                java.util.Collections.nCopies(layers, new Layer(Samples.ganache(), 1.0 / layers)),
+                Optional.empty());
+    }
+
+    private static BatchPlan plan(
+            final Piece piece, final SeedSchool school, final RoomAir room, final double cabinetC) {
+        return BatchPlanner.plan(
+                Materials.of(piece, BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.1)),
+                TemperTargets.of(piece.couverture().kind(), DarkWindowSchool.LOW),
+                school,
+                room,
+                cabinetC,
+                new HeatSource(600, 0.6));
+    }
+
+    private static PlannedStep step(final BatchPlan plan, final StepKind kind) {
+        return plan.steps().stream().filter(s -> s.kind() == kind).findFirst().orElseThrow();
+    }
+
+    @ParameterizedTest
+    @EnumSource(CouvertureKind.class)
+    void everyPlaceInEverySentenceHasItsNumber(final CouvertureKind kind) {
+        for (final PlannedStep step :
+                plan(piece(kind, 2), SeedSchool.THIRD, new RoomAir(20, 52), 12).steps()) {
+            final Matcher places = Pattern.compile("\\{(\\w+)}").matcher(step.say().template());
+            while (places.find()) {
+                assertThat(step.say().values()).containsKey(places.group(1));
+            }
+            assertThat(step.say().template()).isNotBlank();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(CouvertureKind.class)
+    void whoeverMeetsEveryTargetIsInBandThroughout(final CouvertureKind kind) {
+        for (final SeedSchool school : SeedSchool.values()) {
+            final BatchPlan plan = plan(piece(kind, 1), school, new RoomAir(20, 52), 12);
+            for (final PlannedStep step : plan.steps()) {
+                step.reading()
+                        .ifPresent(
+                                r ->
+                                        assertThat(r.band().tensionOf(r.target()))
+                                                .as(step.kind().words())
+                                                .isEqualTo(Tension.IN_BAND));
+            }
+        }
+    }
+
+    @Test
+    void eachLayerIsFilledAndLevelledInTurn() {
+        final BatchPlan plan =
+                plan(piece(CouvertureKind.MILK, 2), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+        final List<StepKind> kinds = plan.steps().stream().map(PlannedStep::kind).toList();
+        final int first = kinds.indexOf(StepKind.FILL);
+        assertThat(kinds.subList(first, first + 4))
+                .containsExactly(StepKind.FILL, StepKind.LEVEL, StepKind.FILL, StepKind.LEVEL);
+        assertThat(plan.steps().get(first).say().template()).contains("Leave room");
+        assertThat(plan.steps().get(first + 2).say().template()).contains("below the rim");
+    }
+
+    @Test
+    void waterIsWarnedOfOnlyWhereTheCabinetIsBelowTheDewPoint() {
+        final Piece piece = piece(CouvertureKind.DARK, 1);
+        final BatchPlan dry = plan(piece, SeedSchool.THIRD, new RoomAir(20, 40), 12);
+        assertThat(step(dry, StepKind.CHILL).caution()).isEmpty();
+        final BatchPlan damp = plan(piece, SeedSchool.THIRD, new RoomAir(24, 70), 12);
+        assertThat(step(damp, StepKind.CHILL).caution().orElseThrow()).contains("dew point");
+    }
+
+    @Test
+    void cautionsStandWhereTheDangerIs() {
+        final BatchPlan plan =
+                plan(piece(CouvertureKind.MILK, 1), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+        assertThat(step(plan, StepKind.MELT).caution().orElseThrow()).contains("Steam");
+        assertThat(step(plan, StepKind.SCRAPE).caution().orElseThrow()).contains("hold milk");
+        assertThat(step(plan, StepKind.FILL).caution().orElseThrow()).contains("laboratory");
+    }
+
+    @Test
+    void theFewPerCentSchoolWaitsForTheBowlToCool() {
+        final Piece piece = piece(CouvertureKind.DARK, 1);
+        final RoomAir room = new RoomAir(20, 52);
+        final double third =
+                step(plan(piece, SeedSchool.THIRD, room, 12), StepKind.COOL)
+                        .reading()
+                        .orElseThrow()
+                        .target();
+        final double few =
+                step(plan(piece, SeedSchool.FEW_PER_CENT, room, 12), StepKind.COOL)
+                        .reading()
+                        .orElseThrow()
+                        .target();
+        assertThat(third - few).isGreaterThan(10);
+        assertThat(few).isBetween(33.0, 35.0);
+    }
+
+    @Property(tries = 200)
+    void meltAndSeedAreTheBowlInAnyRoom(
+            @ForAll @DoubleRange(min = 6, max = 26) final double roomC,
+            @ForAll @DoubleRange(min = 20, max = 90) final double humidity,
+            @ForAll final CouvertureKind kind,
+            @ForAll final SeedSchool school,
+            @ForAll @IntRange(min = 0, max = 20) final int cabinetC) {
+        final BatchPlan plan = plan(piece(kind, 1), school, new RoomAir(roomC, humidity), cabinetC);
+        assertThat(plan.seed().meltG().value() + plan.seed().seedG().value())
+                .isCloseTo(plan.bowl().massG(), within(1e-9 * plan.bowl().massG()));
+        assertThat(plan.steps()).hasSize(18);
+        assertThat(step(plan, StepKind.COOL).reading().orElseThrow().target()).isLessThan(60);
+    }
+}
