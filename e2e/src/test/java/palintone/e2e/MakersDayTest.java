@@ -102,6 +102,22 @@ class MakersDayTest {
         }
     }
 
+    @Test
+    void aLostBatchIsGivenUpWithItsReason() {
+        try (Screen screen = Screen.open()) {
+            screen.begin(house, "gooseberry-ivory");
+            screen.button("Remark").click();
+            assertThat(screen.button("Give the batch up")).isDisabled();
+            screen.page.getByLabel("What you saw, did or changed").fill("water in the bowl");
+            screen.button("Give the batch up").click();
+            assertThat(screen.title()).hasText("Given up");
+            screen.page.getByText("Open in the Daybook").click();
+            assertThat(screen.title()).hasText("Gooseberry ivory");
+            screen.page.getByText("Daybook").last().click();
+            assertThat(screen.page.locator("tbody tr").first()).containsText("given up");
+        }
+    }
+
     private static Page.LocatorOptions hasText(final String text) {
         return new Page.LocatorOptions().setHasText(text);
     }
