@@ -1,7 +1,3 @@
-import type { Ingredient } from '@/api/client'
-
-export type Component = keyof Ingredient['gramsPer100']
-
 /** What an ingredient may be made of, in the order of a label. */
 export const COMPONENTS: [string, string][] = [
   ['WATER', 'water'],

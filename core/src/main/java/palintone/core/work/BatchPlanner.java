@@ -198,9 +198,7 @@ public final class BatchPlanner {
                 .clock(Clock.minutes(2, 4, 8))
                 .done();
         step(StepKind.CHILL)
-                .say(
-                        Sentence.of("Into the cabinet, opening up, air moving.")
-                                .with("cabinet", cabinetC, Unit.CELSIUS))
+                .say(Sentence.of("Into the cabinet, opening up, air moving."))
                 .read("cabinet", Unit.CELSIUS, cabinetC, Band.around(8, 16, 2))
                 .clock(Clock.minutes(10, 15, 25))
                 .caution(condensation())
@@ -255,9 +253,7 @@ public final class BatchPlanner {
                 .clock(new Clock(20, 60, 180))
                 .done();
         step(StepKind.CHILL_CAP)
-                .say(
-                        Sentence.of("Back into the cabinet until the caps have drawn in.")
-                                .with("cabinet", cabinetC, Unit.CELSIUS))
+                .say(Sentence.of("Back into the cabinet until the caps have drawn in."))
                 .read("cabinet", Unit.CELSIUS, cabinetC, Band.around(8, 16, 2))
                 .clock(Clock.minutes(10, 20, 40))
                 .caution(condensation())

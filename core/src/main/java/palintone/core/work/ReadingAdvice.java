@@ -44,11 +44,7 @@ public final class ReadingAdvice {
     }
 
     private static String carryOn(final PlannedStep step) {
-        return switch (step.kind()) {
-            case TEST -> "In temper: cast now.";
-            case SEED, TEMPER_AGAIN -> "Go on.";
-            default -> "Go on.";
-        };
+        return step.kind() == StepKind.TEST ? "In temper: cast now." : "Go on.";
     }
 
     private static Sentence slowSet(final Tension tension) {

@@ -82,6 +82,8 @@ public class FillingEntity {
     }
 
     public Filling filling() {
+        // All ingredients are fetched by the first name asked for; then their parts come together.
+        lines.forEach(line -> line.ingredient.name());
         return new Filling(id, name, lines.stream().map(Line::line).toList(), aqueous);
     }
 }
