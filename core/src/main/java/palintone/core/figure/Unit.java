@@ -14,6 +14,8 @@ public enum Unit {
     SECOND("s"),
     MINUTE("min"),
     WATT("W"),
+    PASCAL("Pa"),
+    PASCAL_SECOND("Pa·s"),
     PIECE("pieces"),
     MOULD("moulds");
 

@@ -1,7 +1,5 @@
 package palintone.core.heat;
 
-import org.hipparchus.analysis.interpolation.LinearInterpolator;
-import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -29,8 +27,6 @@ public final class SolidFatCurve {
     private static final double[] TEMPERATURES_C = {20, 25, 27.5, 30, 32, 33, 34.5};
     private static final double[] SOLID = {0.76, 0.70, 0.62, 0.44, 0.20, 0.05, 0};
 
-    private final PolynomialSplineFunction curve =
-            new LinearInterpolator().interpolate(TEMPERATURES_C, SOLID);
     private final double shiftK;
     private final double dilution;
 
@@ -57,11 +53,30 @@ public final class SolidFatCurve {
 
     /** Solid share of the fat at equilibrium, 0 to 1. */
     public double solidAt(final double temperatureC) {
-        final double t = temperatureC - shiftK;
+        return dilution * pure(asCocoaButterC(temperatureC));
+    }
+
+    /**
+     * The temperature at which pure cocoa butter would behave as this blend does here, °C; what is
+     * known of cocoa butter can so be said of every couverture.
+     */
+    public double asCocoaButterC(final double temperatureC) {
+        return temperatureC - shiftK;
+    }
+
+    /** Straight lines, looked up by hand: this is asked millions of times in a simulation. */
+    private static double pure(final double t) {
         if (t <= TEMPERATURES_C[0]) {
-            return dilution * SOLID[0];
+            return SOLID[0];
         }
-        return t >= TEMPERATURES_C[TEMPERATURES_C.length - 1] ? 0 : dilution * curve.value(t);
+        for (int i = 1; i < TEMPERATURES_C.length; i++) {
+            if (t < TEMPERATURES_C[i]) {
+                final double along =
+                        (t - TEMPERATURES_C[i - 1]) / (TEMPERATURES_C[i] - TEMPERATURES_C[i - 1]);
+                return SOLID[i - 1] + along * (SOLID[i] - SOLID[i - 1]);
+            }
+        }
+        return 0;
     }
 
     /**

@@ -4,6 +4,9 @@ import palintone.core.heat.MixingBalance;
 import palintone.core.heat.SolidFatCurve;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Ingredient;
+import palintone.core.temper.crystal.CrystalConstants;
+import palintone.core.temper.crystal.CrystalLaw;
+import palintone.core.temper.crystal.Crystals;
 
 /**
  * Chocolate that is tempered and cast.
@@ -33,5 +36,16 @@ public record Couverture(Ingredient ingredient, CouvertureKind kind) {
                 ingredient.composition().fatFraction(),
                 MixingBalance.FORM_V_J_PER_G,
                 SolidFatCurve.of(ingredient.composition()));
+    }
+
+    /** How the crystals of its fat behave, with the constants calibrated here. */
+    public CrystalLaw crystals() {
+        return new CrystalLaw(
+                SolidFatCurve.of(ingredient.composition()), CrystalConstants.CALIBRATED);
+    }
+
+    /** Solid share of its fat when ready-tempered and at rest at a temperature. */
+    public Crystals tempered(final double temperatureC) {
+        return new Crystals(SolidFatCurve.of(ingredient.composition()).solidAt(temperatureC), 0);
     }
 }

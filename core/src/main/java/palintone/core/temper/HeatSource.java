@@ -33,4 +33,18 @@ public record HeatSource(double powerW, double efficiency) {
     public double secondsFor(final double massG, final double cpJPerGK, final double riseK) {
         return massG * cpJPerGK * riseK / (powerW * efficiency);
     }
+
+    /** Watts that end in the chocolate while it heats. */
+    public double wattsIn() {
+        return powerW * efficiency;
+    }
+
+    /**
+     * The other way round: what some seconds of heating do.
+     *
+     * @return rise, K
+     */
+    public double riseFor(final double massG, final double cpJPerGK, final double seconds) {
+        return seconds * wattsIn() / (massG * cpJPerGK);
+    }
 }

@@ -1,0 +1,48 @@
+package palintone.core.temper;
+
+import palintone.core.temper.crystal.Crystals;
+
+/** How a bowl stands. */
+public enum Verdict {
+    NONE("no temper"),
+    UNDER("under-tempered"),
+    IN_TEMPER("in temper"),
+    OVER("over-tempered"),
+    LOST("temper lost");
+
+    /** Least seed with which a smear sets surely, share of the fat; see FiveFacts. */
+    public static final double LEAST_STABLE = 0.003;
+
+    /** Below this there is no temper to speak of. */
+    public static final double TRACE_STABLE = 0.001;
+
+    /** Above this the bowl is too thick to work. */
+    public static final double THICK_SOLID = 0.10;
+
+    private final String words;
+
+    Verdict(final String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /**
+     * @param now what is in the bowl
+     * @param mostStable most stable crystals it ever held since it was melted
+     */
+    public static Verdict of(final Crystals now, final double mostStable) {
+        if (now.solid() > THICK_SOLID) {
+            return OVER;
+        }
+        if (now.stable() >= LEAST_STABLE) {
+            return IN_TEMPER;
+        }
+        if (mostStable >= LEAST_STABLE && now.stable() < mostStable / 2) {
+            return LOST;
+        }
+        return now.stable() >= TRACE_STABLE ? UNDER : NONE;
+    }
+}

@@ -1,0 +1,109 @@
+package palintone.core.temper.bowl;
+
+import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.crystal.CrystalLaw;
+
+/**
+ * The balances of a lumped, well stirred bowl.
+ *
+ * <p>Enthalpy of chocolate and vessel is what is integrated; temperature follows from it and from
+ * the crystals: H = (m·cp + C)·T − m·f·(L·s + L′·u). So heat is kept to rounding, whatever the
+ * integrator's tolerance. State: H, stable, unstable, heat from room, source and companion so far,
+ * temperature of the companion.
+ */
+final class BowlEquations implements OrdinaryDifferentialEquation {
+
+    static final int H = 0;
+    static final int STABLE = 1;
+    static final int UNSTABLE = 2;
+    static final int ROOM = 3;
+    static final int SOURCE = 4;
+    static final int COMPANION = 5;
+    static final int COMPANION_C = 6;
+    static final int SIZE = 7;
+
+    private final CrystalLaw law;
+    private final Vessel vessel;
+    private final Setting setting;
+    private final Thermal thermal;
+    private final double massG;
+    private final double[] rates = new double[2];
+
+    BowlEquations(
+            final CrystalLaw law,
+            final Vessel vessel,
+            final Setting setting,
+            final Thermal thermal,
+            final double massG) {
+        this.law = law;
+        this.vessel = vessel;
+        this.setting = setting;
+        this.thermal = thermal;
+        this.massG = massG;
+    }
+
+    /** What the couverture brings into the heat balance. */
+    record Thermal(double cpJPerGK, double fat, double stableJPerG, double unstableJPerG) {
+
+        static Thermal of(final Couverture couverture) {
+            return new Thermal(
+                    couverture.cpJPerGK(),
+                    couverture.ingredient().composition().fatFraction(),
+                    couverture.mixing().fusionJPerGFat(),
+                    CrystalLaw.UNSTABLE_J_PER_G);
+        }
+
+        /** Heat set free by the crystals there are, J. */
+        double latentJ(final double massG, final double stable, final double unstable) {
+            return massG * fat * (stableJPerG * stable + unstableJPerG * unstable);
+        }
+
+        double enthalpyJ(
+                final double massG,
+                final double capacityJPerK,
+                final double temperatureC,
+                final double stable,
+                final double unstable) {
+            return (massG * cpJPerGK + capacityJPerK) * temperatureC
+                    - latentJ(massG, stable, unstable);
+        }
+
+        double temperatureC(
+                final double massG,
+                final double capacityJPerK,
+                final double enthalpyJ,
+                final double stable,
+                final double unstable) {
+            return (enthalpyJ + latentJ(massG, stable, unstable))
+                    / (massG * cpJPerGK + capacityJPerK);
+        }
+    }
+
+    double temperatureC(final double[] y) {
+        return thermal.temperatureC(massG, vessel.capacityJPerK(), y[H], y[STABLE], y[UNSTABLE]);
+    }
+
+    @Override
+    public int getDimension() {
+        return SIZE;
+    }
+
+    @Override
+    public double[] computeDerivatives(final double time, final double[] y) {
+        final double t = temperatureC(y);
+        final double[] d = new double[SIZE];
+        d[ROOM] = vessel.airWPerK() * (setting.roomC() - t);
+        d[SOURCE] = setting.sourceW(t);
+        if (setting.companion().isPresent()) {
+            final Companion body = setting.companion().get();
+            d[COMPANION] = body.contactWPerK() * (y[COMPANION_C] - t);
+            d[COMPANION_C] = -d[COMPANION] / body.capacityJPerK();
+        }
+        d[H] = d[ROOM] + d[SOURCE] + d[COMPANION];
+        law.rates(t, y[STABLE], y[UNSTABLE], setting.shear().strength(), rates);
+        d[STABLE] = rates[0];
+        d[UNSTABLE] = rates[1];
+        return d;
+    }
+}

@@ -1,0 +1,59 @@
+package palintone.core.temper.bowl;
+
+import java.util.Optional;
+import palintone.core.figure.Require;
+import palintone.core.temper.crystal.Shear;
+
+/**
+ * What is done to a bowl for a while.
+ *
+ * @param roomC temperature of the room
+ * @param shear how it is moved
+ * @param steadyW heat given, or taken where negative: a microwave, cold centres
+ * @param heldC set-point of a thermostat, where there is one
+ * @param heldMostW most that the thermostat can give or take
+ * @param companion bath or stone in contact, where there is one
+ */
+public record Setting(
+        double roomC,
+        Shear shear,
+        double steadyW,
+        Optional<Double> heldC,
+        double heldMostW,
+        Optional<Companion> companion) {
+
+    /** A thermostat gives its whole power when this far off, K. */
+    private static final double BAND_K = 1.5;
+
+    public Setting {
+        Require.between("room temperature", roomC, 5, 40, "°C");
+        Require.between("heat", steadyW, -20_000, 50_000, "W");
+    }
+
+    public static Setting room(final double roomC, final Shear shear) {
+        return new Setting(roomC, shear, 0, Optional.empty(), 0, Optional.empty());
+    }
+
+    /** With heat given or taken at a steady rate, watts that end in the chocolate. */
+    public Setting heated(final double watts) {
+        return new Setting(roomC, shear, watts, heldC, heldMostW, companion);
+    }
+
+    /** With a thermostat that gives or takes up to so many watts. */
+    public Setting heldAt(final double setC, final double mostW) {
+        return new Setting(roomC, shear, steadyW, Optional.of(setC), mostW, companion);
+    }
+
+    public Setting with(final Companion body) {
+        return new Setting(roomC, shear, steadyW, heldC, heldMostW, Optional.of(body));
+    }
+
+    /** Watts from heaters at a chocolate temperature. */
+    double sourceW(final double chocolateC) {
+        if (heldC.isEmpty()) {
+            return steadyW;
+        }
+        final double asked = (heldC.get() - chocolateC) / BAND_K * heldMostW;
+        return steadyW + Math.max(-heldMostW, Math.min(heldMostW, asked));
+    }
+}

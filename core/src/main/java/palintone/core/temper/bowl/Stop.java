@@ -1,0 +1,29 @@
+package palintone.core.temper.bowl;
+
+/**
+ * Something to stop a simulation at: the moment a function of the bowl crosses nothing.
+ *
+ * @param words what it is
+ * @param crossing negative before, positive after, or the other way round
+ */
+public record Stop(String words, Crossing crossing) {
+
+    /** A function of the bowl. */
+    @FunctionalInterface
+    public interface Crossing {
+        double at(double temperatureC, double stable, double unstable);
+    }
+
+    public static Stop atTemperature(final double temperatureC) {
+        return new Stop("temperature reached", (t, s, u) -> t - temperatureC);
+    }
+
+    public static Stop atStable(final double share) {
+        return new Stop("crystals reached", (t, s, u) -> s - share);
+    }
+
+    /** Leaves the window below or by growing too thick, whichever is first. */
+    public static Stop outOfWindow(final double lowC, final double thick) {
+        return new Stop("window closes", (t, s, u) -> Math.min(t - lowC, thick - s - u));
+    }
+}

@@ -1,0 +1,47 @@
+package palintone.core.temper.bowl;
+
+import palintone.core.figure.Require;
+
+/**
+ * A vessel as the chocolate in it feels it.
+ *
+ * @param words what it is
+ * @param airWPerK lost to the room per kelvin, top and walls
+ * @param waterWPerK taken up or given off per kelvin when it stands in water
+ * @param capacityJPerK of its walls, which follow the chocolate
+ */
+public record Vessel(String words, double airWPerK, double waterWPerK, double capacityJPerK) {
+
+    /** From the open surface of warm chocolate to still air, radiation included, W/m²K; ours. */
+    private static final double TOP_W_PER_M2K = 12;
+
+    /** Chocolate spread on a stone, where only its top meets the air. */
+    public static Vessel noneOver(final double areaM2) {
+        return new Vessel("stone", TOP_W_PER_M2K * areaM2, 0, 0);
+    }
+
+    /**
+     * A half sphere that the mass just fills.
+     *
+     * @param massG in it, 20 g to 200 kg
+     * @param densityGPerMl of the melted chocolate
+     */
+    public static Vessel holding(
+            final VesselKind kind, final double massG, final double densityGPerMl) {
+        Require.between("mass", massG, 20, 200_000, "g");
+        final double volumeM3 = massG / densityGPerMl * 1e-6;
+        final double radiusM = Math.cbrt(3 * volumeM3 / (2 * Math.PI));
+        final double topM2 = Math.PI * radiusM * radiusM;
+        final double wallM2 = 2 * topM2;
+        return new Vessel(
+                kind.words(),
+                TOP_W_PER_M2K * topM2 + kind.airWPerM2K() * wallM2,
+                kind.waterWPerM2K() * wallM2,
+                kind.wallJPerM2K() * wallM2);
+    }
+
+    /** The same vessel where the workshop has measured how fast it loses heat. */
+    public Vessel losing(final double measuredWPerK) {
+        return new Vessel(words, measuredWPerK, waterWPerK, capacityJPerK);
+    }
+}

@@ -1,0 +1,144 @@
+package palintone.core.temper.crystal;
+
+import palintone.core.heat.SolidFatCurve;
+
+/**
+ * How the two populations change at a temperature and shear.
+ *
+ * <p>Stable form V: sheared nuclei near 26.5 °C, autocatalytic growth towards the solid-fat curve
+ * (faster the colder), melting of what is above the curve, slow dissolving of fine seed above 32
+ * °C, and what the unstable forms turn into. Unstable forms I to IV: the same with a curve that
+ * ends near 28 °C. Structure after Foubert et al. (2002, growth law) and Debaste et al. (2008), Le
+ * Révérend et al. (2009, tempering); constants calibrated here, see {@link CrystalFit}.
+ *
+ * <p>Holds for cocoa butter with up to 40 % milk fat in the fat, 15 to 50 °C, minutes to hours:
+ * ripening and the slow change to form VI are not in it. Rates are plain doubles: they are asked
+ * millions of times.
+ */
+public final class CrystalLaw {
+
+    /** Heat of fusion of the unstable forms together, J/g fat; from memory, near form IV. */
+    public static final double UNSTABLE_J_PER_G = 110;
+
+    /** Between the curves of the two populations: melting points of V and IV. */
+    private static final double UNSTABLE_SHIFT_K =
+            Polymorph.V.meltsC() - Polymorph.IV.meltsC() + 0.2;
+
+    private static final double GROWTH_AT_C = 31.5;
+    private static final double COLDEST_GROWTH_C = 15;
+    private static final double NUCLEI_AT_C = 26.5;
+    private static final double NUCLEI_WIDTH_K = 3;
+    private static final double SEED_LOSS_FROM_C = 32;
+    private static final double SEED_LOSS_POWER = 2.5;
+
+    /** Hotter than this above it, seed is gone in seconds anyway. */
+    private static final double SEED_LOSS_MOST_K = 6;
+
+    /**
+     * Below this share crystals lie so far apart that they grow alone and do not multiply: without
+     * it, autocatalysis would make a set smear out of nothing. Ours.
+     */
+    private static final double FEW = 3e-4;
+
+    private static final double UNSTABLE_GROWTH_AT_C = 20;
+    private static final double UNSTABLE_WIDTH_K = 6;
+
+    /** Stirring multiplies nuclei of the unstable forms by up to this and one. */
+    private static final double UNSTABLE_SHEAR = 8;
+
+    /** What the curve no longer allows melts with this time, s; coarse pieces are slower. */
+    private static final double MELT_S = 25;
+
+    /** Unstable into stable through the melt at 26.5 °C and above, 1/s; ours. */
+    private static final double CHANGE_PER_S = 3e-4;
+
+    /** Below this it goes through the solid and takes days: not in this law. */
+    private static final double CHANGE_FROM_C = 22;
+
+    private final SolidFatCurve curve;
+    private final CrystalConstants constants;
+
+    public CrystalLaw(final SolidFatCurve curve, final CrystalConstants constants) {
+        this.curve = curve;
+        this.constants = constants;
+    }
+
+    public SolidFatCurve curve() {
+        return curve;
+    }
+
+    public CrystalConstants constants() {
+        return constants;
+    }
+
+    /**
+     * Change of both populations, shares of the fat per second.
+     *
+     * @param temperatureC of the chocolate
+     * @param shear 0 to 1
+     * @param rates receives the stable one at 0, the unstable one at 1
+     */
+    public void rates(
+            final double temperatureC,
+            final double stable,
+            final double unstable,
+            final double shear,
+            final double[] rates) {
+        final double t = curve.asCocoaButterC(temperatureC);
+        final double mayBeStable = curve.solidAt(temperatureC);
+        final double room = mayBeStable - stable - unstable;
+        double s = 0;
+        if (room > 0) {
+            // Trial steps of an integrator may fall a little below nothing.
+            final double some = Math.max(0, stable);
+            s += growth(t) * some * some / (some + FEW) * room;
+            final double off = (t - NUCLEI_AT_C) / NUCLEI_WIDTH_K;
+            s += constants.nucleationPerS() * shear * Math.exp(-off * off) * room;
+        }
+        if (stable > mayBeStable) {
+            s -= (stable - mayBeStable) / MELT_S;
+        }
+        if (t > SEED_LOSS_FROM_C) {
+            s -=
+                    constants.seedLossPerS()
+                            * Math.pow(
+                                    Math.min(t - SEED_LOSS_FROM_C, SEED_LOSS_MOST_K),
+                                    SEED_LOSS_POWER)
+                            * stable;
+        }
+
+        final double mayBeUnstable = curve.solidAt(temperatureC + UNSTABLE_SHIFT_K);
+        final double left = mayBeUnstable - stable - unstable;
+        double u = 0;
+        if (left > 0) {
+            u += constants.unstableNucleationPerS() * (1 + UNSTABLE_SHEAR * shear) * left;
+            u +=
+                    constants.unstableGrowthPerS()
+                            * Math.exp((UNSTABLE_GROWTH_AT_C - t) / UNSTABLE_WIDTH_K)
+                            * unstable
+                            * left;
+        }
+        if (unstable > mayBeUnstable) {
+            u -= (unstable - mayBeUnstable) / MELT_S;
+        }
+        if (unstable > 0) {
+            final double change = changePerS(t) * unstable;
+            u -= change;
+            s += change;
+        }
+        rates[0] = s;
+        rates[1] = u;
+    }
+
+    /** Growth per second of stable form, per share of the fat that may still set. */
+    private double growth(final double t) {
+        return constants.growthPerS()
+                * Math.exp(
+                        (GROWTH_AT_C - Math.max(t, COLDEST_GROWTH_C)) / constants.growthWidthK());
+    }
+
+    private static double changePerS(final double t) {
+        final double along = (t - CHANGE_FROM_C) / (NUCLEI_AT_C - CHANGE_FROM_C);
+        return CHANGE_PER_S * Math.max(0, Math.min(1, along));
+    }
+}

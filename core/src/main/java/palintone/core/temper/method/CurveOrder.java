@@ -1,0 +1,82 @@
+package palintone.core.temper.method;
+
+import java.util.Optional;
+import palintone.core.figure.Require;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.flow.FluidityClass;
+
+/**
+ * What is to be tempered, in what, how.
+ *
+ * @param massG in temper at the end, seed included, 50 g to 100 kg
+ * @param share poured on the stone, or of seed; the practice of the method where empty
+ */
+public record CurveOrder(
+        Couverture couverture,
+        FluidityClass fluidity,
+        TemperTargets targets,
+        double massG,
+        VesselKind vesselKind,
+        Method method,
+        double roomC,
+        Equipment equipment,
+        Optional<Double> share) {
+
+    private static final double TWO_THIRDS = 2.0 / 3;
+
+    public CurveOrder {
+        Require.between("mass to temper", massG, 50, 100_000, "g");
+        Require.between("room temperature", roomC, 10, 32, "°C");
+        share.ifPresent(
+                s -> {
+                    if (method == Method.TABLING) {
+                        Require.between("share poured on the stone", s * 100, 20, 95, "%");
+                    } else {
+                        Require.between("share of seed", s * 100, 0.5, 60, "%");
+                    }
+                });
+    }
+
+    public CurveOrder by(final Method other) {
+        return new CurveOrder(
+                couverture,
+                fluidity,
+                targets,
+                massG,
+                vesselKind,
+                other,
+                roomC,
+                equipment,
+                Optional.empty());
+    }
+
+    public CurveOrder withShare(final double other) {
+        return new CurveOrder(
+                couverture,
+                fluidity,
+                targets,
+                massG,
+                vesselKind,
+                method,
+                roomC,
+                equipment,
+                Optional.of(other));
+    }
+
+    public Vessel vessel() {
+        return Vessel.holding(vesselKind, massG, couverture.castingDensityGPerMl());
+    }
+
+    /** Poured out or stirred in, 0 to 1; nothing where the method has no share. */
+    public double shareOrPractice() {
+        return switch (method) {
+            case TABLING -> share.orElse(TWO_THIRDS);
+            case SEED_THIRD -> share.orElse(1.0 / 3);
+            case SEED_FEW -> share.orElse(0.03);
+            default -> 0;
+        };
+    }
+}

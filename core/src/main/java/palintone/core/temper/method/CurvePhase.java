@@ -1,0 +1,48 @@
+package palintone.core.temper.method;
+
+import java.util.Optional;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+
+/**
+ * One stretch of the curve.
+ *
+ * @param band where the thermometer should end
+ * @param say what to do, with its numbers
+ * @param read when and where to read
+ * @param caution where the work can hurt or spoil
+ */
+public record CurvePhase(
+        Kind kind,
+        double startS,
+        double endS,
+        double fromC,
+        double toC,
+        Band band,
+        Sentence say,
+        Sentence read,
+        Optional<Sentence> caution) {
+
+    /** The five stretches of every curve. */
+    public enum Kind {
+        MELT("melt"),
+        COOL("cool"),
+        HOLD("hold"),
+        REWARM("rewarm"),
+        WORK("work");
+
+        private final String words;
+
+        Kind(final String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public double minutes() {
+        return (endS - startS) / 60;
+    }
+}

@@ -1,0 +1,383 @@
+package palintone.core.temper.method;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.Band;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Sentence;
+import palintone.core.temper.Verdict;
+import palintone.core.temper.bowl.BowlSimulation;
+import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.Companion;
+import palintone.core.temper.bowl.Setting;
+import palintone.core.temper.bowl.Stop;
+import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.crystal.CrystalLaw;
+import palintone.core.temper.crystal.Crystals;
+import palintone.core.temper.crystal.Shear;
+
+/** The moves every method is made of, played on a simulated bowl and written down as phases. */
+final class CurveScript {
+
+    /** Seed wanted when work begins, share of the fat: well inside what sets in time. */
+    static final double WANTED_STABLE = 0.01;
+
+    /** Where nuclei of cocoa butter come fastest, °C; blends with milk fat lie below. */
+    private static final double NUCLEI_C = 26.5;
+
+    /** Of the time, how much is heat and not stirring and reading. */
+    private static final double MELT_DUTY = 0.5;
+
+    private static final double REWARM_DUTY = 0.3;
+    private static final double GENTLE_DUTY = 0.25;
+    private static final double LONGEST_S = 6 * 3600;
+    private static final double LONGEST_HOLD_S = 1800;
+    private static final double DONE_K = 0.05;
+
+    final CurveOrder order;
+    final CrystalLaw law;
+    final BowlSimulation bowl;
+    final double coolC;
+    private final List<BowlState> path = new ArrayList<>();
+    private final List<CurvePhase> phases = new ArrayList<>();
+    private final List<Figure> solved = new ArrayList<>();
+    private int seen;
+    private double handsOnS;
+
+    /** Begins with solid, ready-tempered couverture at the temperature of the room. */
+    CurveScript(final CurveOrder order, final double massG) {
+        this.order = order;
+        law = order.couverture().crystals();
+        coolC = NUCLEI_C - law.curve().asCocoaButterC(0);
+        final Crystals solid = order.couverture().tempered(order.roomC());
+        bowl =
+                new BowlSimulation(
+                        order.couverture(),
+                        law,
+                        order.vessel(),
+                        new BowlState(0, massG, order.roomC(), solid));
+    }
+
+    double now() {
+        return bowl.now().timeS();
+    }
+
+    double temperatureC() {
+        return bowl.now().temperatureC();
+    }
+
+    void melt(final double toC, final double meltW, final double attention) {
+        final double from = now();
+        final double fromC = temperatureC();
+        bowl.runUntil(
+                Setting.room(order.roomC(), Shear.STIRRED).heated(meltW),
+                Stop.atTemperature(toC),
+                LONGEST_S);
+        bowl.runUntil(Setting.room(order.roomC(), Shear.STIRRED), Stop.atStable(1e-5), 120);
+        phase(
+                CurvePhase.Kind.MELT,
+                from,
+                fromC,
+                order.targets().melt(),
+                Words.melt(order, toC),
+                Words.READ_MELT,
+                Words.meltCaution(order),
+                attention);
+    }
+
+    /** In bursts, half the time heat and half stirring. */
+    void meltInBursts() {
+        melt(order.targets().melt().middle(), order.equipment().heat().wattsIn() * MELT_DUTY, 0.6);
+    }
+
+    void coolInRoom(final double toC, final Band band, final Sentence say) {
+        cool(toC, band, say, Setting.room(order.roomC(), Shear.STIRRED), 0.25, Words.READ_MIDDLE);
+    }
+
+    void coolInBath(final double toC, final Band band) {
+        final Companion water =
+                Companion.water(
+                        bowl.vessel(), order.equipment().bathC(), order.equipment().bathG());
+        cool(
+                toC,
+                band,
+                Words.bath(order, toC),
+                Setting.room(order.roomC(), Shear.STIRRED).with(water),
+                1,
+                Words.READ_BATH);
+    }
+
+    private void cool(
+            final double toC,
+            final Band band,
+            final Sentence say,
+            final Setting how,
+            final double attention,
+            final Sentence read) {
+        if (temperatureC() <= toC + DONE_K) {
+            return;
+        }
+        final double from = now();
+        final double fromC = temperatureC();
+        bowl.runUntil(how, Stop.atTemperature(toC), LONGEST_S);
+        phase(
+                CurvePhase.Kind.COOL,
+                from,
+                fromC,
+                band,
+                say,
+                read,
+                how.companion().isPresent() ? Optional.of(Words.NO_WATER_INSIDE) : Optional.empty(),
+                attention);
+    }
+
+    /** Down to where crystals come, by the kettle's own cooling. */
+    void coolByKettle(final double watts) {
+        cool(
+                coolC,
+                Band.around(coolC - 0.5, coolC + 0.7, 1.5),
+                Words.coolKettle(coolC),
+                Setting.room(order.roomC(), Shear.STIRRED).heldAt(coolC - 2, watts),
+                0.1,
+                Words.READ_MIDDLE);
+    }
+
+    /** Warmed from the solid, never far enough for all of it to melt. */
+    void warmGently(final double toC) {
+        final double from = now();
+        final double fromC = temperatureC();
+        bowl.runUntil(
+                Setting.room(order.roomC(), Shear.STIRRED)
+                        .heated(order.equipment().heat().wattsIn() * GENTLE_DUTY),
+                Stop.atTemperature(toC),
+                LONGEST_S);
+        phase(
+                CurvePhase.Kind.MELT,
+                from,
+                fromC,
+                new Band(toC - 2, toC - 0.6, toC, law.curve().clearPointC()),
+                Words.gently(toC),
+                Words.READ_MELT,
+                Optional.of(Words.clearPoint(law.curve().clearPointC())),
+                0.8);
+    }
+
+    /** Stirred where it is until there are crystals enough. */
+    void hold(final double wanted, final double attention) {
+        final double from = now();
+        final double fromC = temperatureC();
+        final Setting still = Setting.room(order.roomC(), Shear.STIRRED).heldAt(coolC, 200);
+        bowl.runUntil(still, Stop.atStable(wanted), LONGEST_HOLD_S);
+        phase(
+                CurvePhase.Kind.HOLD,
+                from,
+                fromC,
+                Band.around(coolC - 0.5, coolC + 0.7, 1.5),
+                Words.hold(now() - from),
+                Words.READ_MIDDLE,
+                Optional.empty(),
+                attention);
+    }
+
+    /** In pulses up to the middle of the window. */
+    void rewarm(final double watts, final double attention) {
+        final double toC = order.targets().work().middle();
+        if (temperatureC() >= toC - DONE_K) {
+            return;
+        }
+        final double from = now();
+        final double fromC = temperatureC();
+        bowl.runUntil(
+                Setting.room(order.roomC(), Shear.STIRRED).heated(watts),
+                Stop.atTemperature(toC),
+                LONGEST_S);
+        phase(
+                CurvePhase.Kind.REWARM,
+                from,
+                fromC,
+                order.targets().work(),
+                Words.rewarm(order, fromC, toC),
+                Words.READ_MIDDLE,
+                Optional.of(Words.topOfWindow(order)),
+                attention);
+    }
+
+    void rewarmInPulses() {
+        rewarm(order.equipment().heat().wattsIn() * REWARM_DUTY, 1);
+    }
+
+    /** Stirs seed in and lets it melt as far as it must. */
+    void seed(final double grams, final double seconds) {
+        final double from = now();
+        final double fromC = temperatureC();
+        final double before = bowl.now().massG();
+        bowl.add(grams, order.roomC(), order.couverture().tempered(order.roomC()));
+        bowl.run(Setting.room(order.roomC(), Shear.STIRRED), seconds);
+        phase(
+                CurvePhase.Kind.COOL,
+                from,
+                fromC,
+                Band.around(order.targets().work().low() - 1, order.targets().work().high() + 1, 2),
+                Words.seed(order, grams, before, fromC, temperatureC()),
+                Words.READ_SEED,
+                Optional.of(Words.SEED_CAUTION),
+                1);
+    }
+
+    /**
+     * Part of the bowl is worked on the stone; the rest waits and cools a little meanwhile.
+     *
+     * @return seconds it was held at the coldest point
+     */
+    double table(final double share, final double wanted) {
+        final double massG = bowl.now().massG() * share;
+        final double fromC = temperatureC();
+        final double from = now();
+        absorb();
+        final BowlState poured = new BowlState(from, massG, fromC, bowl.now().crystals());
+        bowl.take(massG);
+        absorbSilently();
+        final var equipment = order.equipment();
+        final double areaM2 =
+                Companion.spreadM2(
+                        massG, order.couverture().castingDensityGPerMl(), equipment.stoneM2());
+        final BowlSimulation stone =
+                new BowlSimulation(order.couverture(), law, Vessel.noneOver(areaM2), poured);
+        final Companion slab =
+                Companion.stone(
+                        equipment.stoneC(),
+                        equipment.stoneM2(),
+                        equipment.stoneMm() / 1000,
+                        areaM2);
+        stone.runUntil(
+                Setting.room(order.roomC(), Shear.TABLED).with(slab),
+                Stop.atTemperature(coolC),
+                LONGEST_HOLD_S);
+        final double cooledAt = stone.now().timeS();
+        record(
+                CurvePhase.Kind.COOL,
+                from,
+                cooledAt,
+                fromC,
+                stone.now().temperatureC(),
+                Band.around(coolC - 0.5, coolC + 0.7, 1.5),
+                Words.table(order, massG, coolC),
+                Words.READ_STONE,
+                Optional.empty(),
+                1);
+        stone.runUntil(
+                Setting.room(order.roomC(), Shear.TABLED).heldAt(coolC, 60),
+                Stop.atStable(wanted / share),
+                LONGEST_HOLD_S);
+        final double heldC = stone.now().temperatureC();
+        record(
+                CurvePhase.Kind.HOLD,
+                cooledAt,
+                stone.now().timeS(),
+                coolC,
+                heldC,
+                Band.around(coolC - 0.5, coolC + 0.7, 1.5),
+                Words.gather(stone.now().timeS() - cooledAt),
+                Words.READ_STONE,
+                Optional.empty(),
+                1);
+        path.addAll(stone.path());
+        bowl.run(Setting.room(order.roomC(), Shear.STILL), stone.now().timeS() - from);
+        absorbSilently();
+        bowl.add(massG, heldC, stone.now().crystals());
+        bowl.run(Setting.room(order.roomC(), Shear.STIRRED), 60);
+        phase(
+                CurvePhase.Kind.REWARM,
+                stone.now().timeS(),
+                heldC,
+                order.targets().work(),
+                Words.giveBack(temperatureC()),
+                Words.READ_MIDDLE,
+                Optional.empty(),
+                1);
+        return stone.now().timeS() - cooledAt;
+    }
+
+    /** The work itself, to the edge of the window. */
+    double work() {
+        final double from = now();
+        final double fromC = temperatureC();
+        bowl.runUntil(
+                Setting.room(order.roomC(), Shear.STIRRED),
+                Stop.outOfWindow(order.targets().work().low(), Verdict.THICK_SOLID),
+                LONGEST_S);
+        final double seconds = now() - from;
+        phase(
+                CurvePhase.Kind.WORK,
+                from,
+                fromC,
+                order.targets().work(),
+                Words.work(order, seconds, temperatureC()),
+                Words.READ_WORK,
+                Optional.of(Words.topOfWindow(order)),
+                0);
+        return seconds;
+    }
+
+    void solve(final Figure figure) {
+        solved.add(figure);
+    }
+
+    double handsOnS() {
+        return handsOnS;
+    }
+
+    List<CurvePhase> phases() {
+        return phases;
+    }
+
+    List<Figure> solved() {
+        return solved;
+    }
+
+    List<BowlState> path() {
+        absorb();
+        return path;
+    }
+
+    /** What the bowl has lived through since is what the maker's probe shows. */
+    private void absorb() {
+        final List<BowlState> all = bowl.path();
+        path.addAll(all.subList(seen, all.size()));
+        seen = all.size();
+    }
+
+    /** What the bowl lives through while the probe is in the chocolate on the stone. */
+    private void absorbSilently() {
+        seen = bowl.path().size();
+    }
+
+    private void phase(
+            final CurvePhase.Kind kind,
+            final double from,
+            final double fromC,
+            final Band band,
+            final Sentence say,
+            final Sentence read,
+            final Optional<Sentence> caution,
+            final double attention) {
+        absorb();
+        record(kind, from, now(), fromC, temperatureC(), band, say, read, caution, attention);
+    }
+
+    private void record(
+            final CurvePhase.Kind kind,
+            final double from,
+            final double to,
+            final double fromC,
+            final double toC,
+            final Band band,
+            final Sentence say,
+            final Sentence read,
+            final Optional<Sentence> caution,
+            final double attention) {
+        handsOnS += (to - from) * attention;
+        phases.add(new CurvePhase(kind, from, to, fromC, toC, band, say, read, caution));
+    }
+}

@@ -1,0 +1,133 @@
+package palintone.core.temper.method;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import palintone.core.Samples;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.HeatSource;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.Verdict;
+import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.flow.FluidityClass;
+
+class CurvePlannerTest {
+
+    static final Equipment WORKSHOP =
+            new Equipment(new HeatSource(800, 0.6), 19, 0.54, 20, 14, 9000, 900);
+
+    static CurveOrder order(final CouvertureKind kind, final Method method, final double massG) {
+        final Couverture couverture =
+                switch (kind) {
+                    case DARK -> new Couverture(Samples.DARK_66, kind);
+                    case MILK -> new Couverture(Samples.MILK_41, kind);
+                    case WHITE -> new Couverture(Samples.IVORY_33, kind);
+                };
+        return new CurveOrder(
+                couverture,
+                FluidityClass.MEDIUM,
+                TemperTargets.of(kind, DarkWindowSchool.LOW),
+                massG,
+                VesselKind.STEEL_BOWL,
+                method,
+                20,
+                WORKSHOP,
+                Optional.empty());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Method.class)
+    void everyMethodEndsInTemperAndInTheWindow(final Method method) {
+        for (final CouvertureKind kind : CouvertureKind.values()) {
+            final TemperCurve curve = CurvePlanner.plan(order(kind, method, 3000));
+            assertThat(curve.verdict()).as(kind + " " + method).isEqualTo(Verdict.IN_TEMPER);
+            final CurvePhase work = curve.phases().get(curve.phases().size() - 1);
+            assertThat(work.kind()).isEqualTo(CurvePhase.Kind.WORK);
+            final double kept = method == Method.KEEP_TEMPER ? 2 : 0.05;
+            assertThat(work.fromC()).isBetween(work.band().low() - 0.05, work.band().high() + kept);
+            assertThat(curve.window().value()).isGreaterThan(3);
+        }
+    }
+
+    /** The path the chart shows never goes back in time and never leaves what a bowl can be. */
+    @ParameterizedTest
+    @EnumSource(Method.class)
+    void thePathIsOneCurve(final Method method) {
+        double before = -1;
+        for (final BowlState state :
+                CurvePlanner.plan(order(CouvertureKind.DARK, method, 3000)).path()) {
+            assertThat(state.timeS()).isGreaterThanOrEqualTo(before);
+            assertThat(state.temperatureC()).isBetween(19.0, 50.0);
+            before = state.timeS();
+        }
+    }
+
+    /** Another mass, vessel or room gives another curve: nothing is a fixed picture. */
+    @Test
+    void theCurveFollowsTheBowl() {
+        final TemperCurve small =
+                CurvePlanner.plan(order(CouvertureKind.DARK, Method.COLD_BATH, 500));
+        final TemperCurve large =
+                CurvePlanner.plan(order(CouvertureKind.DARK, Method.COLD_BATH, 6000));
+        assertThat(large.ready().value()).isGreaterThan(2 * small.ready().value());
+        assertThat(large.window().value()).isGreaterThan(small.window().value());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"31.2", "32.0", "33.5"})
+    void tablingIsSolvedBothWays(final double targetC) {
+        final CurveOrder order = order(CouvertureKind.DARK, Method.TABLING, 3000);
+        final double share = CurvePlanner.shareToTable(order, targetC);
+        assertThat(CurvePlanner.afterRemixC(order.withShare(share)))
+                .isCloseTo(targetC, within(0.01));
+    }
+
+    /** Common practice, no source: two thirds tabled bring the bowl back at about 32 °C. */
+    @Test
+    void twoThirdsOnTheStoneComeBackInTheWindow() {
+        assertThat(CurvePlanner.afterRemixC(order(CouvertureKind.DARK, Method.TABLING, 3000)))
+                .isBetween(30.5, 33.0);
+    }
+
+    @Test
+    void whatTheEquipmentCannotDoIsSaid() {
+        final CurveOrder order = order(CouvertureKind.DARK, Method.COLD_BATH, 3000);
+        final CurveOrder warm =
+                new CurveOrder(
+                        order.couverture(),
+                        order.fluidity(),
+                        order.targets(),
+                        order.massG(),
+                        order.vesselKind(),
+                        order.method(),
+                        order.roomC(),
+                        WORKSHOP.withBathC(26),
+                        Optional.empty());
+        assertThatThrownBy(() -> CurvePlanner.plan(warm))
+                .hasMessageContaining("bath temperature is 26.0 °C");
+        assertThatThrownBy(() -> CurvePlanner.shareToTable(order, 20))
+                .hasMessageContaining("temperature after the stone");
+    }
+
+    /** Bursts sum to what is needed, none too long; white gets the shortest. */
+    @ParameterizedTest
+    @EnumSource(CouvertureKind.class)
+    void burstsAreSafe(final CouvertureKind kind) {
+        final List<Double> bursts = HeatBursts.forRise(kind, WORKSHOP.heat(), 2000, 1.6, 25);
+        assertThat(bursts.stream().mapToDouble(Double::doubleValue).sum())
+                .isCloseTo(2000 * 1.6 * 25 / 480, within(1e-9));
+        assertThat(bursts).allMatch(b -> b <= HeatBursts.longestS(kind));
+        assertThat(HeatBursts.longestS(CouvertureKind.WHITE))
+                .isLessThan(HeatBursts.longestS(CouvertureKind.DARK));
+    }
+}
