@@ -24,6 +24,11 @@ public final class CrystalLaw {
     private static final double UNSTABLE_SHIFT_K =
             Polymorph.V.meltsC() - Polymorph.IV.meltsC() + 0.2;
 
+    /** Shares further than this from a half are outside 0 to 1 by more than a hundredth. */
+    private static final double FAR = 0.5101;
+
+    private static final double COLDEST_C = 0;
+    private static final double HOTTEST_C = 90;
     private static final double GROWTH_AT_C = 31.5;
     private static final double COLDEST_GROWTH_C = 15;
     private static final double NUCLEI_AT_C = 26.5;
@@ -84,6 +89,20 @@ public final class CrystalLaw {
             final double unstable,
             final double shear,
             final double[] rates) {
+        // Trial steps of an integrator may leave what a bowl can be; the law then stays at its
+        // edge.
+        if (temperatureC < COLDEST_C
+                || temperatureC > HOTTEST_C
+                || Math.abs(stable - 0.5) > FAR
+                || Math.abs(unstable - 0.5) > FAR) {
+            rates(
+                    between(temperatureC, COLDEST_C, HOTTEST_C),
+                    between(stable, -0.01, 1.01),
+                    between(unstable, -0.01, 1.01),
+                    shear,
+                    rates);
+            return;
+        }
         final double t = curve.asCocoaButterC(temperatureC);
         final double mayBeStable = curve.solidAt(temperatureC);
         final double room = mayBeStable - stable - unstable;
@@ -128,6 +147,10 @@ public final class CrystalLaw {
         }
         rates[0] = s;
         rates[1] = u;
+    }
+
+    private static double between(final double value, final double low, final double high) {
+        return Math.max(low, Math.min(high, value));
     }
 
     /** Growth per second of stable form, per share of the fat that may still set. */

@@ -1,0 +1,39 @@
+package palintone.core.temper.advice;
+
+import palintone.core.figure.Quantity;
+import palintone.core.figure.Sentence;
+import palintone.core.temper.Verdict;
+
+/**
+ * Something that could be done next.
+ *
+ * @param say what to do, with its number
+ * @param amount that number
+ * @param outcome what comes of it
+ */
+public record Move(Kind kind, Sentence say, Quantity amount, Outcome outcome) {
+
+    /** What sort of move it is. */
+    public enum Kind {
+        STOP_HEATING,
+        MELT,
+        COOL_BATH,
+        COOL_ROOM,
+        TABLE,
+        SEED,
+        HOLD,
+        HEAT,
+        TOP_UP,
+        PAPER_TEST,
+        WORK,
+        START_AGAIN
+    }
+
+    /**
+     * The bowl when the move is done.
+     *
+     * @param minutes it takes
+     * @param stable share of the fat
+     */
+    public record Outcome(double minutes, double temperatureC, double stable, Verdict verdict) {}
+}

@@ -1,0 +1,30 @@
+package palintone.core.temper.advice;
+
+import palintone.core.figure.Require;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.estimate.Estimate;
+import palintone.core.temper.method.Equipment;
+
+/**
+ * A bowl as it stands, and what is at hand.
+ *
+ * @param estimate what is in it, with its margin
+ */
+public record Situation(
+        Couverture couverture,
+        TemperTargets targets,
+        Vessel vessel,
+        Equipment equipment,
+        double roomC,
+        double massG,
+        double temperatureC,
+        Estimate estimate) {
+
+    public Situation {
+        Require.positive("mass in the bowl", massG, 1_000_000, "g");
+        Require.between("bowl temperature", temperatureC, 0, 100, "°C");
+        Require.between("room temperature", roomC, 5, 40, "°C");
+    }
+}

@@ -1,0 +1,145 @@
+package palintone.core.temper.rehearsal;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.bowl.BowlSimulation;
+import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.Companion;
+import palintone.core.temper.bowl.Setting;
+import palintone.core.temper.bowl.Stop;
+import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.crystal.CrystalConstants;
+import palintone.core.temper.crystal.CrystalLaw;
+import palintone.core.temper.crystal.PaperTest;
+import palintone.core.temper.crystal.Shear;
+import palintone.core.temper.method.Equipment;
+
+/**
+ * A bowl that is acted upon and keeps its own truth: the same heat and crystal model the plans are
+ * made with, with constants that may differ from ours as a real bowl's would.
+ */
+public final class PlayedBowl {
+
+    private static final double NUCLEI_C = 26.5;
+    private static final double TABLED_SHARE = 2.0 / 3;
+    private static final double SEED_STIR_S = 60;
+    private static final double READ_S = 15;
+
+    private final Couverture couverture;
+    private final CrystalLaw law;
+    private final Equipment equipment;
+    private final double roomC;
+    private final BowlSimulation bowl;
+    private final List<BowlState> path = new ArrayList<>();
+    private int seen;
+
+    public PlayedBowl(
+            final Couverture couverture,
+            final CrystalConstants constants,
+            final Vessel vessel,
+            final Equipment equipment,
+            final double roomC,
+            final BowlState start) {
+        this.couverture = couverture;
+        this.equipment = equipment;
+        this.roomC = roomC;
+        law = new CrystalLaw(couverture.crystals().curve(), constants);
+        bowl = new BowlSimulation(couverture, law, vessel, start);
+    }
+
+    public BowlState now() {
+        return bowl.now();
+    }
+
+    /** The truth so far, as a probe in the chocolate would have seen it. */
+    public List<BowlState> path() {
+        absorb();
+        return List.copyOf(path);
+    }
+
+    /** Seconds a smear taken now would need. */
+    public PaperTest.Outcome smear() {
+        return new PaperTest(roomC).smear(law, bowl.now().temperatureC(), bowl.now().crystals());
+    }
+
+    /** Does it; the clock goes on by as long as it takes. */
+    public void act(final Act act) {
+        switch (act.kind()) {
+            case HEAT ->
+                    bowl.run(room(Shear.STIRRED).heated(equipment.heat().wattsIn()), act.amount());
+            case STIR -> bowl.run(room(Shear.STIRRED), act.amount());
+            case WAIT -> bowl.run(room(Shear.STILL), act.amount());
+            case BATH ->
+                    bowl.run(
+                            room(Shear.STIRRED)
+                                    .with(
+                                            Companion.water(
+                                                    bowl.vessel(),
+                                                    equipment.bathC(),
+                                                    equipment.bathG())),
+                            act.amount());
+            case SEED -> {
+                bowl.add(act.amount(), roomC, couverture.tempered(roomC));
+                bowl.run(room(Shear.STIRRED), SEED_STIR_S);
+            }
+            case TAKE -> bowl.take(Math.min(act.amount(), bowl.now().massG() - 2));
+            case TABLE -> table(act.amount());
+            case READ -> bowl.run(room(Shear.STIRRED), READ_S);
+            case PAPER ->
+                    // The smear lies there; the bowl is stirred meanwhile.
+                    bowl.run(room(Shear.STIRRED), Math.min(120, smear().seconds()));
+            case WORK -> {
+                return;
+            }
+        }
+    }
+
+    private Setting room(final Shear shear) {
+        return Setting.room(roomC, shear);
+    }
+
+    private void table(final double seconds) {
+        absorb();
+        final double massG = bowl.now().massG() * TABLED_SHARE;
+        final BowlState poured =
+                new BowlState(
+                        bowl.now().timeS(),
+                        massG,
+                        bowl.now().temperatureC(),
+                        bowl.now().crystals());
+        bowl.take(massG);
+        final double areaM2 =
+                Companion.spreadM2(massG, couverture.castingDensityGPerMl(), equipment.stoneM2());
+        final BowlSimulation stone =
+                new BowlSimulation(couverture, law, Vessel.noneOver(areaM2), poured);
+        final double coldC = NUCLEI_C - law.curve().asCocoaButterC(0);
+        final double used =
+                stone.runUntil(
+                                Setting.room(roomC, Shear.TABLED)
+                                        .with(
+                                                Companion.stone(
+                                                        equipment.stoneC(),
+                                                        equipment.stoneM2(),
+                                                        equipment.stoneMm() / 1000,
+                                                        areaM2)),
+                                Stop.atTemperature(coldC),
+                                seconds)
+                        .orElse(seconds);
+        if (used < seconds) {
+            // Gathered in a heap, it stays where it is.
+            stone.run(Setting.room(roomC, Shear.TABLED).heldAt(coldC, 60), seconds - used);
+        }
+        path.addAll(stone.path());
+        bowl.run(room(Shear.STILL), seconds);
+        seen = bowl.path().size();
+        bowl.add(massG, stone.now().temperatureC(), stone.now().crystals());
+        bowl.run(room(Shear.STIRRED), SEED_STIR_S);
+    }
+
+    private void absorb() {
+        final List<BowlState> all = bowl.path();
+        path.addAll(all.subList(seen, all.size()));
+        seen = all.size();
+    }
+}

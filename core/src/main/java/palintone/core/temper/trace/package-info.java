@@ -1,0 +1,2 @@
+/** Recorded temperatures: cleaned, cut into phases, judged. */
+package palintone.core.temper.trace;
