@@ -32,7 +32,7 @@ final class LookAhead {
     }
 
     Setting stirred() {
-        return Setting.room(here.roomC(), Shear.STIRRED);
+        return Setting.room(here.roomC(), Shear.STIRRED).heated(-here.takenW());
     }
 
     Setting bath() {
@@ -43,7 +43,8 @@ final class LookAhead {
     }
 
     Setting pulses() {
-        return stirred().heated(here.equipment().heat().wattsIn() * REWARM_DUTY);
+        return Setting.room(here.roomC(), Shear.STIRRED)
+                .heated(here.equipment().heat().wattsIn() * REWARM_DUTY);
     }
 
     Optional<Double> until(final Setting setting, final Stop stop, final double longestS) {

@@ -10,6 +10,7 @@ import palintone.core.temper.method.Equipment;
 /**
  * A bowl as it stands, and what is at hand.
  *
+ * @param takenW heat that cold centres take from it, W; 0 while nothing is dipped
  * @param estimate what is in it, with its margin
  */
 public record Situation(
@@ -20,11 +21,13 @@ public record Situation(
         double roomC,
         double massG,
         double temperatureC,
+        double takenW,
         Estimate estimate) {
 
     public Situation {
         Require.positive("mass in the bowl", massG, 1_000_000, "g");
         Require.between("bowl temperature", temperatureC, 0, 100, "°C");
+        Require.between("heat taken", takenW, 0, 10_000, "W");
         Require.between("room temperature", roomC, 5, 40, "°C");
     }
 }

@@ -19,6 +19,8 @@ public record Happening(Kind kind, double timeS, double amount, double seconds) 
         /** Grams of melted couverture stirred in. */
         TOP_UP("warm couverture stirred in"),
         TAKEN("taken out"),
+        /** Grams of cold centres dipped. */
+        CENTRES("cold centres dipped"),
         PAPER_SET("smear set"),
         PAPER_NOT_SET("smear not set"),
         STREAKS("streaks"),
@@ -44,7 +46,8 @@ public record Happening(Kind kind, double timeS, double amount, double seconds) 
 
     public Happening {
         switch (kind) {
-            case SEED, TAKEN, TOP_UP -> Require.positive(kind.words(), amount, 200_000, "g");
+            case SEED, TAKEN, TOP_UP, CENTRES ->
+                    Require.positive(kind.words(), amount, 200_000, "g");
             case TABLED -> {
                 Require.between("share tabled", amount * 100, 5, 100, "%");
                 Require.between("time on the stone", seconds, 5, 3600, "s");

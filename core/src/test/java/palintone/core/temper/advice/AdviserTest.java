@@ -35,6 +35,14 @@ class AdviserTest {
     }
 
     private static Situation at(final double temperatureC, final double stable, final double sure) {
+        return at(temperatureC, stable, sure, 0);
+    }
+
+    private static Situation at(
+            final double temperatureC,
+            final double stable,
+            final double sure,
+            final double takenW) {
         final Verdict verdict = Verdict.of(new Crystals(stable, 0), stable);
         return new Situation(
                 Samples.dark(),
@@ -44,6 +52,7 @@ class AdviserTest {
                 20,
                 3000,
                 temperatureC,
+                takenW,
                 new Estimate(
                         new Crystals(stable, 0),
                         new Range(stable / 2, stable * 2),
@@ -94,6 +103,14 @@ class AdviserTest {
         final Move move = first(at(31.2, 0.12));
         assertThat(move.kind()).isIn(Move.Kind.TOP_UP, Move.Kind.HEAT);
         assertThat(move.outcome().stable()).isLessThan(0.12);
+    }
+
+    /** Cold centres take heat: the window closes sooner. */
+    @Test
+    void dippingColdCentresShortensTheWindow() {
+        final double idle = first(at(31.8, 0.01)).amount().value();
+        final double dipping = first(at(31.8, 0.01, 1, 15)).amount().value();
+        assertThat(dipping).isLessThan(0.7 * idle);
     }
 
     /** Wherever a bowl stands there is a move, with a finite number and an outcome. */
