@@ -1,10 +1,16 @@
 package palintone.server.exchange;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,6 +20,8 @@ import palintone.server.house.HouseDraft;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.Problems;
+import palintone.server.temper.BowlDraft;
+import palintone.server.temper.TemperBowlService;
 import palintone.server.work.BatchService;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -30,7 +38,8 @@ class ImportService {
         MOULDS("moulds.csv"),
         FILLINGS("fillings.json"),
         PIECES("pieces.json"),
-        BATCH("batch….json");
+        BATCH("batch….json"),
+        TRACE("trace-….csv");
 
         private final String file;
 
@@ -39,9 +48,11 @@ class ImportService {
         }
 
         private boolean fits(final String name) {
-            return this == BATCH
-                    ? name.startsWith("batch") && name.endsWith(".json")
-                    : name.equals(file);
+            return switch (this) {
+                case BATCH -> name.startsWith("batch") && name.endsWith(".json");
+                case TRACE -> name.startsWith("trace-") && name.endsWith(".csv");
+                default -> name.equals(file);
+            };
         }
 
         private static Kind of(final String name) {
@@ -63,6 +74,9 @@ class ImportService {
         }
     }
 
+    private static final Pattern TRACE_NAME = Pattern.compile("trace-(.+)-(\\d+)g-(.+)\\.csv");
+
+    private final TemperBowlService bowls;
     private final LarderImport larder;
     private final PieceImport pieces;
     private final HouseService houses;
@@ -71,12 +85,14 @@ class ImportService {
     private final JsonMapper json;
 
     ImportService(
+            final TemperBowlService bowls,
             final LarderImport larder,
             final PieceImport pieces,
             final HouseService houses,
             final BatchService batches,
             final BatchSchema schema,
             final JsonMapper json) {
+        this.bowls = bowls;
         this.larder = larder;
         this.pieces = pieces;
         this.houses = houses;
@@ -111,6 +127,7 @@ class ImportService {
             case FILLINGS -> rows(file, PieceFile.FillingRow[].class, pieces::filling);
             case PIECES -> rows(file, PieceFile.PieceRow[].class, pieces::piece);
             case BATCH -> batch(file);
+            case TRACE -> trace(file);
         };
     }
 
@@ -130,6 +147,37 @@ class ImportService {
         final boolean[] fresh = new boolean[1];
         guarded(file, 0, () -> fresh[0] = batches.restore(record.facts(), record.accepted()));
         return new Taken(file.name(), fresh[0] ? 1 : 0, fresh[0] ? 0 : 1);
+    }
+
+    /** The name says what was in the bowl: trace-COUVERTURE-GRAMSg-WORDS.csv. */
+    private Taken trace(final NamedFile file) {
+        final Matcher name = TRACE_NAME.matcher(file.name());
+        if (!name.matches()) {
+            throw new ImportRefusedException(
+                    file.name(), 0, "file name", file.name(), "trace-COUVERTURE-GRAMSg-WORDS.csv");
+        }
+        final int[] rows = new int[1];
+        guarded(
+                file,
+                0,
+                () -> {
+                    final TraceCsv csv = new TraceCsv(file.bytes(), TraceCsv.Wishes.NONE);
+                    rows[0] = csv.samples().size();
+                    bowls.takeOver(
+                            new BowlDraft(
+                                    UUID.nameUUIDFromBytes(file.name().getBytes(UTF_8)),
+                                    name.group(3).replace('-', ' '),
+                                    name.group(1),
+                                    Double.parseDouble(name.group(2)),
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    null),
+                            csv.beganAt().orElse(Instant.EPOCH),
+                            csv.samples());
+                });
+        return new Taken(file.name(), rows[0], 0);
     }
 
     private static <T> T read(final NamedFile file, final java.util.function.Supplier<T> parse) {

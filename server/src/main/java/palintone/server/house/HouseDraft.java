@@ -1,8 +1,10 @@
 package palintone.server.house;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import palintone.core.temper.DarkWindowSchool;
 import palintone.core.temper.SeedSchool;
+import palintone.core.temper.bowl.VesselKind;
 
 /** The house as somebody wrote it down; the version is that of the state that was changed. */
 public record HouseDraft(
@@ -19,7 +21,18 @@ public record HouseDraft(
         double fillingSurplus,
         double heatPowerW,
         double heatEfficiency,
+        @Nullable TemperingView tempering,
         long version) {
+
+    /** What stands ready for tempering; left out of a file, it stays as it was. */
+    public record TemperingView(
+            double stoneC,
+            double stoneM2,
+            double stoneMm,
+            double bathC,
+            double bathG,
+            double kettleW,
+            VesselKind vessel) {}
 
     /** A cold place for moulds. */
     public record CabinetView(String name, double temperatureC) {}

@@ -23,6 +23,8 @@ import palintone.core.piece.BatchHabits;
 import palintone.core.temper.DarkWindowSchool;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.SeedSchool;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.Equipment;
 
 /** The one house. Its row is there from the start, with the defaults of an ordinary room. */
 @Entity
@@ -75,6 +77,27 @@ public class HouseEntity {
     private double heatPowerW;
 
     private double heatEfficiency;
+
+    @Column(name = "stone_c")
+    private double stoneC;
+
+    @Column(name = "stone_m2")
+    private double stoneM2;
+
+    private double stoneMm;
+
+    @Column(name = "bath_c")
+    private double bathC;
+
+    @Column(name = "bath_g")
+    private double bathG;
+
+    @Column(name = "kettle_w")
+    private double kettleW;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private VesselKind vessel;
 
     @ElementCollection
     @CollectionTable(name = "cabinet", joinColumns = @JoinColumn(name = "house_id"))
@@ -134,8 +157,44 @@ public class HouseEntity {
         fillingSurplus = habits.fillingSurplus();
         heatPowerW = heat.powerW();
         heatEfficiency = heat.efficiency();
+        if (draft.tempering() != null) {
+            take(draft.tempering());
+        }
         cabinets.clear();
         draft.cabinets().forEach(c -> cabinets.add(new Cabinet(c.name(), c.temperatureC())));
+    }
+
+    private void take(final HouseDraft.TemperingView draft) {
+        final Equipment checked =
+                new Equipment(
+                        heat(),
+                        draft.stoneC(),
+                        draft.stoneM2(),
+                        draft.stoneMm(),
+                        draft.bathC(),
+                        draft.bathG(),
+                        draft.kettleW());
+        stoneC = checked.stoneC();
+        stoneM2 = checked.stoneM2();
+        stoneMm = checked.stoneMm();
+        bathC = checked.bathC();
+        bathG = checked.bathG();
+        kettleW = checked.kettleW();
+        vessel = given("vessel", draft.vessel());
+    }
+
+    /** What stands ready for tempering. */
+    public Equipment equipment() {
+        return new Equipment(heat(), stoneC, stoneM2, stoneMm, bathC, bathG, kettleW);
+    }
+
+    public VesselKind vessel() {
+        return vessel;
+    }
+
+    HouseDraft.TemperingView tempering() {
+        return new HouseDraft.TemperingView(
+                stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, vessel);
     }
 
     private static <T> T given(final String field, final T value) {

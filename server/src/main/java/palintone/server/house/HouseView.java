@@ -23,6 +23,7 @@ public record HouseView(HouseDraft rules, FigureView dewPoint) {
                         house.habits().fillingSurplus(),
                         house.heat().powerW(),
                         house.heat().efficiency(),
+                        house.tempering(),
                         house.version()),
                 FigureView.of(house.air().dewPoint()));
     }

@@ -5,7 +5,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.substance.Composition;
 import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
 import palintone.server.web.PageView;
@@ -62,6 +64,24 @@ public class LarderService {
                                         "couverture",
                                         id,
                                         "an ingredient that is marked dark, milk or white"));
+    }
+
+    /**
+     * The house couverture of a kind: the first by name.
+     *
+     * @throws NotHereException when the larder has none
+     */
+    @Transactional(readOnly = true)
+    public Couverture firstOf(final CouvertureKind kind) {
+        return ingredients
+                .findFirstByCouvertureKindOrderByName(kind)
+                .flatMap(IngredientEntity::couverture)
+                .orElseThrow(() -> new NotHereException("couverture", kind.words()));
+    }
+
+    @Transactional(readOnly = true)
+    public Composition composition(final String id) {
+        return byId(id).ingredient().composition();
     }
 
     /**

@@ -144,11 +144,10 @@ public class Problems {
                 problem(
                         HttpStatus.CONTENT_TOO_LARGE,
                         "Too large",
-                        "A file is larger than 10 MB, or all together are larger than 20 MB."
-                                + " Nothing was changed."),
+                        "The files are larger than 40 MB together." + " Nothing was changed."),
                 "files",
                 "too large",
-                "up to 10 MB a file, 20 MB together");
+                "up to 40 MB together");
     }
 
     @ExceptionHandler

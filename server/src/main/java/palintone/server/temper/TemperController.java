@@ -1,6 +1,9 @@
 package palintone.server.temper;
 
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -8,6 +11,7 @@ import palintone.core.figure.Band;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.SeedPlan;
 import palintone.core.temper.TemperTargets;
+import palintone.server.figure.FigureView;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
@@ -18,10 +22,25 @@ class TemperController {
 
     private final LarderService larder;
     private final HouseService houses;
+    private final CurveService curves;
 
-    TemperController(final LarderService larder, final HouseService houses) {
+    TemperController(
+            final LarderService larder, final HouseService houses, final CurveService curves) {
         this.larder = larder;
         this.houses = houses;
+        this.curves = curves;
+    }
+
+    /** Curves for one bowl, one by each method asked for. */
+    @PostMapping("/curves")
+    List<CurveView> curves(@RequestBody final CurveRequest request) {
+        return curves.plan(request);
+    }
+
+    /** A small question, answered either way round. */
+    @PostMapping("/answers")
+    List<FigureView> answers(@RequestBody final SolveRequest request) {
+        return curves.solve(request);
     }
 
     /**

@@ -1,8 +1,5 @@
 package palintone.server.work;
 
-import java.io.IOException;
-import java.util.List;
-import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -10,49 +7,33 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import palintone.server.web.Screens;
 
 /** Tells every open screen which batch has changed; the screen then asks for it. */
 @Component
 @EnableScheduling
 class BatchNews {
 
-    private static final long NO_TIMEOUT = 0L;
     private static final long HEARTBEAT_MS = 15_000;
 
-    private final List<SseEmitter> screens = new CopyOnWriteArrayList<>();
+    private final Screens screens = new Screens();
 
     SseEmitter follow() {
-        final SseEmitter screen = new SseEmitter(NO_TIMEOUT);
-        screen.onCompletion(() -> screens.remove(screen));
-        screen.onError(e -> screens.remove(screen));
-        screens.add(screen);
-        send(screen, SseEmitter.event().comment("following"));
-        return screen;
+        return screens.follow();
     }
 
     @TransactionalEventListener
     void tell(final BatchService.BatchChanged change) {
-        screens.forEach(
-                s -> send(s, SseEmitter.event().name("batch").data(change.id().toString())));
+        screens.tell("batch", change.id().toString());
     }
 
-    /** Finds screens that went away without a word, and keeps the line open for the others. */
     @Scheduled(fixedRate = HEARTBEAT_MS)
     void heartbeat() {
-        screens.forEach(screen -> send(screen, SseEmitter.event().comment("here")));
+        screens.heartbeat();
     }
 
-    /** Open lines would hold up a stop. */
     @EventListener(ContextClosedEvent.class)
     void close() {
-        screens.forEach(SseEmitter::complete);
-    }
-
-    private void send(final SseEmitter screen, final SseEmitter.SseEventBuilder what) {
-        try {
-            screen.send(what);
-        } catch (IOException | IllegalStateException gone) {
-            screens.remove(screen);
-        }
+        screens.close();
     }
 }

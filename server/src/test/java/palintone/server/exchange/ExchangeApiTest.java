@@ -80,7 +80,7 @@ class ExchangeApiTest {
     void fiftyMegabytesAreRefusedInWords() {
         final Answer answer = workshop.importFiles("ingredients.csv", "x".repeat(50_000_000));
         assertThat(answer.status()).isEqualTo(413);
-        assertThat(answer.at("/allowed")).contains("10 MB");
+        assertThat(answer.at("/allowed")).contains("40 MB");
     }
 
     @Test

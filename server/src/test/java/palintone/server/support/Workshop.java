@@ -111,6 +111,24 @@ public final class Workshop implements AutoCloseable {
                         .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
     }
 
+    /** Sends one file in the field "file". */
+    public Answer upload(final String path, final String text) {
+        final String mark = "----palintone";
+        final String body =
+                "--"
+                        + mark
+                        + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"trace.csv\""
+                        + "\r\n\r\n"
+                        + text
+                        + "\r\n--"
+                        + mark
+                        + "--\r\n";
+        return send(
+                HttpRequest.newBuilder(uri(path))
+                        .header("Content-Type", "multipart/form-data; boundary=" + mark)
+                        .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     /** Begins a batch of four moulds and returns its id. */
     public String begin(final String piece) {
         final String id = UUID.randomUUID().toString();

@@ -25,7 +25,15 @@ public final class CrystalEstimator {
     /** How surely a maker sees the moment a smear has set, standard deviation of the logarithm. */
     private static final double SET_DOUBT = 0.15;
 
-    private static final double NEVER = 1e-12;
+    /** Where the bowls agree with a smear less than this on average, the smear is believed. */
+    private static final double NEVER = 1e-4;
+
+    /** A smear given up would have set later by some such factor. */
+    private static final double LATER = 1.4;
+
+    /** How much seed is really in temper and gets really stirred in, of the logarithm. */
+    private static final double SEED_DOUBT = 0.3;
+
     private static final double SHAKE = 0.04;
     private static final double TAIL = 0.05;
 
@@ -112,7 +120,9 @@ public final class CrystalEstimator {
     /** Chocolate with known crystals is stirred in: seed, or the part from the stone. */
     public void mixIn(final double bowlG, final double addedG, final Crystals added) {
         for (final Member member : members) {
-            member.path.reset(member.path.now().mixedWith(bowlG, added, addedG));
+            final double factor = Math.exp(SEED_DOUBT * random.nextGaussian());
+            final Crystals really = new Crystals(Math.min(0.95, added.stable() * factor), 0);
+            member.path.reset(member.path.now().mixedWith(bowlG, really, addedG));
             member.mostStable = Math.max(member.mostStable, member.path.stable());
         }
     }
@@ -171,7 +181,7 @@ public final class CrystalEstimator {
         if (sum > NEVER * members.length) {
             resample(weights, sum);
         } else {
-            believe(test, seconds, bowlC);
+            believe(test, set ? seconds : seconds * LATER, bowlC);
         }
     }
 

@@ -58,6 +58,27 @@ public final class PlayedBowl {
         return List.copyOf(path);
     }
 
+    /** Stirred for a moment, however short. */
+    public void idle(final double seconds) {
+        bowl.run(room(Shear.STIRRED), seconds);
+    }
+
+    /** Temperature at a moment of the past, or now where that has not come. */
+    public double temperatureAt(final double timeS) {
+        absorb();
+        for (int i = path.size() - 1; i > 0; i--) {
+            final BowlState before = path.get(i - 1);
+            final BowlState after = path.get(i);
+            if (before.timeS() <= timeS && timeS <= after.timeS()) {
+                final double length = after.timeS() - before.timeS();
+                final double along = length > 0 ? (timeS - before.timeS()) / length : 1;
+                return before.temperatureC()
+                        + along * (after.temperatureC() - before.temperatureC());
+            }
+        }
+        return bowl.now().temperatureC();
+    }
+
     /** Seconds a smear taken now would need. */
     public PaperTest.Outcome smear() {
         return new PaperTest(roomC).smear(law, bowl.now().temperatureC(), bowl.now().crystals());

@@ -1,0 +1,35 @@
+package palintone.server.temper;
+
+import jakarta.annotation.Nullable;
+import java.util.UUID;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.Method;
+
+/**
+ * A bowl as a screen begins it.
+ *
+ * @param id chosen by the screen, so that sending twice begins one
+ * @param probe name of the probe that reads it; typed where left out
+ */
+public record BowlDraft(
+        UUID id,
+        String name,
+        String couverture,
+        double massG,
+        @Nullable Double roomC,
+        @Nullable VesselKind vessel,
+        @Nullable Method method,
+        @Nullable String probe,
+        @Nullable Simulated simulated) {
+
+    /**
+     * A bowl and probe of the core's own model instead of real ones.
+     *
+     * @param pace times faster than life, 1 to 60
+     * @param noiseK of the probe
+     * @param dropouts share of readings that never come, 0 to 0.95
+     * @param skin share read from the skin, 0 to 0.95
+     */
+    public record Simulated(
+            double pace, double startC, double noiseK, double dropouts, double skin) {}
+}

@@ -1,0 +1,116 @@
+package palintone.server.temper;
+
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import palintone.core.figure.Require;
+import palintone.core.shell.Mould;
+import palintone.core.temper.colour.ColourButter;
+import palintone.core.temper.colour.CompoundCoating;
+import palintone.core.temper.colour.Trouble;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+import palintone.server.larder.LarderService;
+import palintone.server.mould.MouldRepository;
+import palintone.server.problem.NotHereException;
+
+/** The short paths: colour, coating, and what has gone wrong. */
+@RestController
+@RequestMapping("/api/temper")
+class ColourController {
+
+    private final LarderService larder;
+    private final MouldRepository moulds;
+
+    ColourController(final LarderService larder, final MouldRepository moulds) {
+        this.larder = larder;
+        this.moulds = moulds;
+    }
+
+    /** Coloured cocoa butter for so many moulds. */
+    public record ColourView(
+            FigureView needed,
+            FigureView colour,
+            FigureView cocoaButter,
+            FigureView melt,
+            FigureView spray,
+            List<SentenceView> steps,
+            List<SentenceView> cautions) {}
+
+    /** Coating, alone or with chocolate in it. */
+    public record CoatingView(
+            FigureView work, FigureView foreign, SentenceView say, List<SentenceView> cautions) {}
+
+    /** Something gone wrong. */
+    public record TroubleView(
+            Trouble id,
+            String words,
+            SentenceView signs,
+            SentenceView why,
+            List<SentenceView> still) {}
+
+    @GetMapping("/colour")
+    ColourView colour(
+            @RequestParam final String mould,
+            @RequestParam final int moulds,
+            @RequestParam(defaultValue = "1") final int coats,
+            @RequestParam(defaultValue = "0.05") final double filmMm,
+            @RequestParam(defaultValue = "10") final double sharePercent) {
+        Require.between("moulds", moulds, 1, 1000, "");
+        final Mould form =
+                this.moulds
+                        .findById(mould)
+                        .orElseThrow(() -> new NotHereException("mould", mould))
+                        .mould();
+        final ColourButter plan =
+                ColourButter.plan(
+                        form.cavity().wallAreaMm2() * form.cavities() * moulds,
+                        coats,
+                        filmMm,
+                        sharePercent / 100);
+        return new ColourView(
+                FigureView.of(plan.needed()),
+                FigureView.of(plan.colour()),
+                FigureView.of(plan.cocoaButter()),
+                FigureView.of(plan.melt()),
+                FigureView.of(plan.spray()),
+                plan.steps().stream().map(SentenceView::of).toList(),
+                plan.cautions().stream().map(SentenceView::of).toList());
+    }
+
+    @GetMapping("/coating")
+    CoatingView coating(
+            @RequestParam final String coating,
+            @RequestParam final double coatingG,
+            @RequestParam final String chocolate,
+            @RequestParam(defaultValue = "0") final double chocolateG) {
+        final CompoundCoating plan =
+                CompoundCoating.plan(
+                        larder.composition(coating),
+                        coatingG,
+                        larder.composition(chocolate),
+                        chocolateG);
+        return new CoatingView(
+                FigureView.of(plan.work()),
+                FigureView.of(plan.foreign()),
+                SentenceView.of(plan.say()),
+                plan.cautions().stream().map(SentenceView::of).toList());
+    }
+
+    @GetMapping("/troubles")
+    List<TroubleView> troubles() {
+        return Arrays.stream(Trouble.values())
+                .map(
+                        t ->
+                                new TroubleView(
+                                        t,
+                                        t.words(),
+                                        SentenceView.of(t.signs()),
+                                        SentenceView.of(t.why()),
+                                        t.still().stream().map(SentenceView::of).toList()))
+                .toList();
+    }
+}

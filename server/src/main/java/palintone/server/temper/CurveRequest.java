@@ -1,0 +1,24 @@
+package palintone.server.temper;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.Method;
+
+/**
+ * A bowl to be planned. What is left out comes from House rules.
+ *
+ * @param methods one, or several side by side
+ * @param sharePercent poured on the stone or of seed, for a single method that has a share
+ */
+public record CurveRequest(
+        String couverture,
+        double massG,
+        List<Method> methods,
+        @Nullable FluidityClass fluidity,
+        @Nullable VesselKind vessel,
+        @Nullable Double sharePercent,
+        @Nullable Double roomC,
+        @Nullable Double stoneC,
+        @Nullable Double bathC) {}

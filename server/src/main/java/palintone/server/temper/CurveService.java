@@ -1,0 +1,92 @@
+package palintone.server.temper;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.BothWays;
+import palintone.core.temper.method.CurveOrder;
+import palintone.core.temper.method.CurvePlanner;
+import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.Method;
+import palintone.server.figure.FigureView;
+import palintone.server.house.HouseEntity;
+import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
+
+/** Plans curves with the couvertures of the larder and the equipment of the house. */
+@Service
+public class CurveService {
+
+    private final LarderService larder;
+    private final HouseService houses;
+
+    CurveService(final LarderService larder, final HouseService houses) {
+        this.larder = larder;
+        this.houses = houses;
+    }
+
+    @Transactional(readOnly = true)
+    public List<CurveView> plan(final CurveRequest request) {
+        if (request.methods() == null || request.methods().isEmpty()) {
+            throw new OutOfRangeException("methods", "none", "at least one");
+        }
+        final HouseEntity house = houses.house();
+        return request.methods().stream()
+                .map(m -> CurveView.of(CurvePlanner.plan(order(request, m, house))))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<FigureView> solve(final SolveRequest request) {
+        if (request.question() == null) {
+            throw new OutOfRangeException("question", "missing", "one of the questions");
+        }
+        final CurveRequest bowl =
+                new CurveRequest(
+                        request.couverture(),
+                        request.massG(),
+                        List.of(),
+                        null,
+                        request.vessel(),
+                        null,
+                        request.roomC(),
+                        null,
+                        null);
+        return BothWays.answer(
+                        order(bowl, Method.COLD_BATH, houses.house()),
+                        request.question(),
+                        request.fromC(),
+                        request.value())
+                .stream()
+                .map(FigureView::of)
+                .toList();
+    }
+
+    private CurveOrder order(
+            final CurveRequest request, final Method method, final HouseEntity house) {
+        final Couverture couverture = larder.couverture(request.couverture());
+        Equipment equipment = house.equipment();
+        if (request.stoneC() != null) {
+            equipment = equipment.withStoneC(request.stoneC());
+        }
+        if (request.bathC() != null) {
+            equipment = equipment.withBathC(request.bathC());
+        }
+        final boolean shared = request.methods().size() == 1 && request.sharePercent() != null;
+        return new CurveOrder(
+                couverture,
+                request.fluidity() == null ? FluidityClass.MEDIUM : request.fluidity(),
+                TemperTargets.of(couverture.kind(), house.darkWindow()),
+                request.massG(),
+                request.vessel() == null ? house.vessel() : request.vessel(),
+                method,
+                request.roomC() == null ? house.air().temperatureC() : request.roomC(),
+                equipment,
+                shared ? Optional.of(request.sharePercent() / 100) : Optional.empty());
+    }
+}

@@ -1,0 +1,21 @@
+package palintone.server.temper;
+
+import jakarta.annotation.Nullable;
+import java.util.UUID;
+import palintone.core.temper.trace.Happening;
+
+/**
+ * Something done or seen at a bowl, as a screen sends it.
+ *
+ * @param id chosen by the screen, so that sending twice writes once
+ * @param timeS on the bowl's own clock; now where left out
+ * @param amount grams, seconds of a smear or of heat, or share tabled
+ * @param seconds on the stone
+ */
+public record HappeningDraft(
+        UUID id,
+        Happening.Kind kind,
+        @Nullable Double timeS,
+        @Nullable Double amount,
+        @Nullable Double seconds,
+        @Nullable String text) {}

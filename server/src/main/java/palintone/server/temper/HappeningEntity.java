@@ -1,0 +1,71 @@
+package palintone.server.temper;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
+import palintone.core.temper.trace.Happening;
+
+/** One happening; written once, never changed. */
+@Entity
+@Table(name = "temper_happening")
+class HappeningEntity implements Persistable<UUID> {
+
+    @Id private UUID id;
+    private UUID bowlId;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Happening.Kind kind;
+
+    @Column(name = "time_s")
+    private double timeS;
+
+    private double amount;
+    private double seconds;
+    private String text;
+    private Instant notedAt;
+
+    protected HappeningEntity() {}
+
+    HappeningEntity(
+            final UUID id,
+            final UUID bowlId,
+            final Happening happening,
+            final String text,
+            final Instant notedAt) {
+        this.id = id;
+        this.bowlId = bowlId;
+        kind = happening.kind();
+        timeS = happening.timeS();
+        amount = happening.amount();
+        seconds = happening.seconds();
+        this.text = text;
+        this.notedAt = notedAt;
+    }
+
+    Happening happening() {
+        return new Happening(kind, timeS, amount, seconds);
+    }
+
+    String text() {
+        return text;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return true;
+    }
+}

@@ -1,0 +1,87 @@
+package palintone.server.temper;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.Sample;
+import palintone.server.house.HouseEntity;
+import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
+
+/**
+ * Bowls under way, in memory; each can be made anew from the books at any time, so nothing is lost
+ * with them.
+ */
+@Component
+class LiveBowls {
+
+    private final Map<UUID, LiveBowl> bowls = new ConcurrentHashMap<>();
+    private final LarderService larder;
+    private final HouseService houses;
+    private final ReadingStore readings;
+    private final HappeningRepository happenings;
+
+    LiveBowls(
+            final LarderService larder,
+            final HouseService houses,
+            final ReadingStore readings,
+            final HappeningRepository happenings) {
+        this.larder = larder;
+        this.houses = houses;
+        this.readings = readings;
+        this.happenings = happenings;
+    }
+
+    /** The bowl as it stands; made from the books where it is not in memory. */
+    @Transactional(readOnly = true)
+    public LiveBowl of(final TemperBowlEntity bowl) {
+        final LiveBowl known = bowls.get(bowl.id());
+        return known != null ? known : bowls.computeIfAbsent(bowl.id(), id -> made(bowl));
+    }
+
+    /** Forgets a bowl, which is over or must be made anew. */
+    void forget(final UUID id) {
+        bowls.remove(id);
+    }
+
+    private LiveBowl made(final TemperBowlEntity bowl) {
+        final Couverture couverture = larder.couverture(bowl.couvertureId());
+        final HouseEntity house = houses.house();
+        final LiveBowl live =
+                new LiveBowl(
+                        couverture,
+                        TemperTargets.of(couverture.kind(), house.darkWindow()),
+                        Vessel.holding(
+                                bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
+                        house.equipment(),
+                        bowl.massG(),
+                        bowl.roomC());
+        final List<Happening> noted =
+                new ArrayList<>(
+                        happenings.findByBowlIdOrderByTimeS(bowl.id()).stream()
+                                .map(HappeningEntity::happening)
+                                .toList());
+        final List<Sample> samples = new ArrayList<>(readings.of(bowl.id(), bowl.beganAt()));
+        samples.sort(Comparator.comparingDouble(Sample::timeS));
+        int next = 0;
+        for (final Sample sample : samples) {
+            while (next < noted.size() && noted.get(next).timeS() < sample.timeS()) {
+                live.happened(noted.get(next++));
+            }
+            live.reading(sample);
+        }
+        while (next < noted.size()) {
+            live.happened(noted.get(next++));
+        }
+        return live;
+    }
+}

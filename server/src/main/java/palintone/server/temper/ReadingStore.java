@@ -1,0 +1,122 @@
+package palintone.server.temper;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Query;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.temper.trace.Sample;
+
+/**
+ * Readings, by the hundred thousand. They are rows and nothing else, so they pass Hibernate as
+ * statements and not as entities; the key makes writing one twice harmless.
+ */
+@Component
+class ReadingStore {
+
+    private static final int ROWS_A_STATEMENT = 500;
+
+    private final EntityManager entities;
+
+    ReadingStore(final EntityManager entities) {
+        this.entities = entities;
+    }
+
+    /**
+     * One reading to be kept.
+     *
+     * @param celsius not a number where the device sent none
+     * @param copy counts readings of one file at one moment, 0 for devices
+     */
+    record Row(String probe, long atUs, int copy, Optional<UUID> bowl, double celsius) {}
+
+    static long micros(final Instant at) {
+        return Math.addExact(
+                Math.multiplyExact(at.getEpochSecond(), 1_000_000L), at.getNano() / 1000);
+    }
+
+    /**
+     * Keeps rows; those that are there already stay as they are.
+     *
+     * @return how many were new
+     */
+    @Transactional
+    public int keep(final List<Row> rows) {
+        int fresh = 0;
+        for (int from = 0; from < rows.size(); from += ROWS_A_STATEMENT) {
+            fresh += insert(rows.subList(from, Math.min(rows.size(), from + ROWS_A_STATEMENT)));
+        }
+        return fresh;
+    }
+
+    private int insert(final List<Row> rows) {
+        final StringBuilder sql =
+                new StringBuilder(
+                        "insert ignore into probe_reading (probe, at_us, copy, bowl_id, celsius)"
+                                + " values ");
+        for (int i = 0; i < rows.size(); i++) {
+            sql.append(i == 0 ? "(?,?,?,?,?)" : ",(?,?,?,?,?)");
+        }
+        final Query query = entities.createNativeQuery(sql.toString());
+        int place = 1;
+        for (final Row row : rows) {
+            query.setParameter(place++, row.probe());
+            query.setParameter(place++, row.atUs());
+            query.setParameter(place++, row.copy());
+            query.setParameter(place++, row.bowl().map(UUID::toString).orElse(null));
+            query.setParameter(place++, Double.isNaN(row.celsius()) ? null : row.celsius());
+        }
+        return query.executeUpdate();
+    }
+
+    /** All readings of a bowl, seconds since it began, in order of time. */
+    @Transactional(readOnly = true)
+    public List<Sample> of(final UUID bowl, final Instant beganAt) {
+        final List<?> rows =
+                entities.createNativeQuery(
+                                "select at_us, celsius from probe_reading where bowl_id = ?"
+                                        + " order by at_us, copy")
+                        .setParameter(1, bowl.toString())
+                        .getResultList();
+        final long began = micros(beganAt);
+        final List<Sample> samples = new ArrayList<>(rows.size());
+        for (final Object row : rows) {
+            final Object[] columns = (Object[]) row;
+            samples.add(
+                    new Sample(
+                            (((Number) columns[0]).longValue() - began) / 1e6,
+                            columns[1] == null ? Double.NaN : ((Number) columns[1]).doubleValue()));
+        }
+        return samples;
+    }
+
+    /** Readings of probes that no bowl listens to, newest first: probe, count, when. */
+    @Transactional(readOnly = true)
+    public List<Stray> strays() {
+        final List<?> rows =
+                entities.createNativeQuery(
+                                "select probe, count(*), max(at_us) from probe_reading where"
+                                        + " bowl_id is null group by probe order by 3 desc limit"
+                                        + " 50")
+                        .getResultList();
+        return rows.stream()
+                .map(Object[].class::cast)
+                .map(
+                        c ->
+                                new Stray(
+                                        (String) c[0],
+                                        ((Number) c[1]).longValue(),
+                                        Instant.EPOCH.plus(
+                                                Duration.ofNanos(
+                                                        ((Number) c[2]).longValue() * 1000))))
+                .toList();
+    }
+
+    /** A probe that speaks and that no bowl listens to. */
+    public record Stray(String probe, long readings, Instant last) {}
+}

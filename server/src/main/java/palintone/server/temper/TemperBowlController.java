@@ -1,0 +1,98 @@
+package palintone.server.temper;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import palintone.server.web.PageView;
+
+@RestController
+@RequestMapping("/api/temper")
+class TemperBowlController {
+
+    private final TemperBowlService bowls;
+    private final TemperNews news;
+    private final ReadingStore readings;
+
+    TemperBowlController(
+            final TemperBowlService bowls, final TemperNews news, final ReadingStore readings) {
+        this.bowls = bowls;
+        this.news = news;
+        this.readings = readings;
+    }
+
+    /** A temperature typed by hand. */
+    record TypedReading(double temperatureC) {}
+
+    @GetMapping("/bowls")
+    PageView<TemperBowlView.SummaryView> bowls(
+            @RequestParam(defaultValue = "OPEN") final TemperBowlEntity.State state,
+            @RequestParam(defaultValue = "0") final int page,
+            @RequestParam(defaultValue = "50") final int size) {
+        return bowls.list(state, page, size);
+    }
+
+    @PostMapping("/bowls")
+    @ResponseStatus(HttpStatus.CREATED)
+    TemperBowlView begin(@RequestBody final BowlDraft draft) {
+        return bowls.begin(draft);
+    }
+
+    @GetMapping("/bowls/{id}")
+    TemperBowlView bowl(@PathVariable final UUID id) {
+        return bowls.view(id);
+    }
+
+    @GetMapping("/bowls/{id}/chart")
+    ChartView chart(@PathVariable final UUID id) {
+        return bowls.chart(id);
+    }
+
+    @PostMapping("/bowls/{id}/happenings")
+    TemperBowlView note(@PathVariable final UUID id, @RequestBody final HappeningDraft draft) {
+        return bowls.note(id, draft);
+    }
+
+    @PostMapping("/bowls/{id}/readings")
+    TemperBowlView type(@PathVariable final UUID id, @RequestBody final TypedReading reading) {
+        return bowls.type(id, reading.temperatureC());
+    }
+
+    @PostMapping("/bowls/{id}/end")
+    TemperBowlView end(@PathVariable final UUID id) {
+        return bowls.end(id);
+    }
+
+    @GetMapping("/bowls/{id}/reading-back")
+    ReadBackView readBack(@PathVariable final UUID id) {
+        return bowls.readBack(id);
+    }
+
+    /** Probes that speak and that no bowl listens to. */
+    @GetMapping("/strays")
+    List<ReadingStore.Stray> strays() {
+        return readings.strays();
+    }
+
+    @Hidden // an event stream, which the description has no words for
+    @GetMapping(path = "/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter news() {
+        return news.follow();
+    }
+
+    @TransactionalEventListener
+    void changed(final TemperBowlService.BowlChanged change) {
+        news.changed(change.id());
+    }
+}

@@ -1,0 +1,365 @@
+package palintone.server.temper;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.advice.Adviser;
+import palintone.core.temper.advice.Alarm;
+import palintone.core.temper.advice.Move;
+import palintone.core.temper.advice.Situation;
+import palintone.core.temper.flow.CassonFlow;
+import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.Sample;
+import palintone.core.temper.trace.TraceReader;
+import palintone.core.work.IllegalMoveException;
+import palintone.server.figure.BandView;
+import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
+import palintone.server.problem.NotHereException;
+import palintone.server.web.PageView;
+
+/** Bowls being tempered, and those that were. */
+@Service
+public class TemperBowlService {
+
+    private static final String TYPED = "typed:";
+    private static final int MOVES_SHOWN = 4;
+
+    /** What was dipped in this time tells how fast heat is being taken, s. */
+    private static final double DIPPING_S = 600;
+
+    private final TemperBowlRepository bowls;
+    private final HappeningRepository happenings;
+    private final ReadingStore readings;
+    private final LiveBowls live;
+    private final LarderService larder;
+    private final HouseService houses;
+    private final Clock clock;
+    private final ApplicationEventPublisher events;
+
+    TemperBowlService(
+            final TemperBowlRepository bowls,
+            final HappeningRepository happenings,
+            final ReadingStore readings,
+            final LiveBowls live,
+            final LarderService larder,
+            final HouseService houses,
+            final Clock clock,
+            final ApplicationEventPublisher events) {
+        this.bowls = bowls;
+        this.happenings = happenings;
+        this.readings = readings;
+        this.live = live;
+        this.larder = larder;
+        this.houses = houses;
+        this.clock = clock;
+        this.events = events;
+    }
+
+    /** Told after the books are closed on a change. */
+    public record BowlChanged(UUID id) {}
+
+    /** Told after the books are closed on something done. */
+    record Happened(UUID bowl, Happening happening) {}
+
+    @Transactional(readOnly = true)
+    public PageView<TemperBowlView.SummaryView> list(
+            final TemperBowlEntity.State state, final int page, final int size) {
+        return PageView.of(
+                bowls.findByStateOrderByBeganAtDesc(state, PageView.request(page, size)),
+                TemperBowlView.SummaryView::of);
+    }
+
+    /** Begins a bowl; one with this id already begun is returned as it stands. */
+    @Transactional
+    public TemperBowlView begin(final BowlDraft draft) {
+        if (draft.id() != null && bowls.existsById(draft.id())) {
+            return view(draft.id());
+        }
+        larder.couverture(draft.couverture());
+        final BowlDraft whole = draft.roomC() == null ? withRoom(draft) : draft;
+        final TemperBowlEntity bowl =
+                bowls.saveAndFlush(
+                        new TemperBowlEntity(whole, now(), TemperBowlEntity.Source.LIVE));
+        events.publishEvent(new BowlChanged(bowl.id()));
+        return view(bowl);
+    }
+
+    private BowlDraft withRoom(final BowlDraft d) {
+        return new BowlDraft(
+                d.id(),
+                d.name(),
+                d.couverture(),
+                d.massG(),
+                houses.house().air().temperatureC(),
+                d.vessel() == null ? houses.house().vessel() : d.vessel(),
+                d.method(),
+                d.probe(),
+                d.simulated());
+    }
+
+    @Transactional(readOnly = true)
+    public TemperBowlView view(final UUID id) {
+        return view(byId(id));
+    }
+
+    private TemperBowlView view(final TemperBowlEntity bowl) {
+        final LiveBowl at = live.of(bowl);
+        final List<HappeningEntity> noted = happenings.findByBowlIdOrderByTimeS(bowl.id());
+        final double clockS = bowl.clockS(clock.instant());
+        final Optional<LiveBowl.BowlNow> now = at.now();
+        final List<Move> moves =
+                now.map(n -> Adviser.next(situation(at, n, noted))).orElse(List.of());
+        final boolean open = bowl.state() == TemperBowlEntity.State.OPEN;
+        final List<Alarm> alarms =
+                open ? now.map(n -> alarms(bowl, at, n, clockS)).orElse(List.of()) : List.of();
+        return new TemperBowlView(
+                TemperBowlView.SummaryView.of(bowl),
+                clockS,
+                BandView.of(at.targets.melt()),
+                BandView.of(at.targets.work()),
+                now.map(n -> nowView(at, n, moves)).orElse(null),
+                moves.stream().limit(MOVES_SHOWN).map(TemperBowlView.MoveView::of).toList(),
+                alarms.stream().map(TemperBowlView.AlarmView::of).toList(),
+                noted.stream()
+                        .sorted(
+                                Comparator.comparingDouble(
+                                        (HappeningEntity h) -> -h.happening().timeS()))
+                        .map(TemperBowlView.HappeningView::of)
+                        .toList());
+    }
+
+    private static Situation situation(
+            final LiveBowl bowl, final LiveBowl.BowlNow now, final List<HappeningEntity> noted) {
+        final double centresG =
+                noted.stream()
+                        .map(HappeningEntity::happening)
+                        .filter(h -> h.kind() == Happening.Kind.CENTRES)
+                        .filter(h -> h.timeS() > now.timeS() - DIPPING_S)
+                        .mapToDouble(Happening::amount)
+                        .sum();
+        // Centres come from a cool room; they take up what couverture of their mass would.
+        final double coldK = Math.max(0, now.temperatureC() - bowl.roomC + 2);
+        return new Situation(
+                bowl.couverture,
+                bowl.targets,
+                bowl.vessel,
+                bowl.equipment,
+                bowl.roomC,
+                now.massG(),
+                now.temperatureC(),
+                centresG * bowl.couverture.cpJPerGK() * coldK / DIPPING_S,
+                now.estimate());
+    }
+
+    private static List<Alarm> alarms(
+            final TemperBowlEntity bowl,
+            final LiveBowl at,
+            final LiveBowl.BowlNow now,
+            final double clockS) {
+        final boolean probed = bowl.probe().isPresent();
+        return Alarm.of(
+                at.targets,
+                at.couverture.crystals().curve().clearPointC(),
+                now.temperatureC(),
+                now.estimate(),
+                probed ? Math.max(0, clockS - now.timeS()) / bowl.pace() : 0,
+                now.doubting());
+    }
+
+    private static TemperBowlView.NowView nowView(
+            final LiveBowl at, final LiveBowl.BowlNow now, final List<Move> moves) {
+        final var e = now.estimate();
+        return new TemperBowlView.NowView(
+                now.timeS(),
+                now.temperatureC(),
+                now.massG(),
+                at.couverture.kind(),
+                e.middle().stable() * 100,
+                e.stable().low() * 100,
+                e.stable().high() * 100,
+                e.middle().unstable() * 100,
+                e.verdict(),
+                e.verdict().words(),
+                e.likelihood(),
+                TemperBowlView.closes(moves).orElse(null),
+                CassonFlow.thickening(at.couverture.ingredient().composition(), e.middle()),
+                now.readings(),
+                now.apart());
+    }
+
+    /** Everything that is drawn of a bowl. */
+    @Transactional(readOnly = true)
+    public ChartView chart(final UUID id) {
+        final TemperBowlEntity bowl = byId(id);
+        return ChartView.of(readings.of(id, bowl.beganAt()), live.of(bowl).lane());
+    }
+
+    /** Notes something done or seen. */
+    @Transactional
+    public TemperBowlView note(final UUID id, final HappeningDraft draft) {
+        final TemperBowlEntity bowl = open(id);
+        if (draft.id() == null || draft.kind() == null) {
+            throw new OutOfRangeException(
+                    draft.id() == null ? "id" : "kind", "missing", "an id and what happened");
+        }
+        if (happenings.existsById(draft.id())) {
+            return view(bowl);
+        }
+        final double timeS = draft.timeS() == null ? bowl.clockS(clock.instant()) : draft.timeS();
+        final Happening happening =
+                new Happening(
+                        draft.kind(),
+                        timeS,
+                        draft.amount() == null ? 0 : draft.amount(),
+                        draft.seconds() == null ? 0 : draft.seconds());
+        final String text = draft.text() == null ? "" : draft.text().strip();
+        if (text.length() > 2000) {
+            throw new OutOfRangeException(
+                    "text", text.length() + " characters", "up to 2000 characters");
+        }
+        final LiveBowl at = live.of(bowl);
+        happenings.saveAndFlush(new HappeningEntity(draft.id(), id, happening, text, now()));
+        if (draft.timeS() == null) {
+            at.happened(happening);
+        } else {
+            live.forget(id);
+        }
+        events.publishEvent(new Happened(id, happening));
+        events.publishEvent(new BowlChanged(id));
+        return view(bowl);
+    }
+
+    /** A reading typed by hand, now. */
+    @Transactional
+    public TemperBowlView type(final UUID id, final double temperatureC) {
+        final TemperBowlEntity bowl = open(id);
+        if (!(temperatureC > -15 && temperatureC < 130)) {
+            throw new OutOfRangeException("temperature", temperatureC + " °C", "-15 to 130 °C");
+        }
+        final double timeS = bowl.clockS(clock.instant());
+        final LiveBowl at = live.of(bowl);
+        final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
+        readings.keep(
+                List.of(
+                        new ReadingStore.Row(
+                                TYPED + id,
+                                ReadingStore.micros(when),
+                                0,
+                                Optional.of(id),
+                                temperatureC)));
+        at.reading(new Sample(timeS, temperatureC));
+        events.publishEvent(new BowlChanged(id));
+        return view(bowl);
+    }
+
+    /** Ends a bowl; it can be read back from then on. */
+    @Transactional
+    public TemperBowlView end(final UUID id) {
+        final TemperBowlEntity bowl = byId(id);
+        if (bowl.state() == TemperBowlEntity.State.OPEN) {
+            bowl.end(now());
+            bowls.saveAndFlush(bowl);
+            events.publishEvent(new BowlChanged(id));
+        }
+        final TemperBowlView view = view(bowl);
+        live.forget(id);
+        return view;
+    }
+
+    /** Reads a bowl back: phases, rules, verdict, what to change. */
+    @Transactional(readOnly = true)
+    public ReadBackView readBack(final UUID id) {
+        final TemperBowlEntity bowl = byId(id);
+        final Couverture couverture = larder.couverture(bowl.couvertureId());
+        final TemperTargets targets =
+                TemperTargets.of(couverture.kind(), houses.house().darkWindow());
+        final List<HappeningEntity> noted = happenings.findByBowlIdOrderByTimeS(id);
+        final List<Sample> samples = readings.of(id, bowl.beganAt());
+        final TraceReader.Reading reading =
+                TraceReader.read(
+                        couverture,
+                        targets,
+                        bowl.massG(),
+                        bowl.roomC(),
+                        samples,
+                        noted.stream().map(HappeningEntity::happening).toList());
+        return new ReadBackView(
+                TemperBowlView.SummaryView.of(bowl),
+                ChartView.of(reading.trace().good(), reading.lane()),
+                BandView.of(targets.work()),
+                reading.phases().stream().map(ReadBackView.StretchView::of).toList(),
+                reading.rules().stream().map(ReadBackView.RuleView::of).toList(),
+                reading.verdict(),
+                reading.verdict().words(),
+                reading.likelihood(),
+                reading.changes().stream().map(palintone.server.figure.SentenceView::of).toList(),
+                ReadBackView.apart(reading),
+                samples.size(),
+                reading.trace().gaps().size(),
+                reading.trace().maybeFahrenheit(),
+                noted.stream().map(TemperBowlView.HappeningView::of).toList());
+    }
+
+    /** A bowl with its readings, for an export. */
+    @Transactional(readOnly = true)
+    public Recorded recorded(final UUID id) {
+        final TemperBowlEntity bowl = byId(id);
+        return new Recorded(TemperBowlView.SummaryView.of(bowl), readings.of(id, bowl.beganAt()));
+    }
+
+    /** A bowl and what was read of it. */
+    public record Recorded(TemperBowlView.SummaryView summary, List<Sample> samples) {}
+
+    /** Takes over a trace from a file as a bowl that has ended. */
+    @Transactional
+    public UUID takeOver(final BowlDraft draft, final Instant beganAt, final List<Sample> samples) {
+        larder.couverture(draft.couverture());
+        if (draft.id() != null && bowls.existsById(draft.id())) {
+            return draft.id();
+        }
+        final TemperBowlEntity bowl =
+                new TemperBowlEntity(
+                        draft.roomC() == null ? withRoom(draft) : draft,
+                        beganAt,
+                        TemperBowlEntity.Source.FILE);
+        final double last =
+                samples.stream()
+                        .mapToDouble(Sample::timeS)
+                        .filter(Double::isFinite)
+                        .max()
+                        .orElse(0);
+        bowl.end(beganAt.plusMillis((long) (last * 1000)));
+        bowls.saveAndFlush(bowl);
+        readings.keep(FileRows.of(bowl.id(), beganAt, samples));
+        events.publishEvent(new BowlChanged(bowl.id()));
+        return bowl.id();
+    }
+
+    private TemperBowlEntity open(final UUID id) {
+        final TemperBowlEntity bowl = byId(id);
+        if (bowl.state() != TemperBowlEntity.State.OPEN) {
+            throw new IllegalMoveException(
+                    bowl.name() + " has ended; nothing more can be written into it.");
+        }
+        return bowl;
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    private TemperBowlEntity byId(final UUID id) {
+        return bowls.findById(id).orElseThrow(() -> new NotHereException("bowl", id));
+    }
+}

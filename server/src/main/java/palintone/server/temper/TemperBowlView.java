@@ -1,0 +1,139 @@
+package palintone.server.temper;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import palintone.core.figure.Unit;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.Verdict;
+import palintone.core.temper.advice.Alarm;
+import palintone.core.temper.advice.Move;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.Method;
+import palintone.core.temper.trace.Happening;
+import palintone.server.figure.BandView;
+import palintone.server.figure.SentenceView;
+
+/** A bowl as it stands, with what to do next. */
+public record TemperBowlView(
+        SummaryView summary,
+        double clockS,
+        BandView melt,
+        BandView work,
+        @Nullable NowView now,
+        List<MoveView> moves,
+        List<AlarmView> alarms,
+        List<HappeningView> happenings) {
+
+    /** What is said of a bowl in a list. */
+    public record SummaryView(
+            UUID id,
+            String name,
+            String couverture,
+            double massG,
+            double roomC,
+            VesselKind vessel,
+            @Nullable Method method,
+            @Nullable String probe,
+            TemperBowlEntity.Source source,
+            TemperBowlEntity.State state,
+            Instant beganAt,
+            double pace) {
+
+        static SummaryView of(final TemperBowlEntity bowl) {
+            return new SummaryView(
+                    bowl.id(),
+                    bowl.name(),
+                    bowl.couvertureId(),
+                    bowl.massG(),
+                    bowl.roomC(),
+                    bowl.vessel(),
+                    bowl.method().orElse(null),
+                    bowl.probe().orElse(null),
+                    bowl.source(),
+                    bowl.state(),
+                    bowl.beganAt(),
+                    bowl.pace());
+        }
+    }
+
+    /**
+     * What is in it. Shares are per cent of the fat, margins what nine bowls in ten lie in.
+     *
+     * @param windowClosesInS seconds of its own clock until work must pause; empty out of temper
+     */
+    public record NowView(
+            double timeS,
+            double temperatureC,
+            double massG,
+            CouvertureKind kind,
+            double stablePercent,
+            double stableLowPercent,
+            double stableHighPercent,
+            double unstablePercent,
+            Verdict verdict,
+            String verdictWords,
+            double likelihood,
+            @Nullable Double windowClosesInS,
+            double thickness,
+            int readings,
+            int apart) {}
+
+    /** A move and what comes of it. */
+    public record MoveView(
+            Move.Kind kind,
+            SentenceView say,
+            double amount,
+            Unit unit,
+            double minutes,
+            double endsC,
+            double endsStablePercent,
+            Verdict verdict,
+            String verdictWords) {
+
+        static MoveView of(final Move move) {
+            return new MoveView(
+                    move.kind(),
+                    SentenceView.of(move.say()),
+                    move.amount().value(),
+                    move.amount().unit(),
+                    move.outcome().minutes(),
+                    move.outcome().temperatureC(),
+                    move.outcome().stable() * 100,
+                    move.outcome().verdict(),
+                    move.outcome().verdict().words());
+        }
+    }
+
+    /** Something to be heard at once. */
+    public record AlarmView(Alarm.Kind kind, boolean grave, SentenceView say) {
+        static AlarmView of(final Alarm alarm) {
+            return new AlarmView(alarm.kind(), alarm.grave(), SentenceView.of(alarm.say()));
+        }
+    }
+
+    /** Something done or seen. */
+    public record HappeningView(
+            Happening.Kind kind,
+            String words,
+            double timeS,
+            double amount,
+            double seconds,
+            String text) {
+
+        static HappeningView of(final HappeningEntity entity) {
+            final Happening h = entity.happening();
+            return new HappeningView(
+                    h.kind(), h.kind().words(), h.timeS(), h.amount(), h.seconds(), entity.text());
+        }
+    }
+
+    static Optional<Double> closes(final List<Move> moves) {
+        return moves.stream()
+                .filter(m -> m.kind() == Move.Kind.WORK)
+                .findFirst()
+                .map(m -> m.outcome().minutes() * 60);
+    }
+}

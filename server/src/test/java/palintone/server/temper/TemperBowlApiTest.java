@@ -1,0 +1,188 @@
+package palintone.server.temper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.Locale;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import palintone.server.support.Workshop;
+
+class TemperBowlApiTest {
+
+    private final Workshop workshop = Workshop.shared();
+
+    private String begin(final String more) {
+        final String id = UUID.randomUUID().toString();
+        final Workshop.Answer answer =
+                workshop.post(
+                        "/api/temper/bowls",
+                        "{\"id\":\""
+                                + id
+                                + "\",\"name\":\"Dark for shells\",\"couverture\":\"dark-66\","
+                                + "\"massG\":3000"
+                                + more
+                                + "}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+        return id;
+    }
+
+    private Workshop.Answer note(final String bowl, final String fields) {
+        return workshop.post(
+                "/api/temper/bowls/" + bowl + "/happenings",
+                "{\"id\":\"" + UUID.randomUUID() + "\"," + fields + "}");
+    }
+
+    private static String pack(final String probe, final double fromS, final double... celsius) {
+        final double now = Instant.now().toEpochMilli() / 1000.0;
+        final StringBuilder pack = new StringBuilder("[");
+        for (int i = 0; i < celsius.length; i++) {
+            pack.append(i == 0 ? "" : ",")
+                    .append(
+                            String.format(
+                                    Locale.ROOT,
+                                    "{\"n\":\"%s\",\"u\":\"Cel\",\"t\":%.3f,\"v\":%.2f}",
+                                    probe,
+                                    now + fromS + i * 5,
+                                    celsius[i]));
+        }
+        return pack.append("]").toString();
+    }
+
+    @Test
+    void typedReadingsGetAnEstimateAndAMove() {
+        final String id = begin("");
+        final Workshop.Answer first =
+                workshop.post("/api/temper/bowls/" + id + "/readings", "{\"temperatureC\":47}");
+        assertThat(first.number("/now/temperatureC")).isEqualTo(47);
+        assertThat(first.at("/now/verdict")).isEqualTo("NONE");
+        assertThat(first.json().at("/moves").size()).isPositive();
+        assertThat(first.at("/moves/0/say/template")).isNotBlank();
+        assertThat(
+                        workshop.post(
+                                        "/api/temper/bowls/" + id + "/readings",
+                                        "{\"temperatureC\":400}")
+                                .at("/field"))
+                .isEqualTo("temperature");
+    }
+
+    @Test
+    void aProbeIsHeardOnceHoweverOftenItSends() {
+        final String probe = "probe-" + UUID.randomUUID();
+        final String id = begin(",\"probe\":\"" + probe + "\"");
+        final String pack = pack(probe, 1, 46, 45.8, 45.6, 45.4);
+        assertThat(workshop.post("/api/devices/senml", pack).number("/kept")).isEqualTo(4);
+        final Workshop.Answer again = workshop.post("/api/devices/senml", pack);
+        assertThat(again.number("/kept")).isZero();
+        assertThat(again.number("/known")).isEqualTo(4);
+        final Workshop.Answer bowl = workshop.get("/api/temper/bowls/" + id);
+        assertThat(bowl.number("/now/temperatureC")).isEqualTo(45.4);
+        assertThat(bowl.number("/now/readings")).isEqualTo(4);
+        assertThat(workshop.get("/api/temper/bowls/" + id + "/chart").json().at("/timeS").size())
+                .isEqualTo(4);
+    }
+
+    @Test
+    void rubbishFromADeviceIsNamedAndTheRestTaken() {
+        final Workshop.Answer mixed =
+                workshop.post(
+                        "/api/devices/senml",
+                        "[{\"bn\":\"x-\",\"bu\":\"Cel\"},{\"n\":\"a\",\"v\":31},7,"
+                                + "{\"n\":\"a\",\"v\":\"hot\"},{\"n\":\"a\",\"u\":\"W\",\"v\":3},"
+                                + "{\"n\":\"b\",\"u\":\"K\",\"v\":304.65},{\"n\":\"a\",\"t\":\"x\"}]");
+        assertThat(mixed.status()).as(mixed.text()).isEqualTo(200);
+        assertThat(mixed.number("/kept")).isEqualTo(2);
+        assertThat(mixed.number("/unheard")).isEqualTo(2);
+        assertThat(mixed.json().at("/rejected").size()).isEqualTo(4);
+        assertThat(workshop.get("/api/temper/strays").text()).contains("x-a").contains("x-b");
+        for (final String rubbish :
+                new String[] {"hello", "{}", "[[[", "\u0000\u0001", "[1e999]"}) {
+            final Workshop.Answer answer = workshop.post("/api/devices/senml", rubbish);
+            assertThat(answer.status()).as(rubbish).isIn(200, 400);
+            assertThat(answer.text()).doesNotContain("Exception");
+        }
+    }
+
+    @Test
+    void lateReadingsAreSortedIn() {
+        final String probe = "probe-" + UUID.randomUUID();
+        final String id = begin(",\"probe\":\"" + probe + "\"");
+        workshop.post("/api/devices/senml", pack(probe, 100, 45, 44.9));
+        workshop.post("/api/devices/senml", pack(probe, 10, 46, 45.9));
+        final Workshop.Answer chart = workshop.get("/api/temper/bowls/" + id + "/chart");
+        assertThat(chart.number("/celsius/0")).isEqualTo(46);
+        assertThat(workshop.get("/api/temper/bowls/" + id).number("/now/temperatureC"))
+                .isEqualTo(44.9);
+    }
+
+    @Test
+    void seedAndPaperTestChangeTheEstimate() {
+        final String id = begin("");
+        workshop.post("/api/temper/bowls/" + id + "/readings", "{\"temperatureC\":33.4}");
+        final double before = workshop.get("/api/temper/bowls/" + id).number("/now/stablePercent");
+        final Workshop.Answer seeded = note(id, "\"kind\":\"SEED\",\"amount\":90");
+        assertThat(seeded.number("/now/stablePercent")).isGreaterThan(before + 1);
+        assertThat(seeded.number("/now/massG")).isEqualTo(3090);
+        final Workshop.Answer tested = note(id, "\"kind\":\"PAPER_NOT_SET\",\"amount\":180");
+        assertThat(tested.number("/now/stablePercent"))
+                .isLessThan(seeded.number("/now/stablePercent"));
+        assertThat(note(id, "\"kind\":\"SEED\",\"amount\":-2").at("/field"))
+                .isEqualTo("seed stirred in");
+        assertThat(seeded.json().at("/happenings").size()).isEqualTo(1);
+    }
+
+    @Test
+    void anEndedBowlIsReadBackAndTakesNothingMore() {
+        final String id = begin("");
+        workshop.post("/api/temper/bowls/" + id + "/end", "");
+        assertThat(note(id, "\"kind\":\"DULL\"").status()).isEqualTo(409);
+        final Workshop.Answer back = workshop.get("/api/temper/bowls/" + id + "/reading-back");
+        assertThat(back.status()).isEqualTo(400);
+        assertThat(back.at("/field")).isEqualTo("readings");
+        assertThat(workshop.get("/api/temper/bowls/" + UUID.randomUUID()).status()).isEqualTo(404);
+    }
+
+    /** The simulated probe speaks SenML over HTTP like any other; ten times faster than life. */
+    @Test
+    void aSimulatedBowlIsReadByItsOwnProbe() throws InterruptedException {
+        final String id =
+                begin(
+                        ",\"simulated\":{\"pace\":20,\"startC\":47,\"noiseK\":0.05,\"dropouts\":0,"
+                                + "\"skin\":0}");
+        Workshop.Answer bowl = workshop.get("/api/temper/bowls/" + id);
+        for (int i = 0; i < 60 && bowl.number("/now/readings") < 4; i++) {
+            Thread.sleep(250);
+            bowl = workshop.get("/api/temper/bowls/" + id);
+        }
+        assertThat(bowl.number("/now/readings")).isGreaterThanOrEqualTo(4);
+        final double before = bowl.number("/now/temperatureC");
+        note(id, "\"kind\":\"BATH\",\"amount\":120");
+        for (int i = 0; i < 60 && bowl.number("/now/temperatureC") > before - 2; i++) {
+            Thread.sleep(250);
+            bowl = workshop.get("/api/temper/bowls/" + id);
+        }
+        assertThat(bowl.number("/now/temperatureC")).isLessThan(before - 2);
+        workshop.post("/api/temper/bowls/" + id + "/end", "");
+    }
+
+    @Test
+    void theDemoTracesAreReadBackWithTheirVerdicts() {
+        final Workshop.Answer list = workshop.get("/api/temper/bowls?state=ENDED&size=200");
+        String verdicts = "";
+        for (final var item : list.json().at("/items")) {
+            if (item.at("/source").asString().equals("FILE")
+                    && item.at("/name").asString().contains("day")) {
+                final Workshop.Answer back =
+                        workshop.get(
+                                "/api/temper/bowls/" + item.at("/id").asString() + "/reading-back");
+                assertThat(back.status()).as(back.text()).isEqualTo(200);
+                verdicts += item.at("/name").asString() + "=" + back.at("/verdict") + ";";
+            }
+        }
+        assertThat(verdicts)
+                .contains("monday cold bath=IN_TEMPER")
+                .contains("wednesday rewarmed too far=LOST")
+                .contains("friday never cold enough=NONE")
+                .contains("saturday an hour at work=OVER");
+    }
+}
