@@ -36,7 +36,119 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/import": {
+    "/api/temper/curves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["curves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bowls"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["type"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}/happenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearsal/play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["play"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/traces": {
         parameters: {
             query?: never;
             header?: never;
@@ -52,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/traces/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/senml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -61,7 +221,7 @@ export interface paths {
         };
         get: operations["batches"];
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +244,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/temper/troubles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["troubles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/strays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/seed": {
         parameters: {
             query?: never;
@@ -92,6 +284,102 @@ export interface paths {
             cookie?: never;
         };
         get: operations["seed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colour"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/coating": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coating"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bowl"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}/reading-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readBack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chart"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearsal/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exercises"];
         put?: never;
         post?: never;
         delete?: never;
@@ -180,6 +468,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/traces/{id}.senml.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["senml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/traces/{id}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/schema/batch-1.schema.json": {
         parameters: {
             query?: never;
@@ -219,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -318,8 +638,25 @@ export interface components {
             heatPowerW: number;
             /** Format: double */
             heatEfficiency: number;
+            tempering?: components["schemas"]["TemperingView"];
             /** Format: int64 */
             version: number;
+        };
+        TemperingView: {
+            /** Format: double */
+            stoneC: number;
+            /** Format: double */
+            stoneM2: number;
+            /** Format: double */
+            stoneMm: number;
+            /** Format: double */
+            bathC: number;
+            /** Format: double */
+            bathG: number;
+            /** Format: double */
+            kettleW: number;
+            /** @enum {string} */
+            vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
         };
         BandView: {
             /** Format: double */
@@ -343,7 +680,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             low?: number | null;
             /** Format: double */
@@ -362,7 +699,337 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+        };
+        CurveRequest: {
+            couverture: string;
+            /** Format: double */
+            massG: number;
+            methods: ("TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE")[];
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** @enum {string|null} */
+            vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
+            /** Format: double */
+            sharePercent?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** Format: double */
+            stoneC?: number | null;
+            /** Format: double */
+            bathC?: number | null;
+        };
+        CurveView: {
+            /** @enum {string} */
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            words: string;
+            phases: components["schemas"]["PhaseView"][];
+            path: components["schemas"]["PathView"];
+            work: components["schemas"]["BandView"];
+            ready: components["schemas"]["FigureView"];
+            handsOn: components["schemas"]["FigureView"];
+            stable: components["schemas"]["FigureView"];
+            thickness: components["schemas"]["FigureView"];
+            window: components["schemas"]["FigureView"];
+            solved: components["schemas"]["FigureView"][];
+            risks: components["schemas"]["SentenceView"][];
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+        };
+        PathView: {
+            timeS: number[];
+            temperatureC: number[];
+            stablePercent: number[];
+            unstablePercent: number[];
+        };
+        PhaseView: {
+            /** @enum {string} */
+            kind: "MELT" | "COOL" | "HOLD" | "REWARM" | "WORK";
+            words: string;
+            /** Format: double */
+            startS: number;
+            /** Format: double */
+            endS: number;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+            band: components["schemas"]["BandView"];
+            say: components["schemas"]["SentenceView"];
+            read: components["schemas"]["SentenceView"];
+            caution?: components["schemas"]["SentenceView"];
+        };
+        SentenceView: {
+            template: string;
+            values: components["schemas"]["ValueView"][];
+        };
+        ValueView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+        };
+        BowlDraft: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            couverture: string;
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            roomC?: number | null;
+            /** @enum {string|null} */
+            vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
+            /** @enum {string|null} */
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            probe?: string | null;
+            simulated?: components["schemas"]["Simulated"];
+        };
+        Simulated: {
+            /** Format: double */
+            pace: number;
+            /** Format: double */
+            startC: number;
+            /** Format: double */
+            noiseK: number;
+            /** Format: double */
+            dropouts: number;
+            /** Format: double */
+            skin: number;
+        };
+        AlarmView: {
+            /** @enum {string} */
+            kind: "SCORCH" | "NEAR_TOP" | "NEAR_BOTTOM" | "TOO_COLD" | "THICKENING" | "PROBE_SILENT" | "IMPLAUSIBLE";
+            grave: boolean;
+            say: components["schemas"]["SentenceView"];
+        };
+        HappeningView: {
+            /** @enum {string} */
+            kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
+            words: string;
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            seconds: number;
+            text: string;
+        };
+        MoveView: {
+            /** @enum {string} */
+            kind: "STOP_HEATING" | "MELT" | "COOL_BATH" | "COOL_ROOM" | "TABLE" | "SEED" | "HOLD" | "HEAT" | "TOP_UP" | "PAPER_TEST" | "WORK" | "START_AGAIN";
+            say: components["schemas"]["SentenceView"];
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            endsC: number;
+            /** Format: double */
+            endsStablePercent: number;
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+        };
+        NowView: {
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            temperatureC: number;
+            /** Format: double */
+            massG: number;
+            /** @enum {string} */
+            kind: "DARK" | "MILK" | "WHITE";
+            /** Format: double */
+            stablePercent: number;
+            /** Format: double */
+            stableLowPercent: number;
+            /** Format: double */
+            stableHighPercent: number;
+            /** Format: double */
+            unstablePercent: number;
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+            /** Format: double */
+            likelihood: number;
+            /** Format: double */
+            windowClosesInS?: number | null;
+            /** Format: double */
+            thickness: number;
+            /** Format: int32 */
+            readings: number;
+            /** Format: int32 */
+            apart: number;
+        };
+        SummaryView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            couverture: string;
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            roomC: number;
+            /** @enum {string} */
+            vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
+            /** @enum {string|null} */
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            probe?: string | null;
+            /** @enum {string} */
+            source: "LIVE" | "SIMULATED" | "FILE";
+            /** @enum {string} */
+            state: "OPEN" | "ENDED";
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: double */
+            pace: number;
+        };
+        TemperBowlView: {
+            summary: components["schemas"]["SummaryView"];
+            /** Format: double */
+            clockS: number;
+            melt: components["schemas"]["BandView"];
+            work: components["schemas"]["BandView"];
+            now?: components["schemas"]["NowView"];
+            moves: components["schemas"]["MoveView"][];
+            alarms: components["schemas"]["AlarmView"][];
+            happenings: components["schemas"]["HappeningView"][];
+        };
+        TypedReading: {
+            /** Format: double */
+            temperatureC: number;
+        };
+        HappeningDraft: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
+            /** Format: double */
+            timeS?: number | null;
+            /** Format: double */
+            amount?: number | null;
+            /** Format: double */
+            seconds?: number | null;
+            text?: string | null;
+        };
+        SolveRequest: {
+            couverture: string;
+            /** Format: double */
+            massG: number;
+            /** @enum {string|null} */
+            vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** @enum {string} */
+            question: "HEAT_FOR_TEMPERATURE" | "TEMPERATURE_AFTER_HEAT" | "BATH_FOR_TEMPERATURE" | "TEMPERATURE_AFTER_BATH" | "SHARE_FOR_TEMPERATURE" | "TEMPERATURE_AFTER_STONE" | "WINDOW";
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            value: number;
+        };
+        ActView: {
+            /** @enum {string} */
+            kind: "HEAT" | "STIR" | "WAIT" | "BATH" | "TABLE" | "SEED" | "TAKE" | "READ" | "PAPER" | "WORK";
+            /** Format: double */
+            amount: number;
+        };
+        PlayRequest: {
+            /** @enum {string} */
+            exercise: "WARM_BOWL" | "FROM_THE_MELT" | "WARM_ROOM";
+            /** Format: int64 */
+            seed: number;
+            acts: components["schemas"]["ActView"][];
+        };
+        MomentView: {
+            /** @enum {string} */
+            kind: "HEAT" | "STIR" | "WAIT" | "BATH" | "TABLE" | "SEED" | "TAKE" | "READ" | "PAPER" | "WORK";
+            words: string;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            fromS: number;
+            /** Format: double */
+            toS: number;
+            /** Format: double */
+            readC?: number | null;
+            /** Format: double */
+            smearS?: number | null;
+        };
+        RehearsalView: {
+            moments: components["schemas"]["MomentView"][];
+            /** Format: double */
+            clockS: number;
+            done: boolean;
+            truth?: components["schemas"]["PathView"];
+            score?: components["schemas"]["ScoreView"];
+        };
+        ScoreLineView: {
+            what: string;
+            /** Format: int32 */
+            points: number;
+            /** Format: int32 */
+            most: number;
+            why: components["schemas"]["SentenceView"];
+        };
+        ScoreView: {
+            /** Format: int32 */
+            points: number;
+            lines: components["schemas"]["ScoreLineView"][];
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+        };
+        TakenView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            readings: number;
+        };
+        ApartView: {
+            /** @enum {string} */
+            flag: "NOT_A_NUMBER" | "IMPOSSIBLE" | "DUPLICATE" | "OUT_OF_ORDER" | "CLOCK_RESTARTED" | "SKIN" | "JUMP";
+            words: string;
+            /** Format: int32 */
+            count: number;
+        };
+        PreviewRow: {
+            time: string;
+            temperature: string;
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            celsius: number;
+        };
+        PreviewView: {
+            columns: string[];
+            /** Format: int32 */
+            timeColumn: number;
+            /** Format: int32 */
+            temperatureColumn: number;
+            delimiter: string;
+            decimalComma: boolean;
+            timeFormat: string;
+            fahrenheit: boolean;
+            maybeFahrenheit: boolean;
+            /** Format: int32 */
+            readings: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            coldestC: number;
+            /** Format: double */
+            hottestC: number;
+            apart: components["schemas"]["ApartView"][];
+            /** Format: int32 */
+            gaps: number;
+            /** Format: date-time */
+            beganAt?: string | null;
+            rows: components["schemas"]["PreviewRow"][];
         };
         Taken: {
             file: string;
@@ -370,6 +1037,20 @@ export interface components {
             rows: number;
             /** Format: int32 */
             alreadyHere: number;
+        };
+        Answer: {
+            /** Format: int32 */
+            kept: number;
+            /** Format: int32 */
+            known: number;
+            /** Format: int32 */
+            unheard: number;
+            rejected: components["schemas"]["Rejected"][];
+        };
+        Rejected: {
+            /** Format: int32 */
+            record: number;
+            why: string;
         };
         BatchOrder: {
             /** Format: uuid */
@@ -449,7 +1130,7 @@ export interface components {
         ReadingView: {
             what: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             target: number;
             band: components["schemas"]["BandView"];
@@ -461,10 +1142,6 @@ export interface components {
             at: string;
             text: string;
             corrected: boolean;
-        };
-        SentenceView: {
-            template: string;
-            values: components["schemas"]["ValueView"][];
         };
         StepView: {
             /** Format: int32 */
@@ -495,13 +1172,6 @@ export interface components {
             step: number;
             what: string;
         };
-        ValueView: {
-            name: string;
-            /** Format: double */
-            value: number;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PIECE" | "MOULD";
-        };
         EntryDraft: {
             /** Format: uuid */
             id: string;
@@ -515,12 +1185,123 @@ export interface components {
             /** Format: uuid */
             about?: string | null;
         };
+        TroubleView: {
+            /** @enum {string} */
+            id: "WATER" | "HUMID_BAG" | "WRONG_COLOUR" | "SCORCHED" | "LUMPS" | "OIL_ON_TOP";
+            words: string;
+            signs: components["schemas"]["SentenceView"];
+            why: components["schemas"]["SentenceView"];
+            still: components["schemas"]["SentenceView"][];
+        };
+        Stray: {
+            probe: string;
+            /** Format: int64 */
+            readings: number;
+            /** Format: date-time */
+            last: string;
+        };
         SeedView: {
             melt: components["schemas"]["FigureView"];
             seed: components["schemas"]["FigureView"];
             bowlTemperature: components["schemas"]["FigureView"];
             landing: components["schemas"]["FigureView"];
             seedLeft: components["schemas"]["FigureView"];
+        };
+        ColourView: {
+            needed: components["schemas"]["FigureView"];
+            colour: components["schemas"]["FigureView"];
+            cocoaButter: components["schemas"]["FigureView"];
+            melt: components["schemas"]["FigureView"];
+            spray: components["schemas"]["FigureView"];
+            steps: components["schemas"]["SentenceView"][];
+            cautions: components["schemas"]["SentenceView"][];
+        };
+        CoatingView: {
+            work: components["schemas"]["FigureView"];
+            foreign: components["schemas"]["FigureView"];
+            say: components["schemas"]["SentenceView"];
+            cautions: components["schemas"]["SentenceView"][];
+        };
+        PageViewSummaryView: {
+            items: components["schemas"]["SummaryView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        ChartView: {
+            timeS: number[];
+            celsius: number[];
+            lane: components["schemas"]["LaneView"];
+        };
+        LaneView: {
+            timeS: number[];
+            stable: number[];
+            stableLow: number[];
+            stableHigh: number[];
+            unstable: number[];
+        };
+        ReadBackView: {
+            summary: components["schemas"]["SummaryView"];
+            chart: components["schemas"]["ChartView"];
+            work: components["schemas"]["BandView"];
+            phases: components["schemas"]["StretchView"][];
+            rules: components["schemas"]["RuleView"][];
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+            /** Format: double */
+            likelihood: number;
+            changes: components["schemas"]["SentenceView"][];
+            apart: components["schemas"]["ApartView"][];
+            /** Format: int32 */
+            readings: number;
+            /** Format: int32 */
+            gaps: number;
+            maybeFahrenheit: boolean;
+            happenings: components["schemas"]["HappeningView"][];
+        };
+        RuleView: {
+            name: string;
+            kept: boolean;
+            /** Format: double */
+            atS: number;
+            size: components["schemas"]["SentenceView"];
+            change: components["schemas"]["SentenceView"];
+        };
+        StretchView: {
+            /** @enum {string} */
+            kind: "MELT" | "COOL" | "HOLD" | "REWARM" | "WORK";
+            words: string;
+            /** Format: double */
+            fromS: number;
+            /** Format: double */
+            toS: number;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+            /** Format: double */
+            extremeC: number;
+        };
+        ExerciseView: {
+            /** @enum {string} */
+            id: "WARM_BOWL" | "FROM_THE_MELT" | "WARM_ROOM";
+            words: string;
+            story: string;
+            /** @enum {string} */
+            kind: "DARK" | "MILK" | "WHITE";
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            startC: number;
+            /** Format: double */
+            roomC: number;
+            /** Format: double */
+            parMinutes: number;
+            work: components["schemas"]["BandView"];
         };
         CutawayView: {
             outer: components["schemas"]["PointView"][];
@@ -770,7 +1551,267 @@ export interface operations {
             };
         };
     };
+    curves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CurveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CurveView"][];
+                };
+            };
+        };
+    };
+    bowls: {
+        parameters: {
+            query?: {
+                state?: "OPEN" | "ENDED";
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageViewSummaryView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BowlDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    type: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HappeningDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    answers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SolveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FigureView"][];
+                };
+            };
+        };
+    };
+    play: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
     take: {
+        parameters: {
+            query: {
+                id: string;
+                name: string;
+                couverture: string;
+                massG: number;
+                timeColumn?: number;
+                temperatureColumn?: number;
+                fahrenheit?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakenView"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: {
+                timeColumn?: number;
+                temperatureColumn?: number;
+                fahrenheit?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -792,6 +1833,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Taken"][];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/senml+json": string;
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Answer"];
                 };
             };
         };
@@ -820,7 +1886,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -870,6 +1936,46 @@ export interface operations {
             };
         };
     };
+    troubles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TroubleView"][];
+                };
+            };
+        };
+    };
+    strays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Stray"][];
+                };
+            };
+        };
+    };
     seed: {
         parameters: {
             query: {
@@ -891,6 +1997,143 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SeedView"];
+                };
+            };
+        };
+    };
+    colour: {
+        parameters: {
+            query: {
+                mould: string;
+                moulds: number;
+                coats?: number;
+                filmMm?: number;
+                sharePercent?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ColourView"];
+                };
+            };
+        };
+    };
+    coating: {
+        parameters: {
+            query: {
+                coating: string;
+                coatingG: number;
+                chocolate: string;
+                chocolateG?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatingView"];
+                };
+            };
+        };
+    };
+    bowl: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    readBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadBackView"];
+                };
+            };
+        };
+    };
+    chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChartView"];
+                };
+            };
+        };
+    };
+    exercises: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ExerciseView"][];
                 };
             };
         };
@@ -1013,6 +2256,50 @@ export interface operations {
             };
         };
     };
+    senml: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     schema: {
         parameters: {
             query?: never;
@@ -1055,7 +2342,7 @@ export interface operations {
             };
         };
     };
-    csv: {
+    csv_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,7 +8,8 @@ export const KEYS = [
   ['U', 'Undo the last entry'],
   ['/', 'Find'],
   ['?', 'All keys'],
-  ['Alt+1 … 5', 'Stations'],
+  ['P', 'Paper test (at a bowl)'],
+  ['Alt+1 … 7', 'Stations'],
 ] as const
 
 const TYPING = 'input, textarea, select, [contenteditable]'

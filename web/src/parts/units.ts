@@ -17,6 +17,8 @@ const SYMBOLS: Record<Unit, string> = {
   SECOND: 's',
   MINUTE: 'min',
   WATT: 'W',
+  PASCAL: 'Pa',
+  PASCAL_SECOND: 'Pa·s',
   PIECE: 'pieces',
   MOULD: 'moulds',
 }
@@ -63,6 +65,8 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
       return Math.abs(value) < 20 ? 1 : 0
     case 'PERCENT':
       return Math.abs(value) < 10 ? 1 : 0
+    case 'MINUTE':
+      return Math.abs(value) < 10 && value % 1 !== 0 ? 1 : 0
     case 'GRAM_PER_ML':
     case 'ONE':
       return 2

@@ -3,6 +3,8 @@ import {
   mdiCircleHalfFull,
   mdiCogOutline,
   mdiSackOutline,
+  mdiSchoolOutline,
+  mdiThermometerLines,
   mdiTimerSandComplete,
 } from '@mdi/js'
 import { createRouter, createWebHistory } from 'vue-router'
@@ -11,9 +13,11 @@ import BenchStation from './bench/BenchStation.vue'
 /** Stations in working order; the rail and Alt+1…9 follow it. */
 export const RAIL = [
   { path: '/bench', name: 'Bench', icon: mdiTimerSandComplete },
+  { path: '/temper', name: 'Temper', icon: mdiThermometerLines },
   { path: '/pieces', name: 'Pieces', icon: mdiCircleHalfFull },
   { path: '/daybook', name: 'Daybook', icon: mdiBookOpenPageVariantOutline },
   { path: '/larder', name: 'Larder', icon: mdiSackOutline },
+  { path: '/rehearsal', name: 'Rehearsal', icon: mdiSchoolOutline },
   { path: '/house', name: 'House rules', icon: mdiCogOutline },
 ] as const
 
@@ -22,6 +26,12 @@ export const stations = createRouter({
   routes: [
     { path: '/', redirect: '/bench' },
     { path: '/bench/:id?', component: BenchStation, props: true },
+    {
+      path: '/temper/:tab(plan|bowls|back|short)?/:id?',
+      component: () => import('./temper/TemperStation.vue'),
+      props: true,
+    },
+    { path: '/rehearsal', component: () => import('./rehearsal/RehearsalStation.vue') },
     { path: '/pieces/:id?', component: () => import('./pieces/PiecesStation.vue'), props: true },
     { path: '/daybook/:id?', component: () => import('./daybook/DaybookStation.vue'), props: true },
     { path: '/larder', component: () => import('./larder/LarderStation.vue') },

@@ -4,6 +4,7 @@ import { words, type HouseDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, number, quantity } from '@/parts/units'
+import { VESSELS } from '@/stations/temper/methods'
 import ChoiceRow from './ChoiceRow.vue'
 
 const { house, taste, trouble, save, load } = useHouse()
@@ -110,6 +111,23 @@ async function reload() {
           label="of which ends in the chocolate"
           unit="PERCENT"
           :factor="100"
+        />
+      </div>
+
+      <h2>Tempering</h2>
+      <div v-if="draft.tempering" class="fields">
+        <NumberField v-model="draft.tempering.stoneC" label="Stone" unit="CELSIUS" />
+        <NumberField v-model="draft.tempering.stoneM2" label="Stone, m²" unit="ONE" />
+        <NumberField v-model="draft.tempering.stoneMm" label="Stone, how thick" unit="MILLIMETRE" />
+        <NumberField v-model="draft.tempering.bathC" label="Cold bath" unit="CELSIUS" />
+        <NumberField v-model="draft.tempering.bathG" label="Water in it" unit="GRAM" />
+        <NumberField v-model="draft.tempering.kettleW" label="Melting kettle" unit="WATT" />
+        <v-select
+          v-model="draft.tempering.vessel"
+          label="Usual vessel"
+          :items="VESSELS"
+          item-title="words"
+          item-value="id"
         />
       </div>
 

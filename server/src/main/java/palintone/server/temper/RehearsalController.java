@@ -67,10 +67,10 @@ class RehearsalController {
 
     /** Points and their reasons. */
     public record ScoreView(
-            int points, List<LineView> lines, Verdict verdict, String verdictWords) {}
+            int points, List<ScoreLineView> lines, Verdict verdict, String verdictWords) {}
 
     /** Points of one kind. */
-    public record LineView(String what, int points, int most, SentenceView why) {}
+    public record ScoreLineView(String what, int points, int most, SentenceView why) {}
 
     /** An exercise as played so far; the truth only when it is over. */
     public record RehearsalView(
@@ -149,7 +149,7 @@ class RehearsalController {
                 score.lines().stream()
                         .map(
                                 l ->
-                                        new LineView(
+                                        new ScoreLineView(
                                                 l.what(),
                                                 l.points(),
                                                 l.most(),

@@ -1,0 +1,291 @@
+import type { EChartsCoreOption } from 'echarts/core'
+import type { Taste } from '@/parts/units'
+import { clock, number, symbol, toTaste } from '@/parts/units'
+
+/** One line of temperatures over time. */
+export interface CurveLine {
+  name: string
+  timeS: number[]
+  celsius: number[]
+  /** Drawn thin and broken, beside the one that matters. */
+  beside?: boolean
+}
+
+/** Crystals along a curve, per cent of the fat. */
+export interface CurveLane {
+  timeS: number[]
+  stable: number[]
+  stableLow?: number[]
+  stableHigh?: number[]
+  unstable: number[]
+}
+
+export interface CurveDrawing {
+  lines: CurveLine[]
+  lane?: CurveLane | null
+  /** The working window, °C. */
+  window?: { low: number; high: number } | null
+  phases?: { words: string; startS: number; endS: number }[]
+  marks?: { words: string; timeS: number }[]
+  /** Seconds of the end that are shown; everything where left out. */
+  lastS?: number
+  /** Every point is drawn as it comes: no thinning, no movement. */
+  live?: boolean
+}
+
+/** Colours as the page has them at the moment. */
+export interface Ink {
+  ink: string
+  quiet: string
+  line: string
+  good: string
+  off: string
+  tight: string
+  simulated: string
+}
+
+/** Less than a hundredth of a per cent cannot be told from nothing. */
+const FLOOR = 0.01
+const FLOOR_LOG = Math.log10(FLOOR)
+const TOP_PERCENT = 40
+
+/** Place of a share on the lane, whose steps are powers of ten. */
+export function lanePlace(percent: number): number {
+  return Math.log10(Math.max(percent, FLOOR)) - FLOOR_LOG
+}
+
+function laneLabel(place: number): string {
+  const percent = 10 ** (place + FLOOR_LOG)
+  return percent < FLOOR * 1.01 ? '0' : String(Number(percent.toPrecision(1)))
+}
+
+/** What the chart shows, for the drawing library. */
+export function curveOption(
+  drawing: CurveDrawing,
+  taste: Taste,
+  ink: Ink,
+  fontPx: number,
+): EChartsCoreOption {
+  const shown = (c: number) => toTaste(c, 'CELSIUS', taste)
+  const last = Math.max(0, ...drawing.lines.map((l) => l.timeS[l.timeS.length - 1] ?? 0))
+  const min = drawing.lastS === undefined ? 0 : Math.max(0, last - drawing.lastS)
+  const xAxis = (grid: number, labels: boolean) => ({
+    type: 'value',
+    gridIndex: grid,
+    min,
+    max: Math.max(min + 60, last),
+    axisLabel: {
+      show: labels,
+      color: ink.quiet,
+      fontSize: fontPx,
+      formatter: clock,
+      hideOverlap: true,
+    },
+    axisLine: { lineStyle: { color: ink.line } },
+    splitLine: { show: false },
+  })
+  const withLane = Boolean(drawing.lane)
+  return {
+    animation: false,
+    textStyle: { fontFamily: 'Source Sans 3, system-ui, sans-serif', color: ink.ink },
+    grid: withLane
+      ? [
+          { left: 52, right: 96, top: 34, height: '56%' },
+          { left: 52, right: 96, bottom: 30, height: '24%' },
+        ]
+      : [{ left: 52, right: 96, top: 34, bottom: 30 }],
+    xAxis: withLane ? [xAxis(0, false), xAxis(1, true)] : [xAxis(0, true)],
+    yAxis: [
+      {
+        type: 'value',
+        scale: true,
+        gridIndex: 0,
+        name: symbol('CELSIUS', taste),
+        nameTextStyle: { color: ink.quiet, fontSize: fontPx },
+        axisLabel: { color: ink.quiet, fontSize: fontPx },
+        splitLine: { lineStyle: { color: ink.line, opacity: 0.6 } },
+      },
+      ...(withLane
+        ? [
+            {
+              type: 'value',
+              gridIndex: 1,
+              min: 0,
+              max: lanePlace(TOP_PERCENT),
+              interval: 1,
+              name: 'crystals, % of the fat',
+              nameLocation: 'end',
+              nameTextStyle: { color: ink.quiet, fontSize: fontPx, align: 'left' },
+              axisLabel: { color: ink.quiet, fontSize: fontPx, formatter: laneLabel },
+              splitLine: { lineStyle: { color: ink.line, opacity: 0.6 } },
+            },
+          ]
+        : []),
+    ],
+    tooltip: {
+      trigger: 'axis',
+      axisPointer: { type: 'line', lineStyle: { color: ink.quiet } },
+      formatter: (at: { seriesName: string; value: [number, number] }[]) =>
+        at[0]
+          ? `${clock(at[0].value[0])}<br>` +
+            at
+              .filter((p) => drawing.lines.some((l) => l.name === p.seriesName))
+              .map((p) => `${p.seriesName}: ${p.value[1].toFixed(1)} ${symbol('CELSIUS', taste)}`)
+              .join('<br>')
+          : '',
+    },
+    series: [
+      ...drawing.lines.map((line, i) => lineSeries(line, i, drawing, shown, taste, ink, fontPx)),
+      ...(drawing.lane ? laneSeries(drawing.lane, ink, fontPx) : []),
+    ],
+  }
+}
+
+function lineSeries(
+  line: CurveLine,
+  place: number,
+  drawing: CurveDrawing,
+  shown: (c: number) => number,
+  taste: Taste,
+  ink: Ink,
+  fontPx: number,
+) {
+  const first = place === 0
+  const { window } = drawing
+  return {
+    type: 'line',
+    name: line.name,
+    data: line.timeS.map((t, i) => [t, shown(line.celsius[i]!)]),
+    showSymbol: false,
+    sampling: drawing.live ? 'lttb' : undefined,
+    clip: true,
+    lineStyle: {
+      color: line.beside ? ink.simulated : ink.ink,
+      width: line.beside ? 1.8 : 2.6,
+      type: line.beside ? [7, 4] : 'solid',
+    },
+    endLabel: {
+      show: true,
+      formatter: line.name,
+      color: line.beside ? ink.simulated : ink.ink,
+      fontSize: fontPx,
+      width: 90,
+      overflow: 'break',
+    },
+    markArea:
+      first && window
+        ? {
+            silent: true,
+            data: [
+              [
+                {
+                  yAxis: shown(window.low),
+                  itemStyle: { color: ink.good, opacity: 0.16 },
+                  label: {
+                    show: true,
+                    position: 'insideBottomRight',
+                    formatter: `window ${number(window.low, 'CELSIUS', taste)} – ${number(window.high, 'CELSIUS', taste)}`,
+                    color: ink.good,
+                    fontSize: fontPx,
+                  },
+                },
+                { yAxis: shown(window.high) },
+              ],
+            ],
+          }
+        : undefined,
+    markLine: first
+      ? {
+          silent: true,
+          symbol: 'none',
+          data: [
+            ...(drawing.phases ?? []).map((phase, i) => ({
+              xAxis: phase.startS,
+              lineStyle: { color: ink.line, type: 'solid', width: i === 0 ? 0 : 1 },
+              label: {
+                formatter: phase.words,
+                color: ink.quiet,
+                fontSize: fontPx,
+                align: 'left',
+                distance: 4,
+              },
+            })),
+            ...(drawing.marks ?? []).map((mark) => ({
+              xAxis: mark.timeS,
+              lineStyle: { color: ink.tight, type: [3, 4], width: 1.4 },
+              label: {
+                formatter: mark.words,
+                color: ink.tight,
+                fontSize: fontPx,
+                position: 'insideStartTop',
+              },
+            })),
+          ],
+        }
+      : undefined,
+  }
+}
+
+function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
+  const at = (values: number[]) => lane.timeS.map((t, i) => [t, lanePlace(values[i]!)])
+  const base = { type: 'line', xAxisIndex: 1, yAxisIndex: 1, showSymbol: false, silent: true }
+  const margin =
+    lane.stableLow && lane.stableHigh
+      ? [
+          {
+            ...base,
+            name: 'margin from',
+            stack: 'margin',
+            data: at(lane.stableLow),
+            lineStyle: { opacity: 0 },
+          },
+          {
+            ...base,
+            name: 'margin to',
+            stack: 'margin',
+            data: lane.timeS.map((t, i) => [
+              t,
+              lanePlace(lane.stableHigh![i]!) - lanePlace(lane.stableLow![i]!),
+            ]),
+            lineStyle: { opacity: 0 },
+            areaStyle: { color: ink.good, opacity: 0.22 },
+          },
+        ]
+      : []
+  const label = (words: string, color: string) => ({
+    show: true,
+    formatter: words,
+    color,
+    fontSize: fontPx,
+    width: 90,
+    overflow: 'break',
+  })
+  return [
+    ...margin,
+    {
+      ...base,
+      name: 'stable',
+      data: at(lane.stable),
+      lineStyle: { color: ink.good, width: 2.6 },
+      endLabel: label('good', ink.good),
+      markLine: {
+        silent: true,
+        symbol: 'none',
+        data: [
+          {
+            yAxis: lanePlace(0.3),
+            lineStyle: { color: ink.good, type: [2, 4], width: 1 },
+            label: { show: false },
+          },
+        ],
+      },
+    },
+    {
+      ...base,
+      name: 'unstable',
+      data: at(lane.unstable),
+      lineStyle: { color: ink.off, width: 2, type: [6, 4] },
+      endLabel: label('wrong', ink.off),
+    },
+  ]
+}

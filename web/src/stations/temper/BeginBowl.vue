@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask, words, type BowlDraft } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import NumberField from '@/parts/NumberField.vue'
+import { inTaste } from '@/parts/units'
+
+const props = defineProps<{ template: Omit<BowlDraft, 'id' | 'simulated' | 'probe'> }>()
+const open = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ begun: [id: string] }>()
+const { taste } = useHouse()
+
+const how = ref<'typed' | 'probe' | 'simulated'>('typed')
+const name = ref('')
+const probe = ref('')
+const pace = ref<number | null>(20)
+const startC = ref<number | null>(47)
+const faults = ref(true)
+const refused = ref('')
+const busy = ref(false)
+let id = ''
+
+watch(open, (now) => {
+  if (!now) return
+  name.value = props.template.name
+  refused.value = ''
+  id = crypto.randomUUID()
+})
+
+async function begin() {
+  busy.value = true
+  try {
+    const bowl = await ask(
+      api.POST('/api/temper/bowls', {
+        body: {
+          ...props.template,
+          id,
+          name: name.value,
+          probe: how.value === 'probe' ? probe.value : null,
+          simulated:
+            how.value === 'simulated'
+              ? {
+                  pace: pace.value ?? 1,
+                  startC: startC.value ?? 47,
+                  noiseK: faults.value ? 0.12 : 0.02,
+                  dropouts: faults.value ? 0.04 : 0,
+                  skin: faults.value ? 0.03 : 0,
+                }
+              : undefined,
+        },
+      }),
+    )
+    open.value = false
+    emit('begun', bowl.summary.id)
+  } catch (problem) {
+    refused.value = inTaste(words(problem), taste.value)
+  } finally {
+    busy.value = false
+  }
+}
+const CHOICES = [
+  ['typed', 'I type what I read', 'Stir, read in the middle, type it.'],
+  ['probe', 'A probe sends it', 'SenML over HTTP to /api/devices/senml.'],
+  ['simulated', 'Simulated', 'A bowl of our own model, with a probe that has its faults.'],
+] as const
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="640" aria-label="Begin a bowl">
+    <v-card class="begin">
+      <h2>Begin a bowl</h2>
+      <form @submit.prevent="begin">
+        <v-text-field v-model="name" label="Name" />
+        <div class="how" role="group" aria-label="Who reads it">
+          <button
+            v-for="[value, title, why] in CHOICES"
+            :key="value"
+            type="button"
+            :aria-pressed="how === value"
+            @click="how = value"
+          >
+            <b>{{ title }}</b><span>{{ why }}</span>
+          </button>
+        </div>
+        <v-text-field v-if="how === 'probe'" v-model="probe" label="Name of the probe" />
+        <div v-if="how === 'simulated'" class="two">
+          <NumberField v-model="pace" label="times faster than life, 1 to 60" unit="ONE" />
+          <NumberField v-model="startC" label="begins at" unit="CELSIUS" />
+          <v-checkbox v-model="faults" label="noise, dropouts and skin readings" hide-details />
+        </div>
+        <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+        <div class="acts">
+          <v-btn size="x-large" variant="outlined" @click="open = false">Not now</v-btn>
+          <v-btn size="x-large" color="primary" type="submit" :loading="busy">Begin</v-btn>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.begin {
+  padding: 24px 28px;
+}
+form {
+  display: grid;
+  gap: 14px;
+  margin-top: 14px;
+}
+.how {
+  display: grid;
+  gap: 8px;
+}
+.how button {
+  min-height: 56px;
+  padding: 8px 16px;
+  border: 1.5px solid var(--p-line);
+  border-radius: 8px;
+}
+.how button[aria-pressed='true'] {
+  background: var(--p-still);
+  color: var(--p-ground);
+}
+.how span {
+  display: block;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.acts {
+  display: flex;
+  justify-content: flex-end;
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,163 @@
+<script setup lang="ts">
+// Small questions at the bowl, each one asked either way round.
+import { computed, ref } from 'vue'
+import { api, ask, words, type Figure, type Question, type Unit } from '@/api/client'
+import FigureString from '@/parts/FigureString.vue'
+import { useHouse } from '@/parts/house'
+import NumberField from '@/parts/NumberField.vue'
+import { inTaste } from '@/parts/units'
+import type { VESSELS } from './methods'
+
+const props = defineProps<{
+  couverture: string
+  massG: number | null
+  vessel: (typeof VESSELS)[number]['id']
+}>()
+const { taste } = useHouse()
+
+type Ask = { id: Question; words: string; from: boolean; value: string; unit: Unit; start: number }
+const QUESTIONS: Ask[] = [
+  {
+    id: 'HEAT_FOR_TEMPERATURE',
+    words: 'How long to heat, to reach …',
+    from: true,
+    value: 'reach',
+    unit: 'CELSIUS',
+    start: 47,
+  },
+  {
+    id: 'TEMPERATURE_AFTER_HEAT',
+    words: 'Where heating ends',
+    from: true,
+    value: 'heat',
+    unit: 'SECOND',
+    start: 20,
+  },
+  {
+    id: 'BATH_FOR_TEMPERATURE',
+    words: 'How long in the cold bath, to reach …',
+    from: true,
+    value: 'reach',
+    unit: 'CELSIUS',
+    start: 27,
+  },
+  {
+    id: 'TEMPERATURE_AFTER_BATH',
+    words: 'Where the cold bath ends',
+    from: true,
+    value: 'bath',
+    unit: 'MINUTE',
+    start: 5,
+  },
+  {
+    id: 'SHARE_FOR_TEMPERATURE',
+    words: 'How much to table, to come back at …',
+    from: false,
+    value: 'come back at',
+    unit: 'CELSIUS',
+    start: 31.5,
+  },
+  {
+    id: 'TEMPERATURE_AFTER_STONE',
+    words: 'Where tabling a share ends',
+    from: false,
+    value: 'share',
+    unit: 'PERCENT',
+    start: 66,
+  },
+  {
+    id: 'WINDOW',
+    words: 'How long the window stays open',
+    from: true,
+    value: 'seed in the fat',
+    unit: 'PERCENT',
+    start: 1,
+  },
+]
+const chosen = ref<Question>('HEAT_FOR_TEMPERATURE')
+const question = computed(() => QUESTIONS.find((q) => q.id === chosen.value)!)
+const fromC = ref<number | null>(40)
+const value = ref<number | null>(47)
+const answer = ref<Figure[]>([])
+const refused = ref('')
+
+function choose(id: Question) {
+  chosen.value = id
+  value.value = question.value.start
+  fromC.value = id === 'WINDOW' ? 31.5 : id.startsWith('BATH') || id.endsWith('BATH') ? 45 : 40
+  answer.value = []
+  refused.value = ''
+}
+
+async function solve() {
+  if (!props.massG || value.value === null) return
+  try {
+    answer.value = await ask(
+      api.POST('/api/temper/answers', {
+        body: {
+          couverture: props.couverture,
+          massG: props.massG,
+          vessel: props.vessel,
+          question: chosen.value,
+          fromC: fromC.value ?? 0,
+          value: value.value,
+        },
+      }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    answer.value = []
+    refused.value = inTaste(words(problem), taste.value)
+  }
+}
+</script>
+
+<template>
+  <section class="ways">
+    <h2>Ask of this bowl</h2>
+    <form @submit.prevent="solve">
+      <v-select
+        :model-value="chosen"
+        label="Question"
+        :items="QUESTIONS"
+        item-title="words"
+        item-value="id"
+        @update:model-value="choose"
+      />
+      <NumberField v-if="question.from" v-model="fromC" label="it stands at" unit="CELSIUS" />
+      <NumberField v-model="value" :label="question.value" :unit="question.unit" @enter="solve" />
+      <v-btn size="x-large" variant="tonal" type="submit">Answer</v-btn>
+    </form>
+    <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+    <div class="answer" role="status">
+      <FigureString v-for="f in answer" :key="f.name" :figure="f" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.ways {
+  margin-top: 22px;
+  border-top: 1px solid var(--p-line);
+  padding-top: 14px;
+}
+form {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr auto;
+  gap: 12px;
+  margin: 10px 0;
+}
+form .v-btn {
+  height: 56px !important;
+}
+.answer {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 4px 18px;
+}
+@media (max-width: 1000px) {
+  form {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,289 @@
+<script setup lang="ts">
+import { computed, ref, toRef } from 'vue'
+import { words, type HappeningKind } from '@/api/client'
+import type { CurveDrawing } from '@/parts/curve'
+import CurveChart from '@/parts/CurveChart.vue'
+import { useHouse } from '@/parts/house'
+import { useKeys } from '@/parts/keys'
+import { outBy, tensionOf, tensionWords } from '@/parts/string'
+import TautString from '@/parts/TautString.vue'
+import { useTemperBowl } from '@/parts/temper'
+import { clock, inTaste, number, quantity, sentence, symbol } from '@/parts/units'
+import BowlActs from './BowlActs.vue'
+import PaperTest from './PaperTest.vue'
+
+const props = defineProps<{ id: string }>()
+const emit = defineEmits<{ ended: [id: string] }>()
+const { taste } = useHouse()
+const { bowl, trace, lane, trouble, clockS, note, type, end } = useTemperBowl(toRef(props, 'id'))
+
+const now = computed(() => bowl.value?.now ?? null)
+const open = computed(() => bowl.value?.summary.state === 'OPEN')
+const tension = computed(() =>
+  now.value && bowl.value ? tensionOf(now.value.temperatureC, bowl.value.work) : 'IN_BAND',
+)
+const out = computed(() =>
+  now.value && bowl.value ? outBy(now.value.temperatureC, bowl.value.work) : 0,
+)
+const first = computed(() => bowl.value?.moves[0])
+const others = computed(() => bowl.value?.moves.slice(1) ?? [])
+/** Counts down on the bowl's own clock from the last reading. */
+const closes = computed(() => {
+  const n = now.value
+  if (!n || n.windowClosesInS == null) return null
+  return n.windowClosesInS - Math.max(0, clockS.value - n.timeS)
+})
+const refused = ref('')
+const testing = ref(false)
+const whole = ref(false)
+
+async function act(kind: HappeningKind, amount?: number, seconds?: number, text?: string) {
+  await tried(() => note({ kind, amount, seconds, text }))
+}
+async function read(celsius: number) {
+  await tried(() => type(celsius))
+}
+async function over() {
+  await tried(end)
+  if (!refused.value) emit('ended', props.id)
+}
+async function tried(what: () => Promise<void>) {
+  try {
+    await what()
+    refused.value = ''
+  } catch (problem) {
+    refused.value = inTaste(words(problem), taste.value)
+  }
+}
+
+const drawing = computed<CurveDrawing>(() => ({
+  lines: [{ name: 'bowl', timeS: trace.value.timeS, celsius: trace.value.celsius }],
+  lane: lane.value,
+  window: bowl.value && { low: bowl.value.work.low, high: bowl.value.work.high },
+  marks: bowl.value?.happenings.map((h) => ({ words: h.words, timeS: h.timeS })),
+  lastS: whole.value ? undefined : 2400,
+  live: true,
+}))
+useKeys({ p: () => (testing.value = true) })
+</script>
+
+<template>
+  <div class="live">
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <template v-if="bowl">
+      <section class="now">
+        <header>
+          <h1>{{ bowl.summary.name }}</h1>
+          <p class="quiet">
+            {{ quantity(now?.massG ?? bowl.summary.massG, 'GRAM', taste) }},
+            {{ clock(clockS) }}
+            <em v-if="bowl.summary.source === 'SIMULATED'" class="simulated"
+              >simulated, {{ bowl.summary.pace }}×</em
+            >
+            <em v-else-if="bowl.summary.probe">probe {{ bowl.summary.probe }}</em>
+          </p>
+        </header>
+        <template v-if="now">
+          <p class="degrees" :class="tension.toLowerCase()">
+            {{ number(now.temperatureC, 'CELSIUS', taste)
+            }}<small>{{ symbol('CELSIUS', taste) }}</small>
+          </p>
+          <p class="against" :class="tension.toLowerCase()">
+            {{
+              out === 0
+                ? 'in the window'
+                : `${tensionWords(tension)}: ${quantity(Math.abs(out), 'KELVIN', taste)} ${out < 0 ? 'under' : 'over'} the window`
+            }}
+          </p>
+          <TautString name="bowl" unit="CELSIUS" :band="bowl.work" :value="now.temperatureC" />
+          <dl>
+            <dt>{{ now.verdictWords }}</dt>
+            <dd>{{ quantity(now.likelihood * 100, 'PERCENT', taste) }} sure</dd>
+            <dt>good crystals</dt>
+            <dd>
+              {{ quantity(now.stablePercent, 'PERCENT', taste) }}
+              <small
+                >({{ number(now.stableLowPercent, 'PERCENT', taste) }} to
+                {{ quantity(now.stableHighPercent, 'PERCENT', taste) }})</small
+              >
+            </dd>
+            <dt>wrong ones</dt>
+            <dd>{{ quantity(now.unstablePercent, 'PERCENT', taste) }}</dd>
+            <template v-if="now.stablePercent + now.unstablePercent < 12">
+              <dt>as thick as without</dt>
+              <dd>{{ number(now.thickness, 'ONE', taste) }} times</dd>
+            </template>
+            <template v-if="closes != null">
+              <dt>window closes in</dt>
+              <dd class="count">{{ closes > 0 ? clock(closes) : 'now' }}</dd>
+            </template>
+          </dl>
+        </template>
+        <p v-else class="quiet wait">
+          {{
+            bowl.summary.probe
+              ? 'Nothing heard of the probe yet.'
+              : 'Stir, read in the middle, and note the temperature.'
+          }}
+        </p>
+      </section>
+
+      <section class="next" aria-live="polite">
+        <p
+          v-for="alarm in bowl.alarms"
+          :key="alarm.kind"
+          class="alarm"
+          :class="{ grave: alarm.grave }"
+        >
+          {{ sentence(alarm.say, taste) }}
+        </p>
+        <p v-if="first" class="move">{{ sentence(first.say, taste) }}</p>
+        <details v-if="others.length">
+          <summary>{{ others.length }} other {{ others.length === 1 ? 'way' : 'ways' }}</summary>
+          <ul>
+            <li v-for="move in others" :key="move.say.template">
+              {{ sentence(move.say, taste) }}
+              <span class="quiet"
+                >Ends after {{ quantity(move.minutes, 'MINUTE', taste) }} at
+                {{ quantity(move.endsC, 'CELSIUS', taste) }}, {{ move.verdictWords }}.</span
+              >
+            </li>
+          </ul>
+        </details>
+        <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+        <div class="picture">
+          <CurveChart
+            :drawing="drawing"
+            :spoken="`Temperature of ${bowl.summary.name} over ${clock(clockS)}`"
+          />
+          <button type="button" class="stretch" :aria-pressed="whole" @click="whole = !whole">
+            {{ whole ? 'last 40 minutes' : 'from the beginning' }}
+          </button>
+        </div>
+        <BowlActs
+          v-if="open"
+          :typed="bowl.summary.source === 'LIVE'"
+          :mass-g="now?.massG ?? bowl.summary.massG"
+          @read="read"
+          @act="act"
+          @test="testing = true"
+          @over="over"
+        />
+        <p v-if="now && now.apart > 0" class="quiet">
+          {{ now.apart }} of {{ now.readings }} readings kept apart: skin, jumps, late ones.
+        </p>
+      </section>
+      <PaperTest v-model="testing" @verdict="act" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.live {
+  display: grid;
+  grid-template-columns: 320px minmax(0, 1fr);
+  gap: 0 24px;
+  padding: 14px 20px 20px;
+  flex: 1;
+}
+.live > .trouble {
+  grid-column: 1 / -1;
+}
+.degrees {
+  font-size: 5.4rem;
+  line-height: 1.05;
+  font-weight: 600;
+  font-variant-numeric: tabular-nums;
+}
+.degrees small {
+  font-size: 2rem;
+  font-weight: 400;
+}
+.against {
+  font-size: 1.25rem;
+  font-weight: 600;
+}
+.in_band {
+  color: var(--p-true);
+}
+.tight {
+  color: var(--p-tight);
+}
+.off {
+  color: var(--p-off);
+}
+em {
+  font-style: normal;
+}
+.simulated {
+  color: #4b4a8a;
+}
+.v-theme--evening .simulated {
+  color: #b0aef0;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 14px;
+  font-size: 1.1rem;
+}
+dt:first-child,
+.count {
+  font-weight: 600;
+}
+dd {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.count {
+  font-size: 1.7rem;
+}
+.move {
+  font-size: 1.7rem;
+  line-height: 1.25;
+  font-family: var(--p-serif);
+  margin: 4px 0 8px;
+}
+.alarm {
+  padding: 10px 16px;
+  border-left: 6px solid var(--p-tight);
+  background: var(--p-fog);
+  font-size: 1.15rem;
+  margin-bottom: 6px;
+}
+.alarm.grave {
+  border-color: var(--p-off);
+  color: var(--p-off);
+  font-weight: 600;
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
+  color: var(--p-quiet);
+}
+details ul {
+  padding-left: 20px;
+}
+.picture {
+  position: relative;
+  height: 360px;
+}
+.stretch {
+  position: absolute;
+  right: 0;
+  top: 0;
+  min-height: 44px;
+  padding: 4px 12px;
+  color: var(--p-quiet);
+  text-decoration: underline;
+}
+.wait {
+  font-size: 1.3rem;
+  margin-top: 30px;
+}
+@media (max-width: 1000px) {
+  .live {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

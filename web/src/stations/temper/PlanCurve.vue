@@ -1,0 +1,285 @@
+<script setup lang="ts">
+import { useDebounceFn, useStorage } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, words, type BowlDraft, type Curve, type Method } from '@/api/client'
+import type { CurveDrawing } from '@/parts/curve'
+import CurveChart from '@/parts/CurveChart.vue'
+import FigureString from '@/parts/FigureString.vue'
+import { useHouse } from '@/parts/house'
+import { useLarder } from '@/parts/couvertures'
+import NumberField from '@/parts/NumberField.vue'
+import { inTaste, quantity } from '@/parts/units'
+import BeginBowl from './BeginBowl.vue'
+import BothWays from './BothWays.vue'
+import CurveSteps from './CurveSteps.vue'
+import { FLUIDITIES, METHODS, VESSELS } from './methods'
+
+const { house, taste } = useHouse()
+const { all, trouble, load } = useLarder()
+const router = useRouter()
+
+/** What was chosen last stays chosen. */
+const wish = useStorage('palintone.temper.plan', {
+  couverture: 'dark-66',
+  massG: 3000 as number | null,
+  vessel: 'STEEL_BOWL' as (typeof VESSELS)[number]['id'],
+  fluidity: 'MEDIUM' as (typeof FLUIDITIES)[number]['id'],
+  method: 'COLD_BATH' as Method,
+  beside: '' as Method | '',
+  share: null as number | null,
+  roomC: null as number | null,
+})
+const curves = ref<Curve[]>([])
+const refused = ref('')
+const shown = ref(0)
+
+const couvertures = computed(() => all.value.filter((i) => i.couverture))
+const shareName = computed(() =>
+  wish.value.method === 'TABLING'
+    ? 'Share poured on the stone'
+    : wish.value.method.startsWith('SEED')
+      ? 'Share of seed'
+      : '',
+)
+const curve = computed(() => curves.value[shown.value] ?? curves.value[0])
+
+let asked = 0
+const plan = useDebounceFn(async () => {
+  const w = wish.value
+  if (!w.massG || !w.couverture) return
+  const mine = ++asked
+  try {
+    const answer = await ask(
+      api.POST('/api/temper/curves', {
+        body: {
+          couverture: w.couverture,
+          massG: w.massG,
+          methods: w.beside && w.beside !== w.method ? [w.method, w.beside] : [w.method],
+          fluidity: w.fluidity,
+          vessel: w.vessel,
+          sharePercent: shareName.value && !w.beside ? w.share : null,
+          roomC: w.roomC,
+        },
+      }),
+    )
+    if (mine !== asked) return
+    curves.value = answer
+    shown.value = Math.min(shown.value, answer.length - 1)
+    refused.value = ''
+  } catch (problem) {
+    if (mine === asked) refused.value = inTaste(words(problem), taste.value)
+  }
+}, 120)
+
+watch(wish, () => void plan(), { deep: true })
+watch(
+  () => wish.value.method,
+  () => (wish.value.share = null),
+)
+onMounted(async () => {
+  await load()
+  if (couvertures.value.length && !couvertures.value.some((c) => c.id === wish.value.couverture)) {
+    wish.value.couverture = couvertures.value[0]!.id
+  }
+  void plan()
+})
+
+const drawing = computed<CurveDrawing>(() => ({
+  lines: curves.value.map((c, i) => ({
+    name: c.words,
+    timeS: c.path.timeS,
+    celsius: c.path.temperatureC,
+    beside: i !== shown.value,
+  })),
+  lane: curve.value && {
+    timeS: curve.value.path.timeS,
+    stable: curve.value.path.stablePercent,
+    unstable: curve.value.path.unstablePercent,
+  },
+  window: curve.value && { low: curve.value.work.low, high: curve.value.work.high },
+  phases: curve.value?.phases.map((p) => ({ words: p.words, startS: p.startS, endS: p.endS })),
+}))
+const spoken = computed(() =>
+  curve.value
+    ? `${curve.value.words}: ready after ${quantity(curve.value.ready.value, 'MINUTE', taste.value)}, ${curve.value.verdictWords}, window open ${quantity(curve.value.window.value, 'MINUTE', taste.value)}`
+    : 'No curve yet',
+)
+
+const beginning = ref(false)
+const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => ({
+  name: `${couvertures.value.find((c) => c.id === wish.value.couverture)?.name ?? 'Bowl'}`,
+  couverture: wish.value.couverture,
+  massG: wish.value.massG ?? 0,
+  vessel: wish.value.vessel,
+  method: wish.value.method,
+  roomC: wish.value.roomC,
+}))
+</script>
+
+<template>
+  <div class="plan">
+    <form class="wish" @submit.prevent>
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <v-select
+        v-model="wish.couverture"
+        label="Couverture"
+        :items="couvertures"
+        item-title="name"
+        item-value="id"
+      />
+      <NumberField v-model="wish.massG" label="Mass to temper" unit="GRAM" :refused="refused" />
+      <v-select
+        v-model="wish.method"
+        label="Method"
+        :items="METHODS"
+        item-title="words"
+        item-value="id"
+      />
+      <v-select
+        v-model="wish.beside"
+        label="Beside it"
+        :items="[{ id: '', words: 'nothing' }, ...METHODS.filter((m) => m.id !== wish.method)]"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField
+        v-if="shareName && !wish.beside"
+        v-model="wish.share"
+        :label="`${shareName} (practice if empty)`"
+        unit="PERCENT"
+      />
+      <v-select
+        v-model="wish.vessel"
+        label="Vessel"
+        :items="VESSELS"
+        item-title="words"
+        item-value="id"
+      />
+      <v-select
+        v-model="wish.fluidity"
+        label="Fluidity"
+        :items="FLUIDITIES"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField
+        v-model="wish.roomC"
+        :label="`Room (House rules: ${quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste)})`"
+        unit="CELSIUS"
+      />
+      <v-btn size="x-large" color="primary" :disabled="!curve" @click="beginning = true"
+        >Begin this bowl</v-btn
+      >
+    </form>
+
+    <section class="curve" aria-label="The curve">
+      <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+      <template v-if="curve">
+        <div v-if="curves.length > 1" class="which" role="group" aria-label="Which method is read">
+          <button
+            v-for="(c, i) in curves"
+            :key="c.method"
+            type="button"
+            :aria-pressed="i === shown"
+            @click="shown = i"
+          >
+            <b>{{ c.words }}</b>
+            <span
+              >{{ quantity(c.ready.value, 'MINUTE', taste) }}, hands on
+              {{ quantity(c.handsOn.value, 'MINUTE', taste) }}; {{ c.verdictWords }}</span
+            >
+          </button>
+        </div>
+        <h1 v-else>{{ curve.words }}: {{ curve.verdictWords }}</h1>
+        <div class="picture">
+          <CurveChart :drawing="drawing" :spoken="spoken" />
+        </div>
+        <div class="figures">
+          <FigureString :figure="curve.ready" />
+          <FigureString :figure="curve.handsOn" />
+          <FigureString :figure="curve.window" />
+          <FigureString :figure="curve.stable" />
+          <FigureString :figure="curve.thickness" />
+          <FigureString v-for="f in curve.solved" :key="f.name" :figure="f" />
+        </div>
+        <CurveSteps :curve="curve" />
+      </template>
+      <p v-else-if="!refused" class="quiet">Working it out …</p>
+      <BothWays :couverture="wish.couverture" :mass-g="wish.massG" :vessel="wish.vessel" />
+    </section>
+
+    <BeginBowl
+      v-model="beginning"
+      :template="template"
+      @begun="(id) => router.push(`/temper/bowls/${id}`)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.plan {
+  display: grid;
+  grid-template-columns: 300px minmax(0, 1fr);
+  min-height: 0;
+  overflow: hidden;
+}
+.wish {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  padding: 16px;
+  border-right: 1px solid var(--p-line);
+  overflow: auto;
+}
+.wish > * {
+  flex: none;
+}
+.wish .v-btn {
+  height: 68px !important;
+  position: sticky;
+  bottom: 0;
+}
+.curve {
+  overflow: auto;
+  padding: 14px 20px 40px;
+}
+.picture {
+  height: 400px;
+}
+.which {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.which button {
+  min-height: 56px;
+  padding: 6px 14px;
+  border: 1.5px solid var(--p-line);
+  border-radius: 8px;
+}
+.which button span {
+  display: block;
+  color: var(--p-quiet);
+}
+.which button[aria-pressed='true'] {
+  border-color: var(--p-still);
+  border-width: 3px;
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 4px 18px;
+  margin: 8px 0 18px;
+}
+@media (max-width: 1000px) {
+  .plan {
+    grid-template-columns: 1fr;
+    overflow: auto;
+  }
+  .wish,
+  .curve {
+    overflow: visible;
+  }
+}
+</style>
