@@ -819,7 +819,7 @@ export interface components {
         };
         MoveView: {
             /** @enum {string} */
-            kind: "STOP_HEATING" | "MELT" | "COOL_BATH" | "COOL_ROOM" | "TABLE" | "SEED" | "HOLD" | "HEAT" | "TOP_UP" | "PAPER_TEST" | "WORK" | "START_AGAIN";
+            kind: "STOP_HEATING" | "MELT" | "COOL_BATH" | "COOL_ROOM" | "TABLE" | "SEED" | "HOLD" | "HEAT" | "TOP_UP" | "PAPER_TEST" | "WORK";
             say: components["schemas"]["SentenceView"];
             /** Format: double */
             amount: number;

@@ -59,7 +59,7 @@ defineExpose({ picture })
 </script>
 
 <template>
-  <figure class="curve" role="img" :aria-label="spoken">
+  <figure class="trace" role="img" :aria-label="spoken">
     <v-chart
       ref="chart"
       :option="option"
@@ -71,7 +71,7 @@ defineExpose({ picture })
 </template>
 
 <style scoped>
-.curve {
+.trace {
   width: 100%;
   height: 100%;
   min-height: 260px;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { curveOption, lanePlace, type Ink } from './curve'
+import { curveOption, lanePlace, tickS, type Ink } from './curve'
 
 const ink: Ink = {
   ink: '#000',
@@ -54,6 +54,12 @@ describe('the drawing of a curve', () => {
     const margin = both.series.find((s) => s.name === 'margin to')!
     // From 0.5 to 2 per cent: log10 of four.
     expect(margin.data[1]![1]).toBeCloseTo(Math.log10(4))
+  })
+
+  it('labels the time in whole minutes', () => {
+    expect(tickS(3300)).toBe(600)
+    expect(tickS(400)).toBe(60)
+    expect(tickS(100_000) % 3600).toBe(0)
   })
 
   it('scrolls: only the last stretch is shown when asked', () => {

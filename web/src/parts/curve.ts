@@ -74,6 +74,7 @@ export function curveOption(
     gridIndex: grid,
     min,
     max: Math.max(min + 60, last),
+    interval: tickS(Math.max(60, last - min)),
     axisLabel: {
       show: labels,
       color: ink.quiet,
@@ -87,11 +88,11 @@ export function curveOption(
   const withLane = Boolean(drawing.lane)
   return {
     animation: false,
-    textStyle: { fontFamily: 'Source Sans 3, system-ui, sans-serif', color: ink.ink },
+    textStyle: { fontFamily: '"Source Sans 3", system-ui, sans-serif', color: ink.ink },
     grid: withLane
       ? [
-          { left: 52, right: 96, top: 34, height: '56%' },
-          { left: 52, right: 96, bottom: 30, height: '24%' },
+          { left: 52, right: 96, top: 34, height: '54%' },
+          { left: 52, right: 96, bottom: 30, height: '22%' },
         ]
       : [{ left: 52, right: 96, top: 34, bottom: 30 }],
     xAxis: withLane ? [xAxis(0, false), xAxis(1, true)] : [xAxis(0, true)],
@@ -99,6 +100,10 @@ export function curveOption(
       {
         type: 'value',
         scale: true,
+        min: (at: { min: number }) =>
+          Math.floor(Math.min(at.min, shown((drawing.window?.low ?? 1e9) - 1))),
+        max: (at: { max: number }) =>
+          Math.ceil(Math.max(at.max, shown((drawing.window?.high ?? -1e9) + 1))),
         gridIndex: 0,
         name: symbol('CELSIUS', taste),
         nameTextStyle: { color: ink.quiet, fontSize: fontPx },
@@ -141,6 +146,12 @@ export function curveOption(
   }
 }
 
+/** Seconds between two labels: whole minutes a clock would have. */
+export function tickS(spanS: number): number {
+  const steps = [10, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200]
+  return steps.find((s) => spanS / s <= 9) ?? Math.ceil(spanS / 9 / 3600) * 3600
+}
+
 function lineSeries(
   line: CurveLine,
   place: number,
@@ -170,6 +181,7 @@ function lineSeries(
       color: line.beside ? ink.simulated : ink.ink,
       fontSize: fontPx,
       width: 90,
+      lineHeight: fontPx + 1,
       overflow: 'break',
     },
     markArea:
@@ -183,7 +195,8 @@ function lineSeries(
                   itemStyle: { color: ink.good, opacity: 0.16 },
                   label: {
                     show: true,
-                    position: 'insideBottomRight',
+                    position: 'insideTopLeft',
+                    offset: [4, -20],
                     formatter: `window ${number(window.low, 'CELSIUS', taste)} – ${number(window.high, 'CELSIUS', taste)}`,
                     color: ink.good,
                     fontSize: fontPx,

@@ -67,8 +67,9 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
       return Math.abs(value) < 10 ? 1 : 0
     case 'MINUTE':
       return Math.abs(value) < 10 && value % 1 !== 0 ? 1 : 0
-    case 'GRAM_PER_ML':
     case 'ONE':
+      return Number.isInteger(value) ? 0 : 2
+    case 'GRAM_PER_ML':
       return 2
     default:
       return 0

@@ -206,7 +206,7 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
                       sentence(line.why, taste)
                     }}</span>
                   </td>
-                  <td class="right num">{{ line.points }} / {{ line.most }}</td>
+                  <td class="right num points-of">{{ line.points }} / {{ line.most }}</td>
                 </tr>
               </tbody>
             </table>
@@ -330,6 +330,12 @@ dd {
 }
 .picture {
   height: 400px;
+}
+ol b {
+  margin-left: 8px;
+}
+.points-of {
+  white-space: nowrap;
 }
 ol {
   list-style: none;

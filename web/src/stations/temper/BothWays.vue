@@ -15,8 +15,32 @@ const props = defineProps<{
 }>()
 const { taste } = useHouse()
 
-type Ask = { id: Question; words: string; from: boolean; value: string; unit: Unit; start: number }
+type SeedAsk = 'SEED_FOR_BOWL' | 'BOWL_AFTER_SEED'
+type Ask = {
+  id: Question | SeedAsk
+  words: string
+  from: boolean
+  value: string
+  unit: Unit
+  start: number
+}
 const QUESTIONS: Ask[] = [
+  {
+    id: 'SEED_FOR_BOWL',
+    words: 'How much seed, into a bowl at …',
+    from: true,
+    value: '',
+    unit: 'GRAM',
+    start: 0,
+  },
+  {
+    id: 'BOWL_AFTER_SEED',
+    words: 'What so much seed does',
+    from: true,
+    value: 'seed',
+    unit: 'GRAM',
+    start: 90,
+  },
   {
     id: 'HEAT_FOR_TEMPERATURE',
     words: 'How long to heat, to reach …',
@@ -74,14 +98,14 @@ const QUESTIONS: Ask[] = [
     start: 1,
   },
 ]
-const chosen = ref<Question>('HEAT_FOR_TEMPERATURE')
+const chosen = ref<Question | SeedAsk>('HEAT_FOR_TEMPERATURE')
 const question = computed(() => QUESTIONS.find((q) => q.id === chosen.value)!)
 const fromC = ref<number | null>(40)
 const value = ref<number | null>(47)
 const answer = ref<Figure[]>([])
 const refused = ref('')
 
-function choose(id: Question) {
+function choose(id: Question | SeedAsk) {
   chosen.value = id
   value.value = question.value.start
   fromC.value = id === 'WINDOW' ? 31.5 : id.startsWith('BATH') || id.endsWith('BATH') ? 45 : 40
@@ -89,9 +113,31 @@ function choose(id: Question) {
   refused.value = ''
 }
 
+/** Seed has its own balance, solved at once for the whole bowl. */
+async function seed(): Promise<Figure[]> {
+  const plan = await ask(
+    api.GET('/api/temper/seed', {
+      params: {
+        query: {
+          couverture: props.couverture,
+          melt: props.massG!,
+          bowl: fromC.value ?? 0,
+          ...(chosen.value === 'BOWL_AFTER_SEED' ? { grams: value.value! } : {}),
+        },
+      },
+    }),
+  )
+  return [plan.seed, plan.bowlTemperature, plan.landing, plan.seedLeft]
+}
+
 async function solve() {
   if (!props.massG || value.value === null) return
   try {
+    if (chosen.value === 'SEED_FOR_BOWL' || chosen.value === 'BOWL_AFTER_SEED') {
+      answer.value = await seed()
+      refused.value = ''
+      return
+    }
     answer.value = await ask(
       api.POST('/api/temper/answers', {
         body: {
@@ -125,7 +171,13 @@ async function solve() {
         @update:model-value="choose"
       />
       <NumberField v-if="question.from" v-model="fromC" label="it stands at" unit="CELSIUS" />
-      <NumberField v-model="value" :label="question.value" :unit="question.unit" @enter="solve" />
+      <NumberField
+        v-if="question.value"
+        v-model="value"
+        :label="question.value"
+        :unit="question.unit"
+        @enter="solve"
+      />
       <v-btn size="x-large" variant="tonal" type="submit">Answer</v-btn>
     </form>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, toRef } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import { words, type HappeningKind } from '@/api/client'
 import type { CurveDrawing } from '@/parts/curve'
+import { chime } from '@/parts/chime'
 import CurveChart from '@/parts/CurveChart.vue'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
@@ -37,8 +38,19 @@ const refused = ref('')
 const testing = ref(false)
 const whole = ref(false)
 
+const revised = ref('')
+const seedWords = () =>
+  now.value
+    ? `${quantity(now.value.stablePercent, 'PERCENT', taste.value)} (${number(now.value.stableLowPercent, 'PERCENT', taste.value)} to ${quantity(now.value.stableHighPercent, 'PERCENT', taste.value)})`
+    : ''
+
 async function act(kind: HappeningKind, amount?: number, seconds?: number, text?: string) {
+  const before = seedWords()
   await tried(() => note({ kind, amount, seconds, text }))
+  if (kind.startsWith('PAPER') && !refused.value) {
+    const set = kind === 'PAPER_SET' ? `Set at ${amount} s` : `Not set at ${amount} s`
+    revised.value = `${set}: seed revised from ${before} to ${seedWords()} of the fat.`
+  }
 }
 async function read(celsius: number) {
   await tried(() => type(celsius))
@@ -64,6 +76,14 @@ const drawing = computed<CurveDrawing>(() => ({
   lastS: whole.value ? undefined : 2400,
   live: true,
 }))
+/** A new alarm is heard once. */
+watch(
+  () => bowl.value?.alarms.map((a) => a.kind).join() ?? '',
+  (kinds, before) => {
+    const known = (before ?? '').split(',')
+    if (kinds.split(',').some((kind) => kind && !known.includes(kind))) chime()
+  },
+)
 useKeys({ p: () => (testing.value = true) })
 </script>
 
@@ -150,6 +170,7 @@ useKeys({ p: () => (testing.value = true) })
             </li>
           </ul>
         </details>
+        <p v-if="revised" class="revised" role="status">{{ revised }}</p>
         <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
         <div class="picture">
           <CurveChart
@@ -276,6 +297,10 @@ details ul {
   padding: 4px 12px;
   color: var(--p-quiet);
   text-decoration: underline;
+}
+.revised {
+  color: var(--p-true);
+  font-weight: 600;
 }
 .wait {
   font-size: 1.3rem;

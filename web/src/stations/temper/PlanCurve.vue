@@ -244,6 +244,9 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
   overflow: auto;
   padding: 14px 20px 40px;
 }
+.curve h1::first-letter {
+  text-transform: uppercase;
+}
 .picture {
   height: 400px;
 }

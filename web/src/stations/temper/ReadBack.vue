@@ -89,11 +89,27 @@ const good = computed(() => reading.value?.verdict === 'IN_TEMPER')
 const day = (iso: string) =>
   new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
 
-function save(type: 'png' | 'svg') {
+/** The drawing is SVG; a PNG is painted from it. */
+async function save(type: 'png' | 'svg') {
+  const svg = chart.value?.picture('svg') ?? ''
   const link = document.createElement('a')
-  link.href = chart.value?.picture(type) ?? ''
+  link.href = type === 'svg' ? svg : await painted(svg)
   link.download = `curve-${reading.value?.summary.name.replace(/\W+/g, '-')}.${type}`
   link.click()
+}
+function painted(svg: string): Promise<string> {
+  return new Promise((done, failed) => {
+    const image = new Image()
+    image.onload = () => {
+      const canvas = document.createElement('canvas')
+      canvas.width = image.width * 2
+      canvas.height = image.height * 2
+      canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height)
+      done(canvas.toDataURL('image/png'))
+    }
+    image.onerror = () => failed(new Error('The picture could not be painted.'))
+    image.src = svg
+  })
 }
 </script>
 
@@ -194,6 +210,7 @@ function save(type: 'png' | 'svg') {
             >SenML</v-btn
           >
           <v-btn size="large" variant="outlined" @click="save('svg')">Picture, SVG</v-btn>
+          <v-btn size="large" variant="outlined" @click="save('png')">Picture, PNG</v-btn>
         </div>
       </template>
       <template v-else-if="loaded && !bowls.length && !trouble">
@@ -264,6 +281,10 @@ header {
   display: flex;
   align-items: baseline;
   gap: 18px;
+}
+.read h1::first-letter,
+.row b::first-letter {
+  text-transform: uppercase;
 }
 .in_band {
   color: var(--p-true);

@@ -86,7 +86,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <div class="short">
+  <div class="paths">
     <section>
       <h2>Coloured cocoa butter</h2>
       <div class="fields">
@@ -175,7 +175,7 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.short {
+.paths {
   overflow: auto;
   padding: 16px 22px 40px;
   display: grid;
@@ -228,7 +228,7 @@ ol {
   color: var(--p-ground);
 }
 @media (max-width: 1000px) {
-  .short {
+  .paths {
     grid-template-columns: 1fr;
   }
 }

@@ -49,12 +49,13 @@ class KeyboardTest {
             }
             assertThat(screen.title()).hasText("Finished");
 
-            keys.press("Alt+3");
+            keys.press("Alt+4");
             assertThat(screen.title()).hasText("Daybook");
             keys.press("?");
             assertThat(screen.page.locator("h2", hasText("All keys"))).isVisible();
             keys.press("Escape");
-            keys.press("Alt+4");
+            assertThat(screen.page.locator("h2", hasText("All keys"))).isHidden();
+            keys.press("Alt+5");
             assertThat(screen.title()).hasText("Larder");
             keys.press("/");
             keys.type("sesame");

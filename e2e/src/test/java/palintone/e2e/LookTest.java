@@ -37,6 +37,12 @@ class LookTest {
                 screen.page.waitForTimeout(700);
                 check(screen, path, found);
             }
+            for (final String path :
+                    new String[] {"/temper/plan", "/temper/back", "/temper/short", "/rehearsal"}) {
+                screen.go(house, path);
+                screen.page.waitForTimeout(1500);
+                check(screen, path, found);
+            }
             screen.go(house, "/daybook");
             screen.page.locator("td a").first().click();
             assertThat(screen.page.getByText("As planned to need")).isVisible();

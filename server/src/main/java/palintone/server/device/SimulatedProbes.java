@@ -14,8 +14,10 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import palintone.server.temper.SimulatedBowls;
 
 /**
@@ -49,7 +51,7 @@ class SimulatedProbes {
             return;
         }
         final List<String> records = new ArrayList<>();
-        for (final SimulatedBowls.Truth truth : bowls.now()) {
+        for (final SimulatedBowls.Truth truth : truths()) {
             final double read = truth.faults().read(truth.temperatureC(), random);
             if (!Double.isNaN(read)) {
                 records.add(
@@ -63,6 +65,16 @@ class SimulatedProbes {
         }
         if (!records.isEmpty()) {
             send("[" + String.join(",", records) + "]");
+        }
+    }
+
+    /** While the database is away there is nothing to read; others say so loudly enough. */
+    private List<SimulatedBowls.Truth> truths() {
+        try {
+            return bowls.now();
+        } catch (final DataAccessException | TransactionException away) {
+            LOG.debug("Simulated bowls cannot be read: {}", away.getMessage());
+            return List.of();
         }
     }
 

@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -24,6 +26,9 @@ import palintone.core.temper.trace.TraceCleaner;
 final class TraceCsv {
 
     private static final char[] DELIMITERS = {'\t', ';', '|', ','};
+    private static final Pattern NUMBER =
+            Pattern.compile(
+                    "\\s*([-+]?\\d+(?:[.,]\\d+)?(?:[eE][-+]?\\d+)?)\\s*(?:°?\\s*[CF])?\\s*");
     private static final int LOOKED_AT = 60;
     private static final int PREVIEWED = 12;
     private static final double FAHRENHEIT_ZERO = 32;
@@ -286,12 +291,9 @@ final class TraceCsv {
         return column >= 0 && column < row.size() ? row.get(column) : "";
     }
 
+    /** A number, perhaps with its degree sign behind it; words with a digit in them are none. */
     private static double number(final String text) {
-        try {
-            return Double.parseDouble(
-                    text.replace(',', '.').replaceAll("[^0-9eE+.\\-]", "").strip());
-        } catch (final NumberFormatException e) {
-            return Double.NaN;
-        }
+        final Matcher found = NUMBER.matcher(text);
+        return found.matches() ? Double.parseDouble(found.group(1).replace(',', '.')) : Double.NaN;
     }
 }

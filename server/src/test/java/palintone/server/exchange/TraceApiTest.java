@@ -45,6 +45,7 @@ class TraceApiTest {
                 "'time (min),bowl' # MINUTES,POINT # ,",
                 "epoch;celsius # EPOCH;POINT # ;",
                 "'Time,Temp °F' # 11/20/2026 CLOCK,FAHR # ,",
+                "Zeit;Kanal 1 # CLOCK;COMMA # ;",
                 "'No,Time,Humidity,Temp °C' # 7,CLOCK,52,POINT # ,",
             })
     void dialectsAreRecognised(final String header, final String row, final String delimiter) {

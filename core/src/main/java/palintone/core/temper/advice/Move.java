@@ -25,8 +25,7 @@ public record Move(Kind kind, Sentence say, Quantity amount, Outcome outcome) {
         HEAT,
         TOP_UP,
         PAPER_TEST,
-        WORK,
-        START_AGAIN
+        WORK
     }
 
     /**

@@ -39,8 +39,6 @@ public record ColourButter(
     /** Of what is sprayed, this much stays in the cavity; practice. */
     private static final double CAUGHT = 0.6;
 
-    private static final double DRY_H = 8;
-
     /**
      * @param areaMm2 wall of all cavities of all moulds
      * @param coats of this colour, 1 to 6
@@ -94,7 +92,8 @@ public record ColourButter(
                                         + " temperature; a few minutes between.")
                         .with("coats", coats, Unit.ONE)
                         .with("nozzle", 0.8, Unit.MILLIMETRE),
-                Sentence.of("Leave it at least {dry} before the next colour or the shell.")
-                        .with("dry", DRY_H * 60, Unit.MINUTE));
+                Sentence.of(
+                        "Leave it overnight, eight hours at least, before the next colour or the"
+                                + " shell."));
     }
 }

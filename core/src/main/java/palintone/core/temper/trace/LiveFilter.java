@@ -13,7 +13,7 @@ public final class LiveFilter {
     private static final double JUMP_K = 1.5;
 
     /** Faster than this no bowl changes by itself, K/s. */
-    private static final double FASTEST_K_PER_S = 0.25;
+    private static final double FASTEST_K_PER_S = 0.12;
 
     private static final int AGREEING = 3;
     private static final double AGREE_K = 0.8;

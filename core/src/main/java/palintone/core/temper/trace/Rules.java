@@ -48,6 +48,7 @@ final class Rules {
         notRewarmedTooFar();
         stayedInWindow();
         seedEnough(lane);
+        notTooThick(lane);
         readSteadily();
         return rules;
     }
@@ -177,6 +178,30 @@ final class Rules {
                         .with("least", Verdict.LEAST_STABLE * 100, Unit.PERCENT),
                 Sentence.of(
                         "Longer at the cold point, or more seed; test on paper before casting."));
+    }
+
+    private void notTooThick(final List<LanePoint> lane) {
+        final double from = stretch(Kind.WORK).map(PhaseFinder.Stretch::fromS).orElse(0.0);
+        final Optional<LanePoint> thick =
+                lane.stream()
+                        .filter(p -> p.timeS() >= from)
+                        .filter(p -> p.estimate().middle().solid() > Verdict.THICK_SOLID)
+                        .findFirst();
+        final LanePoint last = lane.get(lane.size() - 1);
+        rule(
+                "not grown too thick",
+                thick.isEmpty(),
+                thick.orElse(last).timeS(),
+                Sentence.of("{solid} of the fat solid at the end, {limit} is thick")
+                        .with("solid", last.estimate().middle().solid() * 100, Unit.PERCENT)
+                        .with("limit", Verdict.THICK_SOLID * 100, Unit.PERCENT),
+                Sentence.of(
+                                "Too thick after {minutes} of work: less time at the cold point, then"
+                                        + " the top of the window, or warm couverture stirred in.")
+                        .with(
+                                "minutes",
+                                Math.max(0, thick.orElse(last).timeS() - from) / 60,
+                                Unit.MINUTE));
     }
 
     private void readSteadily() {
