@@ -24,6 +24,7 @@ final class LiveBowl {
 
     private static final double LANE_EVERY_S = 15;
     private static final int ENSEMBLE = 120;
+    private static final double LATE_S = 10;
     private static final double HOTTEST_C = 130;
     private static final double COLDEST_C = -15;
 
@@ -58,7 +59,7 @@ final class LiveBowl {
     /**
      * Takes a reading.
      *
-     * @return false where it lies before the last one: then a new bowl must be made
+     * @return false where it lies well before the last one: then a new bowl must be made
      */
     synchronized boolean reading(final Sample sample) {
         readings++;
@@ -70,7 +71,8 @@ final class LiveBowl {
         }
         if (sample.timeS() <= lastS) {
             apart++;
-            return false;
+            // A little late, it is drawn in its place and changes no estimate.
+            return sample.timeS() > lastS - LATE_S;
         }
         final List<Sample> trusted = filter.offer(sample);
         if (trusted.isEmpty()) {

@@ -5,8 +5,10 @@ import jakarta.persistence.Query;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,18 +45,22 @@ class ReadingStore {
     /**
      * Keeps rows; those that are there already stay as they are.
      *
-     * @return how many were new
+     * @return those that were new
      */
     @Transactional
-    public int keep(final List<Row> rows) {
-        int fresh = 0;
+    public Set<Key> keep(final List<Row> rows) {
+        final Set<Key> fresh = new HashSet<>();
         for (int from = 0; from < rows.size(); from += ROWS_A_STATEMENT) {
-            fresh += insert(rows.subList(from, Math.min(rows.size(), from + ROWS_A_STATEMENT)));
+            fresh.addAll(
+                    insert(rows.subList(from, Math.min(rows.size(), from + ROWS_A_STATEMENT))));
         }
         return fresh;
     }
 
-    private int insert(final List<Row> rows) {
+    /** What makes a reading that reading. */
+    record Key(String probe, long atUs) {}
+
+    private List<Key> insert(final List<Row> rows) {
         final StringBuilder sql =
                 new StringBuilder(
                         "insert ignore into probe_reading (probe, at_us, copy, bowl_id, celsius)"
@@ -62,6 +68,7 @@ class ReadingStore {
         for (int i = 0; i < rows.size(); i++) {
             sql.append(i == 0 ? "(?,?,?,?,?)" : ",(?,?,?,?,?)");
         }
+        sql.append(" returning probe, at_us");
         final Query query = entities.createNativeQuery(sql.toString());
         int place = 1;
         for (final Row row : rows) {
@@ -71,7 +78,11 @@ class ReadingStore {
             query.setParameter(place++, row.bowl().map(UUID::toString).orElse(null));
             query.setParameter(place++, Double.isNaN(row.celsius()) ? null : row.celsius());
         }
-        return query.executeUpdate();
+        final List<?> written = query.getResultList();
+        return written.stream()
+                .map(Object[].class::cast)
+                .map(c -> new Key((String) c[0], ((Number) c[1]).longValue()))
+                .toList();
     }
 
     /** All readings of a bowl, seconds since it began, in order of time. */
