@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { curveOption, lanePlace, tickS, type Ink } from './curve'
+import { curveOption, lanePlace, thinned, tickS, type Ink } from './curve'
 
 const ink: Ink = {
   ink: '#000',
@@ -60,6 +60,19 @@ describe('the drawing of a curve', () => {
     expect(tickS(3300)).toBe(600)
     expect(tickS(400)).toBe(60)
     expect(tickS(100_000) % 3600).toBe(0)
+  })
+
+  it('thins a long line and keeps its highs and lows', () => {
+    const timeS = Array.from({ length: 20_000 }, (_, i) => i)
+    const celsius = timeS.map((t) => (t === 7777 ? 57 : t === 9999 ? 12 : 31 + Math.sin(t / 900)))
+    const drawn = thinned({ name: 'bowl', timeS, celsius })
+    expect(drawn.length).toBeLessThanOrEqual(1300)
+    expect(Math.max(...drawn.map(([, c]) => c))).toBe(57)
+    expect(Math.min(...drawn.map(([, c]) => c))).toBe(12)
+    expect(drawn.every(([t], i) => i === 0 || t > drawn[i - 1]![0])).toBe(true)
+    const end = thinned({ name: 'bowl', timeS, celsius }, 600)
+    expect(end[0]![0]).toBeGreaterThan(19_300)
+    expect(end[end.length - 1]![0]).toBe(19_999)
   })
 
   it('scrolls: only the last stretch is shown when asked', () => {

@@ -152,6 +152,51 @@ export function tickS(spanS: number): number {
   return steps.find((s) => spanS / s <= 9) ?? Math.ceil(spanS / 9 / 3600) * 3600
 }
 
+type Point = [number, number]
+
+function all(line: CurveLine): Point[] {
+  return line.timeS.map((t, i) => [t, line.celsius[i]!])
+}
+
+/** More points than this no screen can show side by side. */
+const MOST_POINTS = 1200
+
+/**
+ * A long line with its highs and lows kept: of each short stretch the lowest and the highest point,
+ * in their order. Drawing stays as quick however long a bowl is followed.
+ */
+export function thinned(line: CurveLine, lastS?: number): Point[] {
+  const n = line.timeS.length
+  const from = lastS === undefined ? 0 : firstAfter(line.timeS, line.timeS[n - 1]! - lastS)
+  if (n - from <= MOST_POINTS) return all(line).slice(Math.max(0, from - 1))
+  const stretch = Math.ceil((n - from) / (MOST_POINTS / 2))
+  const kept: Point[] = []
+  // Stretches begin at whole multiples, so that points do not dance while new ones come.
+  for (let start = from - (from % stretch); start < n; start += stretch) {
+    let low = start
+    let high = start
+    for (let i = start + 1; i < Math.min(n, start + stretch); i++) {
+      if (line.celsius[i]! < line.celsius[low]!) low = i
+      if (line.celsius[i]! > line.celsius[high]!) high = i
+    }
+    const ends = low === high ? [low] : low < high ? [low, high] : [high, low]
+    ends.forEach((i) => kept.push([line.timeS[i]!, line.celsius[i]!]))
+  }
+  return kept
+}
+
+/** Place of the first time that is not before a moment; times rise. */
+function firstAfter(timeS: number[], moment: number): number {
+  let low = 0
+  let high = timeS.length
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (timeS[middle]! < moment) low = middle + 1
+    else high = middle
+  }
+  return low
+}
+
 function lineSeries(
   line: CurveLine,
   place: number,
@@ -166,9 +211,8 @@ function lineSeries(
   return {
     type: 'line',
     name: line.name,
-    data: line.timeS.map((t, i) => [t, shown(line.celsius[i]!)]),
+    data: (drawing.live ? thinned(line, drawing.lastS) : all(line)).map(([t, c]) => [t, shown(c)]),
     showSymbol: false,
-    sampling: drawing.live ? 'lttb' : undefined,
     clip: true,
     lineStyle: {
       color: line.beside ? ink.simulated : ink.ink,
