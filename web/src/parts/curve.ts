@@ -88,7 +88,8 @@ export function curveOption(
   const withLane = Boolean(drawing.lane)
   return {
     animation: false,
-    textStyle: { fontFamily: '"Source Sans 3", system-ui, sans-serif', color: ink.ink },
+    // Single quotes: saved as SVG, the name stands inside an attribute.
+    textStyle: { fontFamily: "'Source Sans 3', system-ui, sans-serif", color: ink.ink },
     grid: withLane
       ? [
           { left: 52, right: 96, top: 34, height: '54%' },

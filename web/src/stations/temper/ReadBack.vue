@@ -93,7 +93,12 @@ const day = (iso: string) =>
 async function save(type: 'png' | 'svg') {
   const svg = chart.value?.picture('svg') ?? ''
   const link = document.createElement('a')
-  link.href = type === 'svg' ? svg : await painted(svg)
+  try {
+    link.href = type === 'svg' ? svg : await painted(svg)
+  } catch (problem) {
+    trouble.value = words(problem)
+    return
+  }
   link.download = `curve-${reading.value?.summary.name.replace(/\W+/g, '-')}.${type}`
   link.click()
 }

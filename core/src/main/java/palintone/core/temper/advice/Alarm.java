@@ -19,6 +19,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
     /** What it is about. */
     public enum Kind {
         SCORCH,
+        LOST,
         NEAR_TOP,
         NEAR_BOTTOM,
         TOO_COLD,
@@ -68,6 +69,15 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         final Verdict verdict = estimate.verdict();
         if (verdict == Verdict.IN_TEMPER || verdict == Verdict.OVER) {
             window(alarms, targets.work(), temperatureC, estimate);
+        }
+        if (verdict == Verdict.LOST) {
+            alarms.add(
+                    new Alarm(
+                            Kind.LOST,
+                            true,
+                            Sentence.of(
+                                    "The temper is lost: cast nothing. Seed it anew, or melt it out"
+                                            + " and start again.")));
         }
         final double coldC = NUCLEI_C - (34.5 - clearPointC) - TOO_COLD_K;
         if (temperatureC < coldC && estimate.middle().solid() < 0.2) {
