@@ -801,7 +801,7 @@ export interface components {
         };
         AlarmView: {
             /** @enum {string} */
-            kind: "SCORCH" | "NEAR_TOP" | "NEAR_BOTTOM" | "TOO_COLD" | "THICKENING" | "PROBE_SILENT" | "IMPLAUSIBLE";
+            kind: "SCORCH" | "LOST" | "NEAR_TOP" | "NEAR_BOTTOM" | "TOO_COLD" | "THICKENING" | "PROBE_SILENT" | "IMPLAUSIBLE";
             grave: boolean;
             say: components["schemas"]["SentenceView"];
         };
