@@ -17,7 +17,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.RecipeLine;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
@@ -66,13 +66,12 @@ public class BatchBench {
                             Component.LACTOSE, 3.2,
                             Component.PROTEIN, 2.8));
     private final Filling ganache =
-            new Filling(
+            Filling.stirred(
                     "ganache",
                     "Ganache",
                     List.of(
                             new RecipeLine(chocolate, 500, KitchenUnit.GRAM),
-                            new RecipeLine(cream, 2, KitchenUnit.CUP)),
-                    true);
+                            new RecipeLine(cream, 2, KitchenUnit.CUP)));
     private final Couverture couverture = new Couverture(chocolate, CouvertureKind.DARK);
     private final Piece piece =
             new Piece(

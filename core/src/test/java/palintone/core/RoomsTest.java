@@ -48,7 +48,7 @@ class RoomsTest {
                     .whereLayer("temper")
                     .mayOnlyBeAccessedByLayers("piece", "work")
                     .whereLayer("heat")
-                    .mayOnlyBeAccessedByLayers("temper", "work")
+                    .mayOnlyBeAccessedByLayers("temper", "filling", "piece", "work")
                     .whereLayer("substance")
                     .mayOnlyBeAccessedByLayers(
                             "heat", "temper", "filling", "shell", "piece", "work");

@@ -3,10 +3,11 @@ package palintone.core;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
-import palintone.core.filling.RecipeLine;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Layer;
 import palintone.core.piece.Piece;
@@ -17,6 +18,7 @@ import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
+import palintone.core.substance.Traits;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 
@@ -94,14 +96,13 @@ public final class Samples {
     }
 
     public static Filling ganache() {
-        return new Filling(
+        return Filling.stirred(
                 "house-ganache",
                 "House ganache",
                 List.of(
                         new RecipeLine(DARK_66, 500, KitchenUnit.GRAM),
                         new RecipeLine(CREAM, 400, KitchenUnit.GRAM),
-                        new RecipeLine(GLUCOSE_SYRUP, 60, KitchenUnit.GRAM)),
-                true);
+                        new RecipeLine(GLUCOSE_SYRUP, 60, KitchenUnit.GRAM)));
     }
 
     public static Piece halfSpherePiece() {
@@ -114,6 +115,23 @@ public final class Samples {
                 2.0,
                 List.of(new Layer(ganache(), 1)),
                 Optional.of(new ColourCoat("plum", 0.05)));
+    }
+
+    /** Water that weighs this much a millilitre and comes in pieces of 17 g. */
+    public static Ingredient ofDensity(final double gramsPerMl) {
+        return new Ingredient(
+                "any",
+                "any",
+                Composition.per100(Map.of(Component.WATER, 100.0)),
+                gramsPerMl,
+                Set.of(),
+                INVENTED,
+                new Traits(
+                        OptionalDouble.empty(),
+                        OptionalDouble.of(17),
+                        OptionalDouble.empty(),
+                        Set.of(),
+                        false));
     }
 
     private static Ingredient ingredient(

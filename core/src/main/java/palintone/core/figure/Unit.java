@@ -13,6 +13,17 @@ public enum Unit {
     KELVIN("K"),
     SECOND("s"),
     MINUTE("min"),
+    HOUR("h"),
+    DAY("days"),
+    /** A count of hydrogen ions on the usual scale, 0 to 14. */
+    PH("pH"),
+    KILOJOULE_PER_100G("kJ/100 g"),
+    /** Decimal orders of magnitude by which living germs fall. */
+    LOG10("log"),
+    /** The workshop's own money. */
+    MONEY(""),
+    METRE("m"),
+    HECTOPASCAL("hPa"),
     WATT("W"),
     PASCAL("Pa"),
     PASCAL_SECOND("Pa·s"),

@@ -3,22 +3,28 @@ package palintone.core.filling;
 import java.util.List;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Mixture;
 
 /**
- * What goes into a shell.
+ * What goes into a shell: a recipe as its maker writes it.
  *
  * @param id short name used in files
  * @param name as the maker says it
- * @param lines the recipe
- * @param aqueous false for fat-based layers such as nut and crisp pastes, whose little water is
- *     bound and for which a syrup model of water activity says nothing
+ * @param operations what is done, in order, and what goes in by it
  */
-public record Filling(String id, String name, List<RecipeLine> lines, boolean aqueous) {
+public record Filling(String id, String name, List<Operation> operations) {
 
     /** Where fillings are piped, °C. */
     private static final double PIPING_C = 28;
+
+    /** The most lines a recipe may have: more is a pasted file, not a recipe. */
+    public static final int MOST_LINES = 200;
 
     /**
      * @throws OutOfRangeException when a name is missing or there are no lines
@@ -26,19 +32,55 @@ public record Filling(String id, String name, List<RecipeLine> lines, boolean aq
     public Filling {
         Require.text("id", id, 64);
         Require.text("name", name, 120);
+        operations = List.copyOf(operations);
+        final long lines = operations.stream().mapToLong(op -> op.lines().size()).sum();
+        if (lines == 0) {
+            throw new OutOfRangeException("recipe of " + name, "no lines", "at least one line");
+        }
+        if (lines > MOST_LINES || operations.size() > MOST_LINES) {
+            throw new OutOfRangeException(
+                    "recipe of " + name,
+                    lines + " lines",
+                    "up to " + MOST_LINES + " lines and as many operations");
+        }
+    }
+
+    /** A filling that is only stirred together. */
+    public static Filling stirred(
+            final String id, final String name, final List<RecipeLine> lines) {
         if (lines.isEmpty()) {
             throw new OutOfRangeException("recipe of " + name, "no lines", "at least one line");
         }
-        lines = List.copyOf(lines);
+        return new Filling(id, name, List.of(Operation.of(OperationKind.ADD, lines)));
+    }
+
+    /** All lines in the order of the recipe. */
+    public List<RecipeLine> lines() {
+        return operations.stream().flatMap(op -> op.lines().stream()).toList();
     }
 
     /** Everything weighed in, at the recipe's own size. */
     public Mixture mixture() {
-        return Mixture.of(lines.stream().map(RecipeLine::portion).toList());
+        return Mixture.of(lines().stream().map(RecipeLine::portion).toList());
+    }
+
+    /** What comes of it, cooked at sea level. */
+    public Cooked cooked() {
+        return Cooking.cook(operations);
+    }
+
+    /**
+     * What to weigh in so that this much comes out.
+     *
+     * @param yieldG wanted, grams
+     */
+    public Mixture weighedFor(final double yieldG) {
+        final Mixture in = mixture();
+        return in.scaledTo(in.massG() * yieldG / cooked().yieldG());
     }
 
     /** Density where it is piped, free of air, g/ml. */
     public double densityGPerMl() {
-        return ChoiOkos1986.densityGPerMl(mixture().composition(), PIPING_C);
+        return ChoiOkos1986.densityGPerMl(cooked().composition(), PIPING_C);
     }
 }

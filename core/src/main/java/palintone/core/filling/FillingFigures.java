@@ -1,113 +1,163 @@
 package palintone.core.filling;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.Set;
 import palintone.core.figure.Band;
-import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
-import palintone.core.figure.Source;
-import palintone.core.figure.Unit;
-import palintone.core.substance.ChoiOkos1986;
+import palintone.core.figure.Sentence;
+import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.life.FoodCode;
+import palintone.core.filling.life.Lethality;
+import palintone.core.filling.life.Life;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.record.Correction;
+import palintone.core.filling.texture.TextureClass;
+import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
-import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.Nature;
 
 /**
- * What can be said of a filling before it is cooked.
+ * Everything that can be said of a filling before it is cooked.
  *
- * @param waterActivity absent where the filling has no water phase to speak of
- * @param water share of the mass
- * @param fat share of the mass
- * @param undissolvedSugar absent where the filling has no water phase to speak of
+ * @param figures every quality with its basis and, where the style knows one, its band
+ * @param splitRisk 0 to 100 %
+ * @param textures class and stiffness from the cold to the warm
+ * @param life how long and why
+ * @param foodCode in words
+ * @param eggHeat the heat step of the egg, where there is egg
  * @param density where it is piped
+ * @param weighed everything weighed in
+ * @param cost of the batch; priced tells how much of it has a price
+ * @param unpriced ingredients without a price
+ * @param allergens in the order of the regulation
+ * @param cautions where somebody can be hurt
  */
 public record FillingFigures(
-        Optional<Figure> waterActivity,
-        Figure water,
-        Figure fat,
-        Optional<Figure> undissolvedSugar,
-        Figure density) {
+        Map<Quality, Figure> figures,
+        Figure splitRisk,
+        List<TextureAt> textures,
+        Life life,
+        String foodCode,
+        List<Figure> eggHeat,
+        Figure density,
+        Figure weighed,
+        Figure cost,
+        List<String> unpriced,
+        Set<Allergen> allergens,
+        List<Sentence> cautions,
+        Cooked cooked) {
 
-    /** Soft shell fillings: below 0.60 nothing grows, above 0.91 most bacteria do. */
-    private static final Band KEEPING = new Band(0.60, 0.65, 0.85, 0.91);
+    private static final double[] TEMPERATURES_C = {4, 16, 20, 24, 28, 32, 40};
 
-    private static final Source KEEPING_SOURCE =
-            Source.remembered(
-                    "Beuchat 1983: most bacteria grow above 0.90–0.91, S. aureus above 0.86");
+    /** How it stands at a temperature. */
+    public record TextureAt(double celsius, TextureClass texture, double pascal) {}
 
-    private static final List<WaterActivityModel> MODELS =
-            List.of(new Norrish1966(), new MoneyBorn1951());
-
+    /** At the usual conditions, as a soft shell filling, without own measurements. */
     public static FillingFigures of(final Filling filling) {
-        final Composition composition = filling.mixture().composition();
-        final double water = composition.fraction(Component.WATER) * 100;
-        final boolean hasPhase = filling.aqueous() && water > 1;
-        final Basis share = Basis.of("mass of the part / mass of the whole");
+        return of(
+                Appraisal.of(filling.cooked(), Conditions.USUAL),
+                Style.SOFT_SHELL.bands(),
+                Map.of());
+    }
+
+    /**
+     * @param bands what it ought to be
+     * @param corrections by the workshop's own measurements
+     */
+    public static FillingFigures of(
+            final Appraisal appraisal,
+            final Map<Quality, Band> bands,
+            final Map<Correction.Of, Correction> corrections) {
+        final Explained explained = new Explained(appraisal, corrections);
+        final Map<Quality, Figure> figures = new EnumMap<>(Quality.class);
+        for (final Quality quality : Quality.values()) {
+            Figure figure = explained.figure(quality);
+            if (bands.containsKey(quality)) {
+                figure = figure.within(bands.get(quality));
+            }
+            figures.put(quality, figure);
+        }
+        final Cooked cooked = appraisal.cooked();
+        final List<TextureAt> textures = new ArrayList<>();
+        for (final double celsius : TEMPERATURES_C) {
+            final double pascal = appraisal.texture().pascal(celsius);
+            textures.add(new TextureAt(celsius, TextureClass.of(pascal), pascal));
+        }
+        final Life life = life(appraisal, figures);
+        final List<Figure> egg =
+                cooked.eggSince() < 0
+                        ? List.of()
+                        : List.of(
+                                Lethality.figure(
+                                        cooked.heat()
+                                                .subList(cooked.eggSince(), cooked.heat().size())));
         return new FillingFigures(
-                hasPhase
-                        ? Optional.of(waterActivity(AqueousPhase.of(composition)))
-                        : Optional.empty(),
-                Figure.of("water", water, Unit.PERCENT, share),
-                Figure.of("fat", composition.fatFraction() * 100, Unit.PERCENT, share),
-                hasPhase
-                        ? Optional.of(undissolved(AqueousPhase.of(composition)))
-                        : Optional.empty(),
-                Figure.of(
-                        "density",
-                        filling.densityGPerMl(),
-                        Unit.GRAM_PER_ML,
-                        Basis.of("1/ρ = Σ share/ρ of the part, without air")
-                                .from(ChoiOkos1986.SOURCE)
-                                .validFor("−40 to 150 °C, no air beaten in", true)));
+                figures,
+                explained.splitRisk(),
+                textures,
+                life,
+                life.table().words(),
+                egg,
+                explained.density(),
+                explained.weighed(),
+                explained.cost(),
+                cooked.weighed().keySet().stream()
+                        .filter(i -> i.traits().pricePerKg().isEmpty())
+                        .map(Ingredient::name)
+                        .toList(),
+                allergens(cooked),
+                Cautions.of(cooked, egg),
+                cooked);
     }
 
-    private static Figure waterActivity(final AqueousPhase phase) {
-        final double rest = Ross1975.saltsAndEthanol(phase);
-        final double[] all =
-                MODELS.stream().mapToDouble(m -> m.waterActivity(phase) * rest).sorted().toArray();
-        final WaterActivityModel first = MODELS.get(0);
-        final double value = first.waterActivity(phase) * rest;
-        Basis basis =
-                Basis.of(first.formula() + " · factor of salts and ethanol")
-                        .with("water in 100 g", phase.waterG(), Unit.GRAM);
-        for (final Solute solute : phase.dissolvedG().keySet()) {
-            basis =
-                    basis.with(
-                            solute.component().words() + " dissolved",
-                            phase.dissolvedG().get(solute),
-                            Unit.GRAM);
-        }
-        basis =
-                basis.with("minerals", phase.saltsG(), Unit.GRAM)
-                        .with("ethanol", phase.ethanolG(), Unit.GRAM)
-                        .from(first.source());
-        for (final WaterActivityModel other : MODELS.subList(1, MODELS.size())) {
-            basis =
-                    basis.with(other.formula(), other.waterActivity(phase) * rest, Unit.ONE)
-                            .from(other.source());
-        }
-        return Figure.of(
-                        "water activity",
-                        value,
-                        Unit.ONE,
-                        basis.from(Ross1975.SOURCE)
-                                .from(AqueousPhase.SOLUBILITY)
-                                .from(KEEPING_SOURCE)
-                                .validFor(
-                                        "water activity above 0.6, 20 to 30 °C, little ethanol",
-                                        value > 0.6 && phase.ethanolG() < 5))
-                .spread(all[0], all[all.length - 1])
-                .within(KEEPING);
+    private static Life life(final Appraisal appraisal, final Map<Quality, Figure> figures) {
+        final Cooked cooked = appraisal.cooked();
+        final Figure aw = figures.get(Quality.WATER_ACTIVITY);
+        final double water = cooked.composition().fraction(Component.WATER);
+        final double ethanol = cooked.composition().fraction(Component.ETHANOL);
+        return Life.of(
+                new Life.Given(
+                        aw.value(),
+                        aw.spread().map(r -> r.low()).orElse(aw.value()),
+                        aw.spread().map(r -> r.high()).orElse(aw.value()),
+                        figures.get(Quality.ACIDITY).value(),
+                        water + ethanol > 0 ? 100 * ethanol / (water + ethanol) : 0,
+                        cooked.unheated().isEmpty() && !cooked.heat().isEmpty(),
+                        cooked.rawEgg(),
+                        appraisal.conditions().storageC(),
+                        100 * cooked.composition().fraction(Component.LIQUID_OIL),
+                        has(cooked, Nature.NUT),
+                        cooked.composition().fraction(Component.MILK_FAT) > 0.01,
+                        has(cooked, Nature.CRISP)));
     }
 
-    private static Figure undissolved(final AqueousPhase phase) {
-        return Figure.of(
-                        "undissolved sugar",
-                        phase.crystallineG(),
-                        Unit.PERCENT,
-                        Basis.of("sugar − solubility · water, each sugar alone")
-                                .with("water in 100 g", phase.waterG(), Unit.GRAM)
-                                .from(AqueousPhase.SOLUBILITY)
-                                .validFor("20 °C", true))
-                .within(new Band(0, 0, 3, 10));
+    private static boolean has(final Cooked cooked, final Nature nature) {
+        return cooked.weighed().keySet().stream().anyMatch(i -> i.is(nature));
+    }
+
+    private static Set<Allergen> allergens(final Cooked cooked) {
+        final Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+        cooked.weighed().keySet().forEach(i -> all.addAll(i.allergens()));
+        return all;
+    }
+
+    /** One quality with its basis. */
+    public Figure figure(final Quality quality) {
+        return figures.get(quality);
+    }
+
+    /** What the pH and water-activity table says. */
+    public FoodCode.Says table() {
+        return life.table();
+    }
+
+    /** Whether fat drops are packed closer than they bear. */
+    public boolean tooFat() {
+        return figure(Quality.OIL_SHARE).value() > Emulsion.CLOSE_PACKED;
     }
 }

@@ -130,7 +130,7 @@ public record Materials(
                                     Unit.GRAM,
                                     basis.with("surplus", surplus * 100, Unit.PERCENT)
                                             .from(Source.workshop("filling surplus, House rules"))),
-                            layer.filling().mixture().scaledTo(make)));
+                            layer.filling().weighedFor(make)));
         }
         return Collections.unmodifiableList(needs);
     }

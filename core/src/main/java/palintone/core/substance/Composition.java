@@ -43,8 +43,8 @@ public final class Composition {
         return scaled(gramsPer100, sum);
     }
 
-    /** From grams that sum to anything above zero; used by mixtures. */
-    static Composition ofMasses(final Map<Component, Double> massesG) {
+    /** From grams that sum to anything above zero: what a mixture or a pot holds. */
+    public static Composition ofMasses(final Map<Component, Double> massesG) {
         double sum = 0;
         for (final double massG : massesG.values()) {
             sum += massG;

@@ -13,6 +13,7 @@ import palintone.core.figure.Source;
  * @param densityGPerMl mass of one millilitre as it is measured out (poured, spooned), g/ml
  * @param allergens what it brings
  * @param source where the composition comes from
+ * @param traits acidity, mass of a piece, price, special nature
  */
 public record Ingredient(
         String id,
@@ -20,7 +21,8 @@ public record Ingredient(
         Composition composition,
         double densityGPerMl,
         Set<Allergen> allergens,
-        Source source) {
+        Source source,
+        Traits traits) {
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when a name is missing or the density is
@@ -31,5 +33,21 @@ public record Ingredient(
         Require.text("name", name, 120);
         Require.between("density", densityGPerMl, 0.05, 3, "g/ml");
         allergens = Set.copyOf(allergens);
+    }
+
+    /** An ingredient of which nothing else is known. */
+    public Ingredient(
+            final String id,
+            final String name,
+            final Composition composition,
+            final double densityGPerMl,
+            final Set<Allergen> allergens,
+            final Source source) {
+        this(id, name, composition, densityGPerMl, allergens, source, Traits.NONE);
+    }
+
+    /** Whether it has this nature. */
+    public boolean is(final Nature nature) {
+        return traits.natures().contains(nature);
     }
 }

@@ -51,13 +51,17 @@ class SubstanceTest {
         "3, tbsp, 0.99, 44.55",
         "4, tsp, 1.0, 20",
         "250, ml, 0.99, 247.5",
+        "1, fl oz, 1, 29.5735295625",
+        "2, dl, 1, 200",
+        "5, piece, 1, 85",
         "0.5, l, 1.2, 600"
     })
     void kitchenMeasuresBecomeGrams(
             final double amount, final String unit, final double density, final double grams) {
         final KitchenUnit kitchen = KitchenUnit.ofSymbol(unit);
-        assertThat(kitchen.toGrams(amount, density)).isCloseTo(grams, within(1e-6));
-        assertThat(kitchen.fromGrams(grams, density)).isCloseTo(amount, within(1e-9));
+        final Ingredient of = Samples.ofDensity(density);
+        assertThat(kitchen.toGrams(amount, of)).isCloseTo(grams, within(1e-6));
+        assertThat(kitchen.fromGrams(grams, of)).isCloseTo(amount, within(1e-9));
     }
 
     @Test

@@ -18,7 +18,7 @@ import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.filling.Filling;
-import palintone.core.filling.RecipeLine;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.substance.KitchenUnit;
 import palintone.server.larder.IngredientEntity;
 

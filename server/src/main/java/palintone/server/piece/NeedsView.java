@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.RecipeLine;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.piece.Materials;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;

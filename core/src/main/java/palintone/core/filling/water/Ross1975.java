@@ -1,4 +1,4 @@
-package palintone.core.filling;
+package palintone.core.filling.water;
 
 import palintone.core.figure.Source;
 
@@ -36,7 +36,7 @@ public final class Ross1975 {
     /**
      * @param molality potassium chloride, mol per kg of water
      */
-    static double salts(final double molality) {
+    public static double salts(final double molality) {
         return Math.exp(-WaterActivityModel.WATER_MOLAR_MASS / 1000 * 2 * molality * KCL_OSMOTIC);
     }
 }

@@ -1,6 +1,5 @@
-package palintone.core.filling;
+package palintone.core.filling.water;
 
-import java.util.Optional;
 import palintone.core.substance.Component;
 
 /**
@@ -26,11 +25,13 @@ public enum Solute {
     private final Component component;
     private final double molarMass;
     private final double norrishK;
+    private final double rootK;
 
     Solute(final Component component, final double molarMass, final double norrishK) {
         this.component = component;
         this.molarMass = molarMass;
         this.norrishK = norrishK;
+        this.rootK = Math.sqrt(norrishK);
     }
 
     public Component component() {
@@ -47,12 +48,7 @@ public enum Solute {
         return norrishK;
     }
 
-    static Optional<Solute> of(final Component component) {
-        for (final Solute solute : values()) {
-            if (solute.component == component) {
-                return Optional.of(solute);
-            }
-        }
-        return Optional.empty();
+    double rootK() {
+        return rootK;
     }
 }

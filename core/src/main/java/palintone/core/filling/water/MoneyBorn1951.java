@@ -1,4 +1,4 @@
-package palintone.core.filling;
+package palintone.core.filling.water;
 
 import palintone.core.figure.Source;
 
@@ -26,5 +26,10 @@ public final class MoneyBorn1951 implements WaterActivityModel {
     @Override
     public String formula() {
         return "aw = 1/(1 + 0.27·n)";
+    }
+
+    @Override
+    public String words() {
+        return "Money & Born 1951";
     }
 }

@@ -1,4 +1,4 @@
-package palintone.core.filling;
+package palintone.core.filling.water;
 
 import palintone.core.figure.Source;
 
@@ -16,13 +16,8 @@ public final class Norrish1966 implements WaterActivityModel {
 
     @Override
     public double waterActivity(final AqueousPhase phase) {
-        final double water = phase.waterG() / WATER_MOLAR_MASS;
-        final double all = water + phase.moles();
-        double pull = 0;
-        for (final Solute solute : phase.dissolvedG().keySet()) {
-            pull += Math.sqrt(solute.norrishK()) * phase.moles(solute) / all;
-        }
-        return water / all * Math.exp(-pull * pull);
+        final double pull = phase.norrishPull();
+        return phase.waterMoleFraction() * Math.exp(-pull * pull);
     }
 
     @Override
@@ -33,5 +28,10 @@ public final class Norrish1966 implements WaterActivityModel {
     @Override
     public String formula() {
         return "aw = xw·exp(−(Σ √Ki·xi)²)";
+    }
+
+    @Override
+    public String words() {
+        return "Norrish 1966";
     }
 }

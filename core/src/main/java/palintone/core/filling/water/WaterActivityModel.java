@@ -1,4 +1,4 @@
-package palintone.core.filling;
+package palintone.core.filling.water;
 
 import palintone.core.figure.Source;
 
@@ -21,4 +21,7 @@ public interface WaterActivityModel {
 
     /** The equation as a maker with some schooling can read it. */
     String formula();
+
+    /** Author and year. */
+    String words();
 }

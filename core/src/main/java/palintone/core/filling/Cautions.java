@@ -1,0 +1,86 @@
+package palintone.core.filling;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.life.Lethality;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.substance.Component;
+import palintone.core.substance.Nature;
+
+/** Where a recipe can hurt somebody; each defers to those who decide. */
+final class Cautions {
+
+    private static final double FLAMMABLE_SHARE = 0.15;
+
+    private Cautions() {}
+
+    static List<Sentence> of(final Cooked cooked, final List<Figure> egg) {
+        final List<Sentence> words = new ArrayList<>();
+        if (cooked.rawEgg()) {
+            words.add(
+                    Sentence.of(
+                            "Raw egg, never heated to a safe temperature. Give it a heat step; many"
+                                    + " local codes forbid it otherwise."));
+        } else if (!egg.isEmpty() && egg.get(0).value() < Lethality.ofTheCode()) {
+            words.add(
+                    Sentence.of(
+                                    "The egg's heat step reaches {reached}; the code of the United"
+                                            + " States asks for {asked}. Hold it longer or hotter;"
+                                            + " ask your local authority.")
+                            .with("reached", egg.get(0).value(), Unit.LOG10)
+                            .with("asked", Lethality.ofTheCode(), Unit.LOG10));
+        }
+        if (cooked.history().cookedSugarC() > 0) {
+            words.add(
+                    Sentence.of(
+                            "Cooked sugar sticks and burns deep: long sleeves, cold water within"
+                                    + " reach, nobody else at the stove."));
+        }
+        if (cooked.history().cookedSugarC() >= 140 && liquidAfterSugar(cooked)) {
+            words.add(
+                    Sentence.of(
+                            "Liquid into hot caramel throws steam and sugar: warm it, pour in thin"
+                                    + " parts, hands and face away, pot no more than a third full."));
+        }
+        if (cooked.weighed().keySet().stream()
+                .anyMatch(
+                        i ->
+                                i.is(Nature.SPIRIT)
+                                        || i.composition().fraction(Component.ETHANOL)
+                                                > FLAMMABLE_SHARE)) {
+            words.add(
+                    Sentence.of(
+                                    "Spirit: no flame near it; add it below {warm} and away from the stove."
+                                            + " Alcohol in the piece must be declared; keep it from"
+                                            + " children.")
+                            .with("warm", 45, Unit.CELSIUS));
+        }
+        if (cooked.stages().stream().anyMatch(s -> s.kind() == OperationKind.BOIL_DOWN)) {
+            words.add(Sentence.of("Boiling down: steam and spatter; a wide pot, a long spoon."));
+        }
+        if (cooked.stages().stream().anyMatch(s -> s.kind() == OperationKind.FREEZE)) {
+            words.add(
+                    Sentence.of(
+                            "Out of the freezer wrapped, and unwrapped only at room temperature:"
+                                    + " what condenses on it melts sugar."));
+        }
+        return words;
+    }
+
+    private static boolean liquidAfterSugar(final Cooked cooked) {
+        double water = -1;
+        for (final Cooked.Stage stage : cooked.stages()) {
+            if (stage.kind() == OperationKind.CARAMELISE
+                    || stage.kind() == OperationKind.COOK_SUGAR) {
+                water = stage.waterG();
+            } else if (water >= 0 && stage.waterG() > water + 1) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,348 @@
+package palintone.core.filling;
+
+import java.util.Map;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.fat.FatBlend;
+import palintone.core.filling.layer.Gab;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.record.Correction;
+import palintone.core.filling.taste.Taste;
+import palintone.core.filling.texture.Texture;
+import palintone.core.filling.water.AqueousPhase;
+import palintone.core.filling.water.Ross1975;
+import palintone.core.filling.water.Solute;
+import palintone.core.filling.water.SyrupViscosity;
+import palintone.core.filling.water.WaterActivityModel;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Nutrition;
+
+/** Gives every quality of an appraisal its basis and spread. */
+final class Explained {
+
+    private static final Basis SHARE =
+            Basis.of("mass of the part / mass of what comes out of the pot").from(Cooking.PRACTICE);
+    private static final double SYRUP_K = 20;
+
+    private final Appraisal appraisal;
+    private final Composition c;
+    private final Map<Correction.Of, Correction> corrections;
+
+    Explained(final Appraisal appraisal, final Map<Correction.Of, Correction> corrections) {
+        this.appraisal = appraisal;
+        this.c = appraisal.cooked().composition();
+        this.corrections = corrections;
+    }
+
+    Figure figure(final Quality quality) {
+        return switch (quality) {
+            case WATER_ACTIVITY -> waterActivity();
+            case WATER, FAT -> plain(quality, SHARE);
+            case FREE_WATER ->
+                    plain(
+                            quality,
+                            Basis.of(
+                                            "water − 0.3·(protein, starch, fibre, cocoa) − 0.1·"
+                                                    + "dissolved sugar")
+                                    .with("water", appraisal.value(Quality.WATER), Unit.PERCENT)
+                                    .from(
+                                            Source.practice(
+                                                    "what solids hold too tightly to be free")));
+            case OIL_SHARE -> oilShare();
+            case DISSOLVED_SUGAR -> plain(quality, syrup("dissolved / (dissolved + water)"));
+            case CRYSTAL_SUGAR ->
+                    plain(
+                            quality,
+                            syrup(
+                                    appraisal.wet()
+                                            ? "sugar − what the water holds of it beside the others"
+                                            : "fat surrounds the sugar: all of it stays crystals"));
+            case SOLID_FAT_SERVING -> solidFat(quality, appraisal.conditions().servingC());
+            case SOLID_FAT_STORAGE -> solidFat(quality, appraisal.conditions().storageC());
+            case FIRMNESS -> firmness(quality, appraisal.conditions().servingC());
+            case FIRMNESS_STORAGE -> firmness(quality, appraisal.conditions().storageC());
+            case SWEETNESS ->
+                    plain(
+                            quality,
+                            Basis.of("Σ sugar · its sweetness, in sucrose")
+                                    .with(
+                                            "sucrose",
+                                            100 * c.fraction(Component.SUCROSE),
+                                            Unit.PERCENT)
+                                    .with(
+                                            "fructose",
+                                            100 * c.fraction(Component.FRUCTOSE),
+                                            Unit.PERCENT)
+                                    .with(
+                                            "glucose",
+                                            100 * c.fraction(Component.GLUCOSE),
+                                            Unit.PERCENT)
+                                    .from(Taste.SWEETNESS));
+            case BITTERNESS ->
+                    plain(
+                            quality,
+                            Basis.of("fat-free cocoa + caramelised sugar / 3")
+                                    .from(Taste.BITTERNESS));
+            case ALCOHOL -> plain(quality, SHARE);
+            case ACIDITY -> acidity();
+            case ENERGY -> named(Nutrition.of(c).energy(), quality);
+            case COST ->
+                    plain(
+                            quality,
+                            Basis.of("Σ weighed · price / yield")
+                                    .with("weighed in", appraisal.cooked().weighedG(), Unit.GRAM)
+                                    .with("yield", appraisal.cooked().yieldG(), Unit.GRAM)
+                                    .from(Source.workshop("prices in the larder")));
+            case YIELD -> outcome();
+        };
+    }
+
+    private Figure plain(final Quality quality, final Basis basis) {
+        return Figure.of(quality.words(), appraisal.value(quality), quality.unit(), basis);
+    }
+
+    private static Figure named(final Figure figure, final Quality quality) {
+        return new Figure(
+                quality.words(),
+                figure.value(),
+                figure.unit(),
+                figure.spread(),
+                figure.band(),
+                figure.basis());
+    }
+
+    private Basis syrup(final String formula) {
+        Basis basis = Basis.of(formula);
+        if (appraisal.wet()) {
+            final AqueousPhase phase = appraisal.syrup();
+            basis = basis.with("water in 100 g", phase.waterG(), Unit.GRAM);
+            for (final Map.Entry<Solute, Double> each : phase.dissolvedG().entrySet()) {
+                basis =
+                        basis.with(
+                                each.getKey().component().words() + " dissolved",
+                                each.getValue(),
+                                Unit.GRAM);
+            }
+            basis = basis.from(AqueousPhase.SOLUBILITY).validFor(SYRUP_K + " °C, at rest", true);
+        }
+        return basis;
+    }
+
+    private Figure waterActivity() {
+        final Correction own = correction(Correction.Of.WATER_ACTIVITY);
+        if (!appraisal.wet()) {
+            final double value = clip(appraisal.value(Quality.WATER_ACTIVITY) + own.offset());
+            return Figure.of(
+                            Quality.WATER_ACTIVITY.words(),
+                            value,
+                            Unit.ONE,
+                            Basis.of("GAB isotherm of the dry bodies, the fat being outside")
+                                    .with("water", 100 * c.fraction(Component.WATER), Unit.PERCENT)
+                                    .with("dry bodies", 100 * Appraisal.dryBodies(c), Unit.PERCENT)
+                                    .from(Gab.SOURCE)
+                                    .validFor("aw 0.05 to 0.9, little water", value < 0.9))
+                    .spread(Math.max(0.01, value - 0.1), Math.min(1, value + 0.1));
+        }
+        final AqueousPhase phase = appraisal.syrup();
+        final WaterActivityModel first = Appraisal.MODELS.get(0);
+        Basis basis =
+                syrup(first.formula() + " · factor of salts and ethanol")
+                        .with("minerals", phase.saltsG(), Unit.GRAM)
+                        .with("ethanol", phase.ethanolG(), Unit.GRAM);
+        double low = 1;
+        double high = 0;
+        for (final WaterActivityModel model : Appraisal.MODELS) {
+            final double aw = clip(appraisal.waterActivity(model) + own.offset());
+            low = Math.min(low, aw);
+            high = Math.max(high, aw);
+            basis = basis.with(model.words(), aw, Unit.ONE).from(model.source());
+        }
+        final double value = clip(appraisal.waterActivity(first) + own.offset());
+        if (own.measurements() > 0) {
+            basis =
+                    basis.with("moved by own measurements", own.offset(), Unit.ONE)
+                            .with("margin left", own.margin(), Unit.ONE)
+                            .from(Correction.SOURCE);
+            low = Math.max(low, value - 2 * own.margin());
+            high = Math.min(high, value + 2 * own.margin());
+        }
+        return Figure.of(
+                        Quality.WATER_ACTIVITY.words(),
+                        value,
+                        Unit.ONE,
+                        basis.from(Ross1975.SOURCE)
+                                .validFor(
+                                        "water activity above 0.6, 20 to 30 °C, little ethanol",
+                                        value > 0.6 && phase.ethanolG() < 5))
+                .spread(Math.min(low, value), Math.max(high, value));
+    }
+
+    private static double clip(final double aw) {
+        return Math.max(0.01, Math.min(1, aw));
+    }
+
+    private Correction correction(final Correction.Of what) {
+        return corrections.getOrDefault(what, Correction.none(what));
+    }
+
+    private Figure oilShare() {
+        final Emulsion emulsion = Emulsion.of(c);
+        final double value = appraisal.value(Quality.OIL_SHARE);
+        return Figure.of(
+                Quality.OIL_SHARE.words(),
+                value,
+                Unit.ONE,
+                Basis.of("volume of fat / (volume of fat + volume of syrup)")
+                        .with("fat in 100 g", emulsion.fatMl(), Unit.MILLILITRE)
+                        .with("syrup in 100 g", emulsion.syrupMl(), Unit.MILLILITRE)
+                        .with(
+                                "water that would bring it to 0.60, in 100 g",
+                                emulsion.waterToReach(Emulsion.RISK_FROM),
+                                Unit.GRAM)
+                        .from(Emulsion.SOURCE)
+                        .validFor("fat melted, drops of like size", appraisal.wet()));
+    }
+
+    /** How likely it splits; nothing can split where fat is outside. */
+    Figure splitRisk() {
+        final Cooked cooked = appraisal.cooked();
+        final double width = cooked.history().emulsifiedWidthMm();
+        final double depthMm =
+                width > 0 ? cooked.yieldG() / 1.1 * 1000 / (Math.PI * width * width / 4) : 0;
+        final boolean tooWide = width > 0 && depthMm < 0.25 * width;
+        final double risk =
+                appraisal.wet() && c.fatFraction() > 0.05
+                        ? 100 * Emulsion.of(c).splitRisk(cooked.history().blended(), tooWide)
+                        : 0;
+        return Figure.of(
+                        "risk of splitting",
+                        risk,
+                        Unit.PERCENT,
+                        Basis.of("by the fat phase share; a blender helps, a wide vessel harms")
+                                .with(
+                                        "fat phase share",
+                                        appraisal.value(Quality.OIL_SHARE),
+                                        Unit.ONE)
+                                .with("depth in the vessel", depthMm, Unit.MILLIMETRE)
+                                .with("width of the vessel", width, Unit.MILLIMETRE)
+                                .from(Emulsion.SOURCE)
+                                .from(Source.calibrated("risk between the packing marks")))
+                .within(new Band(0, 0, 15, 50));
+    }
+
+    private Figure solidFat(final Quality quality, final double celsius) {
+        return plain(
+                quality,
+                Basis.of("ln x = −ΔH/R·(1/T − 1/Tm) for every body of every fat")
+                        .with("at", celsius, Unit.CELSIUS)
+                        .with(
+                                "cocoa butter",
+                                100 * c.fraction(Component.COCOA_BUTTER),
+                                Unit.PERCENT)
+                        .with("milk fat", 100 * c.fraction(Component.MILK_FAT), Unit.PERCENT)
+                        .with("liquid oil", 100 * c.fraction(Component.LIQUID_OIL), Unit.PERCENT)
+                        .from(FatBlend.SOURCE)
+                        .validFor(
+                                "at rest; little lauric fat beside cocoa butter",
+                                c.fraction(Component.LAURIC_FAT) < 0.02
+                                        || c.fraction(Component.COCOA_BUTTER) < 0.02));
+    }
+
+    private Figure firmness(final Quality quality, final double celsius) {
+        final Texture texture = appraisal.texture();
+        final double pascal = texture.pascal(celsius);
+        final Correction own = correction(Correction.Of.FIRMNESS);
+        final double value = Math.max(0, appraisal.value(quality) + own.offset());
+        Basis basis =
+                Basis.of("2·(log10 stiffness − 1); stiffness of solids and syrup together")
+                        .with("stiffness", pascal, Unit.PASCAL)
+                        .with("at", celsius, Unit.CELSIUS)
+                        .with("solid fat", 100 * texture.solidFat(celsius), Unit.PERCENT);
+        if (appraisal.wet()) {
+            basis =
+                    basis.with(
+                            "log10 of the syrup's viscosity",
+                            SyrupViscosity.log10PaS(texture.syrup(celsius), celsius),
+                            Unit.ONE);
+        }
+        if (own.measurements() > 0) {
+            basis =
+                    basis.with("moved by own checks", own.offset(), Unit.ONE)
+                            .from(Correction.SOURCE);
+        }
+        final double margin = own.measurements() > 0 ? own.margin() : 0.7;
+        return Figure.of(
+                        quality.words(),
+                        value,
+                        Unit.ONE,
+                        basis.from(Texture.SOURCE)
+                                .from(SyrupViscosity.SOURCE)
+                                .from(FatBlend.SOURCE))
+                .spread(Math.max(0, value - margin), value + margin);
+    }
+
+    private Figure acidity() {
+        final Correction own = correction(Correction.Of.PH);
+        final double value = appraisal.value(Quality.ACIDITY) + own.offset();
+        final double margin = own.measurements() > 0 ? 2 * own.margin() : 0.4;
+        Basis basis = Basis.of("mean pH of the ingredients, weighed by what buffers them");
+        if (own.measurements() > 0) {
+            basis =
+                    basis.with("moved by own measurements", own.offset(), Unit.PH)
+                            .from(Correction.SOURCE);
+        }
+        return Figure.of(
+                        Quality.ACIDITY.words(),
+                        value,
+                        Unit.PH,
+                        basis.with(
+                                        "organic acid",
+                                        100 * c.fraction(Component.ORGANIC_ACID),
+                                        Unit.PERCENT)
+                                .from(Taste.ACIDITY))
+                .spread(value - margin, value + margin);
+    }
+
+    private Figure outcome() {
+        final Cooked cooked = appraisal.cooked();
+        return plain(
+                Quality.YIELD,
+                Basis.of("weighed in − steam − what sticks and is strained out")
+                        .with("weighed in", cooked.weighedG(), Unit.GRAM)
+                        .with("lost", cooked.weighedG() - cooked.yieldG(), Unit.GRAM)
+                        .from(Cooking.PRACTICE));
+    }
+
+    Figure density() {
+        return Figure.of(
+                "density",
+                ChoiOkos1986.densityGPerMl(c, 28),
+                Unit.GRAM_PER_ML,
+                Basis.of("1/ρ = Σ share/ρ of the part, without air")
+                        .from(ChoiOkos1986.SOURCE)
+                        .validFor("−40 to 150 °C, no air beaten in", true));
+    }
+
+    Figure weighed() {
+        return Figure.of(
+                "weighed in",
+                appraisal.cooked().weighedG(),
+                Unit.GRAM,
+                Basis.of("Σ lines").from(Source.definition("sum")));
+    }
+
+    Figure cost() {
+        return Figure.of(
+                "cost of the batch",
+                appraisal.cost(),
+                Unit.MONEY,
+                Basis.of("Σ weighed · price").from(Source.workshop("prices in the larder")));
+    }
+}

@@ -1,0 +1,199 @@
+package palintone.core.filling.pot;
+
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.filling.water.AqueousPhase;
+import palintone.core.filling.water.BoilingPoint;
+import palintone.core.substance.Component;
+import palintone.core.substance.Nature;
+
+/**
+ * What each operation does to the pot. Every gram that leaves is water, alcohol or a named loss.
+ */
+final class Acts {
+
+    private static final int SUCROSE = Component.SUCROSE.ordinal();
+    private static final int HIGHER = Component.HIGHER_SACCHARIDES.ordinal();
+    private static final int FIBRE = Component.FIBRE.ordinal();
+
+    /** Sugar above this is caramel, not syrup, °C. */
+    static final double CARAMEL_FROM_C = 155;
+
+    private Acts() {}
+
+    static void add(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+    }
+
+    static void pour(final Pot pot, final Operation op, final double[] grams) {
+        pot.pouredAtC = pot.temperatureC;
+        pot.stirIn(op, grams);
+    }
+
+    /** Heats to the boil and keeps it there: a stated share of the water goes every minute. */
+    static void boil(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        final double minutes = op.value(Setting.MINUTES);
+        final double left = Math.pow(1 - op.value(Setting.PERCENT) / 100, minutes);
+        pot.boilOffWater(pot.waterG() * (1 - left));
+        pot.heated(pot.boilingC(), Math.max(5, minutes * 60));
+    }
+
+    /** What is infused gives its taste and takes liquid with it when it is strained out. */
+    static void infuse(final Pot pot, final Operation op, final double[] grams) {
+        double solids = 0;
+        for (int i = 0; i < grams.length; i++) {
+            solids += grams[i];
+            // Weighed and paid for, and its allergens stay; its body goes out again.
+            pot.weighed.merge(op.lines().get(i).ingredient(), grams[i], Double::sum);
+            if (op.lines().get(i).ingredient().is(Nature.RAW_EGG)) {
+                pot.rawEgg = true;
+            }
+        }
+        final double liquid = pot.massG();
+        final double held = solids * op.value(Setting.RETENTION);
+        if (held > 0.9 * liquid) {
+            throw new OutOfRangeException(
+                    "infuse and strain",
+                    Math.round(held) + " g held back",
+                    "less than nine tenths of the " + Math.round(liquid) + " g in the pot");
+        }
+        if (liquid > 0) {
+            pot.lose(held / liquid);
+        }
+    }
+
+    static void blend(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        pot.blended = true;
+        pot.lose(op.value(Setting.PERCENT) / 100);
+    }
+
+    /** Three times its share of the loss is fibre, as far as there is any: calibrated here. */
+    static void sieve(final Pot pot, final Operation op, final double[] grams) {
+        final double lost = 1 - op.value(Setting.PERCENT) / 100;
+        final double total = pot.massG();
+        final double fibreLost = pot.g[FIBRE] * Math.min(1, 3 * lost);
+        final double others = total - pot.g[FIBRE];
+        if (others <= 0 || lost >= 1) {
+            pot.lose(lost);
+            return;
+        }
+        final double share = Math.max(0, lost * total - fibreLost) / others;
+        final double fibre = pot.g[FIBRE] - fibreLost;
+        pot.lose(share);
+        pot.g[FIBRE] = fibre;
+    }
+
+    static void boilDown(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        final double target = op.value(Setting.MASS_G);
+        final double now = pot.massG();
+        final double dry = now - pot.waterG();
+        if (!(target <= now && target > dry)) {
+            throw new OutOfRangeException(
+                    "boil down: down to",
+                    round(target) + " g",
+                    "less than the "
+                            + round(now)
+                            + " g in the pot and more than the "
+                            + round(dry)
+                            + " g that cannot boil away");
+        }
+        // Alcohol goes along with the water: find the water that makes up the whole loss.
+        double low = 0;
+        double high = pot.waterG();
+        final double[] had = pot.g.clone();
+        for (int k = 0; k < 50; k++) {
+            System.arraycopy(had, 0, pot.g, 0, had.length);
+            final double water = (low + high) / 2;
+            pot.boilOffWater(water);
+            if (pot.massG() > target) {
+                low = water;
+            } else {
+                high = water;
+            }
+        }
+        pot.heated(pot.boilingC(), 120);
+    }
+
+    /** Boils water off until the syrup boils at the wanted temperature. */
+    static void cookSugar(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        final double target = op.value(Setting.TEMPERATURE_C);
+        if (pot.waterG() > 0 && pot.boilingC() < target) {
+            final double left =
+                    BoilingPoint.waterLeft(
+                            AqueousPhase.dissolvedWhole(pot.g), target, pot.altitudePressureHPa);
+            pot.boilOffWater(pot.waterG() - left);
+        }
+        pot.heated(target, 60);
+        pot.cookedSugarC = Math.max(pot.cookedSugarC, target);
+    }
+
+    /**
+     * Sugar browns: from 155 °C a growing part of the sucrose turns to coloured larger bodies and
+     * loses a tenth of its mass as water. Shares calibrated here to common practice (light at 165,
+     * deep at 185 °C).
+     */
+    static void caramelise(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        final double target = op.value(Setting.TEMPERATURE_C);
+        if (target < CARAMEL_FROM_C) {
+            throw new OutOfRangeException(
+                    "caramelise: temperature",
+                    round(target) + " °C",
+                    "155 to 200 °C; below that, cook sugar");
+        }
+        pot.boilOffWater(Math.max(0, pot.waterG() - 0.006 * pot.massG()));
+        final double turned = pot.g[SUCROSE] * Math.min(0.6, 0.4 * (target - 155) / 30);
+        pot.g[SUCROSE] -= turned;
+        pot.g[HIGHER] += 0.9 * turned;
+        pot.caramelisedG += turned;
+        pot.cookedSugarC = Math.max(pot.cookedSugarC, target);
+        pot.heated(target, 60);
+    }
+
+    static void crush(final Pot pot, final Operation op, final double[] grams) {
+        pot.lose(op.value(Setting.PERCENT) / 100);
+    }
+
+    static void temperYolks(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        final double reached = Math.min(op.value(Setting.TEMPERATURE_C), pot.boilingC());
+        pot.heated(reached, op.value(Setting.MINUTES) * 60);
+    }
+
+    static void emulsify(final Pot pot, final Operation op, final double[] grams) {
+        pot.stirIn(op, grams);
+        pot.emulsifiedWidthMm = op.value(Setting.WIDTH_MM);
+    }
+
+    static void cool(final Pot pot, final Operation op, final double[] grams) {
+        pot.temperatureC = Math.min(pot.temperatureC, op.value(Setting.TEMPERATURE_C));
+    }
+
+    static void butter(final Pot pot, final Operation op, final double[] grams) {
+        pot.temperatureC = Math.min(pot.temperatureC, op.value(Setting.TEMPERATURE_C));
+        pot.butterC = pot.temperatureC;
+        pot.stirIn(op, grams);
+    }
+
+    static void rest(final Pot pot, final Operation op, final double[] grams) {
+        final double place = op.value(Setting.TEMPERATURE_C);
+        if (place < 12) {
+            pot.coldRestHours += op.value(Setting.HOURS);
+        } else {
+            pot.restHours += op.value(Setting.HOURS);
+        }
+        pot.temperatureC = place;
+    }
+
+    static void cut(final Pot pot, final Operation op, final double[] grams) {
+        pot.cutMm = op.value(Setting.WIDTH_MM);
+        pot.lose(op.value(Setting.PERCENT) / 100);
+    }
+
+    private static double round(final double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+}

@@ -1,0 +1,82 @@
+package palintone.core.filling.pot;
+
+import java.util.List;
+import java.util.Map;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+
+/**
+ * What came of a recipe.
+ *
+ * @param composition of what is left at the end
+ * @param yieldG what is left, grams
+ * @param weighed what was weighed in, grams of each ingredient in the order of the recipe
+ * @param stages the pot after every operation
+ * @param heat how hot and how long, in order
+ * @param eggSince index of the first heat step that any raw egg went through, −1 where there is no
+ *     egg
+ * @param rawEgg true where raw egg never saw 63.5 °C
+ * @param unheated moist ingredients that went in after the last heat step of 72 °C
+ * @param history what else happened
+ */
+public record Cooked(
+        Composition composition,
+        double yieldG,
+        Map<Ingredient, Double> weighed,
+        List<Stage> stages,
+        List<HeatStep> heat,
+        int eggSince,
+        boolean rawEgg,
+        List<Ingredient> unheated,
+        History history) {
+
+    /** A temperature held for a time. */
+    public record HeatStep(double celsius, double seconds) {}
+
+    /**
+     * The pot after one operation.
+     *
+     * @param kind what was done
+     * @param massG what is in the pot
+     * @param waterG of it water
+     * @param temperatureC of the whole
+     * @param lostG what left during this operation: steam, or stuck to sieve and tools
+     */
+    public record Stage(
+            OperationKind kind, double massG, double waterG, double temperatureC, double lostG) {}
+
+    /**
+     * What happened besides heat; NaN or 0 where it did not.
+     *
+     * @param cookedSugarC how far sugar was cooked, °C
+     * @param caramelisedG sugar that turned to caramel
+     * @param highestC hottest moment
+     * @param blended whether a blender ran
+     * @param emulsifiedWidthMm width of the vessel
+     * @param butterC temperature of the pot when the butter went in
+     * @param pouredAtC temperature of what was poured over the chocolate
+     * @param cutMm side of the cut pieces
+     * @param restHours at room temperature
+     * @param coldRestHours in the cold
+     */
+    public record History(
+            double cookedSugarC,
+            double caramelisedG,
+            double highestC,
+            boolean blended,
+            double emulsifiedWidthMm,
+            double butterC,
+            double pouredAtC,
+            double cutMm,
+            double restHours,
+            double coldRestHours) {}
+
+    /** Everything weighed in, grams. */
+    public double weighedG() {
+        double sum = 0;
+        for (final double massG : weighed.values()) {
+            sum += massG;
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,98 @@
+package palintone.core.filling.pot;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Source;
+
+/** Plays a recipe through, one operation after the other, all in one pot. */
+public final class Cooking {
+
+    public static final Source PRACTICE =
+            Source.practice("what boils off, sticks and is held back at each operation");
+
+    /** Pressure of the air at sea level, hPa. */
+    public static final double SEA_LEVEL_HPA = 1013.25;
+
+    private Cooking() {}
+
+    /**
+     * At sea level.
+     *
+     * @throws OutOfRangeException when an operation cannot be done with what is in the pot
+     */
+    public static Cooked cook(final List<Operation> operations) {
+        return cook(operations, grams(operations), SEA_LEVEL_HPA);
+    }
+
+    /** Grams of every line, in the order of the recipe. */
+    public static double[] grams(final List<Operation> operations) {
+        return operations.stream()
+                .flatMap(op -> op.lines().stream())
+                .mapToDouble(RecipeLine::massG)
+                .toArray();
+    }
+
+    /**
+     * The same operations with other amounts; this is what a balance tries hundreds of times.
+     *
+     * @param grams of every line in the order of the recipe, 0 or more
+     * @param pressureHPa of the air
+     * @throws OutOfRangeException when an operation cannot be done with what is in the pot; the
+     *     field names the operation by its place
+     */
+    public static Cooked cook(
+            final List<Operation> operations, final double[] grams, final double pressureHPa) {
+        final Pot pot = new Pot(pressureHPa);
+        final List<Cooked.Stage> stages = new ArrayList<>(operations.size());
+        int next = 0;
+        for (int i = 0; i < operations.size(); i++) {
+            final Operation op = operations.get(i);
+            final double[] mine = new double[op.lines().size()];
+            double in = 0;
+            for (int k = 0; k < mine.length; k++) {
+                mine[k] = grams[next++];
+                in += mine[k];
+            }
+            final double before = pot.massG();
+            try {
+                op.kind().act(pot, op, mine);
+            } catch (OutOfRangeException e) {
+                throw e.inside("operation " + (i + 1) + ",");
+            }
+            final double after = pot.massG();
+            stages.add(
+                    new Cooked.Stage(
+                            op.kind(),
+                            after,
+                            pot.waterG(),
+                            pot.temperatureC,
+                            Math.max(0, before + in - after)));
+        }
+        if (pot.massG() <= 0) {
+            throw new OutOfRangeException("recipe", "nothing in the pot", "at least one line");
+        }
+        return new Cooked(
+                pot.composition(),
+                pot.massG(),
+                Collections.unmodifiableMap(new LinkedHashMap<>(pot.weighed)),
+                List.copyOf(stages),
+                List.copyOf(pot.heat),
+                pot.eggSince,
+                pot.rawEgg,
+                List.copyOf(pot.rawSinceHeat),
+                new Cooked.History(
+                        pot.cookedSugarC,
+                        pot.caramelisedG,
+                        pot.highestC,
+                        pot.blended,
+                        pot.emulsifiedWidthMm,
+                        pot.butterC,
+                        pot.pouredAtC,
+                        pot.cutMm,
+                        pot.restHours,
+                        pot.coldRestHours));
+    }
+}

@@ -1,0 +1,82 @@
+package palintone.core.filling.pot;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+
+/**
+ * One thing done to the pot, with what goes in by it.
+ *
+ * @param kind what is done
+ * @param lines what goes in, empty for most
+ * @param settings what its maker has set; the rest is by custom
+ */
+public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting, Double> settings) {
+
+    /**
+     * @throws OutOfRangeException when ingredients are missing where they are wanted, go in where
+     *     nothing does, or a setting is impossible or not one of this operation's
+     */
+    public Operation {
+        lines = List.copyOf(lines);
+        final Map<Setting, Double> checked = new EnumMap<>(Setting.class);
+        for (final Map.Entry<Setting, Double> set : settings.entrySet()) {
+            final Setting setting = set.getKey();
+            if (!kind.defaults().containsKey(setting)) {
+                throw new OutOfRangeException(
+                        kind.words() + ": " + setting.words(),
+                        String.valueOf(set.getValue()),
+                        "nothing; this operation has no such setting");
+            }
+            Require.between(
+                    kind.words() + ": " + setting.words(),
+                    set.getValue(),
+                    setting.low(),
+                    setting.high(),
+                    setting.unit().symbol());
+            checked.put(setting, set.getValue());
+        }
+        kind.defaults()
+                .forEach(
+                        (setting, usual) -> {
+                            if (usual.isNaN() && !checked.containsKey(setting)) {
+                                throw new OutOfRangeException(
+                                        kind.words() + ": " + setting.words(),
+                                        "missing",
+                                        "a number in " + setting.unit().symbol());
+                            }
+                        });
+        if (kind.lines() == OperationKind.Lines.NONE && !lines.isEmpty()) {
+            throw new OutOfRangeException(
+                    kind.words(),
+                    lines.get(0).ingredient().name(),
+                    "no ingredients; add them in an operation of their own");
+        }
+        if (kind.lines() == OperationKind.Lines.WANTED && lines.isEmpty()) {
+            throw new OutOfRangeException(
+                    kind.words(), "no ingredients", "at least one ingredient");
+        }
+        settings = Collections.unmodifiableMap(checked);
+    }
+
+    public static Operation of(final OperationKind kind, final List<RecipeLine> lines) {
+        return new Operation(kind, lines, Map.of());
+    }
+
+    /** The same operation with one setting changed. */
+    public Operation with(final Setting setting, final double value) {
+        final Map<Setting, Double> more = new EnumMap<>(Setting.class);
+        more.putAll(settings);
+        more.put(setting, value);
+        return new Operation(kind, lines, more);
+    }
+
+    /** What is set, or the custom. */
+    public double value(final Setting setting) {
+        final Double set = settings.get(setting);
+        return set == null ? kind.defaults().getOrDefault(setting, Double.NaN) : set;
+    }
+}

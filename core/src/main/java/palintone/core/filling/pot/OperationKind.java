@@ -1,0 +1,103 @@
+package palintone.core.filling.pot;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * What makers do with a filling, one pot at a time. Defaults are common practice without a source;
+ * a default of {@link Double#NaN} must be given by the maker.
+ */
+public enum OperationKind {
+    ADD("add", Lines.WANTED, Acts::add),
+    BOIL("boil", Lines.TAKEN, Acts::boil, Setting.MINUTES, 0.2, Setting.PERCENT, 1.5),
+    POUR("pour over", Lines.WANTED, Acts::pour, Setting.MINUTES, 2.0),
+    INFUSE(
+            "infuse and strain",
+            Lines.WANTED,
+            Acts::infuse,
+            Setting.HOURS,
+            0.5,
+            Setting.RETENTION,
+            1.5),
+    COOK_FRUIT("cook fruit", Lines.TAKEN, Acts::boil, Setting.MINUTES, 5.0, Setting.PERCENT, 2.0),
+    BLEND("blend", Lines.TAKEN, Acts::blend, Setting.PERCENT, 1.0),
+    SIEVE("sieve", Lines.NONE, Acts::sieve, Setting.PERCENT, 90.0),
+    BOIL_DOWN("boil down", Lines.TAKEN, Acts::boilDown, Setting.MASS_G, Double.NaN),
+    COOK_SUGAR("cook sugar", Lines.TAKEN, Acts::cookSugar, Setting.TEMPERATURE_C, 116.0),
+    CARAMELISE("caramelise", Lines.TAKEN, Acts::caramelise, Setting.TEMPERATURE_C, 175.0),
+    CRUSH("crush", Lines.NONE, Acts::crush, Setting.PERCENT, 1.0),
+    TEMPER_YOLKS(
+            "temper yolks, back to the boil",
+            Lines.WANTED,
+            Acts::temperYolks,
+            Setting.TEMPERATURE_C,
+            85.0,
+            Setting.MINUTES,
+            1.0),
+    EMULSIFY("emulsify", Lines.TAKEN, Acts::emulsify, Setting.WIDTH_MM, 160.0),
+    COOL("cool", Lines.NONE, Acts::cool, Setting.TEMPERATURE_C, 35.0),
+    BUTTER("add butter", Lines.WANTED, Acts::butter, Setting.TEMPERATURE_C, 35.0),
+    REST("rest", Lines.NONE, Acts::rest, Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 18.0),
+    CUT("cut", Lines.NONE, Acts::cut, Setting.WIDTH_MM, 22.0, Setting.PERCENT, 6.0),
+    FREEZE("freeze", Lines.NONE, Acts::rest, Setting.HOURS, 12.0, Setting.TEMPERATURE_C, -18.0);
+
+    /** Whether ingredients go in with an operation. */
+    public enum Lines {
+        /** It makes no sense without. */
+        WANTED,
+        /** It may have some. */
+        TAKEN,
+        /** Nothing goes in. */
+        NONE
+    }
+
+    /** What it does to the pot. */
+    interface Act {
+        void on(Pot pot, Operation operation, double[] grams);
+    }
+
+    private final String words;
+    private final Lines lines;
+    private final Act act;
+    private final Map<Setting, Double> defaults;
+
+    OperationKind(final String words, final Lines lines, final Act act, final Object... defaults) {
+        this.words = words;
+        this.lines = lines;
+        this.act = act;
+        final Map<Setting, Double> map = new EnumMap<>(Setting.class);
+        for (int i = 0; i < defaults.length; i += 2) {
+            map.put((Setting) defaults[i], (Double) defaults[i + 1]);
+        }
+        this.defaults = Collections.unmodifiableMap(map);
+    }
+
+    /** As a maker says it. */
+    public String words() {
+        return words;
+    }
+
+    public Lines lines() {
+        return lines;
+    }
+
+    /** The settings this operation knows, with the value each has when nothing is said. */
+    public Map<Setting, Double> defaults() {
+        return defaults;
+    }
+
+    /** What the share in percent is a share of. */
+    public String shareWords() {
+        return switch (this) {
+            case BOIL, COOK_FRUIT -> "water boiled off a minute";
+            case SIEVE -> "passes the sieve";
+            case CUT -> "lost in trimming";
+            default -> "left on the tools";
+        };
+    }
+
+    void act(final Pot pot, final Operation operation, final double[] grams) {
+        act.on(pot, operation, grams);
+    }
+}

@@ -1,0 +1,198 @@
+package palintone.core.filling.pot;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import palintone.core.filling.water.AqueousPhase;
+import palintone.core.filling.water.BoilingPoint;
+import palintone.core.heat.MixingBalance;
+import palintone.core.heat.SolidFatCurve;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.Nature;
+
+/**
+ * What is in the pot while a recipe is played: grams of every component, a temperature, and what
+ * has happened to it. Mutable and used by one {@link Cooking} only; what others see of it is {@link
+ * Cooked}.
+ */
+final class Pot {
+
+    private static final Component[] COMPONENTS = Component.values();
+    private static final int WATER = Component.WATER.ordinal();
+    private static final int ETHANOL = Component.ETHANOL.ordinal();
+    private static final int COCOA_BUTTER = Component.COCOA_BUTTER.ordinal();
+    private static final double[] CP = specificHeats();
+
+    /** Room where ingredients stand, °C. */
+    static final double ROOM_C = 20;
+
+    /**
+     * How much faster alcohol leaves a boiling pot than water: share left = (share of water
+     * left)^α. From memory, for weak spirit in water (Rayleigh distillation).
+     */
+    static final double ETHANOL_VOLATILITY = 8;
+
+    private static final SolidFatCurve COCOA = SolidFatCurve.cocoaButter();
+
+    final double[] g = new double[COMPONENTS.length];
+    final double altitudePressureHPa;
+    double temperatureC = ROOM_C;
+    final List<Cooked.HeatStep> heat = new ArrayList<>();
+    final Map<Ingredient, Double> weighed = new LinkedHashMap<>();
+    final List<Ingredient> rawSinceHeat = new ArrayList<>();
+    double cookedSugarC;
+    double caramelisedG;
+    double highestC = ROOM_C;
+    int eggSince = -1;
+    boolean blended;
+    double emulsifiedWidthMm;
+    double butterC = Double.NaN;
+    double pouredAtC = Double.NaN;
+    double cutMm;
+    double restHours;
+    double coldRestHours;
+    boolean rawEgg;
+
+    Pot(final double pressureHPa) {
+        this.altitudePressureHPa = pressureHPa;
+    }
+
+    double massG() {
+        double sum = 0;
+        for (final double part : g) {
+            sum += part;
+        }
+        return sum;
+    }
+
+    double waterG() {
+        return g[WATER];
+    }
+
+    void put(final Ingredient ingredient, final double massG) {
+        if (massG <= 0) {
+            return;
+        }
+        ingredient
+                .composition()
+                .fractions()
+                .forEach((component, share) -> g[component.ordinal()] += share * massG);
+        weighed.merge(ingredient, massG, Double::sum);
+        if (ingredient.is(Nature.RAW_EGG)) {
+            rawEgg = true;
+            if (eggSince < 0) {
+                eggSince = heat.size();
+            }
+        }
+        if (ingredient.composition().fraction(Component.WATER) > 0.1) {
+            rawSinceHeat.add(ingredient);
+        }
+    }
+
+    /** Puts lines in at room temperature; the temperature after is that of the heat balance. */
+    void stirIn(final Operation operation, final double[] grams) {
+        final double before = massG();
+        final double[] had = g.clone();
+        final double hotC = temperatureC;
+        for (int i = 0; i < grams.length; i++) {
+            put(operation.lines().get(i).ingredient(), grams[i]);
+        }
+        if (before <= 0) {
+            temperatureC = ROOM_C;
+            return;
+        }
+        temperatureC = balance(had, hotC);
+    }
+
+    /**
+     * Where the heat of a hot pot and of cold lines meets, melting of cocoa butter included. The
+     * lines are what is in the pot now and was not before.
+     */
+    private double balance(final double[] had, final double hotC) {
+        double hotCp = 0;
+        double coldCp = 0;
+        for (int i = 0; i < g.length; i++) {
+            hotCp += had[i] * CP[i];
+            coldCp += (g[i] - had[i]) * CP[i];
+        }
+        final double butter = g[COCOA_BUTTER] - had[COCOA_BUTTER];
+        final double coldSolid = COCOA.solidAt(ROOM_C);
+        double low = Math.min(hotC, ROOM_C) - 1;
+        double high = Math.max(hotC, ROOM_C) + 1;
+        for (int k = 0; k < 40; k++) {
+            final double t = (low + high) / 2;
+            final double melted =
+                    butter
+                            * Math.max(0, coldSolid - COCOA.solidAt(t))
+                            * MixingBalance.FORM_V_J_PER_G;
+            final double gained = coldCp * (t - ROOM_C) + melted;
+            final double given = hotCp * (hotC - t);
+            if (given > gained) {
+                low = t;
+            } else {
+                high = t;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** Water leaves; alcohol leaves sooner. */
+    void boilOffWater(final double grams) {
+        final double left = Math.max(0, g[WATER] - grams);
+        final double share = g[WATER] > 0 ? left / g[WATER] : 1;
+        g[ETHANOL] *= Math.pow(share, ETHANOL_VOLATILITY);
+        g[WATER] = left;
+    }
+
+    /** A share of everything is lost. */
+    void lose(final double share) {
+        for (int i = 0; i < g.length; i++) {
+            g[i] *= 1 - share;
+        }
+    }
+
+    double boilingC() {
+        if (g[WATER] <= 0) {
+            return temperatureC;
+        }
+        return BoilingPoint.celsius(AqueousPhase.dissolvedWhole(g), altitudePressureHPa);
+    }
+
+    void heated(final double celsius, final double seconds) {
+        temperatureC = celsius;
+        highestC = Math.max(highestC, celsius);
+        heat.add(new Cooked.HeatStep(celsius, seconds));
+        if (celsius >= 72) {
+            rawSinceHeat.clear();
+        }
+        if (celsius >= 63.5) {
+            rawEgg = rawEgg && eggSince < 0;
+        }
+    }
+
+    Composition composition() {
+        final Map<Component, Double> parts = new java.util.EnumMap<>(Component.class);
+        for (int i = 0; i < g.length; i++) {
+            if (g[i] > 0) {
+                parts.put(COMPONENTS[i], g[i]);
+            }
+        }
+        return Composition.ofMasses(parts);
+    }
+
+    private static double[] specificHeats() {
+        final double[] cp = new double[COMPONENTS.length];
+        Arrays.stream(COMPONENTS)
+                .forEach(
+                        c ->
+                                cp[c.ordinal()] =
+                                        ChoiOkos1986.cpJPerGK(
+                                                Composition.ofMasses(Map.of(c, 1.0)), 40));
+        return cp;
+    }
+}

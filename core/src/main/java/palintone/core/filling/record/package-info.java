@@ -1,0 +1,2 @@
+/** What a workshop has measured and tasted, and how that corrects the models. */
+package palintone.core.filling.record;

@@ -1,0 +1,2 @@
+/** What a filling tastes of, as far as its composition can tell. */
+package palintone.core.filling.taste;

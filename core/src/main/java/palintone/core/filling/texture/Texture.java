@@ -1,0 +1,208 @@
+package palintone.core.filling.texture;
+
+import palintone.core.figure.Source;
+import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.fat.FatBlend;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.water.AqueousPhase;
+import palintone.core.filling.water.SyrupViscosity;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+
+/**
+ * Stiffness of a filling at rest: the stress that makes it move within a second or so, Pa.
+ *
+ * <p>Two things hold it. A network of solid bodies: solid fat, cocoa particles, swollen protein and
+ * fibre and undissolved sugar, whose stress grows exponentially with their volume; and the syrup
+ * between them, which gives way the sooner the thicker it is (a power law of 0.6). Where there is
+ * too little syrup to surround the fat, the fat is outside and the dry bodies lie in it. Constants
+ * are calibrated here so that the usual ratios of chocolate to cream, and caramels cooked to 110,
+ * 116 and 124 °C, fall into the classes practice gives them (TextureTest prints them).
+ */
+public final class Texture {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "stress of a particle network and of the syrup; set to the usual ratios of"
+                            + " ganache and to caramels of 110, 116, 124 °C (common practice)");
+
+    /** Syrup outside: log10 Pa at no solids, and per volume share of solids. */
+    private static final double WET_BASE = -0.62;
+
+    private static final double WET_PER_SHARE = 12.2;
+    private static final double WET_PER_LOG_VISCOSITY = 0.22;
+
+    /** Fat outside. */
+    private static final double DRY_BASE = 0.5;
+
+    private static final double DRY_PER_PARTICLES = 2.2;
+    private static final double DRY_PER_SOLID_FAT = 8.0;
+    private static final double DRY_BENT_FROM = 0.45;
+
+    /** The syrup: log10 Pa at 10 Pa·s, and per tenfold of its viscosity. */
+    private static final double THINNING_BASE = 1.2;
+
+    private static final double THINNING = 0.6;
+    private static final double SOLID_FAT_G_PER_ML = 0.96;
+    private static final double LIQUID_FAT_G_PER_ML = 0.91;
+    private static final double COCOA_ML_PER_G = 0.75;
+    private static final double PROTEIN_ML_PER_G = 2.2;
+    private static final double FIBRE_ML_PER_G = 2.5;
+    private static final double STARCH_ML_PER_G = 1.2;
+    private static final double CRYSTAL_ML_PER_G = 0.63;
+    private static final double PROTEIN_IN_MILK = 0.37;
+
+    private final Composition composition;
+    private final boolean cooked;
+    private final FatBlend fat;
+    private final boolean syrupOutside;
+
+    private Texture(final Composition composition, final boolean cooked) {
+        this.composition = composition;
+        this.cooked = cooked;
+        this.fat = FatBlend.of(composition);
+        this.syrupOutside =
+                composition.fraction(Component.WATER) > 0.005
+                        && (Emulsion.of(composition).syrupOutside() || cooked);
+    }
+
+    /** Of what came out of the pot. */
+    public static Texture of(final Cooked cooked) {
+        return new Texture(
+                cooked.composition(),
+                cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C && sugary(cooked));
+    }
+
+    /** Sugar cooked hotter than this stays dissolved when cold, °C; common practice, no source. */
+    public static final double SYRUP_STAYS_FROM_C = 107;
+
+    private static boolean sugary(final Cooked cooked) {
+        final Composition c = cooked.composition();
+        return c.fraction(Component.WATER) > 0.03
+                || c.fatFraction() < 0.25 && c.fraction(Component.WATER) > 0;
+    }
+
+    /** The syrup as it is at rest: sugars crystallised out unless they were cooked. */
+    public AqueousPhase syrup(final double celsius) {
+        return cooked
+                ? AqueousPhase.supersaturated(composition)
+                : AqueousPhase.of(composition, Math.max(0, celsius));
+    }
+
+    /** Whether the syrup surrounds the fat and not the other way round. */
+    public boolean syrupOutside() {
+        return syrupOutside;
+    }
+
+    /** Solid share of the fat at rest, 0 to 1. */
+    public double solidFat(final double celsius) {
+        return fat.solidAt(celsius);
+    }
+
+    /**
+     * Stiffness at rest, set for good.
+     *
+     * @param celsius −20 to 60 °C
+     * @return Pa
+     */
+    public double pascal(final double celsius) {
+        return pascal(celsius, fat.solidAt(celsius));
+    }
+
+    /**
+     * Stiffness with another share of the fat solid than there would be at rest.
+     *
+     * @param solidShare of the fat, 0 to 1
+     */
+    public double pascal(final double celsius, final double solidShare) {
+        return Math.pow(10, Math.min(8, log10(celsius, solidShare)));
+    }
+
+    private double log10(final double celsius, final double solidShare) {
+        final double fatG = composition.fatFraction() * 100;
+        final double solidMl = fatG * solidShare / SOLID_FAT_G_PER_ML;
+        final double oilMl = fatG * (1 - solidShare) / LIQUID_FAT_G_PER_ML;
+        final double dryMl = dryMl();
+        if (!syrupOutside) {
+            final double sugarMl = sugarG() * CRYSTAL_ML_PER_G;
+            final double all = solidMl + oilMl + dryMl + sugarMl + water();
+            final double particles = Math.min(0.75, (dryMl + sugarMl) / all);
+            // Dry solids pack: beyond the bend each further share counts four times.
+            final double packed = particles + 3 * Math.max(0, particles - DRY_BENT_FROM);
+            final double ofFat = fatG > 0 ? solidShare : 1;
+            return DRY_BASE + DRY_PER_PARTICLES * packed + DRY_PER_SOLID_FAT * ofFat;
+        }
+        final AqueousPhase syrup = syrup(celsius);
+        final double syrupMl = syrup.waterG() + syrup.dissolvedSumG() / 1.6 + syrup.ethanolG();
+        final double crystalMl = syrup.crystallineG() * CRYSTAL_ML_PER_G;
+        final double all = solidMl + oilMl + dryMl + crystalMl + syrupMl;
+        final double share = (solidMl + dryMl + crystalMl) / all;
+        final double viscosity = SyrupViscosity.log10PaS(syrup, celsius);
+        final double network =
+                WET_BASE
+                        + WET_PER_SHARE * Math.min(0.62, share)
+                        + WET_PER_LOG_VISCOSITY * Math.min(0, viscosity);
+        // A thick syrup gives way under stress, the more the thicker; bodies in it stiffen it.
+        final double viscous = THINNING_BASE + THINNING * (viscosity - 1 + 1.5 * share);
+        return Math.log10(Math.pow(10, network) + Math.pow(10, viscous));
+    }
+
+    private double water() {
+        return composition.fraction(Component.WATER) * 100;
+    }
+
+    private double dryMl() {
+        return 100
+                * (COCOA_ML_PER_G * composition.fraction(Component.COCOA_SOLIDS)
+                        + PROTEIN_ML_PER_G
+                                * (composition.fraction(Component.PROTEIN)
+                                        + PROTEIN_IN_MILK
+                                                * composition.fraction(Component.MILK_SOLIDS))
+                        + FIBRE_ML_PER_G * composition.fraction(Component.FIBRE)
+                        + STARCH_ML_PER_G * composition.fraction(Component.STARCH));
+    }
+
+    private double sugarG() {
+        return 100
+                * (composition.fraction(Component.SUCROSE)
+                        + composition.fraction(Component.GLUCOSE)
+                        + composition.fraction(Component.FRUCTOSE)
+                        + composition.fraction(Component.LACTOSE)
+                        + composition.fraction(Component.MALTOSE)
+                        + composition.fraction(Component.HIGHER_SACCHARIDES)
+                        + composition.fraction(Component.SORBITOL)
+                        + 0.63 * composition.fraction(Component.MILK_SOLIDS));
+    }
+
+    /** The class at a temperature. */
+    public TextureClass classAt(final double celsius) {
+        return TextureClass.of(pascal(celsius));
+    }
+
+    /**
+     * Firmness on a scale of the bench: 0 at 10 Pa (it pours), 10 at a million (a knife is needed);
+     * two steps for each tenfold of stiffness.
+     */
+    public static double firmness(final double pascal) {
+        return Math.max(0, Math.min(12, 2 * (Math.log10(pascal) - 1)));
+    }
+
+    /**
+     * The temperature at which it is as stiff as this, at rest.
+     *
+     * @return °C between −20 and 60, at the nearer end where it never is
+     */
+    public double temperatureFor(final double pascal) {
+        double low = -20;
+        double high = 60;
+        for (int k = 0; k < 40; k++) {
+            final double t = (low + high) / 2;
+            if (pascal(t) > pascal) {
+                low = t;
+            } else {
+                high = t;
+            }
+        }
+        return (low + high) / 2;
+    }
+}

@@ -1,0 +1,2 @@
+/** How stiff a filling is, and in which words. */
+package palintone.core.filling.texture;

@@ -1,0 +1,26 @@
+package palintone.core.substance;
+
+/** What makes an ingredient special to whoever works with it. */
+public enum Nature {
+    /** Egg that has not been heated: what it goes into needs a heat step or a warning. */
+    RAW_EGG("raw egg"),
+    /** Strong enough to burn: keep it from the flame. */
+    SPIRIT("spirit"),
+    /** Crisp only as long as it stays dry. */
+    CRISP("crisp"),
+    /** Steeped and strained out again. */
+    INFUSED("infused"),
+    /** Nuts, seeds and pastes of them: their oil wanders into the shell and goes rancid. */
+    NUT("nut or seed");
+
+    private final String words;
+
+    Nature(final String words) {
+        this.words = words;
+    }
+
+    /** As a maker says it. */
+    public String words() {
+        return words;
+    }
+}

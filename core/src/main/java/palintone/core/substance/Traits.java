@@ -1,0 +1,41 @@
+package palintone.core.substance;
+
+import java.util.OptionalDouble;
+import java.util.Set;
+import palintone.core.figure.Require;
+
+/**
+ * What is known of an ingredient besides its composition; each of it may be missing.
+ *
+ * @param ph 0 to 14
+ * @param pieceG mass of one piece, where it is counted (an egg yolk, a vanilla pod), grams
+ * @param pricePerKg in the workshop's own money, 0 or more
+ * @param natures what makes it special
+ * @param estimated true where parts of the composition were estimated from a label
+ */
+public record Traits(
+        OptionalDouble ph,
+        OptionalDouble pieceG,
+        OptionalDouble pricePerKg,
+        Set<Nature> natures,
+        boolean estimated) {
+
+    /** Nothing known. */
+    public static final Traits NONE =
+            new Traits(
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    Set.of(),
+                    false);
+
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when a number is impossible
+     */
+    public Traits {
+        ph.ifPresent(v -> Require.between("pH", v, 0, 14, ""));
+        pieceG.ifPresent(v -> Require.positive("mass of a piece", v, 10_000, "g"));
+        pricePerKg.ifPresent(v -> Require.between("price", v, 0, 1_000_000, "per kg"));
+        natures = Set.copyOf(natures);
+    }
+}
