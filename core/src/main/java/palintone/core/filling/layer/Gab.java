@@ -13,7 +13,7 @@ import palintone.core.figure.Source;
  * @param c C, above 0 to 200
  * @param k K, above 0.3 to 1.0
  */
-public record Gab(double monolayer, double c, double k) {
+public record Gab(double monolayer, double c, double k) implements Isotherm {
 
     public static final Source SOURCE =
             Source.remembered(
@@ -46,6 +46,7 @@ public record Gab(double monolayer, double c, double k) {
      * @param moisture g of water per g dry, 0 or more
      * @return aw, 0 to 0.98
      */
+    @Override
     public double activity(final double moisture) {
         if (moisture <= 0) {
             return 0;

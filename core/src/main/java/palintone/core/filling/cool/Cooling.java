@@ -1,0 +1,145 @@
+package palintone.core.filling.cool;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.texture.Texture;
+import palintone.core.filling.texture.TextureClass;
+import palintone.core.substance.ChoiOkos1986;
+
+/**
+ * A filling cooling and setting: Newton's law with the depth's own resistance, the fat
+ * crystallising towards what it may hold and giving up its heat, stiffness followed along.
+ *
+ * <p>Fat sets with a time constant of 50 min at 20 °C and half of that for each 10 K colder; where
+ * it may hold less than it holds it melts at once. Heat passing and the time constant are set by
+ * hand to common practice (2–3 h until pipeable, 24 h until set).
+ *
+ * @param path minute by minute, then in longer steps
+ * @param toPiping minutes until it may go into a shell; absent where the room is too warm
+ * @param windowOpens minutes until it is stiff enough to stay where it is piped
+ * @param windowCloses minutes until it is too stiff to pipe
+ */
+public record Cooling(
+        List<At> path,
+        List<Figure> toPiping,
+        List<Figure> windowOpens,
+        List<Figure> windowCloses,
+        Figure final24h) {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "Newton cooling, fat setting with a time constant of 50 min at 20 °C; set to"
+                            + " 2–3 h until pipeable and 24 h until set (common practice)");
+
+    private static final double SET_MINUTES_AT_20 = 50;
+    private static final double FUSION_J_PER_G = 110;
+    private static final double STEP_S = 20;
+    private static final double LONGEST_S = 48 * 3600.0;
+
+    /** One moment. */
+    public record At(double minutes, double celsius, double solidPercent, double pascal) {}
+
+    /**
+     * Where and how it cools.
+     *
+     * @param vessel what in
+     * @param depthMm how deep it lies, 2 to 300
+     * @param roomC around it
+     * @param fromC hot from the pot
+     * @param pipingC warmest it may be piped
+     */
+    public record Where(
+            CoolingVessel vessel, double depthMm, double roomC, double fromC, double pipingC) {
+
+        public Where {
+            Require.between("depth", depthMm, 2, 300, "mm");
+            Require.between("room", roomC, -25, 40, "°C");
+            Require.between("from", fromC, roomC, 130, "°C");
+            Require.between("piping temperature", pipingC, -20, 60, "°C");
+        }
+    }
+
+    public static Cooling of(final Cooked cooked, final Where where) {
+        final Texture texture = Texture.of(cooked);
+        final double fatG = cooked.composition().fatFraction() * cooked.yieldG();
+        final double density = ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
+        final double passes =
+                where.vessel().wattsPerK(cooked.yieldG(), where.depthMm() / 1000, density);
+        final double heat = cooked.yieldG() * ChoiOkos1986.cpJPerGK(cooked.composition(), 30);
+        final List<At> path = new ArrayList<>();
+        double celsius = where.fromC();
+        double solid = 0;
+        double piping = Double.NaN;
+        double opens = Double.NaN;
+        double closes = Double.NaN;
+        double at24h = 0;
+        int next = 0;
+        for (int k = 0; k * STEP_S <= LONGEST_S; k++) {
+            final double minutes = k * STEP_S / 60;
+            if (k % 3 == 0 && minutes >= next || minutes == 24 * 60) {
+                final double pascal = texture.pascal(celsius, solid);
+                path.add(new At(minutes, celsius, solid * 100, pascal));
+                next += minutes < 60 ? 2 : minutes < 360 ? 10 : 60;
+                if (Double.isNaN(opens) && pascal >= TextureClass.POURABLE.toPa()) {
+                    opens = minutes;
+                }
+                if (Double.isNaN(closes) && pascal >= TextureClass.PIPEABLE.toPa()) {
+                    closes = minutes;
+                }
+                if (minutes <= 24 * 60) {
+                    at24h = pascal;
+                }
+            }
+            if (Double.isNaN(piping) && celsius <= where.pipingC()) {
+                piping = minutes;
+            }
+            final double may = texture.solidFat(celsius);
+            final double constantS =
+                    60 * SET_MINUTES_AT_20 * Math.pow(2, (Math.min(25, celsius) - 20) / 10);
+            final double after =
+                    may < solid ? may : may + (solid - may) * Math.exp(-STEP_S / constantS);
+            celsius +=
+                    -passes * STEP_S / heat * (celsius - where.roomC())
+                            + fatG * FUSION_J_PER_G * (after - solid) / heat;
+            solid = after;
+        }
+        return new Cooling(
+                List.copyOf(path),
+                figure("cool enough to pipe after", piping, where),
+                figure("stays where it is piped from", opens, where),
+                figure("too stiff to pipe from", closes, where),
+                Figure.of(
+                                "firmness after a day",
+                                Texture.firmness(at24h),
+                                Unit.ONE,
+                                Basis.of("stiffness with the fat that has set in 24 h")
+                                        .with("stiffness", at24h, Unit.PASCAL)
+                                        .from(SOURCE)
+                                        .from(Texture.SOURCE))
+                        .within(new Band(0, 2, 6.5, 10)));
+    }
+
+    private static List<Figure> figure(final String name, final double minutes, final Where where) {
+        if (Double.isNaN(minutes)) {
+            return List.of();
+        }
+        return List.of(
+                Figure.of(
+                                name,
+                                minutes,
+                                Unit.MINUTE,
+                                Basis.of("m·cp·dT/dt = −U·A·(T − room) + heat of the setting fat")
+                                        .with("room", where.roomC(), Unit.CELSIUS)
+                                        .with("depth", where.depthMm(), Unit.MILLIMETRE)
+                                        .with("from", where.fromC(), Unit.CELSIUS)
+                                        .from(SOURCE))
+                        .spread(minutes * 0.7, minutes * 1.4));
+    }
+}

@@ -1,0 +1,65 @@
+package palintone.core.filling.layer;
+
+import java.util.EnumMap;
+import java.util.Map;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Quality;
+import palintone.core.filling.water.AqueousPhase;
+import palintone.core.filling.water.Norrish1966;
+import palintone.core.filling.water.Ross1975;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+
+/**
+ * One filling among others, as far as its water goes.
+ *
+ * @param name as the maker says it
+ * @param massG in one piece
+ * @param moisture g of water per g of the rest, as it goes in
+ * @param isotherm how its water activity follows its water
+ */
+public record Layer(String name, double massG, double moisture, Isotherm isotherm) {
+
+    /** From an appraised filling. */
+    public static Layer of(final String name, final double massG, final Appraisal appraisal) {
+        final Composition c = appraisal.cooked().composition();
+        final double water = c.fraction(Component.WATER);
+        final double moisture = water / (1 - water);
+        if (!appraisal.wet()) {
+            final double dry = dryShare(appraisal);
+            return new Layer(name, massG, moisture, m -> Gab.BAKED.activity(dry > 0 ? m / dry : m));
+        }
+        return new Layer(name, massG, moisture, syrup(c, appraisal));
+    }
+
+    /** Share of what takes up water in all that is not water. */
+    private static double dryShare(final Appraisal appraisal) {
+        final Composition c = appraisal.cooked().composition();
+        final double aw = appraisal.value(Quality.WATER_ACTIVITY);
+        final double held = Gab.BAKED.moisture(aw);
+        final double water = c.fraction(Component.WATER);
+        return held > 0 ? water / (1 - water) / held : 0;
+    }
+
+    /** A syrup loses or takes water; its sugars stay. */
+    private static Isotherm syrup(final Composition c, final Appraisal appraisal) {
+        final Norrish1966 model = new Norrish1966();
+        final boolean cooked =
+                appraisal.cooked().history().cookedSugarC()
+                        >= palintone.core.filling.texture.Texture.SYRUP_STAYS_FROM_C;
+        final double rest = 1 - c.fraction(Component.WATER);
+        return moisture -> {
+            final Map<Component, Double> parts = new EnumMap<>(Component.class);
+            parts.putAll(c.fractions());
+            parts.put(Component.WATER, Math.max(1e-6, moisture * rest));
+            final Composition now = Composition.ofMasses(parts);
+            final AqueousPhase phase =
+                    cooked ? AqueousPhase.supersaturated(now) : AqueousPhase.of(now, 18);
+            return model.waterActivity(phase) * Ross1975.saltsAndEthanol(phase);
+        };
+    }
+
+    double dryG() {
+        return massG / (1 + moisture);
+    }
+}

@@ -1,0 +1,174 @@
+package palintone.core.filling.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+
+/**
+ * Water moving between layers that lie on each other: every face passes area · permeance ·
+ * difference of water activity, each layer well mixed within itself.
+ *
+ * <p>Two compartments with straight isotherms have an analytic solution, an exponential, against
+ * which this is checked. Permeance of a bare face {@value #BARE} g/(m²·day) for a difference of
+ * one; of cocoa butter {@value #COCOA_BUTTER_MM} g·mm/(m²·day). Both are set by hand to crisp
+ * layers that last a few days bare and some weeks behind a fat film (common practice), and
+ * corrected by the workshop's own crunch checks.
+ */
+public final class MoistureBetween {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "two compartments and a resistance; permeance set to crisp layers of days bare"
+                            + " and weeks behind fat (common practice)");
+
+    /** Water activity at which crisp things go soft (Katz & Labuza 1981), from memory. */
+    public static final Source CRITICAL =
+            Source.remembered(
+                    "Katz & Labuza 1981, J. Food Sci. 46, 403–409: crispness lost at .35 to .50");
+
+    public static final double SOFT_FROM = 0.35;
+    public static final double SOFT_AT = 0.45;
+    public static final double SOFT_TO = 0.50;
+
+    static final double BARE = 12;
+    static final double COCOA_BUTTER_MM = 0.6;
+
+    private static final double STEP_DAYS = 0.02;
+
+    /** The water activities of all layers at one time. */
+    public record At(double days, List<Double> activity) {}
+
+    /**
+     * What lies between two layers.
+     *
+     * @param areaMm2 of the face
+     * @param barrierMm thickness of fat painted on it, 0 for none
+     */
+    public record Face(double areaMm2, double barrierMm) {
+
+        public Face {
+            Require.positive("face between layers", areaMm2, 1e7, "mm²");
+            Require.between("fat barrier", barrierMm, 0, 5, "mm");
+        }
+
+        double gramsPerDay(final double factor) {
+            final double bare = BARE * factor;
+            final double permeance =
+                    barrierMm > 0 ? 1 / (1 / bare + barrierMm / (COCOA_BUTTER_MM * factor)) : bare;
+            return permeance * areaMm2 * 1e-6;
+        }
+    }
+
+    private MoistureBetween() {}
+
+    /**
+     * @param layers from one side to the other, two or more
+     * @param faces one between each two
+     * @param days how long to look ahead, 1 to 400
+     * @param factor by which the workshop's own checks say water moves faster, 0.01 to 100
+     */
+    public static List<At> follow(
+            final List<Layer> layers,
+            final List<Face> faces,
+            final double days,
+            final double factor) {
+        if (layers.size() < 2 || faces.size() != layers.size() - 1) {
+            throw new OutOfRangeException(
+                    "layers",
+                    layers.size() + " with " + faces.size() + " faces",
+                    "two or more, a face between each two");
+        }
+        Require.between("days", days, 1, 400, "days");
+        Require.between("factor", factor, 0.01, 100, "");
+        final int n = layers.size();
+        final double[] water = new double[n];
+        for (int i = 0; i < n; i++) {
+            water[i] = layers.get(i).moisture() * layers.get(i).dryG();
+        }
+        final double[] rate = new double[n - 1];
+        for (int i = 0; i < n - 1; i++) {
+            rate[i] = faces.get(i).gramsPerDay(factor);
+        }
+        final List<At> path = new ArrayList<>();
+        final double every = days / 120;
+        double next = 0;
+        for (double t = 0; t <= days + 1e-9; t += STEP_DAYS) {
+            if (t >= next - 1e-9) {
+                path.add(new At(t, list(activities(layers, water))));
+                next += every;
+            }
+            runge(layers, rate, water);
+        }
+        return path;
+    }
+
+    /** One step of the fourth-order rule of Runge and Kutta. */
+    private static void runge(final List<Layer> layers, final double[] rate, final double[] water) {
+        final double[] a = flow(layers, rate, water);
+        final double[] b = flow(layers, rate, plus(water, a, STEP_DAYS / 2));
+        final double[] c = flow(layers, rate, plus(water, b, STEP_DAYS / 2));
+        final double[] d = flow(layers, rate, plus(water, c, STEP_DAYS));
+        for (int i = 0; i < water.length; i++) {
+            water[i] += STEP_DAYS / 6 * (a[i] + 2 * b[i] + 2 * c[i] + d[i]);
+        }
+    }
+
+    private static double[] plus(final double[] water, final double[] flow, final double step) {
+        final double[] sum = new double[water.length];
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] = Math.max(0, water[i] + step * flow[i]);
+        }
+        return sum;
+    }
+
+    private static double[] flow(
+            final List<Layer> layers, final double[] rate, final double[] water) {
+        final double[] activity = activities(layers, water);
+        final double[] flow = new double[water.length];
+        for (int i = 0; i < rate.length; i++) {
+            final double over = rate[i] * (activity[i] - activity[i + 1]);
+            flow[i] -= over;
+            flow[i + 1] += over;
+        }
+        return flow;
+    }
+
+    private static double[] activities(final List<Layer> layers, final double[] water) {
+        final double[] activity = new double[water.length];
+        for (int i = 0; i < water.length; i++) {
+            activity[i] = layers.get(i).isotherm().activity(water[i] / layers.get(i).dryG());
+        }
+        return activity;
+    }
+
+    private static List<Double> list(final double[] values) {
+        final List<Double> list = new ArrayList<>();
+        for (final double value : values) {
+            list.add(value);
+        }
+        return list;
+    }
+
+    /**
+     * Days until a layer reaches a water activity.
+     *
+     * @return infinite where it never does within the path
+     */
+    public static double daysUntil(final List<At> path, final int layer, final double activity) {
+        for (int i = 0; i < path.size(); i++) {
+            final double now = path.get(i).activity().get(layer);
+            if (now >= activity) {
+                if (i == 0) {
+                    return 0;
+                }
+                final At before = path.get(i - 1);
+                final double had = before.activity().get(layer);
+                return before.days()
+                        + (activity - had) / (now - had) * (path.get(i).days() - before.days());
+            }
+        }
+        return Double.POSITIVE_INFINITY;
+    }
+}
