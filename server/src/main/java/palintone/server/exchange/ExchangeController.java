@@ -29,16 +29,19 @@ class ExchangeController {
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private final ImportService imports;
+    private final ImportProgress progress;
     private final BatchService batches;
     private final BatchSchema schema;
     private final JsonMapper json;
 
     ExchangeController(
             final ImportService imports,
+            final ImportProgress progress,
             final BatchService batches,
             final BatchSchema schema,
             final JsonMapper json) {
         this.imports = imports;
+        this.progress = progress;
         this.batches = batches;
         this.schema = schema;
         this.json = json;
@@ -54,6 +57,11 @@ class ExchangeController {
             named.add(new NamedFile(path.substring(path.lastIndexOf('/') + 1), file.getBytes()));
         }
         return imports.take(named);
+    }
+
+    @GetMapping("/progress")
+    ImportProgress.ProgressView progress() {
+        return progress.now();
     }
 
     @GetMapping("/batches/{id}.json")

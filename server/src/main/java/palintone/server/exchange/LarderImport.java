@@ -1,8 +1,10 @@
 package palintone.server.exchange;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,9 +16,11 @@ import palintone.core.shell.Dome;
 import palintone.core.shell.HalfSphere;
 import palintone.core.shell.Mould;
 import palintone.core.substance.Allergen;
+import palintone.core.substance.Nature;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.larder.IngredientDraft;
 import palintone.server.larder.LarderService;
+import palintone.server.larder.TraitsView;
 import palintone.server.mould.MouldEntity;
 import palintone.server.mould.MouldRepository;
 
@@ -26,22 +30,53 @@ class LarderImport {
 
     private final LarderService larder;
     private final MouldRepository moulds;
+    private final ImportProgress progress;
 
-    LarderImport(final LarderService larder, final MouldRepository moulds) {
+    LarderImport(
+            final LarderService larder,
+            final MouldRepository moulds,
+            final ImportProgress progress) {
+        this.progress = progress;
         this.larder = larder;
         this.moulds = moulds;
     }
 
     /**
      * One ingredient a row: id, name, couverture, density_g_per_ml, allergens (separated by
-     * spaces), source, from_memory, and a column in g per 100 g for each component that occurs.
+     * spaces), source, from_memory, and if wanted ph, piece_g, price_per_kg, natures, estimated;
+     * and a column in g per 100 g for each component that occurs.
      */
     int ingredients(final NamedFile file) {
         final List<CsvRow> rows = CsvRow.read(file);
+        final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
+        progress.begin(file.name(), rows.size());
         for (final CsvRow row : rows) {
-            row.take(() -> larder.put(row.text("id"), ingredient(row)));
+            row.take(
+                    () -> {
+                        final IngredientDraft draft = ingredient(row);
+                        draft.check(row.text("id"));
+                        drafts.put(row.text("id"), draft);
+                    });
         }
+        larder.putAll(drafts, progress::done);
         return rows.size();
+    }
+
+    private static TraitsView traits(final CsvRow row) {
+        final List<Nature> natures = new ArrayList<>();
+        Arrays.stream(row.optional("natures").split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .forEach(word -> natures.add(row.choice("natures", word, Nature.class)));
+        return new TraitsView(
+                optional(row, "ph"),
+                optional(row, "piece_g"),
+                optional(row, "price_per_kg"),
+                natures,
+                "yes".equals(row.optional("estimated")));
+    }
+
+    private static Double optional(final CsvRow row, final String column) {
+        return row.optional(column).isEmpty() ? null : row.number(column);
     }
 
     private static IngredientDraft ingredient(final CsvRow row) {
@@ -66,6 +101,7 @@ class LarderImport {
                 kind.isEmpty() ? null : row.choice("couverture", kind, CouvertureKind.class),
                 row.text("source"),
                 "yes".equals(row.optional("from_memory")),
+                traits(row),
                 0);
     }
 

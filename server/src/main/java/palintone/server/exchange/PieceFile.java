@@ -2,15 +2,21 @@ package palintone.server.exchange;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import palintone.core.filling.Style;
+import palintone.server.filling.RecipeDraft;
 
 /** What fillings.json and pieces.json hold. */
 final class PieceFile {
 
     private PieceFile() {}
 
-    record LineRow(String ingredient, double amount, String unit) {}
-
-    record FillingRow(String id, String name, boolean aqueous, List<LineRow> lines) {}
+    /** With operations; or only with lines, which are then stirred together. */
+    record FillingRow(
+            String id,
+            String name,
+            @Nullable Style style,
+            @Nullable List<RecipeDraft.OperationDraft> operations,
+            @Nullable List<RecipeDraft.RecipeLineDraft> lines) {}
 
     record LayerRow(String filling, double share) {}
 

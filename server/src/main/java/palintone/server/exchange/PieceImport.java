@@ -1,14 +1,16 @@
 package palintone.server.exchange;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.piece.ColourCoat;
-import palintone.core.substance.KitchenUnit;
-import palintone.server.filling.FillingEntity;
+import palintone.server.filling.FillingBooks;
 import palintone.server.filling.FillingRepository;
+import palintone.server.filling.RecipeDraft;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldRepository;
@@ -21,35 +23,33 @@ class PieceImport {
 
     private final LarderService larder;
     private final MouldRepository moulds;
+    private final FillingBooks books;
     private final FillingRepository fillings;
     private final PieceRepository pieces;
 
     PieceImport(
             final LarderService larder,
             final MouldRepository moulds,
+            final FillingBooks books,
             final FillingRepository fillings,
             final PieceRepository pieces) {
         this.larder = larder;
         this.moulds = moulds;
+        this.books = books;
         this.fillings = fillings;
         this.pieces = pieces;
     }
 
     void filling(final PieceFile.FillingRow row) {
-        final List<FillingEntity.Line> lines =
-                given("lines", row.lines()).stream()
-                        .map(
-                                line ->
-                                        new FillingEntity.Line(
-                                                larder.byId(given("ingredient", line.ingredient())),
-                                                line.amount(),
-                                                KitchenUnit.ofSymbol(line.unit())))
-                        .toList();
-        final FillingEntity entity =
-                fillings.findById(Require.text("id", row.id(), 64))
-                        .orElseGet(() -> new FillingEntity(row.id()));
-        entity.take(row.name(), row.aqueous(), lines);
-        fillings.save(entity);
+        final List<RecipeDraft.OperationDraft> operations =
+                row.operations() != null
+                        ? row.operations()
+                        : List.of(
+                                new RecipeDraft.OperationDraft(
+                                        OperationKind.ADD, Map.of(), given("lines", row.lines())));
+        books.put(
+                Require.text("id", row.id(), 64),
+                new RecipeDraft(row.name(), row.style(), operations, "read in", 0));
     }
 
     void piece(final PieceFile.PieceRow row) {

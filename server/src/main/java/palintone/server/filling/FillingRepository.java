@@ -1,5 +1,10 @@
 package palintone.server.filling;
 
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-public interface FillingRepository extends JpaRepository<FillingEntity, String> {}
+public interface FillingRepository extends JpaRepository<FillingEntity, String> {
+
+    Page<FillingEntity> findByNameContainingIgnoreCaseOrderByName(String part, Pageable page);
+}

@@ -9,6 +9,7 @@ import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
+import palintone.core.substance.Traits;
 import palintone.core.temper.CouvertureKind;
 
 /**
@@ -19,6 +20,7 @@ import palintone.core.temper.CouvertureKind;
  * @param couverture dark, milk or white where it is cast
  * @param source where the composition comes from
  * @param fromMemory whether it was written down from memory
+ * @param traits acidity, mass of a piece, price, special nature
  * @param version of the state that was changed; 0 for a new one
  */
 public record IngredientDraft(
@@ -29,7 +31,17 @@ public record IngredientDraft(
         @Nullable CouvertureKind couverture,
         String source,
         boolean fromMemory,
+        @Nullable TraitsView traits,
         long version) {
+
+    /**
+     * Refuses what {@link #ingredient} would.
+     *
+     * @throws palintone.core.figure.OutOfRangeException when the core would not take it
+     */
+    public void check(final String id) {
+        ingredient(id);
+    }
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when the core would not take it
@@ -43,6 +55,7 @@ public record IngredientDraft(
                 Composition.per100(gramsPer100 == null ? Map.of() : gramsPer100),
                 densityGPerMl,
                 allergens == null ? Set.of() : allergens,
-                new Source(kind, source, fromMemory));
+                new Source(kind, source, fromMemory),
+                traits == null ? Traits.NONE : traits.traits());
     }
 }

@@ -14,6 +14,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +25,7 @@ import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
+import palintone.core.substance.Nature;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 
@@ -70,6 +72,23 @@ public class IngredientEntity {
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private Set<Allergen> allergens = new HashSet<>();
 
+    private Double ph;
+
+    @Column(name = "piece_g")
+    private Double pieceG;
+
+    @Column(name = "price_per_kg")
+    private Double pricePerKg;
+
+    private boolean estimated;
+
+    @ElementCollection
+    @CollectionTable(name = "ingredient_nature", joinColumns = @JoinColumn(name = "ingredient_id"))
+    @Column(name = "nature")
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Set<Nature> natures = new HashSet<>();
+
     @Version private Long version;
 
     protected IngredientEntity() {}
@@ -91,6 +110,13 @@ public class IngredientEntity {
         gramsPer100.putAll(draft.gramsPer100());
         allergens.clear();
         allergens.addAll(checked.allergens());
+        final TraitsView traits = TraitsView.of(checked.traits());
+        ph = traits.ph();
+        pieceG = traits.pieceG();
+        pricePerKg = traits.pricePerKg();
+        estimated = traits.estimated();
+        natures.clear();
+        natures.addAll(traits.natures());
     }
 
     public Ingredient ingredient() {
@@ -100,7 +126,8 @@ public class IngredientEntity {
                 Composition.per100(gramsPer100),
                 densityGPerMl,
                 allergens,
-                new Source(sourceKind, sourceCitation, sourceFromMemory));
+                new Source(sourceKind, sourceCitation, sourceFromMemory),
+                new TraitsView(ph, pieceG, pricePerKg, List.copyOf(natures), estimated).traits());
     }
 
     public Optional<Couverture> couverture() {

@@ -20,6 +20,8 @@ public record IngredientView(
         List<Allergen> allergens,
         @Nullable CouvertureKind couverture,
         SourceView source,
+        TraitsView traits,
+        List<String> labelInTheUnitedStates,
         long version) {
 
     static IngredientView of(final IngredientEntity entity) {
@@ -34,6 +36,11 @@ public record IngredientView(
                 ingredient.allergens().stream().sorted().toList(),
                 entity.couvertureKind(),
                 SourceView.of(ingredient.source()),
+                TraitsView.of(ingredient.traits()),
+                ingredient.allergens().stream()
+                        .sorted()
+                        .flatMap(a -> a.inTheUnitedStates().stream())
+                        .toList(),
                 entity.version());
     }
 }

@@ -1,12 +1,18 @@
 package palintone.server.larder;
 
+import jakarta.annotation.Nullable;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.core.substance.LabelPanel;
 import palintone.server.web.PageView;
 
 @RestController
@@ -15,8 +21,11 @@ class LarderController {
 
     private final LarderService larder;
 
-    LarderController(final LarderService larder) {
+    private final LotService lots;
+
+    LarderController(final LarderService larder, final LotService lots) {
         this.larder = larder;
+        this.lots = lots;
     }
 
     @GetMapping
@@ -30,6 +39,52 @@ class LarderController {
     @GetMapping("/{id}")
     IngredientView ingredient(@PathVariable final String id) {
         return larder.view(id);
+    }
+
+    /** What the panel of a packet says. */
+    public record PanelDraft(
+            double fatG,
+            double carbohydrateG,
+            double sugarsG,
+            @Nullable Double fibreG,
+            double proteinG,
+            double saltG,
+            @Nullable Double waterG,
+            LabelPanel.Like like) {}
+
+    /** A full composition estimated from it. */
+    public record EstimateView(
+            Map<palintone.core.substance.Component, Double> gramsPer100, String basis) {}
+
+    @PostMapping("/estimate")
+    EstimateView estimate(@RequestBody final PanelDraft panel) {
+        return new EstimateView(
+                larder.estimate(
+                        new LabelPanel(
+                                panel.fatG(),
+                                panel.carbohydrateG(),
+                                panel.sugarsG(),
+                                number(panel.fibreG()),
+                                panel.proteinG(),
+                                panel.saltG(),
+                                number(panel.waterG()),
+                                panel.like() == null ? LabelPanel.Like.NUT : panel.like())),
+                LabelPanel.SOURCE.citation());
+    }
+
+    private static OptionalDouble number(final Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    @GetMapping("/{id}/lots")
+    List<LotService.LotView> lots(@PathVariable final String id) {
+        return lots.of(id);
+    }
+
+    @PostMapping("/{id}/lots")
+    List<LotService.LotView> addLot(
+            @PathVariable final String id, @RequestBody final LotService.LotDraft draft) {
+        return lots.add(id, draft);
     }
 
     @PutMapping("/{id}")

@@ -1,11 +1,21 @@
 package palintone.server.larder;
 
+import jakarta.persistence.EntityManager;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.read.Likeness;
+import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.LabelPanel;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.problem.NotHereException;
@@ -18,8 +28,11 @@ public class LarderService {
 
     private final IngredientRepository ingredients;
 
-    LarderService(final IngredientRepository ingredients) {
+    private final EntityManager entities;
+
+    LarderService(final IngredientRepository ingredients, final EntityManager entities) {
         this.ingredients = ingredients;
+        this.entities = entities;
     }
 
     @Transactional(readOnly = true)
@@ -40,8 +53,13 @@ public class LarderService {
      */
     @Transactional
     public IngredientView change(final String id, final IngredientDraft draft) {
-        final IngredientEntity entity = byId(id);
-        StaleVersionException.check(entity.name(), draft.version(), entity.version());
+        final IngredientEntity entity =
+                ingredients
+                        .findById(Require.text("ingredient", id, 64))
+                        .orElseGet(() -> new IngredientEntity(id));
+        if (entity.version() != null) {
+            StaleVersionException.check(entity.name(), draft.version(), entity.version());
+        }
         entity.take(draft);
         return IngredientView.of(ingredients.saveAndFlush(entity));
     }
@@ -77,6 +95,65 @@ public class LarderService {
                 .findFirstByCouvertureKindOrderByName(kind)
                 .flatMap(IngredientEntity::couverture)
                 .orElseThrow(() -> new NotHereException("couverture", kind.words()));
+    }
+
+    /** Id and name of everything there is. */
+    @Transactional(readOnly = true)
+    public List<Likeness.Named> named() {
+        return ingredients.named().stream()
+                .map(each -> new Likeness.Named(each.getId(), each.getName()))
+                .toList();
+    }
+
+    /**
+     * Ingredients by id, in one go.
+     *
+     * @throws NotHereException when one of them is unknown
+     */
+    @Transactional(readOnly = true)
+    public Map<String, IngredientEntity> byIds(final Collection<String> ids) {
+        final Map<String, IngredientEntity> found = new HashMap<>();
+        ingredients.findAllById(ids).forEach(each -> found.put(each.id(), each));
+        ids.stream()
+                .filter(id -> !found.containsKey(id))
+                .findFirst()
+                .ifPresent(
+                        id -> {
+                            throw new NotHereException("ingredient", id);
+                        });
+        return found;
+    }
+
+    /**
+     * Writes many, new or known; those that are known are fetched in one go.
+     *
+     * @param told how many are done
+     */
+    @Transactional
+    public void putAll(final Map<String, IngredientDraft> drafts, final IntConsumer told) {
+        final Map<String, IngredientEntity> known = new HashMap<>();
+        ingredients.findAllById(drafts.keySet()).forEach(each -> known.put(each.id(), each));
+        int done = 0;
+        for (final Map.Entry<String, IngredientDraft> each : drafts.entrySet()) {
+            final IngredientEntity entity = known.get(each.getKey());
+            if (entity == null) {
+                final IngredientEntity fresh = new IngredientEntity(each.getKey());
+                fresh.take(each.getValue());
+                entities.persist(fresh);
+            } else {
+                entity.take(each.getValue());
+            }
+            told.accept(++done);
+        }
+    }
+
+    /** A composition estimated from the panel of a packet. */
+    public Map<Component, Double> estimate(final LabelPanel panel) {
+        final Map<Component, Double> grams = new EnumMap<>(Component.class);
+        panel.estimate()
+                .fractions()
+                .forEach((c, share) -> grams.put(c, Math.round(share * 10_000) / 100.0));
+        return grams;
     }
 
     @Transactional(readOnly = true)

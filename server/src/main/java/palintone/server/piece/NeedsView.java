@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Map;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.Quality;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.piece.Materials;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
 import palintone.core.substance.Portion;
 import palintone.core.temper.SeedSchool;
 import palintone.core.temper.TemperTargets;
@@ -97,13 +99,13 @@ public record NeedsView(
                             FigureView.of(needs.each().layers().get(i)),
                             FigureView.of(need.inPieces()),
                             FigureView.of(need.toMake()),
-                            figures.waterActivity().map(FigureView::of).orElse(null),
-                            FigureView.of(figures.water()),
-                            FigureView.of(figures.fat()),
-                            figures.undissolvedSugar().map(FigureView::of).orElse(null),
+                            FigureView.of(figures.figure(Quality.WATER_ACTIVITY)),
+                            FigureView.of(figures.figure(Quality.WATER)),
+                            FigureView.of(figures.figure(Quality.FAT)),
+                            FigureView.of(figures.figure(Quality.CRYSTAL_SUGAR)),
                             FigureView.of(figures.density()),
                             lines(filling, need),
-                            composition(need)));
+                            composition(figures.cooked().composition())));
         }
         return views;
     }
@@ -117,15 +119,14 @@ public record NeedsView(
                     new LineView(
                             line.ingredient().name(),
                             portion.massG(),
-                            line.unit()
-                                    .fromGrams(portion.massG(), line.ingredient().densityGPerMl()),
+                            line.unit().fromGrams(portion.massG(), line.ingredient()),
                             line.unit().symbol()));
         }
         return views;
     }
 
-    private static List<ShareView> composition(final Materials.FillingNeed need) {
-        return need.recipe().composition().fractions().entrySet().stream()
+    private static List<ShareView> composition(final Composition composition) {
+        return composition.fractions().entrySet().stream()
                 .sorted(Map.Entry.<Component, Double>comparingByValue(Comparator.reverseOrder()))
                 .map(e -> new ShareView(e.getKey().words(), e.getValue() * 100))
                 .toList();

@@ -1,0 +1,93 @@
+package palintone.core.filling.read;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.apache.commons.text.similarity.JaroWinklerSimilarity;
+
+/**
+ * How alike a written name is to the names of the larder: word by word by the likeness of Jaro and
+ * Winkler, weighed by the length of the word.
+ */
+public final class Likeness {
+
+    /** Above this a name is taken as meant; below, somebody is asked. */
+    public static final double SURE = 0.90;
+
+    private static final double WORTH_SHOWING = 0.55;
+    private static final int MOST_SHOWN = 5;
+    private static final Set<String> SAYS_NOTHING =
+            Set.of("of", "the", "a", "fresh", "chopped", "melted", "soft", "fine", "house", "and");
+    private static final JaroWinklerSimilarity JARO_WINKLER = new JaroWinklerSimilarity();
+
+    private Likeness() {}
+
+    /**
+     * A name of the larder and how near it is.
+     *
+     * @param id of the ingredient
+     * @param name of it
+     * @param score 0 to 1
+     */
+    public record Candidate(String id, String name, double score) {}
+
+    /** A name of the larder. */
+    public record Named(String id, String name) {}
+
+    /** The nearest names, best first; none that is not worth showing. */
+    public static List<Candidate> nearest(final String words, final List<Named> larder) {
+        final String[] asked = tokens(words);
+        return larder.stream()
+                .map(
+                        each ->
+                                new Candidate(
+                                        each.id(), each.name(), score(asked, tokens(each.name()))))
+                .filter(c -> c.score() >= WORTH_SHOWING)
+                .sorted(
+                        Comparator.comparingDouble(Candidate::score)
+                                .reversed()
+                                .thenComparing(Candidate::name))
+                .limit(MOST_SHOWN)
+                .toList();
+    }
+
+    private static double score(final String[] asked, final String[] name) {
+        if (asked.length == 0 || name.length == 0) {
+            return 0;
+        }
+        final double there = covered(asked, name);
+        final double back = covered(name, asked);
+        return 0.75 * there + 0.25 * back;
+    }
+
+    private static double covered(final String[] these, final String[] by) {
+        double sum = 0;
+        double weight = 0;
+        for (final String word : these) {
+            final double best = Arrays.stream(by).mapToDouble(w -> alike(word, w)).max().orElse(0);
+            final double heavy = Math.min(6, word.length());
+            sum += heavy * (best < 0.85 ? 0 : best);
+            weight += heavy;
+        }
+        return sum / weight;
+    }
+
+    private static double alike(final String a, final String b) {
+        if (Character.isDigit(a.charAt(0)) || Character.isDigit(b.charAt(0))) {
+            return a.equals(b) ? 1 : 0;
+        }
+        return JARO_WINKLER.apply(a, b);
+    }
+
+    private static String[] tokens(final String text) {
+        return Arrays.stream(
+                        text.toLowerCase(Locale.ROOT)
+                                .replaceAll("\\(.*?\\)", " ")
+                                .split("[^\\p{L}\\d]+"))
+                .filter(w -> !w.isEmpty() && !SAYS_NOTHING.contains(w))
+                .map(w -> w.length() > 4 && w.endsWith("s") ? w.substring(0, w.length() - 1) : w)
+                .toArray(String[]::new);
+    }
+}

@@ -1,0 +1,166 @@
+package palintone.core.filling.pot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.op;
+
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.Quality;
+import palintone.core.substance.Component;
+
+class CookingTest {
+
+    /** Every gram weighed in comes out, or left during a named operation. */
+    @Property(tries = 300)
+    void massIsKeptThroughEveryOperation(
+            @ForAll final OperationKind kind,
+            @ForAll @DoubleRange(min = 20, max = 900) final double cream,
+            @ForAll @DoubleRange(min = 20, max = 900) final double sugar,
+            @ForAll @DoubleRange(min = 1, max = 60) final double more) {
+        Operation op =
+                kind.lines() == OperationKind.Lines.NONE
+                        ? op(kind)
+                        : kind == OperationKind.BOIL_DOWN
+                                ? new Operation(
+                                        kind,
+                                        List.of(),
+                                        Map.of(Setting.MASS_G, 0.7 * cream + sugar))
+                                : op(kind, grams(Kitchen.SPIRIT, more));
+        final Cooked cooked =
+                Cooking.cook(
+                        List.of(
+                                op(
+                                        OperationKind.BOIL,
+                                        grams(Samples.CREAM, cream),
+                                        grams(Kitchen.SUGAR, sugar)),
+                                op));
+        final double lost = cooked.stages().stream().mapToDouble(Cooked.Stage::lostG).sum();
+        assertThat(cooked.yieldG() + lost)
+                .isCloseTo(cooked.weighedG(), within(1e-9 * cooked.weighedG()));
+        assertThat(cooked.composition().fractions().values()).allMatch(part -> part >= 0);
+        assertThat(cooked.yieldG()).isPositive();
+    }
+
+    @Property(tries = 200)
+    void boilingWaterOffLowersWaterActivity(
+            @ForAll @DoubleRange(min = 50, max = 500) final double water,
+            @ForAll @DoubleRange(min = 50, max = 500) final double syrup,
+            @ForAll @DoubleRange(min = 0.1, max = 0.9) final double share) {
+        final List<Operation> before =
+                List.of(
+                        op(
+                                OperationKind.ADD,
+                                grams(Kitchen.WATER, water),
+                                grams(Kitchen.INVERT, syrup)));
+        final double free = water + 0.25 * syrup;
+        final List<Operation> after = List.of(before.get(0), downTo(water + syrup - share * free));
+        assertThat(aw(after)).isLessThan(aw(before)).isPositive();
+    }
+
+    @Property(tries = 200)
+    void sugarLowersWaterActivityAndNeverBelowZero(
+            @ForAll @DoubleRange(min = 50, max = 500) final double cream,
+            @ForAll @DoubleRange(min = 1, max = 2000) final double invert) {
+        final double without = aw(List.of(op(OperationKind.ADD, grams(Samples.CREAM, cream))));
+        final double with =
+                aw(
+                        List.of(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Samples.CREAM, cream),
+                                        grams(Kitchen.INVERT, invert))));
+        assertThat(with).isLessThan(without).isPositive();
+        assertThat(without).isLessThanOrEqualTo(1);
+    }
+
+    private static double aw(final List<Operation> operations) {
+        return Appraisal.of(Cooking.cook(operations), Conditions.USUAL)
+                .value(Quality.WATER_ACTIVITY);
+    }
+
+    @Test
+    void alcoholLeavesSoonerThanWater() {
+        final Cooked cooked =
+                Cooking.cook(
+                        List.of(op(OperationKind.ADD, grams(Kitchen.SPIRIT, 200)), downTo(100)));
+        assertThat(cooked.yieldG()).isCloseTo(100, within(1e-6));
+        assertThat(cooked.composition().fraction(Component.ETHANOL)).isLessThan(0.05);
+    }
+
+    @Test
+    void boilingDownToMoreThanThereIsNamesTheOperationAndTheRange() {
+        assertThatThrownBy(
+                        () ->
+                                Cooking.cook(
+                                        List.of(
+                                                op(OperationKind.ADD, grams(Kitchen.PUREE, 200)),
+                                                downTo(300))))
+                .hasMessage(
+                        "operation 2, boil down: down to is 300.0 g; allowed: less than the 200.0 g"
+                                + " in the pot and more than the 30.0 g that cannot boil away");
+    }
+
+    @Test
+    void hotCreamMeltsChocolateAndEndsWhereTheHeatBalanceSays() {
+        final Cooked cooked =
+                Cooking.cook(
+                        List.of(
+                                op(OperationKind.BOIL, grams(Samples.CREAM, 300)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 300))));
+        // By hand: 297 g·3.31 J/gK from 100 °C against 300 g·1.70 and 300·.40·.76·137 J of melting.
+        assertThat(cooked.stages().get(1).temperatureC()).isBetween(58.0, 66.0);
+    }
+
+    @Test
+    void whatIsStrainedOutTakesLiquidAlong() {
+        final Cooked cooked =
+                Cooking.cook(
+                        List.of(
+                                op(OperationKind.ADD, grams(Samples.CREAM, 200)),
+                                op(OperationKind.INFUSE, grams(Kitchen.NUT_PASTE, 20))
+                                        .with(Setting.RETENTION, 2)));
+        assertThat(cooked.yieldG()).isCloseTo(160, within(1e-9));
+        assertThat(cooked.composition().fraction(Component.LIQUID_OIL)).isZero();
+    }
+
+    @Test
+    void aSieveKeepsFibreBack() {
+        final List<Operation> operations =
+                List.of(
+                        op(OperationKind.COOK_FRUIT, grams(Kitchen.PUREE, 500)),
+                        op(OperationKind.SIEVE).with(Setting.PERCENT, 80));
+        final Cooked cooked = Cooking.cook(operations);
+        final double before =
+                Cooking.cook(operations.subList(0, 1)).composition().fraction(Component.FIBRE);
+        assertThat(cooked.composition().fraction(Component.FIBRE)).isLessThan(0.6 * before);
+        assertThat(cooked.yieldG()).isCloseTo(0.8 * cooked.stages().get(0).massG(), within(1e-9));
+    }
+
+    @Test
+    void anOperationRefusesWhatIsNotItsOwn() {
+        assertThatThrownBy(() -> op(OperationKind.POUR))
+                .hasMessageContaining("pour over is no ingredients");
+        assertThatThrownBy(() -> op(OperationKind.SIEVE, grams(Kitchen.SUGAR, 1)))
+                .hasMessageContaining("no ingredients; add them");
+        assertThatThrownBy(() -> op(OperationKind.SIEVE).with(Setting.PERCENT, 140))
+                .hasMessageContaining("140 %");
+        assertThatThrownBy(() -> op(OperationKind.BOIL_DOWN)).hasMessageContaining("missing");
+        assertThatThrownBy(() -> op(OperationKind.SIEVE).with(Setting.HOURS, 1))
+                .hasMessageContaining("no such setting");
+    }
+
+    private static Operation downTo(final double grams) {
+        return new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, grams));
+    }
+}

@@ -1,0 +1,117 @@
+package palintone.core.filling.read;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.substance.KitchenUnit;
+
+class WrittenRecipeTest {
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "250 g cream 35 %|250|GRAM|cream 35 %",
+                "1 1/2 cups sugar|1.5|CUP|sugar",
+                "½ tsp sea salt|0.5|TEASPOON|sea salt",
+                "2½ tbsp of honey|2.5|TABLESPOON|honey",
+                "- 0,5 l milk|0.5|LITRE|milk",
+                "3 egg yolks|3|PIECE|egg yolks",
+                "8oz dark couverture|8|OUNCE|dark couverture",
+                "2 fl oz caraway spirit|2|FLUID_OUNCE|caraway spirit"
+            })
+    void linesAreTakenApart(
+            final String text, final double amount, final KitchenUnit unit, final String words) {
+        final WrittenLine line = WrittenLine.read(text).orElseThrow();
+        assertThat(line.amount()).isCloseTo(amount, within(1e-9));
+        assertThat(line.unit()).isEqualTo(unit);
+        assertThat(line.words()).isEqualTo(words);
+    }
+
+    @Test
+    void ourOwnWayOfWritingIsReadWhole() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read(
+                        """
+                        boil 2 min: 200 g cream 35 %, 30 g glucose syrup
+                        pour over: 250 g house dark 66
+                        blend
+                        add butter at 34 °C: 30 g butter
+                        rest 24 h at 18 °C
+                        """);
+        assertThat(recipe.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .containsExactly(
+                        OperationKind.BOIL,
+                        OperationKind.POUR,
+                        OperationKind.BLEND,
+                        OperationKind.BUTTER,
+                        OperationKind.REST);
+        assertThat(recipe.doings().get(0).lines()).hasSize(2);
+        assertThat(recipe.doings().get(0).settings()).containsEntry(Setting.MINUTES, 2.0);
+        assertThat(recipe.doings().get(3).settings()).containsEntry(Setting.TEMPERATURE_C, 34.0);
+        assertThat(recipe.doings().get(4).settings()).containsEntry(Setting.HOURS, 24.0);
+    }
+
+    @Test
+    void aRecipeInProseFindsItsIngredients() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read(
+                        """
+                        Plum ganache for the harbour fair
+                        200 g plum purée
+                        80 g cream
+                        250 g dark chocolate
+                        25 g butter
+
+                        1. Cook fruit: bring the plum purée to the boil for 3 min. Reduce to 160 g.
+                        2. Add the cream. Pour over the chocolate and blend.
+                        3. Cool to 35 °C, add butter.
+                        """);
+        assertThat(recipe.notUnderstood()).containsExactly("Plum ganache for the harbour fair");
+        assertThat(recipe.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .contains(OperationKind.BOIL_DOWN, OperationKind.POUR);
+        final WrittenRecipe.Doing pour =
+                recipe.doings().stream()
+                        .filter(d -> d.kind() == OperationKind.POUR)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(pour.lines()).extracting(WrittenLine::words).containsExactly("dark chocolate");
+        assertThat(recipe.doings().stream().mapToInt(d -> d.lines().size()).sum()).isEqualTo(4);
+    }
+
+    @Test
+    void anEssayIsRefusedWithWhatIsWanted() {
+        assertThatThrownBy(() -> WrittenRecipe.read("The sea was calm that day, and so on."))
+                .hasMessageContaining("no line with an amount");
+        assertThatThrownBy(() -> WrittenRecipe.read("word ".repeat(5000)))
+                .hasMessageContaining("1 to 20000 characters");
+        assertThatThrownBy(() -> WrittenRecipe.read("1 g salt\n".repeat(300)))
+                .hasMessageContaining("up to 200 lines");
+    }
+
+    @Test
+    void namesOfTheLarderAreFound() {
+        final List<Likeness.Named> larder =
+                List.of(
+                        new Likeness.Named("cream-35", "Cream 35 %"),
+                        new Likeness.Named("cream-24", "Cream 24 %"),
+                        new Likeness.Named("plum-puree", "Plum purée, sieved"),
+                        new Likeness.Named("glucose-42", "Glucose syrup DE 42"),
+                        new Likeness.Named("honey-buckwheat", "Buckwheat honey"));
+        assertThat(Likeness.nearest("cream 35 %", larder).get(0).id()).isEqualTo("cream-35");
+        assertThat(Likeness.nearest("cream 35 %", larder).get(0).score())
+                .isGreaterThanOrEqualTo(Likeness.SURE);
+        assertThat(Likeness.nearest("plum puree", larder).get(0).id()).isEqualTo("plum-puree");
+        assertThat(Likeness.nearest("glucose", larder).get(0).id()).isEqualTo("glucose-42");
+        assertThat(Likeness.nearest("anchovies", larder)).isEmpty();
+    }
+}

@@ -1,0 +1,269 @@
+package palintone.server.filling;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingFigures;
+import palintone.core.filling.Quality;
+import palintone.core.filling.Style;
+import palintone.core.filling.balance.Balance;
+import palintone.core.filling.balance.BalanceTask;
+import palintone.core.filling.balance.ReadyWish;
+import palintone.core.filling.balance.Wish;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.record.Correction;
+import palintone.core.substance.KitchenUnit;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+import palintone.server.larder.LarderService;
+
+/** Appraises and balances recipes while they are being written. */
+@Service
+public class BenchService {
+
+    private final RecipeReader reader;
+    private final FillingBooks books;
+    private final LarderService larder;
+
+    BenchService(final RecipeReader reader, final FillingBooks books, final LarderService larder) {
+        this.reader = reader;
+        this.books = books;
+        this.larder = larder;
+    }
+
+    /**
+     * A recipe to be looked at.
+     *
+     * @param filling whose own measurements correct the models, where it is in the books
+     * @param altitudeM where it is cooked, m
+     */
+    public record SheetRequest(
+            RecipeDraft recipe,
+            @Nullable String filling,
+            @Nullable Double servingC,
+            @Nullable Double storageC,
+            @Nullable Double altitudeM) {
+
+        Conditions conditions() {
+            return new Conditions(
+                    servingC == null ? Conditions.USUAL.servingC() : servingC,
+                    storageC == null ? Conditions.USUAL.storageC() : storageC,
+                    palintone.core.filling.water.BoilingPoint.pressureHPa(
+                            altitudeM == null ? 0 : altitudeM));
+        }
+    }
+
+    /** A quality between two numbers. */
+    public record WishDraft(Quality quality, double low, double high) {}
+
+    /**
+     * A recipe to be balanced.
+     *
+     * @param locked lines that stay, counted from 0 through the recipe
+     * @param wishes bands; where there are none, those of the style or of the ready wish
+     * @param ready a wish in a word
+     * @param mayAdd ingredients that may be added although they are not in yet
+     */
+    public record BalanceRequest(
+            SheetRequest on,
+            @Nullable List<Integer> locked,
+            @Nullable List<WishDraft> wishes,
+            @Nullable ReadyWish ready,
+            @Nullable List<String> mayAdd) {}
+
+    /** One line that changes. */
+    public record MoveView(
+            int line, String ingredient, double fromG, double toG, SentenceView why) {}
+
+    /** A wish that stands against others. */
+    public record ClashView(
+            Quality quality,
+            String words,
+            double low,
+            double high,
+            FigureView reached,
+            boolean curesAll) {}
+
+    /** Before and after. */
+    public record BalanceView(
+            boolean met,
+            List<MoveView> moves,
+            List<ClashView> clashes,
+            List<WishDraft> wishes,
+            RecipeDraft recipe,
+            SheetView before,
+            SheetView after) {}
+
+    @Transactional(readOnly = true)
+    public SheetView sheet(final SheetRequest request) {
+        final List<Operation> operations =
+                reader.read("draft", request.recipe()).filling().operations();
+        return sheet(
+                Appraisal.of(
+                        Cooking.cook(
+                                operations,
+                                Cooking.grams(operations),
+                                request.conditions().pressureHPa()),
+                        request.conditions()),
+                request,
+                corrections(request),
+                Cooking.grams(operations));
+    }
+
+    private static SheetView sheet(
+            final Appraisal appraisal,
+            final SheetRequest request,
+            final Map<Correction.Of, Correction> corrections,
+            final double[] grams) {
+        return SheetView.of(
+                FillingFigures.of(appraisal, request.recipe().styleOrUsual().bands(), corrections),
+                grams);
+    }
+
+    private Map<Correction.Of, Correction> corrections(final SheetRequest request) {
+        return request.filling() == null ? Map.of() : books.corrections(request.filling());
+    }
+
+    @Transactional(readOnly = true)
+    public BalanceView balance(final BalanceRequest request) {
+        final SheetRequest on = request.on();
+        List<Operation> operations = reader.read("draft", on.recipe()).filling().operations();
+        final List<Double> grams =
+                new ArrayList<>(Arrays.stream(Cooking.grams(operations)).boxed().toList());
+        final int own = grams.size();
+        operations = withHelpers(operations, request.mayAdd(), grams);
+        final Conditions conditions = on.conditions();
+        final Appraisal now =
+                Appraisal.of(
+                        Cooking.cook(
+                                operations,
+                                grams.stream().mapToDouble(d -> d).toArray(),
+                                conditions.pressureHPa()),
+                        conditions);
+        final List<Wish> wishes = wishes(request, now);
+        final Set<Integer> locked =
+                request.locked() == null ? Set.of() : new HashSet<>(request.locked());
+        if (locked.size() >= own && own == grams.size()) {
+            throw new OutOfRangeException(
+                    "locked", "all " + own + " lines", "at least one line left free to change");
+        }
+        final Balance balance =
+                Balance.solve(new BalanceTask(operations, grams, locked, wishes, conditions));
+        final double[] after = balance.grams().stream().mapToDouble(d -> d).toArray();
+        final Map<Correction.Of, Correction> corrections = corrections(on);
+        return new BalanceView(
+                balance.met(),
+                balance.moves().stream()
+                        .map(
+                                m ->
+                                        new MoveView(
+                                                m.line(),
+                                                m.ingredient(),
+                                                m.fromG(),
+                                                m.toG(),
+                                                SentenceView.of(m.why())))
+                        .toList(),
+                balance.clashes().stream()
+                        .map(
+                                c ->
+                                        new ClashView(
+                                                c.wish().quality(),
+                                                c.wish().quality().words(),
+                                                c.wish().low(),
+                                                c.wish().high(),
+                                                FigureView.of(
+                                                        palintone.core.figure.Figure.of(
+                                                                c.wish().quality().words(),
+                                                                c.reached(),
+                                                                c.wish().quality().unit(),
+                                                                palintone.core.figure.Basis.of(
+                                                                                "as near as the other wishes let it come")
+                                                                        .from(Balance.SOURCE))),
+                                                c.curesAll()))
+                        .toList(),
+                wishes.stream().map(w -> new WishDraft(w.quality(), w.low(), w.high())).toList(),
+                recipe(on.recipe(), operations, after),
+                sheet(
+                        balance.before(),
+                        on,
+                        corrections,
+                        grams.stream().mapToDouble(d -> d).toArray()),
+                sheet(balance.after(), on, corrections, after));
+    }
+
+    /** What may be added goes in by an operation of its own at the end, with nothing of it yet. */
+    private List<Operation> withHelpers(
+            final List<Operation> operations, final List<String> mayAdd, final List<Double> grams) {
+        if (mayAdd == null || mayAdd.isEmpty()) {
+            return operations;
+        }
+        final List<RecipeLine> lines = new ArrayList<>();
+        for (final String id : mayAdd) {
+            lines.add(new RecipeLine(larder.byId(id).ingredient(), 1, KitchenUnit.GRAM));
+            grams.add(0.0);
+        }
+        final List<Operation> more = new ArrayList<>(operations);
+        more.add(Operation.of(OperationKind.ADD, lines));
+        return more;
+    }
+
+    private static List<Wish> wishes(final BalanceRequest request, final Appraisal now) {
+        final Style style = request.on().recipe().styleOrUsual();
+        if (request.ready() != null) {
+            return request.ready().from(now, style.bands());
+        }
+        if (request.wishes() != null && !request.wishes().isEmpty()) {
+            final List<Wish> wishes = new ArrayList<>();
+            request.wishes().forEach(w -> wishes.add(new Wish(w.quality(), w.low(), w.high())));
+            return wishes;
+        }
+        final List<Wish> wishes = new ArrayList<>();
+        style.bands()
+                .forEach((quality, band) -> wishes.add(new Wish(quality, band.low(), band.high())));
+        final double yield = now.value(Quality.YIELD);
+        wishes.add(new Wish(Quality.YIELD, 0.97 * yield, 1.03 * yield));
+        return wishes;
+    }
+
+    /** The same recipe with the new amounts, each still in its maker's unit. */
+    private static RecipeDraft recipe(
+            final RecipeDraft draft, final List<Operation> operations, final double[] grams) {
+        final List<RecipeDraft.OperationDraft> changed = new ArrayList<>();
+        int next = 0;
+        for (final Operation op : operations) {
+            final List<RecipeDraft.RecipeLineDraft> lines = new ArrayList<>();
+            for (final RecipeLine line : op.lines()) {
+                final double g = grams[next++];
+                if (g > 0.05) {
+                    lines.add(
+                            new RecipeDraft.RecipeLineDraft(
+                                    line.ingredient().id(),
+                                    tidy(line.unit().fromGrams(g, line.ingredient())),
+                                    line.unit().symbol()));
+                }
+            }
+            if (!lines.isEmpty() || op.kind().lines() != OperationKind.Lines.WANTED) {
+                changed.add(new RecipeDraft.OperationDraft(op.kind(), op.settings(), lines));
+            }
+        }
+        return new RecipeDraft(draft.name(), draft.style(), changed, null, draft.version());
+    }
+
+    /** No scale at a bench is finer. */
+    private static double tidy(final double amount) {
+        final double step = amount < 20 ? 100 : 10;
+        return Math.max(0.01, Math.round(amount * step) / step);
+    }
+}

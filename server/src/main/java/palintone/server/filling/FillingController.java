@@ -1,0 +1,230 @@
+package palintone.server.filling;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Quality;
+import palintone.core.filling.Style;
+import palintone.core.filling.balance.ReadyWish;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.filling.record.Difference;
+import palintone.core.substance.KitchenUnit;
+import palintone.server.figure.BandView;
+import palintone.server.figure.FigureView;
+import palintone.server.web.PageView;
+
+@RestController
+@RequestMapping("/api/fillings")
+class FillingController {
+
+    private final FillingBooks books;
+    private final BenchService bench;
+    private final KitchenTools tools;
+    private final RecipeTexts texts;
+
+    FillingController(
+            final FillingBooks books,
+            final BenchService bench,
+            final KitchenTools tools,
+            final RecipeTexts texts) {
+        this.books = books;
+        this.bench = bench;
+        this.tools = tools;
+        this.texts = texts;
+    }
+
+    /** A setting of an operation; no usual value where it must be given. */
+    public record SettingView(
+            Setting setting,
+            String words,
+            Unit unit,
+            double low,
+            double high,
+            @jakarta.annotation.Nullable Double usual) {}
+
+    /** An operation and what can be set on it. */
+    public record OperationKindView(
+            OperationKind kind,
+            String words,
+            OperationKind.Lines lines,
+            List<SettingView> settings) {}
+
+    /** A style and its bands. */
+    public record StyleView(Style style, String words, List<StyleBandView> bands) {}
+
+    /** One band of a style. */
+    public record StyleBandView(Quality quality, String words, Unit unit, BandView band) {}
+
+    /** A quality that can be wished for. */
+    public record QualityWordsView(Quality quality, String words, Unit unit) {}
+
+    /** A ready wish. */
+    public record ReadyWishView(ReadyWish wish, String words) {}
+
+    /** Everything the bench needs to know before anything is written. */
+    public record BenchWordsView(
+            List<OperationKindView> operations,
+            List<StyleView> styles,
+            List<QualityWordsView> qualities,
+            List<ReadyWishView> wishes,
+            List<String> units,
+            List<StartingTypes.TypeView> types,
+            List<KitchenTools.SugarStageView> stages) {}
+
+    @GetMapping("/words")
+    BenchWordsView words() {
+        return new BenchWordsView(
+                Arrays.stream(OperationKind.values()).map(FillingController::operation).toList(),
+                Arrays.stream(Style.values())
+                        .map(
+                                s ->
+                                        new StyleView(
+                                                s,
+                                                s.words(),
+                                                s.bands().entrySet().stream()
+                                                        .map(
+                                                                e ->
+                                                                        new StyleBandView(
+                                                                                e.getKey(),
+                                                                                e.getKey().words(),
+                                                                                e.getKey().unit(),
+                                                                                BandView.of(
+                                                                                        e
+                                                                                                .getValue())))
+                                                        .toList()))
+                        .toList(),
+                Arrays.stream(Quality.values())
+                        .map(q -> new QualityWordsView(q, q.words(), q.unit()))
+                        .toList(),
+                Arrays.stream(ReadyWish.values())
+                        .map(w -> new ReadyWishView(w, w.words()))
+                        .toList(),
+                Arrays.stream(KitchenUnit.values()).map(KitchenUnit::symbol).toList(),
+                StartingTypes.ALL,
+                KitchenTools.stages());
+    }
+
+    private static OperationKindView operation(final OperationKind kind) {
+        return new OperationKindView(
+                kind,
+                kind.words(),
+                kind.lines(),
+                kind.defaults().entrySet().stream()
+                        .map(
+                                e ->
+                                        new SettingView(
+                                                e.getKey(),
+                                                e.getKey() == Setting.PERCENT
+                                                        ? kind.shareWords()
+                                                        : e.getKey().words(),
+                                                e.getKey().unit(),
+                                                e.getKey().low(),
+                                                e.getKey().high(),
+                                                e.getValue().isNaN() ? null : e.getValue()))
+                        .toList());
+    }
+
+    @GetMapping
+    PageView<FillingBooks.FillingSummaryView> fillings(
+            @RequestParam(defaultValue = "") final String find,
+            @RequestParam(defaultValue = "0") final int page,
+            @RequestParam(defaultValue = "100") final int size) {
+        return books.list(find, page, size);
+    }
+
+    @GetMapping("/{id}")
+    FillingBooks.RecipeView filling(@PathVariable final String id) {
+        return books.recipe(id);
+    }
+
+    @PutMapping("/{id}")
+    FillingBooks.RecipeView save(
+            @PathVariable final String id, @RequestBody final RecipeDraft draft) {
+        return books.save(id, draft);
+    }
+
+    @GetMapping("/{id}/versions")
+    List<FillingBooks.RecipeVersionView> versions(@PathVariable final String id) {
+        return books.versions(id);
+    }
+
+    @GetMapping("/{id}/versions/{number}")
+    FillingBooks.RecipeView version(@PathVariable final String id, @PathVariable final int number) {
+        return books.version(id, number);
+    }
+
+    @GetMapping("/{id}/difference")
+    Difference difference(
+            @PathVariable final String id,
+            @RequestParam final int from,
+            @RequestParam final int to) {
+        return books.difference(id, from, to);
+    }
+
+    @GetMapping("/{id}/notes")
+    List<FillingBooks.FillingNoteView> notes(@PathVariable final String id) {
+        return books.notes(id);
+    }
+
+    @PostMapping("/{id}/notes")
+    List<FillingBooks.FillingNoteView> note(
+            @PathVariable final String id, @RequestBody final FillingBooks.FillingNoteDraft draft) {
+        return books.note(id, draft);
+    }
+
+    @PostMapping("/sheet")
+    SheetView sheet(@RequestBody final BenchService.SheetRequest request) {
+        return bench.sheet(request);
+    }
+
+    @PostMapping("/balance")
+    BenchService.BalanceView balance(@RequestBody final BenchService.BalanceRequest request) {
+        return bench.balance(request);
+    }
+
+    @PostMapping("/read")
+    RecipeTexts.ReadRecipeView read(@RequestBody final RecipeTexts.TextDraft text) {
+        return texts.read(text);
+    }
+
+    @PostMapping("/sugar")
+    KitchenTools.SugarView sugar(@RequestBody final KitchenTools.SugarRequest request) {
+        return tools.sugar(request);
+    }
+
+    @PostMapping("/cooling")
+    KitchenTools.CoolingView cooling(@RequestBody final KitchenTools.CoolingRequest request) {
+        return tools.cooling(request);
+    }
+
+    @PostMapping("/mend")
+    KitchenTools.MendView mend(@RequestBody final KitchenTools.MendRequest request) {
+        return tools.mend(request);
+    }
+
+    @PostMapping("/scale")
+    KitchenTools.ScaleView scale(@RequestBody final KitchenTools.ScaleRequest request) {
+        return tools.scale(request);
+    }
+
+    @PostMapping("/meter")
+    FigureView meter(@RequestBody final KitchenTools.MeterRequest request) {
+        return tools.meter(request);
+    }
+
+    /** The recipe in words of schema.org, for other programs. */
+    @GetMapping(path = "/{id}/recipe.jsonld", produces = "application/ld+json")
+    Map<String, Object> linked(@PathVariable final String id) {
+        return books.linked(id);
+    }
+}

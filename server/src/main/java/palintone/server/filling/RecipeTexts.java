@@ -1,0 +1,259 @@
+package palintone.server.filling;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Service;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.filling.read.Likeness;
+import palintone.core.filling.read.WrittenRecipe;
+import palintone.server.larder.LarderService;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Recipes from outside: plain text, schema.org Recipe in JSON-LD, a table, or our own JSON. What it
+ * is, is told by how it begins; every line is held against the larder, and what is not surely found
+ * is asked about.
+ */
+@Service
+public class RecipeTexts {
+
+    private static final int LONGEST = 100_000;
+
+    private final LarderService larder;
+    private final JsonMapper json;
+
+    RecipeTexts(final LarderService larder, final JsonMapper json) {
+        this.larder = larder;
+        this.json = json;
+    }
+
+    /** Text of a recipe in any of the four ways. */
+    public record TextDraft(String text) {}
+
+    /** A name of the larder that may be meant. */
+    public record CandidateView(String id, String name, double score) {}
+
+    /**
+     * A line as it was read.
+     *
+     * @param ingredient the id where it was surely found
+     */
+    public record ReadLineView(
+            String raw,
+            double amount,
+            String unit,
+            String words,
+            @Nullable String ingredient,
+            List<CandidateView> candidates) {}
+
+    /** An operation as it was read. */
+    public record ReadOperationView(
+            OperationKind kind, Map<Setting, Double> settings, List<ReadLineView> lines) {}
+
+    /** A recipe as it was read. */
+    public record ReadRecipeView(
+            String name,
+            String format,
+            List<ReadOperationView> operations,
+            List<String> notUnderstood,
+            int unmatched) {}
+
+    public ReadRecipeView read(final TextDraft draft) {
+        final String text = Require.text("recipe", draft.text(), LONGEST).strip();
+        if (text.startsWith("{") || text.startsWith("[")) {
+            return json(text);
+        }
+        final String first = text.lines().findFirst().orElse("");
+        if (first.toLowerCase(java.util.Locale.ROOT).matches("\"?ingredient\"?[,;\\t].*")) {
+            return view("", "table", table(text, first));
+        }
+        return view(title(text), "text", WrittenRecipe.read(text));
+    }
+
+    /** The first line that is neither ingredient nor operation makes a title. */
+    private static String title(final String text) {
+        final String first = text.lines().findFirst().orElse("").strip();
+        return first.length() <= 120 && !first.matches(".*\\d.*|.*:.*") ? first : "";
+    }
+
+    private ReadRecipeView json(final String text) {
+        final JsonNode tree;
+        try {
+            tree = json.readTree(text);
+        } catch (JacksonException e) {
+            throw new OutOfRangeException(
+                    "recipe",
+                    "JSON that breaks off at line " + e.getLocation().getLineNr(),
+                    "whole JSON, or plain text");
+        }
+        final JsonNode recipe = recipeNode(tree);
+        if (recipe.has("recipeIngredient")) {
+            final StringBuilder lines = new StringBuilder();
+            recipe.get("recipeIngredient").forEach(n -> lines.append(n.asString("")).append('\n'));
+            instructions(recipe.path("recipeInstructions"), lines);
+            return view(
+                    recipe.path("name").asString(""),
+                    "schema.org Recipe",
+                    WrittenRecipe.read(lines.toString()));
+        }
+        if (recipe.has("operations")) {
+            return own(recipe);
+        }
+        throw new OutOfRangeException(
+                "recipe",
+                "JSON without recipeIngredient or operations",
+                "a schema.org Recipe, or a recipe saved here");
+    }
+
+    private static JsonNode recipeNode(final JsonNode tree) {
+        final JsonNode inside = tree.has("@graph") ? tree.get("@graph") : tree;
+        if (inside.isArray()) {
+            for (final JsonNode each : inside) {
+                if (each.has("recipeIngredient") || each.has("operations")) {
+                    return each;
+                }
+            }
+        }
+        return inside.has("recipe") ? inside.get("recipe") : inside;
+    }
+
+    private static void instructions(final JsonNode node, final StringBuilder lines) {
+        if (node.isString()) {
+            lines.append(node.asString()).append('\n');
+        } else if (node.isArray()) {
+            node.forEach(each -> instructions(each, lines));
+        } else if (node.has("text")) {
+            lines.append(node.get("text").asString("")).append('\n');
+        } else if (node.has("itemListElement")) {
+            instructions(node.get("itemListElement"), lines);
+        }
+    }
+
+    private ReadRecipeView own(final JsonNode recipe) {
+        final RecipeDraft draft;
+        try {
+            draft = json.treeToValue(recipe, RecipeDraft.class);
+        } catch (JacksonException e) {
+            throw new OutOfRangeException(
+                    "recipe",
+                    "JSON of another shape",
+                    "a recipe saved here: " + e.getOriginalMessage());
+        }
+        final List<Likeness.Named> named = larder.named();
+        final List<ReadOperationView> operations = new ArrayList<>();
+        int unmatched = 0;
+        for (final RecipeDraft.OperationDraft op : draft.operations()) {
+            final List<ReadLineView> lines = new ArrayList<>();
+            for (final RecipeDraft.RecipeLineDraft line :
+                    op.lines() == null ? List.<RecipeDraft.RecipeLineDraft>of() : op.lines()) {
+                final boolean here = named.stream().anyMatch(n -> n.id().equals(line.ingredient()));
+                unmatched += here ? 0 : 1;
+                lines.add(
+                        new ReadLineView(
+                                line.ingredient(),
+                                line.amount(),
+                                line.unit(),
+                                line.ingredient(),
+                                here ? line.ingredient() : null,
+                                candidates(line.ingredient().replace('-', ' '), named)));
+            }
+            operations.add(
+                    new ReadOperationView(
+                            op.kind(), op.settings() == null ? Map.of() : op.settings(), lines));
+        }
+        return new ReadRecipeView(
+                draft.name() == null ? "" : draft.name(), "ours", operations, List.of(), unmatched);
+    }
+
+    /** A table of ingredient, amount, unit and, if there is one, operation. */
+    private static WrittenRecipe table(final String text, final String header) {
+        final char comma = header.contains(";") ? ';' : header.contains("\t") ? '\t' : ',';
+        final CSVFormat format =
+                CSVFormat.DEFAULT
+                        .builder()
+                        .setDelimiter(comma)
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .setIgnoreHeaderCase(true)
+                        .setTrim(true)
+                        .get();
+        final StringBuilder lines = new StringBuilder();
+        try (CSVParser parser = CSVParser.parse(text, format)) {
+            String open = "";
+            for (final CSVRecord row : parser) {
+                for (final String column : List.of("amount", "unit")) {
+                    if (!row.isMapped(column) || !row.isSet(column)) {
+                        throw new OutOfRangeException(
+                                "table, row " + (row.getRecordNumber() + 1) + " " + column,
+                                "missing",
+                                "columns ingredient, amount, unit and, if wanted, operation");
+                    }
+                }
+                final String line =
+                        row.get("amount") + " " + row.get("unit") + " " + row.get("ingredient");
+                final String op =
+                        row.isMapped("operation") && row.isSet("operation")
+                                ? row.get("operation")
+                                : "";
+                if (op.isBlank()) {
+                    lines.append(line).append('\n');
+                } else {
+                    lines.append(op.equals(open) ? "add" : op)
+                            .append(": ")
+                            .append(line)
+                            .append('\n');
+                    open = op;
+                }
+            }
+        } catch (java.io.IOException | java.io.UncheckedIOException e) {
+            throw new OutOfRangeException("table", "not readable", "a table with a header");
+        }
+        return WrittenRecipe.read(lines.toString());
+    }
+
+    private ReadRecipeView view(
+            final String name, final String format, final WrittenRecipe written) {
+        final List<Likeness.Named> named = larder.named();
+        final List<ReadOperationView> operations = new ArrayList<>();
+        int unmatched = 0;
+        for (final WrittenRecipe.Doing doing : written.doings()) {
+            final List<ReadLineView> lines = new ArrayList<>();
+            for (final var line : doing.lines()) {
+                final List<CandidateView> candidates = candidates(line.words(), named);
+                final boolean sure =
+                        !candidates.isEmpty()
+                                && candidates.get(0).score() >= Likeness.SURE
+                                && (candidates.size() == 1
+                                        || candidates.get(0).score() > candidates.get(1).score());
+                unmatched += sure ? 0 : 1;
+                lines.add(
+                        new ReadLineView(
+                                line.raw(),
+                                line.amount(),
+                                line.unit().symbol(),
+                                line.words(),
+                                sure ? candidates.get(0).id() : null,
+                                candidates));
+            }
+            operations.add(new ReadOperationView(doing.kind(), doing.settings(), lines));
+        }
+        return new ReadRecipeView(name, format, operations, written.notUnderstood(), unmatched);
+    }
+
+    private static List<CandidateView> candidates(
+            final String words, final List<Likeness.Named> named) {
+        return Likeness.nearest(words, named).stream()
+                .map(c -> new CandidateView(c.id(), c.name(), c.score()))
+                .toList();
+    }
+}

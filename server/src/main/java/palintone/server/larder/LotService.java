@@ -1,0 +1,56 @@
+package palintone.server.larder;
+
+import jakarta.annotation.Nullable;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.Require;
+
+/** Deliveries of ingredients, the one that ends first in front. */
+@Service
+public class LotService {
+
+    private final LotRepository lots;
+    private final LarderService larder;
+
+    LotService(final LotRepository lots, final LarderService larder) {
+        this.lots = lots;
+        this.larder = larder;
+    }
+
+    /** A delivery as it is shown. */
+    public record LotView(
+            String code, @Nullable LocalDate bestBefore, @Nullable Double grams, String note) {}
+
+    /** A delivery as it was written down. */
+    public record LotDraft(
+            String code,
+            @Nullable LocalDate bestBefore,
+            @Nullable Double grams,
+            @Nullable String note) {}
+
+    @Transactional(readOnly = true)
+    public List<LotView> of(final String ingredient) {
+        return lots.findByIngredientIdOrderByBestBefore(larder.byId(ingredient).id()).stream()
+                .map(l -> new LotView(l.code(), l.bestBefore(), l.grams(), l.note()))
+                .toList();
+    }
+
+    @Transactional
+    public List<LotView> add(final String ingredient, final LotDraft draft) {
+        if (draft.grams() != null) {
+            Require.between("mass of the lot", draft.grams(), 0, 10_000_000, "g");
+        }
+        lots.saveAndFlush(
+                new LotEntity(
+                        UUID.randomUUID(),
+                        larder.byId(ingredient),
+                        Require.text("lot", draft.code(), 64),
+                        draft.bestBefore(),
+                        draft.grams(),
+                        draft.note() == null ? "" : draft.note()));
+        return of(ingredient);
+    }
+}

@@ -1,0 +1,43 @@
+package palintone.server.larder;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import palintone.core.substance.Nature;
+import palintone.core.substance.Traits;
+
+/** Acidity, mass of a piece, price and special nature of an ingredient. */
+public record TraitsView(
+        @Nullable Double ph,
+        @Nullable Double pieceG,
+        @Nullable Double pricePerKg,
+        List<Nature> natures,
+        boolean estimated) {
+
+    public static TraitsView of(final Traits traits) {
+        return new TraitsView(
+                number(traits.ph()),
+                number(traits.pieceG()),
+                number(traits.pricePerKg()),
+                traits.natures().stream().sorted().toList(),
+                traits.estimated());
+    }
+
+    public Traits traits() {
+        return new Traits(
+                number(ph),
+                number(pieceG),
+                number(pricePerKg),
+                natures == null ? Set.of() : Set.copyOf(natures),
+                estimated);
+    }
+
+    private static Double number(final OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    private static OptionalDouble number(final Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}
