@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fillings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["filling"];
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/curves": {
         parameters: {
             query?: never;
@@ -142,6 +158,198 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["play"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/bites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ingredients/{id}/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lots"];
+        put?: never;
+        post: operations["addLot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ingredients/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["estimate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/{id}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["notes"];
+        put?: never;
+        post: operations["note_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/sugar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sugar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["meter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/cooling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cooling"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["balance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -436,6 +644,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/moisture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moisture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/holding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["holding"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/moulds": {
         parameters: {
             query?: never;
@@ -460,6 +700,102 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ingredients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fillings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/{id}/versions/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/{id}/recipe.jsonld": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["linked"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/{id}/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["difference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
         put?: never;
         post?: never;
         delete?: never;
@@ -508,6 +844,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
         put?: never;
         post?: never;
         delete?: never;
@@ -580,8 +932,19 @@ export interface components {
             couverture?: "DARK" | "MILK" | "WHITE" | null;
             source: string;
             fromMemory: boolean;
+            traits?: components["schemas"]["TraitsView"];
             /** Format: int64 */
             version: number;
+        };
+        TraitsView: {
+            /** Format: double */
+            ph?: number | null;
+            /** Format: double */
+            pieceG?: number | null;
+            /** Format: double */
+            pricePerKg?: number | null;
+            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT")[];
+            estimated: boolean;
         };
         IngredientView: {
             id: string;
@@ -599,6 +962,8 @@ export interface components {
             /** @enum {string|null} */
             couverture?: "DARK" | "MILK" | "WHITE" | null;
             source: components["schemas"]["SourceView"];
+            traits: components["schemas"]["TraitsView"];
+            labelInTheUnitedStates: string[];
             /** Format: int64 */
             version: number;
         };
@@ -680,7 +1045,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             low?: number | null;
             /** Format: double */
@@ -699,7 +1064,36 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+        };
+        OperationDraft: {
+            /** @enum {string} */
+            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            settings?: {
+                [key: string]: number;
+            } | null;
+            lines?: components["schemas"]["RecipeLineDraft"][] | null;
+        };
+        RecipeDraft: {
+            name: string;
+            /** @enum {string|null} */
+            style?: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER" | null;
+            operations: components["schemas"]["OperationDraft"][];
+            note?: string | null;
+            /** Format: int64 */
+            version: number;
+        };
+        RecipeLineDraft: {
+            ingredient: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+        };
+        RecipeView: {
+            id: string;
+            /** Format: int32 */
+            number: number;
+            recipe: components["schemas"]["RecipeDraft"];
         };
         CurveRequest: {
             couverture: string;
@@ -769,7 +1163,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
         BowlDraft: {
             /** Format: uuid */
@@ -824,7 +1218,7 @@ export interface components {
             /** Format: double */
             amount: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -984,6 +1378,385 @@ export interface components {
             verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
+        BiteDraft: {
+            /** Format: double */
+            days: number;
+            crisp: boolean;
+            /** Format: double */
+            barrierMm?: number | null;
+            words?: string | null;
+        };
+        BiteView: {
+            /** Format: double */
+            days: number;
+            crisp: boolean;
+            /** Format: double */
+            barrierMm: number;
+            words: string;
+        };
+        MoistureAtView: {
+            /** Format: double */
+            days: number;
+            activity: number[];
+        };
+        MoistureView: {
+            piece: string;
+            layers: string[];
+            /** Format: int32 */
+            crispLayer: number;
+            bare: components["schemas"]["MoistureAtView"][];
+            behindFat: components["schemas"]["MoistureAtView"][];
+            daysBare?: components["schemas"]["FigureView"];
+            daysBehindFat?: components["schemas"]["FigureView"];
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            softFrom: number;
+            /** Format: double */
+            softAt: number;
+            /** Format: double */
+            softTo: number;
+            bites: components["schemas"]["BiteView"][];
+        };
+        LotDraft: {
+            code: string;
+            /** Format: date */
+            bestBefore?: string | null;
+            /** Format: double */
+            grams?: number | null;
+            note?: string | null;
+        };
+        LotView: {
+            code: string;
+            /** Format: date */
+            bestBefore?: string | null;
+            /** Format: double */
+            grams?: number | null;
+            note: string;
+        };
+        PanelDraft: {
+            /** Format: double */
+            fatG: number;
+            /** Format: double */
+            carbohydrateG: number;
+            /** Format: double */
+            sugarsG: number;
+            /** Format: double */
+            fibreG?: number | null;
+            /** Format: double */
+            proteinG: number;
+            /** Format: double */
+            saltG: number;
+            /** Format: double */
+            waterG?: number | null;
+            /** @enum {string} */
+            like: "CHOCOLATE" | "DAIRY" | "NUT" | "FRUIT" | "BISCUIT" | "SYRUP" | "COCONUT";
+        };
+        EstimateView: {
+            gramsPer100: {
+                [key: string]: number;
+            };
+            basis: string;
+        };
+        FillingNoteDraft: {
+            /** Format: int32 */
+            number?: number | null;
+            /** @enum {string} */
+            kind: "TASTING" | "WATER_ACTIVITY" | "PH" | "FIRMNESS";
+            /** Format: double */
+            measured?: number | null;
+            /** Format: int32 */
+            score?: number | null;
+            words?: string | null;
+        };
+        FillingNoteView: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            notedAt: string;
+            /** @enum {string} */
+            kind: "TASTING" | "WATER_ACTIVITY" | "PH" | "FIRMNESS";
+            /** Format: double */
+            measured?: number | null;
+            /** Format: int32 */
+            score?: number | null;
+            words: string;
+        };
+        SugarRequest: {
+            recipe: components["schemas"]["RecipeDraft"];
+            /** @enum {string|null} */
+            stage?: "SYRUP" | "THREAD" | "SOFT_BALL" | "FIRM_BALL" | "HARD_BALL" | "SOFT_CRACK" | "HARD_CRACK" | "LIGHT_CARAMEL" | "CARAMEL" | "DARK_CARAMEL" | null;
+            /** Format: double */
+            readC?: number | null;
+            /** Format: double */
+            altitudeM?: number | null;
+            /** Format: double */
+            pressureHPa?: number | null;
+            /** Format: double */
+            boilingWaterC?: number | null;
+            /** Format: double */
+            iceC?: number | null;
+        };
+        SugarView: {
+            read: components["schemas"]["FigureView"];
+            truth: components["schemas"]["FigureView"];
+            seaLevel: components["schemas"]["FigureView"];
+            water: components["schemas"]["FigureView"];
+            yield: components["schemas"]["FigureView"];
+            waterActivity: components["schemas"]["FigureView"];
+            /** @enum {string} */
+            stage: "SYRUP" | "THREAD" | "SOFT_BALL" | "FIRM_BALL" | "HARD_BALL" | "SOFT_CRACK" | "HARD_CRACK" | "LIGHT_CARAMEL" | "CARAMEL" | "DARK_CARAMEL";
+            stageWords: string;
+            boilsHere: components["schemas"]["FigureView"];
+            /** Format: double */
+            offsetK: number;
+            cautions: components["schemas"]["SentenceView"][];
+        };
+        SheetRequest: {
+            recipe: components["schemas"]["RecipeDraft"];
+            filling?: string | null;
+            /** Format: double */
+            servingC?: number | null;
+            /** Format: double */
+            storageC?: number | null;
+            /** Format: double */
+            altitudeM?: number | null;
+        };
+        QualityView: {
+            /** @enum {string} */
+            quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
+            figure: components["schemas"]["FigureView"];
+        };
+        SheetView: {
+            figures: components["schemas"]["QualityView"][];
+            splitRisk: components["schemas"]["FigureView"];
+            textures: components["schemas"]["TextureView"][];
+            life: components["schemas"]["FigureView"];
+            lifeReason: components["schemas"]["SentenceView"];
+            longer: components["schemas"]["SentenceView"][];
+            foodCode: string;
+            eggHeat: components["schemas"]["FigureView"][];
+            density: components["schemas"]["FigureView"];
+            weighed: components["schemas"]["FigureView"];
+            cost: components["schemas"]["FigureView"];
+            unpriced: string[];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            labelInTheUnitedStates: string[];
+            cautions: components["schemas"]["SentenceView"][];
+            stages: components["schemas"]["StageView"][];
+            lineGrams: number[];
+        };
+        StageView: {
+            /** @enum {string} */
+            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            waterG: number;
+            /** Format: double */
+            temperatureC: number;
+            /** Format: double */
+            lostG: number;
+        };
+        TextureView: {
+            /** Format: double */
+            celsius: number;
+            /** @enum {string} */
+            texture: "POURABLE" | "PIPEABLE" | "SCOOPABLE" | "SLICEABLE" | "FIRM_CHEW" | "HARD";
+            words: string;
+            /** Format: double */
+            pascal: number;
+            /** Format: double */
+            firmness: number;
+        };
+        ScaleRequest: {
+            recipe: components["schemas"]["RecipeDraft"];
+            /** Format: double */
+            factor?: number | null;
+            /** Format: double */
+            yieldG?: number | null;
+            /** Format: int32 */
+            line?: number | null;
+            /** Format: double */
+            grams?: number | null;
+            /** Format: double */
+            vesselMl?: number | null;
+            /** Format: double */
+            leftoverG?: number | null;
+        };
+        LeftoverView: {
+            name: string;
+            /** Format: double */
+            grams: number;
+            /** Format: date */
+            made: string;
+            /** Format: date */
+            useBy: string;
+            keepCold: boolean;
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            ideas: components["schemas"]["SentenceView"][];
+        };
+        ScaleView: {
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            yieldG: number;
+            /** Format: int32 */
+            rounds: number;
+            says: components["schemas"]["SentenceView"][];
+            recipe: components["schemas"]["RecipeDraft"];
+            leftover?: components["schemas"]["LeftoverView"];
+        };
+        TextDraft: {
+            text: string;
+        };
+        CandidateView: {
+            id: string;
+            name: string;
+            /** Format: double */
+            score: number;
+        };
+        ReadLineView: {
+            raw: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+            words: string;
+            ingredient?: string | null;
+            candidates: components["schemas"]["CandidateView"][];
+        };
+        ReadOperationView: {
+            /** @enum {string} */
+            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            settings: {
+                [key: string]: number;
+            };
+            lines: components["schemas"]["ReadLineView"][];
+        };
+        ReadRecipeView: {
+            name: string;
+            format: string;
+            operations: components["schemas"]["ReadOperationView"][];
+            notUnderstood: string[];
+            /** Format: int32 */
+            unmatched: number;
+        };
+        MeterRequest: {
+            /** Format: double */
+            shown: number;
+            salts: components["schemas"]["SaltReadingDraft"][];
+        };
+        SaltReadingDraft: {
+            /** @enum {string} */
+            salt: "MAGNESIUM_CHLORIDE" | "POTASSIUM_CARBONATE" | "MAGNESIUM_NITRATE" | "SODIUM_CHLORIDE" | "POTASSIUM_CHLORIDE" | "POTASSIUM_SULPHATE";
+            /** Format: double */
+            shown: number;
+            /** Format: double */
+            celsius: number;
+        };
+        MendRequest: {
+            recipe: components["schemas"]["RecipeDraft"];
+            /** @enum {string} */
+            fault: "SPLIT" | "GRAINY" | "TOO_SOFT" | "TOO_HARD" | "SCORCHED" | "LUMPY";
+        };
+        CauseView: {
+            words: components["schemas"]["SentenceView"];
+            /** Format: double */
+            likely: number;
+        };
+        MendView: {
+            /** @enum {string} */
+            fault: "SPLIT" | "GRAINY" | "TOO_SOFT" | "TOO_HARD" | "SCORCHED" | "LUMPY";
+            words: string;
+            causes: components["schemas"]["CauseView"][];
+            remedies: components["schemas"]["RemedyView"][];
+        };
+        RemedyView: {
+            words: components["schemas"]["SentenceView"];
+            ingredient?: string | null;
+            /** Format: double */
+            grams: number;
+            after?: components["schemas"]["SheetView"];
+        };
+        CoolingRequest: {
+            recipe: components["schemas"]["RecipeDraft"];
+            /** @enum {string} */
+            vessel: "BOWL" | "TRAY" | "BAG";
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            roomC: number;
+            /** Format: double */
+            fromC?: number | null;
+            /** Format: double */
+            pipingC: number;
+        };
+        ButterSchoolView: {
+            /** @enum {string} */
+            school: "WITH_THE_LIQUID" | "AT_30";
+            words: string;
+            says: string;
+        };
+        CoolingView: {
+            minutes: number[];
+            celsius: number[];
+            firmness: number[];
+            toPiping?: components["schemas"]["FigureView"];
+            opens?: components["schemas"]["FigureView"];
+            closes?: components["schemas"]["FigureView"];
+            after24h: components["schemas"]["FigureView"];
+            schools: components["schemas"]["RestSchoolView"][];
+            butter: components["schemas"]["ButterSchoolView"][];
+        };
+        RestSchoolView: {
+            /** @enum {string} */
+            school: "ROOM_24_H" | "ROOM_3_H" | "COLD_2_H" | "COLD_3_DAYS";
+            words: string;
+            says: string;
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            solidPercent: number;
+            /** Format: double */
+            firmness: number;
+            texture: string;
+        };
+        BalanceRequest: {
+            on: components["schemas"]["SheetRequest"];
+            locked?: number[] | null;
+            wishes?: components["schemas"]["WishDraft"][] | null;
+            /** @enum {string|null} */
+            ready?: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT" | null;
+            mayAdd?: string[] | null;
+        };
+        WishDraft: {
+            /** @enum {string} */
+            quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        BalanceView: {
+            met: boolean;
+            moves: components["schemas"]["MoveView"][];
+            clashes: components["schemas"]["ClashView"][];
+            wishes: components["schemas"]["WishDraft"][];
+            recipe: components["schemas"]["RecipeDraft"];
+            before: components["schemas"]["SheetView"];
+            after: components["schemas"]["SheetView"];
+        };
+        ClashView: {
+            /** @enum {string} */
+            quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
+            words: string;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            reached: components["schemas"]["FigureView"];
+            curesAll: boolean;
+        };
         TakenView: {
             /** Format: uuid */
             id: string;
@@ -1130,7 +1903,7 @@ export interface components {
         ReadingView: {
             what: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             target: number;
             band: components["schemas"]["BandView"];
@@ -1409,6 +2182,19 @@ export interface components {
             /** Format: double */
             percent: number;
         };
+        FilledView: {
+            id: string;
+            name: string;
+            /** Format: double */
+            eachG: number;
+            /** Format: int32 */
+            pieces?: number | null;
+            /** Format: int32 */
+            cavitiesPerMould: number;
+            /** Format: int32 */
+            layers: number;
+            warmest: components["schemas"]["FigureView"];
+        };
         MouldView: {
             id: string;
             name: string;
@@ -1439,6 +2225,119 @@ export interface components {
             /** Format: int32 */
             size: number;
             /** Format: int64 */
+            total: number;
+        };
+        FillingSummaryView: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
+            /** Format: int32 */
+            number: number;
+        };
+        PageViewFillingSummaryView: {
+            items: components["schemas"]["FillingSummaryView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        RecipeVersionView: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            savedAt: string;
+            note: string;
+        };
+        Amount: {
+            ingredient: string;
+            /** Format: double */
+            fromG: number;
+            /** Format: double */
+            toG: number;
+        };
+        Difference: {
+            amounts: components["schemas"]["Amount"][];
+            doings: string[];
+        };
+        BenchWordsView: {
+            operations: components["schemas"]["OperationKindView"][];
+            styles: components["schemas"]["StyleView"][];
+            qualities: components["schemas"]["QualityWordsView"][];
+            wishes: components["schemas"]["ReadyWishView"][];
+            units: string[];
+            types: components["schemas"]["TypeView"][];
+            stages: components["schemas"]["SugarStageView"][];
+        };
+        OperationKindView: {
+            /** @enum {string} */
+            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            words: string;
+            /** @enum {string} */
+            lines: "WANTED" | "TAKEN" | "NONE";
+            settings: components["schemas"]["SettingView"][];
+        };
+        QualityWordsView: {
+            /** @enum {string} */
+            quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
+            words: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+        };
+        ReadyWishView: {
+            /** @enum {string} */
+            wish: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT";
+            words: string;
+        };
+        SettingView: {
+            /** @enum {string} */
+            setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM";
+            words: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            usual?: number | null;
+        };
+        StyleBandView: {
+            /** @enum {string} */
+            quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
+            words: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            band: components["schemas"]["BandView"];
+        };
+        StyleView: {
+            /** @enum {string} */
+            style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
+            words: string;
+            bands: components["schemas"]["StyleBandView"][];
+        };
+        SugarStageView: {
+            /** @enum {string} */
+            stage: "SYRUP" | "THREAD" | "SOFT_BALL" | "FIRM_BALL" | "HARD_BALL" | "SOFT_CRACK" | "HARD_CRACK" | "LIGHT_CARAMEL" | "CARAMEL" | "DARK_CARAMEL";
+            words: string;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+        };
+        TypeView: {
+            name: string;
+            /** @enum {string} */
+            style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
+            text: string;
+        };
+        ProgressView: {
+            file: string;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
             total: number;
         };
         PageViewBatchSummaryView: {
@@ -1547,6 +2446,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    filling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeView"];
                 };
             };
         };
@@ -1741,6 +2688,344 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
+    bite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BiteDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
+    lots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LotView"][];
+                };
+            };
+        };
+    };
+    addLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LotDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LotView"][];
+                };
+            };
+        };
+    };
+    estimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanelDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EstimateView"];
+                };
+            };
+        };
+    };
+    notes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FillingNoteView"][];
+                };
+            };
+        };
+    };
+    note_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillingNoteDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FillingNoteView"][];
+                };
+            };
+        };
+    };
+    sugar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SugarRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SugarView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScaleView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadRecipeView"];
+                };
+            };
+        };
+    };
+    meter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeterRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FigureView"];
+                };
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MendView"];
+                };
+            };
+        };
+    };
+    cooling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoolingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoolingView"];
+                };
+            };
+        };
+    };
+    balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BalanceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BalanceView"];
                 };
             };
         };
@@ -2209,6 +3494,54 @@ export interface operations {
             };
         };
     };
+    moisture: {
+        parameters: {
+            query?: {
+                barrierMm?: number;
+                days?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
+    holding: {
+        parameters: {
+            query: {
+                filling: string;
+                grams?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FilledView"][];
+                };
+            };
+        };
+    };
     moulds: {
         parameters: {
             query?: {
@@ -2252,6 +3585,144 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageViewIngredientView"];
+                };
+            };
+        };
+    };
+    fillings: {
+        parameters: {
+            query?: {
+                find?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageViewFillingSummaryView"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeVersionView"][];
+                };
+            };
+        };
+    };
+    version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    linked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+        };
+    };
+    difference: {
+        parameters: {
+            query: {
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Difference"];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BenchWordsView"];
                 };
             };
         };
@@ -2316,6 +3787,26 @@ export interface operations {
                 };
                 content: {
                     "application/schema+json": string;
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProgressView"];
                 };
             };
         };

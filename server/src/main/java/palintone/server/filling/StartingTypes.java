@@ -36,7 +36,7 @@ final class StartingTypes {
                             "Cream ganache, white",
                             Style.SOFT_SHELL,
                             """
-                            boil: 160 g cream 35 %, 30 g invert sugar syrup, 15 g sorbitol, 70 % solution
+                            boil: 160 g cream 35 %, 30 g invert sugar syrup, 15 g sorbitol solution 70 %
                             pour over: 420 g house ivory 33
                             blend
                             rest 24 h at 18 °C

@@ -1,0 +1,157 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Quality;
+import palintone.core.filling.layer.CrunchChecks;
+import palintone.core.filling.layer.Gab;
+import palintone.core.filling.layer.MoistureBetween;
+
+/**
+ * Water moving between the fillings of one piece: bare, and with fat painted between them.
+ *
+ * @param names of the layers, first in first
+ * @param bare path without a barrier
+ * @param behindFat path with it
+ * @param crispLayer place of the driest layer, the one that goes soft
+ * @param daysBare until it is soft; empty where it stays crisp as long as was looked ahead
+ * @param daysBehindFat the same behind fat
+ * @param factor by which own crunch checks move the model
+ */
+public record PieceMoisture(
+        List<String> names,
+        List<MoistureBetween.At> bare,
+        List<MoistureBetween.At> behindFat,
+        int crispLayer,
+        List<Figure> daysBare,
+        List<Figure> daysBehindFat,
+        double factor) {
+
+    /**
+     * @param barrierMm of fat between the layers for the second path, above 0 to 5
+     * @param days to look ahead, 1 to 400
+     * @param checks own crunch checks, as they were made: with that barrier or bare
+     * @throws OutOfRangeException when the piece has only one filling
+     */
+    public static PieceMoisture of(
+            final Piece piece, final double barrierMm, final double days, final List<Bite> checks) {
+        if (piece.layers().size() < 2) {
+            throw new OutOfRangeException(
+                    "layers of " + piece.name(), "one", "a piece with two fillings or more");
+        }
+        Require.positive("fat barrier", barrierMm, 5, "mm");
+        final PieceMasses masses = PieceMasses.of(piece);
+        final List<palintone.core.filling.layer.Layer> layers = new ArrayList<>();
+        int crisp = 0;
+        double driest = 2;
+        for (int i = 0; i < piece.layers().size(); i++) {
+            final Appraisal appraisal =
+                    Appraisal.of(piece.layers().get(i).filling().cooked(), Conditions.USUAL);
+            layers.add(
+                    palintone.core.filling.layer.Layer.of(
+                            piece.layers().get(i).filling().name(),
+                            masses.layers().get(i).value(),
+                            appraisal));
+            final double aw = appraisal.value(Quality.WATER_ACTIVITY);
+            if (aw < driest) {
+                driest = aw;
+                crisp = i;
+            }
+        }
+        final double area = piece.mould().cavity().rimAreaMm2() * FACE_OF_RIM;
+        final double factor = factor(layers, area, crisp, checks);
+        final List<MoistureBetween.At> bare =
+                MoistureBetween.follow(layers, faces(layers, area, 0), days, factor);
+        final List<MoistureBetween.At> fat =
+                MoistureBetween.follow(layers, faces(layers, area, barrierMm), days, factor);
+        return new PieceMoisture(
+                layers.stream().map(palintone.core.filling.layer.Layer::name).toList(),
+                bare,
+                fat,
+                crisp,
+                soft("soft after, bare", bare, crisp, area, 0, factor),
+                soft("soft after, behind fat", fat, crisp, area, barrierMm, factor),
+                factor);
+    }
+
+    /** The face between layers against the rim: the shell takes its edge, and walls lean in. */
+    private static final double FACE_OF_RIM = 0.75;
+
+    /** A bite, the day after making and the barrier it had. */
+    public record Bite(double days, boolean crisp, double barrierMm) {}
+
+    /** Bare bites and those behind fat speak separately; each counts by how many there were. */
+    private static double factor(
+            final List<palintone.core.filling.layer.Layer> layers,
+            final double area,
+            final int crisp,
+            final List<Bite> bites) {
+        double log = 0;
+        int all = 0;
+        for (final double barrier :
+                bites.stream().mapToDouble(Bite::barrierMm).distinct().toArray()) {
+            final List<CrunchChecks.Check> same =
+                    bites.stream()
+                            .filter(b -> b.barrierMm() == barrier)
+                            .map(b -> new CrunchChecks.Check(b.days(), b.crisp()))
+                            .toList();
+            log +=
+                    same.size()
+                            * Math.log(
+                                    CrunchChecks.factor(
+                                            layers, faces(layers, area, barrier), crisp, same));
+            all += same.size();
+        }
+        return all == 0 ? 1 : Math.exp(log / all);
+    }
+
+    private static List<MoistureBetween.Face> faces(
+            final List<palintone.core.filling.layer.Layer> layers,
+            final double area,
+            final double barrierMm) {
+        final List<MoistureBetween.Face> faces = new ArrayList<>();
+        for (int i = 1; i < layers.size(); i++) {
+            faces.add(new MoistureBetween.Face(area, barrierMm));
+        }
+        return faces;
+    }
+
+    private static List<Figure> soft(
+            final String name,
+            final List<MoistureBetween.At> path,
+            final int layer,
+            final double area,
+            final double barrierMm,
+            final double factor) {
+        final double days = MoistureBetween.daysUntil(path, layer, MoistureBetween.SOFT_AT);
+        if (Double.isInfinite(days)) {
+            return List.of();
+        }
+        final double last = path.get(path.size() - 1).days();
+        final double from = MoistureBetween.daysUntil(path, layer, MoistureBetween.SOFT_FROM);
+        final double to =
+                Math.min(last, MoistureBetween.daysUntil(path, layer, MoistureBetween.SOFT_TO));
+        return List.of(
+                Figure.of(
+                                name,
+                                days,
+                                Unit.DAY,
+                                Basis.of("flow = area · permeance · difference of water activity")
+                                        .with("face", area, Unit.ONE)
+                                        .with("fat barrier", barrierMm, Unit.MILLIMETRE)
+                                        .with("soft at", MoistureBetween.SOFT_AT, Unit.ONE)
+                                        .with("own checks move it by", factor, Unit.ONE)
+                                        .from(MoistureBetween.SOURCE)
+                                        .from(MoistureBetween.CRITICAL)
+                                        .from(Gab.SOURCE)
+                                        .from(CrunchChecks.SOURCE))
+                        .spread(Math.min(from, days), Math.max(to, days)));
+    }
+}

@@ -1,0 +1,173 @@
+package palintone.server.piece;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.Require;
+import palintone.core.filling.cool.WarmestFill;
+import palintone.core.filling.layer.MoistureBetween;
+import palintone.core.piece.Piece;
+import palintone.core.piece.PieceMasses;
+import palintone.core.piece.PieceMoisture;
+import palintone.server.figure.FigureView;
+import palintone.server.house.HouseService;
+import palintone.server.problem.NotHereException;
+
+/** What pieces mean for their fillings: how many are filled, how warm, and water between layers. */
+@Service
+public class FilledPieces {
+
+    private final PieceRepository pieces;
+    private final CrunchRepository bites;
+    private final HouseService houses;
+
+    FilledPieces(
+            final PieceRepository pieces, final CrunchRepository bites, final HouseService houses) {
+        this.pieces = pieces;
+        this.bites = bites;
+        this.houses = houses;
+    }
+
+    /**
+     * A piece that holds a filling.
+     *
+     * @param eachG filling in one of them
+     * @param pieces that a mass of filling fills
+     * @param layers how many fillings it has
+     */
+    public record FilledView(
+            String id,
+            String name,
+            double eachG,
+            @Nullable Integer pieces,
+            int cavitiesPerMould,
+            int layers,
+            FigureView warmest) {}
+
+    /** Water activity of every layer at a day. */
+    public record MoistureAtView(double days, List<Double> activity) {}
+
+    /** A logged bite. */
+    public record BiteView(double days, boolean crisp, double barrierMm, String words) {}
+
+    /** A bite to be logged. */
+    public record BiteDraft(
+            double days, boolean crisp, @Nullable Double barrierMm, @Nullable String words) {}
+
+    /** Water moving between the layers of a piece. */
+    public record MoistureView(
+            String piece,
+            List<String> layers,
+            int crispLayer,
+            List<MoistureAtView> bare,
+            List<MoistureAtView> behindFat,
+            @Nullable FigureView daysBare,
+            @Nullable FigureView daysBehindFat,
+            double factor,
+            double softFrom,
+            double softAt,
+            double softTo,
+            List<BiteView> bites) {}
+
+    /**
+     * @param filling id
+     * @param grams of it, to be counted in pieces
+     */
+    @Transactional(readOnly = true)
+    public List<FilledView> holding(final String filling, @Nullable final Double grams) {
+        final double room = Math.max(5, Math.min(26, houses.house().air().temperatureC()));
+        final List<FilledView> views = new ArrayList<>();
+        for (final PieceEntity entity : pieces.findAll()) {
+            final Piece piece = entity.piece();
+            final PieceMasses masses = PieceMasses.of(piece);
+            for (int i = 0; i < piece.layers().size(); i++) {
+                if (!piece.layers().get(i).filling().id().equals(filling)) {
+                    continue;
+                }
+                final double each = masses.layers().get(i).value();
+                final double share = piece.layers().get(i).share();
+                views.add(
+                        new FilledView(
+                                piece.id(),
+                                piece.name(),
+                                each,
+                                grams == null
+                                        ? null
+                                        : (int)
+                                                Math.floor(
+                                                        Require.between(
+                                                                        "filling", grams, 0, 1e6,
+                                                                        "g")
+                                                                / each),
+                                piece.mould().cavities(),
+                                piece.layers().size(),
+                                FigureView.of(
+                                        WarmestFill.celsius(
+                                                piece.couverture().ingredient().composition(),
+                                                masses.shell().value() * share,
+                                                piece.layers()
+                                                        .get(i)
+                                                        .filling()
+                                                        .cooked()
+                                                        .composition(),
+                                                each,
+                                                room))));
+            }
+        }
+        return views;
+    }
+
+    @Transactional(readOnly = true)
+    public MoistureView moisture(final String id, final double barrierMm, final double days) {
+        final Piece piece = byId(id).piece();
+        final List<CrunchEntity> logged = bites.findByPieceIdOrderByDays(id);
+        final PieceMoisture m =
+                PieceMoisture.of(
+                        piece, barrierMm, days, logged.stream().map(CrunchEntity::bite).toList());
+        return new MoistureView(
+                piece.name(),
+                m.names(),
+                m.crispLayer(),
+                path(m.bare()),
+                path(m.behindFat()),
+                m.daysBare().stream().findFirst().map(FigureView::of).orElse(null),
+                m.daysBehindFat().stream().findFirst().map(FigureView::of).orElse(null),
+                m.factor(),
+                MoistureBetween.SOFT_FROM,
+                MoistureBetween.SOFT_AT,
+                MoistureBetween.SOFT_TO,
+                logged.stream()
+                        .map(
+                                b ->
+                                        new BiteView(
+                                                b.bite().days(),
+                                                b.bite().crisp(),
+                                                b.bite().barrierMm(),
+                                                b.words()))
+                        .toList());
+    }
+
+    private static List<MoistureAtView> path(final List<MoistureBetween.At> path) {
+        return path.stream().map(at -> new MoistureAtView(at.days(), at.activity())).toList();
+    }
+
+    @Transactional
+    public void bite(final String id, final BiteDraft draft) {
+        byId(id);
+        Require.between("day of the check", draft.days(), 0, 400, "days");
+        bites.saveAndFlush(
+                new CrunchEntity(
+                        id,
+                        draft.days(),
+                        draft.crisp(),
+                        draft.barrierMm() == null ? 0 : draft.barrierMm(),
+                        draft.words() == null ? "" : draft.words()));
+    }
+
+    private PieceEntity byId(final String id) {
+        return pieces.whole(Require.text("piece", id, 64))
+                .orElseThrow(() -> new NotHereException("piece", id));
+    }
+}

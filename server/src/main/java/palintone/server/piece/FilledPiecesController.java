@@ -1,0 +1,43 @@
+package palintone.server.piece;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/pieces")
+class FilledPiecesController {
+
+    private final FilledPieces filled;
+
+    FilledPiecesController(final FilledPieces filled) {
+        this.filled = filled;
+    }
+
+    @GetMapping("/holding")
+    List<FilledPieces.FilledView> holding(
+            @RequestParam final String filling,
+            @RequestParam(required = false) final Double grams) {
+        return filled.holding(filling, grams);
+    }
+
+    @GetMapping("/{id}/moisture")
+    FilledPieces.MoistureView moisture(
+            @PathVariable final String id,
+            @RequestParam(defaultValue = "0.3") final double barrierMm,
+            @RequestParam(defaultValue = "60") final double days) {
+        return filled.moisture(id, barrierMm, days);
+    }
+
+    @PostMapping("/{id}/bites")
+    FilledPieces.MoistureView bite(
+            @PathVariable final String id, @RequestBody final FilledPieces.BiteDraft draft) {
+        filled.bite(id, draft);
+        return filled.moisture(id, 0.3, 60);
+    }
+}
