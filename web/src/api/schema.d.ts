@@ -1737,9 +1737,19 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        AmountMoveView: {
+            /** Format: int32 */
+            line: number;
+            ingredient: string;
+            /** Format: double */
+            fromG: number;
+            /** Format: double */
+            toG: number;
+            why: components["schemas"]["SentenceView"];
+        };
         BalanceView: {
             met: boolean;
-            moves: components["schemas"]["MoveView"][];
+            moves: components["schemas"]["AmountMoveView"][];
             clashes: components["schemas"]["ClashView"][];
             wishes: components["schemas"]["WishDraft"][];
             recipe: components["schemas"]["RecipeDraft"];

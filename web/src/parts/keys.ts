@@ -9,7 +9,7 @@ export const KEYS = [
   ['/', 'Find'],
   ['?', 'All keys'],
   ['P', 'Paper test (at a bowl)'],
-  ['Alt+1 … 7', 'Stations'],
+  ['Alt+1 … 8', 'Stations'],
 ] as const
 
 const TYPING = 'input, textarea, select, [contenteditable]'

@@ -16,6 +16,14 @@ const SYMBOLS: Record<Unit, string> = {
   KELVIN: '°',
   SECOND: 's',
   MINUTE: 'min',
+  HOUR: 'h',
+  DAY: 'days',
+  PH: '',
+  KILOJOULE_PER_100G: 'kJ/100 g',
+  LOG10: 'log',
+  MONEY: '',
+  METRE: 'm',
+  HECTOPASCAL: 'hPa',
   WATT: 'W',
   PASCAL: 'Pa',
   PASCAL_SECOND: 'Pa·s',
@@ -70,7 +78,15 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
     case 'ONE':
       return Number.isInteger(value) ? 0 : 2
     case 'GRAM_PER_ML':
+    case 'MONEY':
       return 2
+    case 'PH':
+    case 'LOG10':
+      return 1
+    case 'HOUR':
+      return value % 1 === 0 ? 0 : 1
+    case 'DAY':
+      return Math.abs(value) < 10 ? 1 : 0
     default:
       return 0
   }
@@ -88,7 +104,7 @@ export function number(value: number, unit: Unit, taste: Taste): string {
 export function quantity(value: number, unit: Unit, taste: Taste): string {
   const sign = symbol(unit, taste)
   const tight = sign === '°' || sign === ''
-  const one = Math.round(value) === 1 && (unit === 'PIECE' || unit === 'MOULD')
+  const one = Math.round(value) === 1 && (unit === 'PIECE' || unit === 'MOULD' || unit === 'DAY')
   return `${number(value, unit, taste)}${tight ? '' : '\u00a0'}${one ? sign.slice(0, -1) : sign}`
 }
 

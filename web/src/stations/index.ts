@@ -2,6 +2,7 @@ import {
   mdiBookOpenPageVariantOutline,
   mdiCircleHalfFull,
   mdiCogOutline,
+  mdiPotMixOutline,
   mdiSackOutline,
   mdiSchoolOutline,
   mdiThermometerLines,
@@ -14,6 +15,7 @@ import BenchStation from './bench/BenchStation.vue'
 export const RAIL = [
   { path: '/bench', name: 'Bench', icon: mdiTimerSandComplete },
   { path: '/temper', name: 'Temper', icon: mdiThermometerLines },
+  { path: '/fillings', name: 'Fillings', icon: mdiPotMixOutline },
   { path: '/pieces', name: 'Pieces', icon: mdiCircleHalfFull },
   { path: '/daybook', name: 'Daybook', icon: mdiBookOpenPageVariantOutline },
   { path: '/larder', name: 'Larder', icon: mdiSackOutline },
@@ -29,6 +31,11 @@ export const stations = createRouter({
     {
       path: '/temper/:tab(plan|bowls|back|short)?/:id?',
       component: () => import('./temper/TemperStation.vue'),
+      props: true,
+    },
+    {
+      path: '/fillings/:tab(recipe|balance|sugar|cool|mend|layers|size|versions)?/:id?',
+      component: () => import('./fillings/FillingsStation.vue'),
       props: true,
     },
     { path: '/rehearsal', component: () => import('./rehearsal/RehearsalStation.vue') },

@@ -84,7 +84,7 @@ public class BenchService {
             @Nullable List<String> mayAdd) {}
 
     /** One line that changes. */
-    public record MoveView(
+    public record AmountMoveView(
             int line, String ingredient, double fromG, double toG, SentenceView why) {}
 
     /** A wish that stands against others. */
@@ -99,7 +99,7 @@ public class BenchService {
     /** Before and after. */
     public record BalanceView(
             boolean met,
-            List<MoveView> moves,
+            List<AmountMoveView> moves,
             List<ClashView> clashes,
             List<WishDraft> wishes,
             RecipeDraft recipe,
@@ -168,7 +168,7 @@ public class BenchService {
                 balance.moves().stream()
                         .map(
                                 m ->
-                                        new MoveView(
+                                        new AmountMoveView(
                                                 m.line(),
                                                 m.ingredient(),
                                                 m.fromG(),

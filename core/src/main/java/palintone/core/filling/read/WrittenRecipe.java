@@ -105,7 +105,8 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
         final List<WrittenLine> lines = new ArrayList<>();
         if (colon > 0) {
             for (final String part :
-                    sentence.substring(colon + 1).split(",\\s+(?=[\\d½¼¾⅓⅔⅛])|\\s+and\\s+(?=\\d)")) {
+                    sentence.substring(colon + 1)
+                            .split(",\\s+(?=[\\d½¼¾⅓⅔⅛])|\\s+and\\s+(?=\\d)")) {
                 WrittenLine.read(part.replaceFirst("\\.$", "")).ifPresent(lines::add);
             }
         }

@@ -1,0 +1,301 @@
+<script setup lang="ts">
+// What it ought to be, what must stay, and the smallest change; before and after side by side.
+import { computed, ref, watch } from 'vue'
+import { api, ask, words, type BalanceAnswer, type Quality, type WishDraft } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, quantity, sentence } from '@/parts/units'
+import { locked, toggleLock } from './locks'
+import { request, useRecipe } from './recipe'
+import SheetStrings from './SheetStrings.vue'
+
+const { bench, benchWords, larder, lines, sheet, takeOver } = useRecipe()
+const { taste } = useHouse()
+
+interface Row {
+  quality: Quality
+  low: number | null
+  high: number | null
+}
+const rows = ref<Row[]>([])
+const mayAdd = ref<string[]>([])
+const answer = ref<BalanceAnswer | null>(null)
+const refused = ref('')
+const busy = ref(false)
+
+const style = computed(() =>
+  benchWords.value?.styles.find((s) => s.style === bench.value.recipe.style),
+)
+/** The bands of the style, and the yield near where it is. */
+function preset() {
+  const now = sheet.value?.figures.find((f) => f.quality === 'YIELD')?.figure.value
+  rows.value = [
+    ...(style.value?.bands.map((b) => ({
+      quality: b.quality as Quality,
+      low: b.band.low,
+      high: b.band.high,
+    })) ?? []),
+    ...(now
+      ? [{ quality: 'YIELD' as Quality, low: Math.round(0.97 * now), high: Math.round(1.03 * now) }]
+      : []),
+  ]
+}
+watch([style, () => bench.value.id, () => sheet.value !== null], preset, { immediate: true })
+
+const qualityWords = (q: Quality) =>
+  benchWords.value?.qualities.find((x) => x.quality === q)?.words ?? q
+const unitOf = (q: Quality) =>
+  benchWords.value?.qualities.find((x) => x.quality === q)?.unit ?? 'ONE'
+const free = computed(() =>
+  (benchWords.value?.qualities ?? []).filter(
+    (q) => !rows.value.some((r) => r.quality === q.quality),
+  ),
+)
+
+async function balance(ready: string | null = null) {
+  busy.value = true
+  try {
+    answer.value = await ask(
+      api.POST('/api/fillings/balance', {
+        body: {
+          on: request(bench.value),
+          locked: locked.value,
+          mayAdd: mayAdd.value,
+          ready: ready as never,
+          wishes: ready
+            ? null
+            : rows.value.map((r): WishDraft => ({
+                quality: r.quality,
+                low: r.low ?? -1e6,
+                high: r.high ?? 1e6,
+              })),
+        },
+      }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+    answer.value = null
+  } finally {
+    busy.value = false
+  }
+}
+watch(
+  () => bench.value.recipe,
+  () => (answer.value = null),
+  { deep: true },
+)
+function accept() {
+  if (!answer.value) return
+  takeOver(answer.value.recipe)
+  locked.value = []
+}
+</script>
+
+<template>
+  <div class="balance">
+    <section class="wishes" aria-label="Wishes">
+      <h2>In a word</h2>
+      <div class="ready">
+        <v-btn
+          v-for="w in benchWords?.wishes"
+          :key="w.wish"
+          size="large"
+          variant="outlined"
+          :disabled="busy"
+          @click="balance(w.wish)"
+          >{{ w.words }}</v-btn
+        >
+      </div>
+      <h2 class="mt-5">Or what it ought to be</h2>
+      <p class="quiet">{{ style?.words }}; change what you like.</p>
+      <div v-for="(row, i) in rows" :key="row.quality" class="wish">
+        <span>{{ qualityWords(row.quality) }}</span>
+        <NumberField v-model="row.low" label="from" :unit="unitOf(row.quality)" />
+        <NumberField v-model="row.high" label="to" :unit="unitOf(row.quality)" />
+        <v-btn
+          variant="text"
+          :aria-label="`No wish for ${qualityWords(row.quality)}`"
+          @click="rows.splice(i, 1)"
+          >out</v-btn
+        >
+      </div>
+      <v-select
+        :model-value="null"
+        label="One more wish"
+        :items="free"
+        item-title="words"
+        item-value="quality"
+        hide-details
+        @update:model-value="
+          (q: Quality | null) => q && rows.push({ quality: q, low: null, high: null })
+        "
+      />
+      <h2 class="mt-5 mb-2">What must stay</h2>
+      <div class="locks">
+        <button
+          v-for="(l, i) in lines"
+          :key="i"
+          type="button"
+          :aria-pressed="locked.includes(i)"
+          @click="toggleLock(i)"
+        >
+          {{ l.name }} {{ l.line.amount }} {{ l.line.unit }}
+          <b>{{ locked.includes(i) ? 'stays' : 'may move' }}</b>
+        </button>
+      </div>
+      <v-autocomplete
+        v-model="mayAdd"
+        label="May be added"
+        :items="larder"
+        item-title="name"
+        item-value="id"
+        multiple
+        chips
+        closable-chips
+        class="mt-3"
+      />
+      <v-btn size="x-large" color="primary" block :loading="busy" @click="balance()"
+        >Balance it</v-btn
+      >
+    </section>
+
+    <section class="answer" aria-label="Answer">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <template v-if="answer">
+        <h1 v-if="answer.met && answer.moves.length">The smallest change</h1>
+        <h1 v-else-if="answer.met">It is so already</h1>
+        <h1 v-else>These wishes clash</h1>
+        <ul v-if="answer.clashes.length" class="clashes">
+          <li v-for="c in answer.clashes" :key="c.quality">
+            <b>{{ c.words }}</b>
+            {{ quantity(c.low, c.reached.unit, taste) }} to
+            {{ quantity(c.high, c.reached.unit, taste) }}: nearest
+            <b>{{ quantity(c.reached.value, c.reached.unit, taste) }}</b><template v-if="c.curesAll"
+              >. Without this wish all others are met</template
+            >.
+          </li>
+        </ul>
+        <p v-if="answer.clashes.length">
+          The amounts below are the nearest there is. Let one wish go, unlock a line, or let
+          something be added.
+        </p>
+        <table v-if="answer.moves.length" class="rows moves">
+          <thead>
+            <tr>
+              <th>Ingredient</th>
+              <th class="right">Before</th>
+              <th class="right">After</th>
+              <th class="right">Change</th>
+              <th>Because it</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="m in answer.moves" :key="m.line">
+              <td>{{ m.ingredient }}</td>
+              <td class="right">{{ quantity(m.fromG, 'GRAM', taste) }}</td>
+              <td class="right">
+                <b>{{ quantity(m.toG, 'GRAM', taste) }}</b>
+              </td>
+              <td class="right">
+                {{ m.toG > m.fromG ? '+' : '' }}{{ quantity(m.toG - m.fromG, 'GRAM', taste) }}
+              </td>
+              <td>{{ sentence(m.why, taste) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <v-btn
+          v-if="answer.moves.length"
+          size="x-large"
+          color="primary"
+          class="mt-3"
+          @click="accept"
+          >Take it over</v-btn
+        >
+        <div class="sides mt-4">
+          <div>
+            <h2>Before</h2>
+            <SheetStrings :sheet="answer.before" brief />
+          </div>
+          <div>
+            <h2>After</h2>
+            <SheetStrings :sheet="answer.after" brief />
+          </div>
+        </div>
+      </template>
+      <template v-else>
+        <h1>{{ bench.recipe.name || 'Recipe' }} as it is</h1>
+        <SheetStrings v-if="sheet" :sheet="sheet" brief />
+        <p class="quiet mt-3">Press a wish, or set bands and press Balance it.</p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.balance {
+  display: grid;
+  grid-template-columns: 420px minmax(0, 1fr);
+  overflow: hidden;
+}
+.wishes,
+.answer {
+  overflow: auto;
+  padding: 14px 18px 40px;
+}
+.wishes {
+  border-right: 1px solid var(--p-line);
+}
+.ready {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin-top: 8px;
+}
+.wish {
+  display: grid;
+  grid-template-columns: 1fr 96px 96px 52px;
+  gap: 6px;
+  align-items: center;
+}
+.wish :deep(.v-btn) {
+  min-width: 44px;
+  padding: 0;
+}
+.locks {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+.locks button {
+  display: flex;
+  justify-content: space-between;
+  min-height: 44px;
+  align-items: center;
+  padding: 0 12px;
+  border: 1px solid var(--p-line);
+  border-radius: 6px;
+}
+.locks button[aria-pressed='true'] {
+  border: 2px solid var(--p-still);
+  background: var(--p-fog);
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 22px;
+}
+.clashes {
+  padding-left: 20px;
+  font-size: 1.1rem;
+}
+.moves {
+  margin-top: 8px;
+}
+@media (max-width: 1000px) {
+  .balance {
+    grid-template-columns: 1fr;
+    overflow: auto;
+  }
+}
+</style>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { useDebounceFn, useStorage } from '@vueuse/core'
+import { onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import FigureString from '@/parts/FigureString.vue'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, quantity, sentence } from '@/parts/units'
+import { useRecipe } from './recipe'
+
+type Sugar = components['schemas']['SugarView']
+const { benchWords, place, larder } = useRecipe()
+const { taste } = useHouse()
+const pan = useStorage('palintone.fillings.sugar', {
+  way: 'to' as 'to' | 'read',
+  stage: 'SOFT_BALL' as Sugar['stage'],
+  readC: 116 as number | null,
+  sugarG: 300 as number | null,
+  syrup: 'glucose-42',
+  syrupG: 80 as number | null,
+  waterG: 90 as number | null,
+  boilingWaterC: null as number | null,
+  iceC: null as number | null,
+})
+const answer = ref<Sugar | null>(null)
+const refused = ref('')
+
+const cook = useDebounceFn(async () => {
+  const p = pan.value
+  const lines = [
+    { ingredient: 'sugar', amount: p.sugarG ?? 0, unit: 'g' },
+    { ingredient: p.syrup, amount: p.syrupG ?? 0, unit: 'g' },
+    { ingredient: 'water', amount: p.waterG ?? 0, unit: 'g' },
+  ].filter((l) => l.amount !== 0)
+  try {
+    answer.value = await ask(
+      api.POST('/api/fillings/sugar', {
+        body: {
+          recipe: { name: 'pan', version: 0, operations: [{ kind: 'ADD', lines }] },
+          stage: p.way === 'to' ? p.stage : null,
+          readC: p.way === 'read' ? p.readC : null,
+          altitudeM: place.value.altitudeM,
+          boilingWaterC: p.boilingWaterC,
+          iceC: p.iceC,
+        },
+      }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}, 80)
+watch([pan, place], () => void cook(), { deep: true })
+onMounted(cook)
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent>
+      <v-btn-toggle v-model="pan.way" mandatory divided>
+        <v-btn value="to" size="large">How far to cook</v-btn>
+        <v-btn value="read" size="large">What I have read</v-btn>
+      </v-btn-toggle>
+      <v-select
+        v-if="pan.way === 'to'"
+        v-model="pan.stage"
+        label="Wanted in cold water"
+        :items="benchWords?.stages"
+        item-title="words"
+        item-value="stage"
+      />
+      <NumberField v-else v-model="pan.readC" label="My thermometer shows" unit="CELSIUS" />
+      <NumberField v-model="pan.sugarG" label="Sugar" unit="GRAM" />
+      <v-autocomplete
+        v-model="pan.syrup"
+        label="Syrup, cream or milk beside it"
+        :items="larder"
+        item-title="name"
+        item-value="id"
+      />
+      <NumberField v-model="pan.syrupG" label="Of it" unit="GRAM" />
+      <NumberField v-model="pan.waterG" label="Water" unit="GRAM" />
+      <NumberField v-model="place.altitudeM" label="Altitude of the kitchen" unit="METRE" />
+      <NumberField
+        v-model="pan.boilingWaterC"
+        label="My thermometer in boiling water"
+        unit="CELSIUS"
+      />
+      <NumberField v-model="pan.iceC" label="In melting ice (if no boiling check)" unit="CELSIUS" />
+    </form>
+    <section class="answer" aria-label="Cooked sugar">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <template v-if="answer && !refused">
+        <p class="quiet">{{ answer.stageWords }}</p>
+        <p class="big num">
+          {{ quantity(answer.read.value, 'CELSIUS', taste) }}
+          <small>on your thermometer</small>
+        </p>
+        <p v-for="c in answer.cautions" :key="c.template" class="caution mb-2">
+          {{ sentence(c, taste) }}
+        </p>
+        <div class="figures">
+          <FigureString :figure="answer.truth" />
+          <FigureString :figure="answer.seaLevel" />
+          <FigureString :figure="answer.water" />
+          <FigureString :figure="answer.yield" />
+          <FigureString :figure="answer.waterActivity" />
+          <FigureString :figure="answer.boilsHere" />
+        </div>
+      </template>
+      <table class="rows mt-4">
+        <thead>
+          <tr>
+            <th>In cold water</th>
+            <th class="right">At sea level, common practice</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="s in benchWords?.stages"
+            :key="s.stage"
+            :class="{ here: answer?.stage === s.stage }"
+          >
+            <td>{{ s.words }}</td>
+            <td class="right">
+              {{ quantity(s.fromC, 'CELSIUS', taste) }} to {{ quantity(s.toC, 'CELSIUS', taste) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.big {
+  font-size: 3.4rem;
+  font-weight: 600;
+  line-height: 1.1;
+}
+.big small {
+  font-size: 1.1rem;
+  font-weight: 400;
+  color: var(--p-quiet);
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+}
+.here td {
+  background: var(--p-fog);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import { useDebounceFn, useStorage } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import FigureString from '@/parts/FigureString.vue'
+import LineChart from '@/parts/LineChart.vue'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, number, quantity, symbol, toTaste } from '@/parts/units'
+import { useRecipe, whole } from './recipe'
+
+type Cooling = components['schemas']['CoolingView']
+type Filled = components['schemas']['FilledView']
+const { bench } = useRecipe()
+const { house, taste } = useHouse()
+const where = useStorage('palintone.fillings.cool', {
+  vessel: 'BOWL' as 'BOWL' | 'TRAY' | 'BAG',
+  depthMm: 60 as number | null,
+  roomC: null as number | null,
+  fromC: null as number | null,
+  pipingC: 29 as number | null,
+})
+const VESSELS = [
+  { id: 'BOWL', words: 'bowl' },
+  { id: 'TRAY', words: 'tray, spread out' },
+  { id: 'BAG', words: 'piping bag' },
+]
+const answer = ref<Cooling | null>(null)
+const holding = ref<Filled[]>([])
+const refused = ref('')
+
+const cool = useDebounceFn(async () => {
+  const w = where.value
+  if (!whole(bench.value.recipe)) return
+  try {
+    answer.value = await ask(
+      api.POST('/api/fillings/cooling', {
+        body: {
+          recipe: bench.value.recipe,
+          vessel: w.vessel,
+          depthMm: w.depthMm ?? 60,
+          roomC: w.roomC ?? house.value?.rules.roomTemperatureC ?? 20,
+          fromC: w.fromC,
+          pipingC: w.pipingC ?? 29,
+        },
+      }),
+    )
+    holding.value = bench.value.number
+      ? await ask(
+          api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
+        )
+      : []
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}, 80)
+watch([where, () => bench.value.recipe], () => void cool(), { deep: true })
+onMounted(cool)
+
+const until = computed(() => Math.max(180, (answer.value?.closes?.value ?? 240) * 1.3))
+const lines = computed(() => {
+  const a = answer.value
+  if (!a) return []
+  const points = a.minutes
+    .map((m, i): [number, number] => [m, toTaste(a.celsius[i]!, 'CELSIUS', taste.value)])
+    .filter(([m]) => m <= until.value)
+  return [{ name: 'temperature', points, strong: true }]
+})
+const firmness = computed(() => {
+  const a = answer.value
+  if (!a) return []
+  const points = a.minutes
+    .map((m, i): [number, number] => [m, a.firmness[i]!])
+    .filter(([m]) => m <= until.value)
+  return [{ name: 'firmness', points }]
+})
+const marks = computed(() =>
+  [
+    answer.value?.toPiping && { x: answer.value.toPiping.value, name: 'cool enough' },
+    answer.value?.closes && { x: answer.value.closes.value, name: 'too stiff' },
+  ].filter((m): m is { x: number; name: string } => Boolean(m)),
+)
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent>
+      <v-select
+        v-model="where.vessel"
+        label="Cools in"
+        :items="VESSELS"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField v-model="where.depthMm" label="Depth" unit="MILLIMETRE" />
+      <NumberField
+        v-model="where.roomC"
+        :label="`Room (House rules: ${quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste)})`"
+        unit="CELSIUS"
+      />
+      <NumberField v-model="where.fromC" label="From (recipe if empty)" unit="CELSIUS" />
+      <NumberField v-model="where.pipingC" label="Piped at" unit="CELSIUS" />
+      <template v-for="h in holding" :key="h.id">
+        <h3 class="mt-2">Into {{ h.name }}</h3>
+        <FigureString :figure="h.warmest" />
+      </template>
+    </form>
+    <section class="answer" aria-label="Cooling">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <template v-if="answer">
+        <h1 v-if="answer.toPiping">
+          Pipe after {{ quantity(answer.toPiping.value, 'MINUTE', taste)
+          }}<template v-if="answer.closes"
+            >, before {{ quantity(answer.closes.value, 'MINUTE', taste) }}</template
+          >
+        </h1>
+        <h1 v-else>It does not get cool enough in this room</h1>
+        <div class="figures">
+          <FigureString v-if="answer.toPiping" :figure="answer.toPiping" />
+          <FigureString v-if="answer.opens" :figure="answer.opens" />
+          <FigureString v-if="answer.closes" :figure="answer.closes" />
+          <FigureString :figure="answer.after24h" />
+        </div>
+        <LineChart
+          :lines="lines"
+          :marks="marks"
+          x-name="minutes"
+          :y-name="symbol('CELSIUS', taste)"
+          :spoken="`Cooling from ${quantity(answer.celsius[0] ?? 0, 'CELSIUS', taste)}`"
+        />
+        <LineChart
+          :lines="firmness"
+          :band="{ from: 1.2, to: 4.6, name: 'pipeable' }"
+          x-name="minutes"
+          y-name="firmness"
+          :y-min="0"
+          :y-max="10"
+          :spoken="`Firmness reaches ${number(answer.firmness[answer.firmness.length - 1] ?? 0, 'ONE', taste)}`"
+        />
+        <h2 class="mt-4">Schools of resting</h2>
+        <table class="rows">
+          <thead>
+            <tr>
+              <th>Rest</th>
+              <th class="right">Ends at</th>
+              <th class="right">Fat set</th>
+              <th>Then it is</th>
+              <th>What differs</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in answer.schools" :key="s.school">
+              <td>{{ s.words }}</td>
+              <td class="right">{{ quantity(s.celsius, 'CELSIUS', taste) }}</td>
+              <td class="right">{{ quantity(s.solidPercent, 'PERCENT', taste) }}</td>
+              <td>{{ s.texture }}</td>
+              <td>{{ s.says }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <h2 class="mt-4">Schools of butter</h2>
+        <p v-for="b in answer.butter" :key="b.school">
+          <b>{{ b.words }}</b>. {{ b.says }}
+        </p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+}
+</style>

@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { words } from '@/api/client'
+import { useRecipe } from './recipe'
+import StartRecipe from './StartRecipe.vue'
+
+const props = defineProps<{ tab?: string; id?: string }>()
+const router = useRouter()
+const { bench, fillings, trouble, loadAll, open, save, look } = useRecipe()
+
+const TABS = [
+  ['recipe', 'Recipe'],
+  ['balance', 'Balance'],
+  ['sugar', 'Cook sugar'],
+  ['cool', 'Cool, rest'],
+  ['mend', 'Mend'],
+  ['layers', 'Layers'],
+  ['size', 'Size'],
+  ['versions', 'Remember'],
+] as const
+const views = {
+  recipe: defineAsyncComponent(() => import('./RecipeBench.vue')),
+  balance: defineAsyncComponent(() => import('./BalanceBench.vue')),
+  sugar: defineAsyncComponent(() => import('./CookSugar.vue')),
+  cool: defineAsyncComponent(() => import('./CoolRest.vue')),
+  mend: defineAsyncComponent(() => import('./MendIt.vue')),
+  layers: defineAsyncComponent(() => import('./WaterLayers.vue')),
+  size: defineAsyncComponent(() => import('./SizeIt.vue')),
+  versions: defineAsyncComponent(() => import('./RememberIt.vue')),
+}
+const current = computed(() => props.tab || 'recipe')
+const view = computed(() => views[current.value as keyof typeof views] ?? views.recipe)
+
+const starting = ref(false)
+const saving = ref(false)
+const note = ref('')
+const refused = ref('')
+const leaving = ref<string | null>(null)
+
+const way = (tab: string) => `/fillings/${tab}${bench.value.id ? `/${bench.value.id}` : ''}`
+
+/** What is changed is not thrown away without a word. */
+function choose(id: string | null) {
+  if (!id || id === bench.value.id) return
+  if (bench.value.changed) leaving.value = id
+  else void router.push(`/fillings/${current.value}/${id}`)
+}
+function leave() {
+  const id = leaving.value
+  leaving.value = null
+  bench.value.changed = false
+  if (id) void router.push(`/fillings/${current.value}/${id}`)
+}
+
+async function keep() {
+  try {
+    await save(note.value)
+    refused.value = ''
+    saving.value = false
+    note.value = ''
+    void router.replace(way(current.value))
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+
+async function follow() {
+  if (props.id && props.id !== bench.value.id) {
+    if (bench.value.changed) leaving.value = props.id
+    else await open(props.id)
+  }
+}
+watch(() => props.id, follow)
+onMounted(async () => {
+  await loadAll()
+  await follow()
+  if (!bench.value.recipe.operations.length && fillings.value[0]) await open(fillings.value[0].id)
+  void look()
+})
+</script>
+
+<template>
+  <div class="fillings">
+    <header>
+      <v-select
+        :model-value="bench.id || null"
+        :items="fillings"
+        item-title="name"
+        item-value="id"
+        :label="bench.id ? 'Filling' : 'Not in the books yet'"
+        :placeholder="bench.recipe.name"
+        density="comfortable"
+        class="which"
+        hide-details
+        @update:model-value="choose"
+      />
+      <span class="state num">
+        <template v-if="bench.number">version {{ bench.number }}</template>
+        <template v-if="bench.changed">{{ bench.number ? ', changed' : 'new' }}</template>
+      </span>
+      <v-btn size="large" variant="outlined" @click="starting = true">Start or paste</v-btn>
+      <v-btn
+        size="large"
+        color="primary"
+        :disabled="!bench.changed"
+        @click="((saving = true), (refused = ''))"
+        >Save</v-btn
+      >
+    </header>
+    <nav aria-label="Fillings">
+      <router-link
+        v-for="[place, label] in TABS"
+        :key="place"
+        :to="way(place)"
+        :aria-current="current === place ? 'page' : undefined"
+        >{{ label }}</router-link
+      >
+    </nav>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <component :is="view" class="view" />
+
+    <StartRecipe v-model="starting" @begun="router.push('/fillings/recipe')" />
+    <v-dialog v-model="saving" max-width="520" aria-label="Save the recipe">
+      <v-card class="pa-6">
+        <h2 class="mb-3">Save as version {{ bench.number + 1 }}</h2>
+        <v-text-field v-model="bench.recipe.name" label="Name" />
+        <v-text-field v-model="note" label="What changed, and why" @keydown.enter="keep" />
+        <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
+        <div class="d-flex ga-3 mt-4">
+          <v-btn size="large" variant="outlined" @click="saving = false">Go on changing</v-btn>
+          <v-btn size="large" color="primary" @click="keep">Keep it</v-btn>
+        </div>
+      </v-card>
+    </v-dialog>
+    <v-dialog
+      :model-value="leaving !== null"
+      max-width="480"
+      aria-label="Unsaved changes"
+      @update:model-value="leaving = null"
+    >
+      <v-card class="pa-6">
+        <h2 class="mb-3">{{ bench.recipe.name || 'This recipe' }} has changes</h2>
+        <p>They are not in the books yet.</p>
+        <div class="d-flex ga-3 mt-4">
+          <v-btn size="large" variant="outlined" @click="leave">Drop them</v-btn>
+          <v-btn size="large" color="primary" @click="leaving = null">Stay here</v-btn>
+        </div>
+      </v-card>
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.fillings {
+  display: grid;
+  grid-template-rows: auto auto auto 1fr;
+  height: 100%;
+  min-height: 0;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 12px 20px 4px;
+}
+.which {
+  max-width: 380px;
+}
+.state {
+  color: var(--p-quiet);
+  margin-right: auto;
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  border-bottom: 1px solid var(--p-line);
+  padding: 0 14px;
+}
+nav a {
+  min-height: 56px;
+  display: flex;
+  align-items: center;
+  padding: 0 16px;
+  color: inherit;
+  text-decoration: none;
+  border-bottom: 4px solid transparent;
+}
+nav a[aria-current] {
+  border-color: var(--p-still);
+  font-weight: 600;
+}
+.view {
+  grid-row: 4;
+  min-height: 0;
+}
+.trouble {
+  margin: 10px 20px;
+}
+</style>

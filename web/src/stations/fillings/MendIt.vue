@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import { useHouse } from '@/parts/house'
+import { inTaste, quantity, sentence } from '@/parts/units'
+import { useRecipe, whole } from './recipe'
+import SheetStrings from './SheetStrings.vue'
+
+type Mend = components['schemas']['MendView']
+type Fault = Mend['fault']
+const FAULTS: [Fault, string][] = [
+  ['SPLIT', 'It has split'],
+  ['GRAINY', 'It is grainy'],
+  ['TOO_SOFT', 'Too soft'],
+  ['TOO_HARD', 'Too hard'],
+  ['SCORCHED', 'Scorched'],
+  ['LUMPY', 'Lumpy'],
+]
+const { bench } = useRecipe()
+const { taste } = useHouse()
+const fault = ref<Fault | null>(null)
+const answer = ref<Mend | null>(null)
+const refused = ref('')
+
+async function mend(next: Fault) {
+  fault.value = next
+  if (!whole(bench.value.recipe)) return
+  try {
+    answer.value = await ask(
+      api.POST('/api/fillings/mend', { body: { recipe: bench.value.recipe, fault: next } }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+watch(
+  () => bench.value.recipe,
+  () => fault.value && void mend(fault.value),
+)
+const heavy = (likely: number) =>
+  likely > 0.6 ? 'speaks strongly for it' : likely > 0.25 ? 'may be' : 'hardly'
+</script>
+
+<template>
+  <div class="mend">
+    <div class="faults" role="group" aria-label="What is wrong">
+      <button
+        v-for="[id, label] in FAULTS"
+        :key="id"
+        type="button"
+        :aria-pressed="fault === id"
+        @click="mend(id)"
+      >
+        {{ label }}
+      </button>
+    </div>
+    <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+    <p v-if="!answer" class="quiet">
+      What is wrong with {{ bench.recipe.name || 'the filling' }}? Its own numbers tell why.
+    </p>
+    <div v-else class="both">
+      <section aria-label="Causes">
+        <h2>Why, by its own numbers</h2>
+        <div v-for="c in answer.causes" :key="c.words.template" class="cause">
+          <meter min="0" max="1" :value="c.likely" :aria-label="heavy(c.likely)" />
+          <div>
+            <p>{{ sentence(c.words, taste) }}</p>
+            <p class="quiet">{{ heavy(c.likely) }}</p>
+          </div>
+        </div>
+      </section>
+      <section aria-label="What to do">
+        <h2>What to do</h2>
+        <div v-for="r in answer.remedies" :key="r.words.template" class="remedy">
+          <p class="do">{{ sentence(r.words, taste) }}</p>
+          <details v-if="r.after">
+            <summary>
+              With {{ quantity(r.grams, 'GRAM', taste) }} of {{ r.ingredient }} it becomes
+            </summary>
+            <SheetStrings :sheet="r.after" brief />
+          </details>
+        </div>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.mend {
+  overflow: auto;
+  padding: 16px 20px 40px;
+}
+.faults {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+  margin-bottom: 18px;
+}
+.faults button {
+  min-height: 64px;
+  border: 1.5px solid var(--p-line);
+  border-radius: 8px;
+  font-weight: 600;
+}
+.faults button[aria-pressed='true'] {
+  border: 3px solid var(--p-still);
+}
+.both {
+  display: grid;
+  grid-template-columns: 1fr 1.2fr;
+  gap: 30px;
+}
+.cause {
+  display: grid;
+  grid-template-columns: 90px 1fr;
+  gap: 14px;
+  align-items: start;
+  margin-top: 12px;
+}
+meter {
+  width: 100%;
+  height: 22px;
+}
+.remedy {
+  margin-top: 12px;
+  padding: 12px 16px;
+  border: 1px solid var(--p-line);
+  border-radius: 8px;
+}
+.do {
+  font-size: 1.15rem;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  text-decoration: underline;
+}
+@media (max-width: 900px) {
+  .both {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,244 @@
+<script setup lang="ts">
+// One operation: what is done, how, and what goes in.
+import { computed } from 'vue'
+import {
+  mdiArrowDown,
+  mdiArrowUp,
+  mdiClose,
+  mdiLockOpenVariantOutline,
+  mdiLockOutline,
+  mdiPlus,
+} from '@mdi/js'
+import type { OperationDraft, RecipeLineDraft, Sheet } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+import AmountField from './AmountField.vue'
+import { useRecipe } from './recipe'
+
+const props = defineProps<{
+  operation: OperationDraft
+  place: number
+  last: boolean
+  stage?: Sheet['stages'][number]
+  firstLine: number
+  locked: number[]
+  lineGrams: number[]
+}>()
+const emit = defineEmits<{ up: []; down: []; remove: []; lock: [line: number] }>()
+const { benchWords, larder, kindOf, touched } = useRecipe()
+const { taste } = useHouse()
+const kind = computed(() => kindOf(props.operation.kind))
+const op = computed(() => props.operation)
+
+type SettingKey = keyof NonNullable<OperationDraft['settings']>
+
+function set(setting: string, value: number | null) {
+  const settings = { ...(op.value.settings ?? {}) } as Record<string, number>
+  if (value === null) Reflect.deleteProperty(settings, setting)
+  else settings[setting] = value
+  op.value.settings = settings as OperationDraft['settings']
+  touched()
+}
+function change(next: OperationDraft['kind']) {
+  op.value.kind = next
+  op.value.settings = {}
+  if (kindOf(next)?.lines === 'NONE') op.value.lines = []
+  touched()
+}
+function add() {
+  op.value.lines = [
+    ...(op.value.lines ?? []),
+    { ingredient: larder.value[0]?.id ?? '', amount: 100, unit: 'g' },
+  ]
+  touched()
+}
+function drop(line: RecipeLineDraft) {
+  op.value.lines = (op.value.lines ?? []).filter((l) => l !== line)
+  touched()
+}
+const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? null
+</script>
+
+<template>
+  <article class="op" :aria-label="`Operation ${place + 1}`">
+    <div class="head">
+      <span class="no num">{{ place + 1 }}</span>
+      <v-select
+        :model-value="operation.kind"
+        :items="benchWords?.operations"
+        item-title="words"
+        item-value="kind"
+        density="compact"
+        hide-details
+        class="kind"
+        :aria-label="`Operation ${place + 1}`"
+        @update:model-value="change"
+      />
+      <AmountField
+        v-for="s in kind?.settings"
+        :key="s.setting"
+        :model-value="settingOf(s.setting)"
+        :label="s.words"
+        :unit="s.unit"
+        :usual="s.usual ?? null"
+        class="setting"
+        @update:model-value="set(s.setting, $event)"
+      />
+      <span class="tools">
+        <v-btn
+          :icon="mdiArrowUp"
+          variant="text"
+          :disabled="place === 0"
+          :aria-label="`Operation ${place + 1} up`"
+          @click="emit('up')"
+        />
+        <v-btn
+          :icon="mdiArrowDown"
+          variant="text"
+          :disabled="last"
+          :aria-label="`Operation ${place + 1} down`"
+          @click="emit('down')"
+        />
+        <v-btn
+          :icon="mdiClose"
+          variant="text"
+          :aria-label="`Operation ${place + 1} out`"
+          @click="emit('remove')"
+        />
+      </span>
+    </div>
+    <div v-for="(line, k) in operation.lines" :key="k" class="line">
+      <v-autocomplete
+        v-model="line.ingredient"
+        :items="larder"
+        item-title="name"
+        item-value="id"
+        density="compact"
+        hide-details
+        :aria-label="`Ingredient ${firstLine + k + 1}`"
+        @update:model-value="touched()"
+      />
+      <AmountField
+        :model-value="line.amount"
+        :label="`Amount ${firstLine + k + 1}`"
+        bare
+        @update:model-value="((line.amount = $event ?? Number.NaN), touched())"
+      />
+      <v-select
+        v-model="line.unit"
+        :items="benchWords?.units"
+        density="compact"
+        hide-details
+        :aria-label="`Unit ${firstLine + k + 1}`"
+        @update:model-value="touched()"
+      />
+      <input
+        type="range"
+        min="0"
+        :max="Math.max(1, Math.round((line.amount || 50) * 2))"
+        :step="line.amount < 20 ? 0.5 : 1"
+        :value="line.amount"
+        :aria-label="`Drag amount ${firstLine + k + 1}`"
+        :disabled="locked.includes(firstLine + k)"
+        @input="
+          ((line.amount = Math.max(0.1, Number(($event.target as HTMLInputElement).value))),
+          touched())
+        "
+      />
+      <span class="grams num quiet">{{
+        line.unit !== 'g' && lineGrams[firstLine + k] !== undefined
+          ? quantity(lineGrams[firstLine + k]!, 'GRAM', taste)
+          : ''
+      }}</span>
+      <v-btn
+        :icon="locked.includes(firstLine + k) ? mdiLockOutline : mdiLockOpenVariantOutline"
+        variant="text"
+        :aria-pressed="locked.includes(firstLine + k)"
+        :aria-label="`Lock amount ${firstLine + k + 1}`"
+        @click="emit('lock', firstLine + k)"
+      />
+      <v-btn
+        :icon="mdiClose"
+        variant="text"
+        :aria-label="`Line ${firstLine + k + 1} out`"
+        @click="drop(line)"
+      />
+    </div>
+    <div class="foot">
+      <v-btn
+        v-if="kind?.lines !== 'NONE'"
+        variant="text"
+        :prepend-icon="mdiPlus"
+        :aria-label="`Ingredient into operation ${place + 1}`"
+        @click="add"
+        >ingredient</v-btn
+      >
+      <span v-if="stage" class="num quiet after">
+        {{ quantity(stage.massG, 'GRAM', taste) }} at
+        {{ quantity(stage.temperatureC, 'CELSIUS', taste) }}
+        <template v-if="stage.lostG >= 0.5"
+          >, {{ quantity(stage.lostG, 'GRAM', taste) }} lost</template
+        >
+      </span>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.op {
+  border: 1px solid var(--p-line);
+  border-radius: 8px;
+  padding: 8px 10px 2px;
+  margin-bottom: 10px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.no {
+  font-size: 1.3rem;
+  color: var(--p-quiet);
+  min-width: 22px;
+}
+.kind {
+  max-width: 230px;
+  min-width: 150px;
+  font-weight: 600;
+}
+.setting {
+  width: 132px;
+  flex: none;
+}
+.tools {
+  margin-left: auto;
+  white-space: nowrap;
+}
+.line {
+  display: grid;
+  grid-template-columns: minmax(120px, 1fr) 74px 76px 70px 50px 44px 44px;
+  gap: 6px;
+  align-items: center;
+  margin-top: 6px;
+}
+.line input[type='range'] {
+  width: 100%;
+  height: 44px;
+  accent-color: var(--p-still);
+}
+.grams {
+  text-align: right;
+  font-size: 0.9rem;
+}
+.foot {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 40px;
+}
+.op :deep(.v-btn--icon) {
+  width: 44px;
+  height: 44px;
+}
+</style>

@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, type OperationKind } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, quantity } from '@/parts/units'
+import OperationCard from './OperationCard.vue'
+import { locked, toggleLock } from './locks'
+import { useRecipe } from './recipe'
+import SheetStrings from './SheetStrings.vue'
+
+const { bench, place, benchWords, sheet, refused, touched } = useRecipe()
+const { taste } = useHouse()
+
+const operations = computed(() => bench.value.recipe.operations)
+/** Place of the first line of every operation in the whole recipe. */
+const firsts = computed(() => {
+  let next = 0
+  return operations.value.map((op) => {
+    const first = next
+    next += op.lines?.length ?? 0
+    return first
+  })
+})
+const lineGrams = computed(() => sheet.value?.lineGrams ?? [])
+
+function move(from: number, by: number) {
+  const list = operations.value
+  const [op] = list.splice(from, 1)
+  list.splice(from + by, 0, op!)
+  locked.value = []
+  touched()
+}
+function remove(at: number) {
+  operations.value.splice(at, 1)
+  locked.value = []
+  touched()
+}
+function add(kind: OperationKind) {
+  const lines = benchWords.value?.operations.find((o) => o.kind === kind)?.lines
+  operations.value.push({
+    kind,
+    settings: kind === 'BOIL_DOWN' ? { MASS_G: Math.round((yieldG.value ?? 200) * 0.9) } : {},
+    lines: lines === 'WANTED' ? [{ ingredient: 'water', amount: 10, unit: 'g' }] : [],
+  } as (typeof operations.value)[number])
+  touched()
+}
+
+const yieldG = computed(
+  () => sheet.value?.figures.find((f) => f.quality === 'YIELD')?.figure.value ?? null,
+)
+const fills = ref<{ name: string; pieces?: number | null }[]>([])
+watch(
+  [yieldG, () => bench.value.id],
+  async ([grams, id]) => {
+    if (!grams || !id || !bench.value.number) {
+      fills.value = []
+      return
+    }
+    try {
+      fills.value = await ask(
+        api.GET('/api/pieces/holding', { params: { query: { filling: id, grams } } }),
+      )
+    } catch {
+      fills.value = []
+    }
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <div class="bench">
+    <section class="left" aria-label="Recipe">
+      <div class="name">
+        <v-text-field
+          v-model="bench.recipe.name"
+          label="Name"
+          density="comfortable"
+          hide-details
+          @update:model-value="touched()"
+        />
+        <v-select
+          v-model="bench.recipe.style"
+          label="Meant to be"
+          :items="benchWords?.styles"
+          item-title="words"
+          item-value="style"
+          density="comfortable"
+          hide-details
+          @update:model-value="touched()"
+        />
+      </div>
+      <OperationCard
+        v-for="(op, i) in operations"
+        :key="i"
+        :operation="op"
+        :place="i"
+        :last="i === operations.length - 1"
+        :stage="sheet?.stages[i]"
+        :first-line="firsts[i]!"
+        :locked="locked"
+        :line-grams="lineGrams"
+        @up="move(i, -1)"
+        @down="move(i, 1)"
+        @remove="remove(i)"
+        @lock="toggleLock"
+      />
+      <v-select
+        :model-value="null"
+        label="Then …"
+        :items="benchWords?.operations"
+        item-title="words"
+        item-value="kind"
+        hide-details
+        @update:model-value="(kind: OperationKind | null) => kind && add(kind)"
+      />
+      <div class="place">
+        <NumberField v-model="place.servingC" label="Served at" unit="CELSIUS" />
+        <NumberField v-model="place.storageC" label="Kept at" unit="CELSIUS" />
+        <NumberField v-model="place.altitudeM" label="Altitude" unit="METRE" />
+      </div>
+    </section>
+    <section class="right" aria-label="What it will be">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused }" />
+      <p v-else-if="!refused" class="quiet">
+        Nothing on the bench. Start or paste a recipe, or choose a filling.
+      </p>
+      <p v-for="f in fills" :key="f.name" class="mt-2">
+        {{ quantity(yieldG ?? 0, 'GRAM', taste) }} fill
+        <b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b> of {{ f.name }}.
+      </p>
+      <a
+        v-if="bench.number"
+        class="out"
+        :href="`/api/fillings/${bench.id}/recipe.jsonld`"
+        :download="`${bench.id}.jsonld`"
+        >Save as schema.org recipe</a
+      >
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  overflow: hidden;
+}
+.left,
+.right {
+  overflow: auto;
+  padding: 14px 18px 40px;
+}
+.left {
+  border-right: 1px solid var(--p-line);
+}
+.name,
+.place {
+  display: grid;
+  grid-template-columns: 1.3fr 1fr;
+  gap: 10px;
+  margin-bottom: 12px;
+}
+.place {
+  grid-template-columns: repeat(3, 1fr);
+  margin-top: 16px;
+}
+.old {
+  opacity: 0.55;
+}
+.out {
+  display: inline-block;
+  margin-top: 14px;
+  min-height: 44px;
+  color: inherit;
+}
+@media (max-width: 1000px) {
+  .bench {
+    grid-template-columns: 1fr;
+    overflow: auto;
+  }
+  .left,
+  .right {
+    overflow: visible;
+    border: 0;
+  }
+}
+</style>

@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import FigureString from '@/parts/FigureString.vue'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, number, quantity } from '@/parts/units'
+import { useRecipe } from './recipe'
+
+type S = components['schemas']
+const { bench, takeOver, look, sheet } = useRecipe()
+const { taste } = useHouse()
+const versions = ref<S['RecipeVersionView'][]>([])
+const notes = ref<S['FillingNoteView'][]>([])
+const difference = ref<S['Difference'] | null>(null)
+const from = ref<number | null>(null)
+const to = ref<number | null>(null)
+const refused = ref('')
+
+const kind = ref<S['FillingNoteDraft']['kind']>('TASTING')
+const score = ref<number | null>(null)
+const measured = ref<number | null>(null)
+const text = ref('')
+const salts = ref<{ salt: S['SaltReadingDraft']['salt']; shown: number | null }[]>([
+  { salt: 'SODIUM_CHLORIDE', shown: null },
+  { salt: 'POTASSIUM_SULPHATE', shown: null },
+])
+const corrected = ref<S['FigureView'] | null>(null)
+const KINDS = [
+  { id: 'TASTING', words: 'Tasting' },
+  { id: 'WATER_ACTIVITY', words: 'Water activity' },
+  { id: 'PH', words: 'pH' },
+  { id: 'FIRMNESS', words: 'Set after 24 h' },
+]
+const SALTS = [
+  { id: 'SODIUM_CHLORIDE', words: 'sodium chloride' },
+  { id: 'POTASSIUM_CHLORIDE', words: 'potassium chloride' },
+  { id: 'POTASSIUM_SULPHATE', words: 'potassium sulphate' },
+  { id: 'MAGNESIUM_NITRATE', words: 'magnesium nitrate' },
+  { id: 'MAGNESIUM_CHLORIDE', words: 'magnesium chloride' },
+  { id: 'POTASSIUM_CARBONATE', words: 'potassium carbonate' },
+]
+const known = computed(() => bench.value.number > 0)
+
+async function load() {
+  if (!known.value) return
+  try {
+    const path = { id: bench.value.id }
+    versions.value = await ask(api.GET('/api/fillings/{id}/versions', { params: { path } }))
+    notes.value = await ask(api.GET('/api/fillings/{id}/notes', { params: { path } }))
+    to.value = versions.value[0]?.number ?? null
+    from.value = versions.value[1]?.number ?? null
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+onMounted(load)
+watch(() => [bench.value.id, bench.value.number], load)
+watch([from, to], async () => {
+  difference.value = null
+  if (from.value === null || to.value === null || from.value === to.value) return
+  try {
+    difference.value = await ask(
+      api.GET('/api/fillings/{id}/difference', {
+        params: { path: { id: bench.value.id }, query: { from: from.value, to: to.value } },
+      }),
+    )
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+})
+
+async function correct() {
+  if (measured.value === null) return
+  try {
+    corrected.value = await ask(
+      api.POST('/api/fillings/meter', {
+        body: {
+          shown: measured.value,
+          salts: salts.value
+            .filter((s) => s.shown !== null)
+            .map((s) => ({ salt: s.salt, shown: s.shown!, celsius: 20 })),
+        },
+      }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+async function note() {
+  try {
+    notes.value = await ask(
+      api.POST('/api/fillings/{id}/notes', {
+        params: { path: { id: bench.value.id } },
+        body: {
+          kind: kind.value,
+          score: kind.value === 'TASTING' ? score.value : null,
+          measured:
+            kind.value === 'TASTING'
+              ? null
+              : kind.value === 'WATER_ACTIVITY' && corrected.value
+                ? corrected.value.value
+                : measured.value,
+          words: text.value,
+        },
+      }),
+    )
+    text.value = ''
+    score.value = null
+    measured.value = null
+    corrected.value = null
+    refused.value = ''
+    void look()
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+async function back(number: number) {
+  try {
+    const old = await ask(
+      api.GET('/api/fillings/{id}/versions/{number}', {
+        params: { path: { id: bench.value.id, number } },
+      }),
+    )
+    takeOver(old.recipe)
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+const date = (iso: string) =>
+  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+const kindWords = (id: string) => KINDS.find((k) => k.id === id)?.words ?? id
+const aw = computed(
+  () => sheet.value?.figures.find((f) => f.quality === 'WATER_ACTIVITY')?.figure ?? null,
+)
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent="note">
+      <h2>Note</h2>
+      <p v-if="!known" class="quiet">Save the recipe first; notes belong to a version.</p>
+      <v-select v-model="kind" label="What" :items="KINDS" item-title="words" item-value="id" />
+      <NumberField v-if="kind === 'TASTING'" v-model="score" label="Score, 1 to 10" unit="ONE" />
+      <NumberField
+        v-else
+        v-model="measured"
+        :label="
+          kind === 'FIRMNESS'
+            ? 'Firmness: 0 pours, 3 pipes, 5 scoops, 7 slices, 10 hard'
+            : kind === 'PH'
+              ? 'pH measured'
+              : 'Meter shows'
+        "
+        unit="ONE"
+      />
+      <template v-if="kind === 'WATER_ACTIVITY'">
+        <p class="quiet">Over saturated salts at 20 °C the meter shows (one or two):</p>
+        <div v-for="(s, i) in salts" :key="i" class="salt">
+          <v-select
+            v-model="s.salt"
+            :items="SALTS"
+            item-title="words"
+            item-value="id"
+            :aria-label="`Salt ${i + 1}`"
+            density="compact"
+          />
+          <NumberField v-model="s.shown" label="shows" unit="ONE" />
+        </div>
+        <v-btn size="large" variant="outlined" :disabled="measured === null" @click="correct"
+          >Correct the meter</v-btn
+        >
+        <FigureString v-if="corrected" :figure="corrected" />
+      </template>
+      <v-textarea v-model="text" label="Words" rows="3" />
+      <v-btn type="submit" size="x-large" color="primary" :disabled="!known">Note it</v-btn>
+    </form>
+    <section class="answer" aria-label="What was">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <h1>{{ bench.recipe.name }}</h1>
+      <FigureString v-if="aw" :figure="aw" class="aw" />
+      <h2 class="mt-3">Notes</h2>
+      <p v-if="!notes.length" class="quiet">
+        Nothing noted. A measured water activity, pH or firmness moves the model for this recipe.
+      </p>
+      <table v-else class="rows">
+        <tbody>
+          <tr v-for="(n, i) in notes" :key="i">
+            <td class="num">version {{ n.number }}</td>
+            <td>{{ date(n.notedAt) }}</td>
+            <td>{{ kindWords(n.kind) }}</td>
+            <td class="num">
+              {{
+                n.score != null
+                  ? `${n.score} of 10`
+                  : n.measured != null
+                    ? number(n.measured, n.kind === 'WATER_ACTIVITY' ? 'ONE' : 'PH', taste)
+                    : ''
+              }}
+            </td>
+            <td>{{ n.words }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <h2 class="mt-4">Versions</h2>
+      <table class="rows">
+        <tbody>
+          <tr v-for="v in versions" :key="v.number">
+            <td class="num">{{ v.number }}</td>
+            <td>{{ date(v.savedAt) }}</td>
+            <td>{{ v.note }}</td>
+            <td class="right">
+              <v-btn
+                v-if="v.number !== bench.number"
+                variant="outlined"
+                size="large"
+                @click="back(v.number)"
+                >Back to it</v-btn
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <div v-if="versions.length > 1" class="two mt-3">
+        <v-select v-model="from" label="From version" :items="versions.map((v) => v.number)" />
+        <v-select v-model="to" label="To version" :items="versions.map((v) => v.number)" />
+      </div>
+      <template v-if="difference">
+        <p v-if="!difference.amounts.length && !difference.doings.length">They are the same.</p>
+        <table class="rows">
+          <tbody>
+            <tr v-for="a in difference.amounts" :key="a.ingredient">
+              <td>{{ a.ingredient }}</td>
+              <td class="right">{{ quantity(a.fromG, 'GRAM', taste) }}</td>
+              <td class="right">
+                <b>{{ quantity(a.toG, 'GRAM', taste) }}</b>
+              </td>
+            </tr>
+            <tr v-for="d in difference.doings" :key="d">
+              <td colspan="3">{{ d }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.salt {
+  display: grid;
+  grid-template-columns: 1.3fr 1fr;
+  gap: 8px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 180px 180px;
+  gap: 12px;
+}
+.aw {
+  max-width: 420px;
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, number, quantity, sentence } from '@/parts/units'
+import { useRecipe, whole } from './recipe'
+
+type Scaled = components['schemas']['ScaleView']
+type Filled = components['schemas']['FilledView']
+const { bench, lines, takeOver, nameOf, kindOf } = useRecipe()
+const { taste } = useHouse()
+const way = ref<'moulds' | 'weight' | 'hand'>('weight')
+const grams = ref<number | null>(500)
+const line = ref(0)
+const hand = ref<number | null>(500)
+const moulds = ref<number | null>(4)
+const holding = ref<Filled[]>([])
+const piece = ref('')
+const vesselMl = ref<number | null>(null)
+const leftoverG = ref<number | null>(null)
+const answer = ref<Scaled | null>(null)
+const refused = ref('')
+
+const chosen = computed(() => holding.value.find((h) => h.id === piece.value))
+const scale = useDebounceFn(async () => {
+  if (!whole(bench.value.recipe)) return
+  const forMoulds =
+    chosen.value && moulds.value
+      ? chosen.value.eachG * chosen.value.cavitiesPerMould * moulds.value * 1.08
+      : null
+  try {
+    answer.value = await ask(
+      api.POST('/api/fillings/scale', {
+        body: {
+          recipe: bench.value.recipe,
+          yieldG: way.value === 'weight' ? grams.value : way.value === 'moulds' ? forMoulds : null,
+          line: way.value === 'hand' ? line.value : null,
+          grams: way.value === 'hand' ? hand.value : null,
+          vesselMl: vesselMl.value,
+          leftoverG: leftoverG.value,
+        },
+      }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}, 80)
+watch([way, grams, line, hand, moulds, piece, vesselMl, leftoverG], () => void scale())
+watch(
+  () => bench.value.recipe,
+  () => void scale(),
+  { deep: true },
+)
+onMounted(async () => {
+  if (bench.value.number) {
+    try {
+      holding.value = await ask(
+        api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
+      )
+      piece.value = holding.value[0]?.id ?? ''
+    } catch (problem) {
+      refused.value = words(problem)
+    }
+  }
+  void scale()
+})
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent>
+      <v-btn-toggle v-model="way" mandatory divided>
+        <v-btn value="weight" size="large">Weight</v-btn>
+        <v-btn value="moulds" size="large" :disabled="!holding.length">Moulds</v-btn>
+        <v-btn value="hand" size="large">At hand</v-btn>
+      </v-btn-toggle>
+      <NumberField v-if="way === 'weight'" v-model="grams" label="To come out" unit="GRAM" />
+      <template v-else-if="way === 'moulds'">
+        <v-select
+          v-model="piece"
+          label="Piece"
+          :items="holding"
+          item-title="name"
+          item-value="id"
+        />
+        <NumberField v-model="moulds" label="Moulds" unit="MOULD" />
+        <p class="quiet">With 8 % for bag, bowl and taste.</p>
+      </template>
+      <template v-else>
+        <v-select
+          v-model="line"
+          label="What is at hand"
+          :items="lines.map((l, i) => ({ id: i, words: l.name }))"
+          item-title="words"
+          item-value="id"
+        />
+        <NumberField v-model="hand" label="Of it" unit="GRAM" />
+      </template>
+      <NumberField v-model="vesselMl" label="Blender or pan holds" unit="MILLILITRE" />
+      <NumberField v-model="leftoverG" label="Left over" unit="GRAM" />
+    </form>
+    <section class="answer" aria-label="New size">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <template v-if="answer">
+        <h1>
+          {{ quantity(answer.yieldG, 'GRAM', taste) }},
+          {{ number(answer.factor, 'ONE', taste) }} times the recipe<template
+            v-if="answer.rounds > 1"
+            >, in {{ answer.rounds }} rounds</template
+          >
+        </h1>
+        <p v-for="s in answer.says" :key="s.template" class="caution mb-2">
+          {{ sentence(s, taste) }}
+        </p>
+        <ol class="list">
+          <li v-for="(op, i) in answer.recipe.operations" :key="i">
+            <b>{{ kindOf(op.kind)?.words }}</b>
+            <template v-if="op.settings?.MASS_G">
+              to {{ quantity(op.settings.MASS_G, 'GRAM', taste) }}</template
+            >
+            <table v-if="op.lines?.length" class="rows">
+              <tbody>
+                <tr v-for="(l, k) in op.lines" :key="k">
+                  <td>{{ nameOf(l.ingredient) }}</td>
+                  <td class="right">{{ Math.round(l.amount * 100) / 100 }} {{ l.unit }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </li>
+        </ol>
+        <v-btn size="x-large" color="primary" class="mt-3" @click="takeOver(answer.recipe)"
+          >Take it over</v-btn
+        >
+        <article v-if="answer.leftover" class="jar">
+          <h2>{{ answer.leftover.name }}</h2>
+          <p class="num">{{ quantity(answer.leftover.grams, 'GRAM', taste) }}</p>
+          <p>
+            made {{ answer.leftover.made }}, use by <b>{{ answer.leftover.useBy }}</b><template
+              v-if="answer.leftover.keepCold"
+              >, keep cold</template
+            >
+          </p>
+          <p>
+            contains
+            {{ answer.leftover.allergens.map((a) => a.toLowerCase()).join(', ') || 'no allergens' }}
+          </p>
+          <ul>
+            <li v-for="s in answer.leftover.ideas" :key="s.template">{{ sentence(s, taste) }}</li>
+          </ul>
+        </article>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.list {
+  padding-left: 24px;
+  max-width: 620px;
+}
+.list li {
+  margin: 8px 0;
+}
+.jar {
+  margin-top: 20px;
+  max-width: 460px;
+  border: 2px solid var(--p-still);
+  border-radius: 8px;
+  padding: 14px 20px;
+}
+.jar ul {
+  padding-left: 18px;
+}
+</style>

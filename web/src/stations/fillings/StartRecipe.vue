@@ -1,0 +1,190 @@
+<script setup lang="ts">
+// A recipe begins from a type, or from text in any of four ways; unknown names are asked about.
+import { computed, ref, watch } from 'vue'
+import { api, ask, words, type ReadRecipe, type RecipeDraft } from '@/api/client'
+import { useRecipe } from './recipe'
+
+const shown = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ begun: [] }>()
+const { benchWords, larder, start, kindOf } = useRecipe()
+
+const text = ref('')
+const name = ref('')
+const style = ref<RecipeDraft['style']>('SOFT_SHELL')
+const read = ref<ReadRecipe | null>(null)
+const refused = ref('')
+const file = ref<HTMLInputElement | null>(null)
+
+watch(shown, (open) => {
+  if (open) {
+    read.value = null
+    refused.value = ''
+  }
+})
+
+const asked = computed(
+  () => read.value?.operations.flatMap((op) => op.lines).filter((l) => !l.ingredient) ?? [],
+)
+/** Names that were not surely found, kept in the dialog until each is answered or left out. */
+const doubtful = ref<ReadRecipe['operations'][number]['lines']>([])
+const choices = computed(() => larder.value.map((i) => ({ id: i.id, name: i.name })))
+
+async function look() {
+  try {
+    const answer = await ask(api.POST('/api/fillings/read', { body: { text: text.value } }))
+    read.value = answer
+    doubtful.value = asked.value
+    name.value = answer.name || name.value
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+    read.value = null
+  }
+}
+
+function type(place: number) {
+  const chosen = benchWords.value?.types[place]
+  if (!chosen) return
+  text.value = chosen.text
+  name.value = chosen.name
+  style.value = chosen.style
+  void look()
+}
+
+async function load() {
+  const chosen = file.value?.files?.[0]
+  if (!chosen) return
+  text.value = await chosen.text()
+  if (file.value) file.value.value = ''
+  void look()
+}
+
+function begin() {
+  if (!read.value) return
+  start(read.value, name.value || 'New filling', style.value)
+  shown.value = false
+  emit('begun')
+}
+</script>
+
+<template>
+  <v-dialog v-model="shown" max-width="1020" scrollable aria-label="Start or paste a recipe">
+    <v-card class="pa-6">
+      <h2 class="mb-3">Start a recipe</h2>
+      <div class="types" role="group" aria-label="Types to start from">
+        <button v-for="(t, i) in benchWords?.types" :key="t.name" type="button" @click="type(i)">
+          {{ t.name }}
+        </button>
+      </div>
+      <div class="both mt-4">
+        <div>
+          <v-textarea
+            v-model="text"
+            label="Or paste: text, a table, schema.org JSON-LD, our JSON"
+            rows="9"
+            hide-details
+            @update:model-value="read = null"
+          />
+          <div class="d-flex ga-3 mt-3">
+            <v-btn size="large" color="primary" :disabled="!text.trim()" @click="look"
+              >Read it</v-btn
+            >
+            <v-btn size="large" variant="outlined" @click="file?.click()">From a file</v-btn>
+            <input
+              ref="file"
+              type="file"
+              accept=".txt,.csv,.json,.jsonld"
+              class="hidden"
+              aria-label="Recipe file"
+              tabindex="-1"
+              @change="load"
+            />
+          </div>
+          <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
+        </div>
+        <div v-if="read" class="read">
+          <v-text-field v-model="name" label="Name" density="comfortable" />
+          <v-select
+            v-model="style"
+            label="Meant to be"
+            :items="benchWords?.styles"
+            item-title="words"
+            item-value="style"
+            density="comfortable"
+          />
+          <ol>
+            <li v-for="(op, i) in read.operations" :key="i">
+              <b>{{ kindOf(op.kind)?.words }}</b>
+              <span v-for="(l, k) in op.lines" :key="k">
+                {{ k ? ',' : ':' }} {{ l.amount }} {{ l.unit }} {{ l.words }}</span
+              >
+            </li>
+          </ol>
+          <template v-if="doubtful.length">
+            <h3 class="mt-3 mb-2">Which of the larder is meant?</h3>
+            <v-autocomplete
+              v-for="(l, i) in doubtful"
+              :key="i"
+              v-model="l.ingredient"
+              :label="l.raw"
+              :items="
+                l.candidates.length
+                  ? [
+                      ...l.candidates,
+                      ...choices.filter((c) => !l.candidates.some((x) => x.id === c.id)),
+                    ]
+                  : choices
+              "
+              item-title="name"
+              item-value="id"
+              density="comfortable"
+              clearable
+              hint="Left empty, the line is left out"
+              persistent-hint
+            />
+          </template>
+          <template v-if="read.notUnderstood.length">
+            <h3 class="mt-3">Not understood, left out</h3>
+            <p v-for="line in read.notUnderstood" :key="line" class="quiet">{{ line }}</p>
+          </template>
+        </div>
+      </div>
+      <div class="d-flex ga-3 mt-5">
+        <v-btn size="large" variant="outlined" @click="shown = false">Leave it</v-btn>
+        <v-btn size="large" color="primary" :disabled="!read" @click="begin"
+          >Put it on the bench</v-btn
+        >
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.types {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.types button {
+  min-height: 48px;
+  padding: 0 14px;
+  border: 1.5px solid var(--p-line);
+  border-radius: 8px;
+}
+.both {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 24px;
+}
+.read ol {
+  padding-left: 22px;
+}
+.hidden {
+  display: none;
+}
+@media (max-width: 900px) {
+  .both {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words, type Piece } from '@/api/client'
+import type { components } from '@/api/schema'
+import FigureString from '@/parts/FigureString.vue'
+import LineChart from '@/parts/LineChart.vue'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { inTaste, number, quantity } from '@/parts/units'
+
+type Moisture = components['schemas']['MoistureView']
+const { taste } = useHouse()
+const pieces = ref<Piece[]>([])
+const piece = ref('')
+const barrierMm = ref<number | null>(0.3)
+const days = ref<number | null>(60)
+const answer = ref<Moisture | null>(null)
+const refused = ref('')
+const bite = ref({ days: null as number | null, crisp: true, behindFat: false, words: '' })
+
+const look = useDebounceFn(async () => {
+  if (!piece.value) return
+  try {
+    answer.value = await ask(
+      api.GET('/api/pieces/{id}/moisture', {
+        params: {
+          path: { id: piece.value },
+          query: { barrierMm: barrierMm.value ?? 0.3, days: days.value ?? 60 },
+        },
+      }),
+    )
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}, 80)
+watch([piece, barrierMm, days], () => void look())
+onMounted(async () => {
+  try {
+    const all = await ask(api.GET('/api/pieces', { params: { query: {} } }))
+    pieces.value = all.items.filter((p) => p.layers.length > 1)
+    piece.value = pieces.value[0]?.id ?? ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+})
+
+async function log() {
+  if (bite.value.days === null) return
+  try {
+    await ask(
+      api.POST('/api/pieces/{id}/bites', {
+        params: { path: { id: piece.value } },
+        body: {
+          days: bite.value.days,
+          crisp: bite.value.crisp,
+          barrierMm: bite.value.behindFat ? (barrierMm.value ?? 0.3) : 0,
+          words: bite.value.words,
+        },
+      }),
+    )
+    bite.value = { days: null, crisp: true, behindFat: false, words: '' }
+    void look()
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+
+const lines = computed(() => {
+  const a = answer.value
+  if (!a) return []
+  const path = (of: Moisture['bare'], layer: number) =>
+    of.map((p): [number, number] => [p.days, p.activity[layer]!])
+  return a.layers.flatMap((name, i) => [
+    { name: `${name}, bare`, points: path(a.bare, i), strong: i === a.crispLayer },
+    ...(i === a.crispLayer
+      ? [{ name: `${name}, behind fat`, points: path(a.behindFat, i), dashed: true, strong: true }]
+      : []),
+  ])
+})
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent="log">
+      <v-select
+        v-model="piece"
+        label="Piece of two layers or more"
+        :items="pieces"
+        item-title="name"
+        item-value="id"
+      />
+      <NumberField v-model="barrierMm" label="Cocoa butter painted between" unit="MILLIMETRE" />
+      <NumberField v-model="days" label="Look ahead" unit="DAY" />
+      <h2>Crunch check</h2>
+      <NumberField v-model="bite.days" label="Days after making" unit="DAY" />
+      <v-btn-toggle v-model="bite.crisp" mandatory divided>
+        <v-btn :value="true" size="large">Crisp</v-btn>
+        <v-btn :value="false" size="large">Soft</v-btn>
+      </v-btn-toggle>
+      <v-checkbox v-model="bite.behindFat" label="It had the fat between" hide-details />
+      <v-text-field v-model="bite.words" label="Words" />
+      <v-btn type="submit" size="x-large" color="primary" :disabled="bite.days === null"
+        >Log the bite</v-btn
+      >
+    </form>
+    <section class="answer" aria-label="Water between layers">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <p v-if="!piece && !refused" class="quiet">No piece has two fillings yet.</p>
+      <template v-if="answer">
+        <h1>
+          {{ answer.layers[answer.crispLayer] }} goes soft
+          <template v-if="answer.daysBare">
+            after about {{ quantity(answer.daysBare.value, 'DAY', taste) }}, bare</template
+          >
+          <template v-else>not within {{ quantity(days ?? 60, 'DAY', taste) }}</template>
+        </h1>
+        <div class="figures">
+          <FigureString v-if="answer.daysBare" :figure="answer.daysBare" />
+          <FigureString v-if="answer.daysBehindFat" :figure="answer.daysBehindFat" />
+          <p v-else class="fine">
+            Behind {{ quantity(barrierMm ?? 0.3, 'MILLIMETRE', taste) }} of cocoa butter it stays
+            crisp as long as we look.
+          </p>
+        </div>
+        <LineChart
+          :lines="lines"
+          :band="{ from: answer.softFrom, to: answer.softTo, name: 'crispness goes' }"
+          x-name="days"
+          y-name="water activity"
+          :y-min="0"
+          :y-max="1"
+          :spoken="`Water activity of ${answer.layers.join(' and ')} over days`"
+        />
+        <h2>Bites so far</h2>
+        <p v-if="!answer.bites.length" class="quiet">
+          None. Bite into one after a few days and log it: the model learns from it.
+        </p>
+        <template v-else>
+          <p>
+            They say water moves here <b>{{ number(answer.factor, 'ONE', taste) }}</b> times as fast
+            as the model thought.
+          </p>
+          <table class="rows">
+            <tbody>
+              <tr v-for="(b, i) in answer.bites" :key="i">
+                <td>after {{ quantity(b.days, 'DAY', taste) }}</td>
+                <td>{{ b.crisp ? 'crisp' : 'soft' }}</td>
+                <td>{{ b.barrierMm > 0 ? 'behind fat' : 'bare' }}</td>
+                <td>{{ b.words }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+}
+.fine {
+  padding: 8px 10px;
+}
+</style>

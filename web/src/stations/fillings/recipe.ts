@@ -1,0 +1,217 @@
+import { useDebounceFn, useStorage } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
+import {
+  api,
+  ask,
+  words as wordsOf,
+  type BenchWords,
+  type FillingSummary,
+  type Ingredient,
+  type OperationKind,
+  type ReadRecipe,
+  type RecipeDraft,
+  type Sheet,
+} from '@/api/client'
+
+/** What lies on the bench: a recipe that may not be in the books yet. */
+export interface OnBench {
+  id: string
+  number: number
+  recipe: RecipeDraft
+  changed: boolean
+}
+
+const EMPTY: OnBench = {
+  id: '',
+  number: 0,
+  recipe: { name: '', style: 'SOFT_SHELL', operations: [], version: 0 },
+  changed: false,
+}
+
+/** Kept in the browser, so that nothing typed is lost on a reload. */
+const bench = useStorage<OnBench>('palintone.fillings.bench', structuredClone(EMPTY))
+const place = useStorage('palintone.fillings.place', {
+  servingC: 20 as number | null,
+  storageC: 16 as number | null,
+  altitudeM: 0 as number | null,
+})
+const benchWords = shallowRef<BenchWords | null>(null)
+const fillings = shallowRef<FillingSummary[]>([])
+const larder = shallowRef<Ingredient[]>([])
+const sheet = shallowRef<Sheet | null>(null)
+const refused = ref('')
+const trouble = ref('')
+let asked = 0
+
+async function loadAll() {
+  try {
+    const [w, f] = await Promise.all([
+      ask(api.GET('/api/fillings/words')),
+      ask(api.GET('/api/fillings', { params: { query: { size: 200 } } })),
+      loadLarder(),
+    ])
+    benchWords.value = w
+    fillings.value = f.items
+    trouble.value = ''
+  } catch (problem) {
+    trouble.value = wordsOf(problem)
+  }
+}
+
+/** Everything in the larder, page after page: a recipe may want any of it. */
+async function loadLarder() {
+  const all: Ingredient[] = []
+  for (let page = 0; page < 30; page++) {
+    const answer = await ask(
+      api.GET('/api/ingredients', { params: { query: { size: 200, page } } }),
+    )
+    all.push(...answer.items)
+    if (all.length >= answer.total) break
+  }
+  larder.value = all
+}
+
+async function open(id: string) {
+  try {
+    const view = await ask(api.GET('/api/fillings/{id}', { params: { path: { id } } }))
+    bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+    trouble.value = ''
+  } catch (problem) {
+    trouble.value = wordsOf(problem)
+  }
+}
+
+/** The request every tool begins with. */
+export function request(of: OnBench) {
+  return {
+    recipe: of.recipe,
+    filling: of.number > 0 ? of.id : null,
+    servingC: place.value.servingC,
+    storageC: place.value.storageC,
+    altitudeM: place.value.altitudeM,
+  }
+}
+
+/** Lines without an amount are still being typed: they wait. */
+export function whole(recipe: RecipeDraft): boolean {
+  const lines = recipe.operations.flatMap((op) => op.lines ?? [])
+  return lines.length > 0 && lines.every((l) => l.ingredient && Number.isFinite(l.amount))
+}
+
+async function look() {
+  const mine = ++asked
+  if (!whole(bench.value.recipe)) return
+  try {
+    const answer = await ask(api.POST('/api/fillings/sheet', { body: request(named(bench.value)) }))
+    if (mine !== asked) return
+    sheet.value = answer
+    refused.value = ''
+  } catch (problem) {
+    if (mine === asked) refused.value = wordsOf(problem)
+  }
+}
+const soon = useDebounceFn(look, 40)
+watch([() => bench.value.recipe, place], () => void soon(), { deep: true })
+
+/** A recipe is looked at before it has a name. */
+function named(of: OnBench): OnBench {
+  return of.recipe.name.trim() ? of : { ...of, recipe: { ...of.recipe, name: 'Unnamed' } }
+}
+
+/** An id from a name: short, plain, not one that is taken. */
+export function idOf(name: string, taken: string[]): string {
+  const plain =
+    name
+      .normalize('NFD')
+      .replace(/[^\w\s-]/g, '')
+      .trim()
+      .toLowerCase()
+      .replace(/[\s_]+/g, '-')
+      .slice(0, 56) || 'filling'
+  let id = plain
+  for (let n = 2; taken.includes(id); n++) id = `${plain}-${n}`
+  return id
+}
+
+async function save(note: string) {
+  const of = bench.value
+  const id =
+    of.id ||
+    idOf(
+      of.recipe.name,
+      fillings.value.map((f) => f.id),
+    )
+  const view = await ask(
+    api.PUT('/api/fillings/{id}', { params: { path: { id } }, body: { ...of.recipe, note } }),
+  )
+  bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+  fillings.value = (await ask(api.GET('/api/fillings', { params: { query: { size: 200 } } }))).items
+  void soon()
+}
+
+/** Starts a new one from what was read; every line has its ingredient by now. */
+function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
+  bench.value = {
+    id: '',
+    number: 0,
+    changed: true,
+    recipe: {
+      name,
+      style,
+      version: 0,
+      operations: read.operations.map((op) => ({
+        kind: op.kind,
+        settings: op.settings,
+        lines: op.lines
+          .filter((l) => l.ingredient)
+          .map((l) => ({ ingredient: l.ingredient!, amount: l.amount, unit: l.unit })),
+      })),
+    },
+  }
+}
+
+/** Takes over another recipe as a change of the one on the bench. */
+function takeOver(recipe: RecipeDraft) {
+  bench.value = {
+    ...bench.value,
+    changed: true,
+    recipe: { ...recipe, version: bench.value.recipe.version },
+  }
+}
+
+function touched() {
+  bench.value.changed = true
+}
+
+const kindOf = (kind: OperationKind) => benchWords.value?.operations.find((o) => o.kind === kind)
+const nameOf = (id: string) => larder.value.find((i) => i.id === id)?.name ?? id
+/** Every line in the order of the recipe, with the place of its operation. */
+const lines = computed(() =>
+  bench.value.recipe.operations.flatMap((op, step) =>
+    (op.lines ?? []).map((line) => ({ step, line, name: nameOf(line.ingredient) })),
+  ),
+)
+
+/** The recipe on the bench and everything around it, shared by all tools. */
+export function useRecipe() {
+  return {
+    bench,
+    place,
+    benchWords,
+    fillings,
+    larder,
+    sheet,
+    refused,
+    trouble,
+    lines,
+    loadAll,
+    open,
+    look: soon,
+    save,
+    start,
+    takeOver,
+    touched,
+    kindOf,
+    nameOf,
+  }
+}
