@@ -49,6 +49,7 @@ export const look = createVuetify({
     VTextField: { variant: 'outlined', hideDetails: 'auto' },
     VTextarea: { variant: 'outlined', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', hideDetails: 'auto' },
+    VAutocomplete: { variant: 'outlined', hideDetails: 'auto' },
     VCard: { variant: 'flat', rounded: 'lg' },
     VBtnToggle: { rounded: 'md', variant: 'outlined', divided: true },
   },

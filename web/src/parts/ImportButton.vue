@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Files in, all or nothing; the answer names what was taken, or the one place that was wrong.
 import { ref } from 'vue'
-import { refusal, words, type Taken } from '@/api/client'
+import { api, ask, refusal, words, type Taken } from '@/api/client'
 
 defineProps<{ label: string }>()
 const emit = defineEmits<{ taken: [] }>()
@@ -11,6 +11,17 @@ const busy = ref(false)
 const open = ref(false)
 const taken = ref<Taken[]>([])
 const refused = ref('')
+const done = ref('')
+
+/** How far a long table has come. */
+async function progress() {
+  try {
+    const p = await ask(api.GET('/api/exchange/progress'))
+    if (p.total > 200 && p.done < p.total) done.value = `${p.done} of ${p.total}`
+  } catch {
+    done.value = ''
+  }
+}
 
 async function send() {
   const files = [...(input.value?.files ?? [])]
@@ -18,6 +29,8 @@ async function send() {
   busy.value = true
   taken.value = []
   refused.value = ''
+  done.value = ''
+  const asking = setInterval(() => void progress(), 400)
   const form = new FormData()
   files.forEach((file) => form.append('files', file, file.name))
   try {
@@ -32,6 +45,8 @@ async function send() {
         ? 'The workshop server does not answer. Nothing was taken over.'
         : words(problem)
   } finally {
+    clearInterval(asking)
+    done.value = ''
     busy.value = false
     open.value = true
     if (input.value) input.value.value = ''
@@ -44,6 +59,7 @@ async function send() {
     <v-btn size="large" variant="outlined" :loading="busy" @click="input?.click()">{{
       label
     }}</v-btn>
+    <span v-if="busy && done" class="num" role="status">{{ done }}</span>
     <input
       ref="input"
       type="file"

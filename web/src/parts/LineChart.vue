@@ -33,12 +33,13 @@ const option = computed(() => {
   const ink = String(colors['on-background'])
   const quiet = theme.current.value.dark ? '#a9b4b1' : '#56625f'
   const grid = theme.current.value.dark ? '#3b4649' : '#cfd4ce'
-  const font = 'Source Sans 3, sans-serif'
+  const font = "'Source Sans 3', sans-serif"
   const axis = {
     type: 'value' as const,
     axisLabel: { color: quiet, fontFamily: font, fontSize: 14 },
     nameTextStyle: { color: quiet, fontFamily: font, fontSize: 14 },
     splitLine: { lineStyle: { color: grid } },
+    scale: props.yMin === undefined,
   }
   return {
     animation: false,

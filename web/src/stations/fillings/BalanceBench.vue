@@ -262,6 +262,12 @@ function accept() {
   min-width: 44px;
   padding: 0;
 }
+.wishes > .v-btn {
+  position: sticky;
+  bottom: -24px;
+  z-index: 2;
+  margin-top: 12px;
+}
 .locks {
   display: flex;
   flex-direction: column;

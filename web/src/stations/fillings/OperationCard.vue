@@ -30,6 +30,14 @@ const { taste } = useHouse()
 const kind = computed(() => kindOf(props.operation.kind))
 const op = computed(() => props.operation)
 
+/** What the pot holds when this is done. */
+const after = computed(() => {
+  const pot = props.stage
+  if (!pot) return ''
+  const lost = pot.lostG >= 0.5 ? `, ${quantity(pot.lostG, 'GRAM', taste.value)} lost` : ''
+  return `${quantity(pot.massG, 'GRAM', taste.value)} at ${quantity(pot.temperatureC, 'CELSIUS', taste.value)}${lost}`
+})
+
 type SettingKey = keyof NonNullable<OperationDraft['settings']>
 
 function set(setting: string, value: number | null) {
@@ -84,28 +92,6 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         class="setting"
         @update:model-value="set(s.setting, $event)"
       />
-      <span class="tools">
-        <v-btn
-          :icon="mdiArrowUp"
-          variant="text"
-          :disabled="place === 0"
-          :aria-label="`Operation ${place + 1} up`"
-          @click="emit('up')"
-        />
-        <v-btn
-          :icon="mdiArrowDown"
-          variant="text"
-          :disabled="last"
-          :aria-label="`Operation ${place + 1} down`"
-          @click="emit('down')"
-        />
-        <v-btn
-          :icon="mdiClose"
-          variant="text"
-          :aria-label="`Operation ${place + 1} out`"
-          @click="emit('remove')"
-        />
-      </span>
     </div>
     <div v-for="(line, k) in operation.lines" :key="k" class="line">
       <v-autocomplete
@@ -132,24 +118,26 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         :aria-label="`Unit ${firstLine + k + 1}`"
         @update:model-value="touched()"
       />
-      <input
-        type="range"
-        min="0"
-        :max="Math.max(1, Math.round((line.amount || 50) * 2))"
-        :step="line.amount < 20 ? 0.5 : 1"
-        :value="line.amount"
-        :aria-label="`Drag amount ${firstLine + k + 1}`"
-        :disabled="locked.includes(firstLine + k)"
-        @input="
-          ((line.amount = Math.max(0.1, Number(($event.target as HTMLInputElement).value))),
-          touched())
-        "
-      />
-      <span class="grams num quiet">{{
-        line.unit !== 'g' && lineGrams[firstLine + k] !== undefined
-          ? quantity(lineGrams[firstLine + k]!, 'GRAM', taste)
-          : ''
-      }}</span>
+      <span class="drag">
+        <input
+          type="range"
+          min="0"
+          :max="Math.max(1, Math.round((line.amount || 50) * 2))"
+          :step="line.amount < 20 ? 0.5 : 1"
+          :value="line.amount"
+          :aria-label="`Drag amount ${firstLine + k + 1}`"
+          :disabled="locked.includes(firstLine + k)"
+          @input="
+            ((line.amount = Math.max(0.1, Number(($event.target as HTMLInputElement).value))),
+            touched())
+          "
+        />
+        <span class="grams num quiet">{{
+          line.unit !== 'g' && lineGrams[firstLine + k] !== undefined
+            ? quantity(lineGrams[firstLine + k]!, 'GRAM', taste)
+            : ''
+        }}</span>
+      </span>
       <v-btn
         :icon="locked.includes(firstLine + k) ? mdiLockOutline : mdiLockOpenVariantOutline"
         variant="text"
@@ -173,12 +161,28 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         @click="add"
         >ingredient</v-btn
       >
-      <span v-if="stage" class="num quiet after">
-        {{ quantity(stage.massG, 'GRAM', taste) }} at
-        {{ quantity(stage.temperatureC, 'CELSIUS', taste) }}
-        <template v-if="stage.lostG >= 0.5"
-          >, {{ quantity(stage.lostG, 'GRAM', taste) }} lost</template
-        >
+      <span v-if="stage" class="num quiet after">{{ after }}</span>
+      <span class="tools">
+        <v-btn
+          :icon="mdiArrowUp"
+          variant="text"
+          :disabled="place === 0"
+          :aria-label="`Operation ${place + 1} up`"
+          @click="emit('up')"
+        />
+        <v-btn
+          :icon="mdiArrowDown"
+          variant="text"
+          :disabled="last"
+          :aria-label="`Operation ${place + 1} down`"
+          @click="emit('down')"
+        />
+        <v-btn
+          :icon="mdiClose"
+          variant="text"
+          :aria-label="`Operation ${place + 1} out`"
+          @click="emit('remove')"
+        />
       </span>
     </div>
   </article>
@@ -212,18 +216,23 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
   flex: none;
 }
 .tools {
-  margin-left: auto;
   white-space: nowrap;
 }
 .line {
   display: grid;
-  grid-template-columns: minmax(120px, 1fr) 74px 76px 70px 50px 44px 44px;
+  grid-template-columns: minmax(150px, 1fr) 72px 92px 96px 44px 44px;
   gap: 6px;
   align-items: center;
   margin-top: 6px;
 }
+.drag {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+}
 .line input[type='range'] {
-  width: 100%;
+  flex: 1;
+  min-width: 40px;
   height: 44px;
   accent-color: var(--p-still);
 }

@@ -45,7 +45,7 @@ const at20 = computed(() => props.sheet.textures.find((t) => t.celsius === 20))
     </div>
     <template v-if="!brief">
       <p class="mt-2">
-        {{ sentence(sheet.lifeReason, taste) }} By the table of pH and water activity it
+        {{ sentence(sheet.lifeReason, taste) }} The table of pH and water activity says:
         {{ sheet.foodCode }}. A laboratory and your local authority decide.
       </p>
       <ul v-if="sheet.longer.length" class="longer">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, Refusal, words, type Ingredient } from '@/api/client'
+import LabelPanel from './LabelPanel.vue'
+import LotList from './LotList.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { COMPONENTS } from './components'
 
@@ -11,6 +13,37 @@ const name = ref('')
 const density = ref<number | null>(null)
 const grams = ref<Record<string, number | null>>({})
 const version = ref(0)
+const ph = ref<number | null>(null)
+const pieceG = ref<number | null>(null)
+const price = ref<number | null>(null)
+const natures = ref<Ingredient['traits']['natures']>([])
+const allergens = ref<Ingredient['allergens']>([])
+const estimated = ref(false)
+const source = ref('')
+const fromMemory = ref(false)
+const NATURES = [
+  { id: 'RAW_EGG', words: 'raw egg' },
+  { id: 'SPIRIT', words: 'spirit' },
+  { id: 'CRISP', words: 'crisp' },
+  { id: 'INFUSED', words: 'infused' },
+  { id: 'NUT', words: 'nut or seed' },
+]
+const ALLERGENS = [
+  'GLUTEN',
+  'CRUSTACEANS',
+  'EGG',
+  'FISH',
+  'PEANUT',
+  'SOYA',
+  'MILK',
+  'NUTS',
+  'CELERY',
+  'MUSTARD',
+  'SESAME',
+  'SULPHITES',
+  'LUPIN',
+  'MOLLUSCS',
+].map((id) => ({ id, words: id.toLowerCase() }))
 const refused = ref<Refusal | Error | null>(null)
 const busy = ref(false)
 
@@ -21,6 +54,14 @@ function fill(ingredient: Ingredient) {
     COMPONENTS.map(([code]) => [code, ingredient.gramsPer100[code] ?? null]),
   )
   version.value = ingredient.version
+  ph.value = ingredient.traits.ph ?? null
+  pieceG.value = ingredient.traits.pieceG ?? null
+  price.value = ingredient.traits.pricePerKg ?? null
+  natures.value = [...ingredient.traits.natures]
+  allergens.value = [...ingredient.allergens]
+  estimated.value = ingredient.traits.estimated
+  source.value = ingredient.source.citation
+  fromMemory.value = ingredient.source.fromMemory
   refused.value = null
 }
 watch(chosen, (ingredient) => ingredient && fill(ingredient))
@@ -46,10 +87,17 @@ async function save() {
           name: name.value,
           densityGPerMl: density.value,
           gramsPer100: Object.fromEntries(parts),
-          allergens: of.allergens,
+          allergens: allergens.value,
           couverture: of.couverture,
-          source: of.source.citation,
-          fromMemory: of.source.fromMemory,
+          source: source.value,
+          fromMemory: fromMemory.value,
+          traits: {
+            ph: ph.value,
+            pieceG: pieceG.value,
+            pricePerKg: price.value,
+            natures: natures.value,
+            estimated: estimated.value,
+          },
           version: version.value,
         },
       }),
@@ -61,6 +109,14 @@ async function save() {
   } finally {
     busy.value = false
   }
+}
+
+/** A composition estimated from a packet is shown as one. */
+function take(parts: Record<string, number>, basis: string) {
+  grams.value = Object.fromEntries(COMPONENTS.map(([code]) => [code, parts[code] ?? null]))
+  estimated.value = true
+  source.value = `label; ${basis}`
+  fromMemory.value = false
 }
 
 /** Takes over the newer state's version, and keeps what was typed. */
@@ -89,8 +145,29 @@ async function loadNew() {
       <div class="fields">
         <v-text-field v-model="name" label="Name" class="wide" />
         <NumberField v-model="density" label="Density" unit="GRAM_PER_ML" />
+        <NumberField v-model="ph" label="pH" unit="PH" />
+        <NumberField v-model="pieceG" label="One piece weighs" unit="GRAM" />
+        <NumberField v-model="price" label="Price of a kilogram" unit="MONEY" />
+        <v-select
+          v-model="allergens"
+          label="Allergens (EU 14)"
+          :items="ALLERGENS"
+          item-title="words"
+          item-value="id"
+          multiple
+        />
+        <v-select
+          v-model="natures"
+          label="Nature"
+          :items="NATURES"
+          item-title="words"
+          item-value="id"
+          multiple
+        />
+        <v-text-field v-model="source" label="Composition from" />
+        <LabelPanel class="wide" @estimated="take" />
         <h3 class="wide">
-          In 100 g
+          In 100 g<template v-if="estimated"> (estimated from a label)</template>
           <span class="quiet num" :class="{ wrong: Math.abs(sum - 100) > 1 }"
             >{{ sum.toFixed(1) }} g so far; 99 to 101 is taken</span
           >
@@ -104,6 +181,7 @@ async function loadNew() {
           @update:model-value="grams[code] = $event"
         />
       </div>
+      <LotList v-if="chosen.version >= 0" :ingredient="chosen.id" class="mt-4" />
       <p v-if="refused" class="trouble mt-4" role="alert">{{ refused.message }}</p>
       <div class="d-flex ga-3 mt-5">
         <v-btn size="large" variant="outlined" @click="chosen = null">Leave it</v-btn>

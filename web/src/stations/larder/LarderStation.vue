@@ -44,6 +44,23 @@ onMounted(load)
 useKeys({ '/': () => box.value?.focus() })
 
 const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT', taste.value))
+/** An ingredient of one's own begins empty; it is water until somebody says otherwise. */
+function fresh() {
+  chosen.value = {
+    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+    name: 'New ingredient',
+    densityGPerMl: 1,
+    gramsPer100: { WATER: 100 },
+    fatPercent: 0,
+    waterPercent: 100,
+    allergens: [],
+    couverture: null,
+    source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
+    traits: { natures: [], estimated: false },
+    labelInTheUnitedStates: [],
+    version: 0,
+  } as Ingredient
+}
 const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
 </script>
 
@@ -60,6 +77,7 @@ const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
         clearable
         @click:clear="find = ''"
       />
+      <v-btn size="large" variant="outlined" @click="fresh">New ingredient</v-btn>
       <ImportButton label="Read in files" @taken="load" />
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -71,6 +89,7 @@ const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
           <th class="right">Water</th>
           <th class="right">Fat</th>
           <th class="right">Density</th>
+          <th class="right">Price/kg</th>
           <th>Allergens</th>
           <th>Composition from</th>
         </tr>
@@ -88,9 +107,15 @@ const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
           <td class="right">{{ percent(each.waterPercent) }}</td>
           <td class="right">{{ percent(each.fatPercent) }}</td>
           <td class="right">{{ quantity(each.densityGPerMl, 'GRAM_PER_ML', taste) }}</td>
+          <td class="right">
+            {{
+              each.traits.pricePerKg != null ? quantity(each.traits.pricePerKg, 'MONEY', taste) : ''
+            }}
+          </td>
           <td>{{ each.allergens.map((a) => a.toLowerCase()).join(', ') }}</td>
           <td class="quiet">
-            {{ each.source.citation }}{{ each.source.fromMemory ? ', from memory' : '' }}
+            {{ each.source.citation }}{{ each.source.fromMemory ? ', from memory' : ''
+            }}{{ each.traits.estimated ? ', estimated' : '' }}
           </td>
         </tr>
       </tbody>

@@ -38,7 +38,17 @@ class LookTest {
                 check(screen, path, found);
             }
             for (final String path :
-                    new String[] {"/temper/plan", "/temper/back", "/temper/short", "/rehearsal"}) {
+                    new String[] {
+                        "/temper/plan",
+                        "/temper/back",
+                        "/temper/short",
+                        "/rehearsal",
+                        "/fillings/recipe/plum-ganache",
+                        "/fillings/balance/plum-ganache",
+                        "/fillings/sugar/plum-ganache",
+                        "/fillings/layers",
+                        "/fillings/versions/plum-ganache"
+                    }) {
                 screen.go(house, path);
                 screen.page.waitForTimeout(1500);
                 check(screen, path, found);

@@ -154,7 +154,8 @@ public class BenchService {
                         conditions);
         final List<Wish> wishes = wishes(request, now);
         final Set<Integer> locked =
-                request.locked() == null ? Set.of() : new HashSet<>(request.locked());
+                new HashSet<>(request.locked() == null ? List.of() : request.locked());
+        locked.addAll(strainedOut(operations));
         if (locked.size() >= own && own == grams.size()) {
             throw new OutOfRangeException(
                     "locked", "all " + own + " lines", "at least one line left free to change");
@@ -201,6 +202,20 @@ public class BenchService {
                         corrections,
                         grams.stream().mapToDouble(d -> d).toArray()),
                 sheet(balance.after(), on, corrections, after));
+    }
+
+    /** A spice is not a lever: what is strained out again stays as it is. */
+    private static List<Integer> strainedOut(final List<Operation> operations) {
+        final List<Integer> places = new ArrayList<>();
+        int next = 0;
+        for (final Operation op : operations) {
+            for (int k = 0; k < op.lines().size(); k++, next++) {
+                if (op.kind() == OperationKind.INFUSE) {
+                    places.add(next);
+                }
+            }
+        }
+        return places;
     }
 
     /** What may be added goes in by an operation of its own at the end, with nothing of it yet. */

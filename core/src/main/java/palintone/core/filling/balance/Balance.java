@@ -192,10 +192,19 @@ public record Balance(
         final double effect = slopes[best][line] * moved;
         final String verb = effect > 0 ? "raises " : "lowers ";
         final Unit unit = wish.quality().unit();
-        return Sentence.of(
-                        verb + wish.quality().words() + " by about {effect}; {from} becomes {to}")
-                .with("effect", Math.abs(effect), unit)
-                .with("from", from, unit)
-                .with("to", end.values()[best], unit);
+        final Sentence whole =
+                Sentence.of(verb + wish.quality().words() + "; {from} becomes {to}")
+                        .with("from", from, unit)
+                        .with("to", end.values()[best], unit);
+        // An effect nobody would notice by itself is not put into a number.
+        return Math.abs(effect) < 0.4 * wish.quality().step()
+                ? whole
+                : Sentence.of(
+                                verb
+                                        + wish.quality().words()
+                                        + " by about {effect}; {from} becomes {to}")
+                        .with("effect", Math.abs(effect), unit)
+                        .with("from", from, unit)
+                        .with("to", end.values()[best], unit);
     }
 }

@@ -18,7 +18,7 @@ import palintone.core.substance.Composition;
  */
 public final class WarmestFill {
 
-    static final double KEPT = 0.85;
+    static final double KEPT = 0.88;
 
     private WarmestFill() {}
 
@@ -74,7 +74,7 @@ public final class WarmestFill {
                                 .from(FatBlend.SOURCE)
                                 .from(
                                         Source.calibrated(
-                                                "shell keeps 85 % of its solid fat: 28–30 °C in a"
+                                                "shell keeps 88 % of its solid fat: 28–30 °C in a"
                                                         + " dark shell, common practice")))
                 .spread(value - 1.5, value + 1)
                 .within(new Band(20, 26, 30, 36));

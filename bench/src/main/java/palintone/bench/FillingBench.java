@@ -1,0 +1,149 @@
+package palintone.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import palintone.core.figure.Source;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingFigures;
+import palintone.core.filling.Quality;
+import palintone.core.filling.Style;
+import palintone.core.filling.balance.Balance;
+import palintone.core.filling.balance.BalanceTask;
+import palintone.core.filling.balance.Wish;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.KitchenUnit;
+
+/** A recipe of twenty lines: all its figures, and its balance against ten bands. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+public class FillingBench {
+
+    private final List<Operation> recipe = recipe();
+    private final double[] grams = Cooking.grams(recipe);
+    private final BalanceTask task = task();
+
+    private List<Operation> recipe() {
+        final List<RecipeLine> wet = new ArrayList<>();
+        final List<RecipeLine> dry = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            wet.add(
+                    line(
+                            "cream" + i,
+                            Map.of(
+                                    Component.WATER, 59.0 + i,
+                                    Component.MILK_FAT, 35.0 - i,
+                                    Component.LACTOSE, 3.2,
+                                    Component.PROTEIN, 2.2,
+                                    Component.ASH, 0.6),
+                            60));
+            wet.add(
+                    line(
+                            "syrup" + i,
+                            Map.of(
+                                    Component.WATER, 22.0,
+                                    Component.GLUCOSE, 15.0 + 3 * i,
+                                    Component.FRUCTOSE, 20.0,
+                                    Component.HIGHER_SACCHARIDES, 43.0 - 3 * i),
+                            20));
+            dry.add(
+                    line(
+                            "dark" + i,
+                            Map.of(
+                                    Component.COCOA_BUTTER, 36.0 + i,
+                                    Component.COCOA_SOLIDS, 24.0 + i,
+                                    Component.SUCROSE, 39.0 - 2 * i,
+                                    Component.WATER, 1.0),
+                            70));
+            dry.add(
+                    line(
+                            "butter" + i,
+                            Map.of(
+                                    Component.WATER, 16.0 + i,
+                                    Component.MILK_FAT, 83.0 - i,
+                                    Component.PROTEIN, 1.0),
+                            8));
+        }
+        return List.of(
+                Operation.of(OperationKind.BOIL, wet),
+                Operation.of(OperationKind.POUR, dry),
+                Operation.of(OperationKind.BLEND, List.of()),
+                Operation.of(OperationKind.REST, List.of()));
+    }
+
+    private static RecipeLine line(
+            final String id, final Map<Component, Double> parts, final double grams) {
+        return new RecipeLine(
+                new Ingredient(
+                        id,
+                        id,
+                        Composition.per100(parts),
+                        1,
+                        Set.of(),
+                        Source.workshop("measurement")),
+                grams,
+                KitchenUnit.GRAM);
+    }
+
+    private BalanceTask task() {
+        final Appraisal now =
+                Appraisal.of(
+                        Cooking.cook(recipe, grams, Cooking.SEA_LEVEL_HPA), Conditions.USUAL);
+        final List<Wish> wishes = new ArrayList<>();
+        wishes.add(
+                new Wish(
+                        Quality.WATER_ACTIVITY,
+                        0.5,
+                        now.value(Quality.WATER_ACTIVITY) - 0.02));
+        for (final Quality quality :
+                List.of(
+                        Quality.FIRMNESS,
+                        Quality.FAT,
+                        Quality.SWEETNESS,
+                        Quality.OIL_SHARE,
+                        Quality.WATER,
+                        Quality.BITTERNESS,
+                        Quality.ENERGY,
+                        Quality.YIELD,
+                        Quality.SOLID_FAT_SERVING)) {
+            final double value = now.value(quality);
+            wishes.add(new Wish(quality, value - 0.1 * Math.abs(value) - 0.5, 1.1 * value + 0.5));
+        }
+        final List<Double> amounts = new ArrayList<>();
+        for (final double g : grams) {
+            amounts.add(g);
+        }
+        return new BalanceTask(recipe, amounts, Set.of(), wishes, Conditions.USUAL);
+    }
+
+    /** Cooked, appraised, every figure with its basis. */
+    @Benchmark
+    public FillingFigures figures() {
+        return FillingFigures.of(
+                Appraisal.of(Cooking.cook(recipe, Cooking.grams(recipe), 1013.25), Conditions.USUAL),
+                Style.SOFT_SHELL.bands(),
+                Map.of());
+    }
+
+    /** The smallest change of twenty lines that meets ten bands. */
+    @Benchmark
+    public Balance balance() {
+        return Balance.solve(task);
+    }
+}

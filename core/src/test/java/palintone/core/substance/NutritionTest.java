@@ -1,0 +1,116 @@
+package palintone.core.substance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import java.util.OptionalDouble;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Regulation (EU) No 1169/2011, annex XIV: kJ and kcal of one gram. */
+class NutritionTest {
+
+    @ParameterizedTest(name = "{0}: {1} kJ, {2} kcal")
+    @CsvSource({
+        "COCOA_BUTTER, 37, 9",
+        "SUCROSE, 17, 4",
+        "STARCH, 17, 4",
+        "SORBITOL, 10, 2.4",
+        "PROTEIN, 17, 4",
+        "ETHANOL, 29, 7",
+        "FIBRE, 8, 2",
+        "ORGANIC_ACID, 13, 3",
+        "WATER, 0, 0"
+    })
+    void energyByTheRegulationsOwnFactors(
+            final Component component, final double kilojoules, final double kilocalories) {
+        final Nutrition n = Nutrition.of(Composition.per100(Map.of(component, 100.0)));
+        assertThat(n.kilojoules()).isCloseTo(100 * kilojoules, within(1e-9));
+        assertThat(n.kilocalories()).isCloseTo(100 * kilocalories, within(1e-9));
+        assertThat(n.energy().value()).isEqualTo(n.kilojoules());
+    }
+
+    /** By hand: 37·30 + 17·50 + 8·10 + 17·5 = 2125 kJ. */
+    @Test
+    void aMixedFoodByHand() {
+        final Nutrition n =
+                Nutrition.of(
+                        Composition.per100(
+                                Map.of(
+                                        Component.COCOA_BUTTER, 30.0,
+                                        Component.SUCROSE, 50.0,
+                                        Component.FIBRE, 10.0,
+                                        Component.PROTEIN, 5.0,
+                                        Component.WATER, 5.0)));
+        assertThat(n.kilojoules()).isCloseTo(2125, within(1e-9));
+        assertThat(n.sugarsG()).isCloseTo(50, within(1e-9));
+    }
+
+    @Property(tries = 300)
+    void aLabelBecomesAWholeCompositionThatKeepsWhatItStates(
+            @ForAll final LabelPanel.Like like,
+            @ForAll @DoubleRange(min = 0, max = 40) final double fat,
+            @ForAll @DoubleRange(min = 0, max = 30) final double sugars,
+            @ForAll @DoubleRange(min = 0, max = 10) final double starch,
+            @ForAll @DoubleRange(min = 0, max = 15) final double protein) {
+        final LabelPanel panel =
+                new LabelPanel(
+                        fat,
+                        sugars + starch,
+                        sugars,
+                        OptionalDouble.empty(),
+                        protein,
+                        0.5,
+                        OptionalDouble.empty(),
+                        like);
+        final Composition c = panel.estimate();
+        assertThat(c.fractions().values().stream().mapToDouble(d -> d).sum())
+                .isCloseTo(1, within(1e-9));
+        assertThat(100 * c.fatFraction()).isCloseTo(fat, within(1e-6));
+        assertThat(100 * c.fraction(Component.PROTEIN)).isCloseTo(protein, within(1e-6));
+    }
+
+    @Test
+    void aPanelThatCannotBeIsRefused() {
+        assertThatThrownBy(
+                        () ->
+                                new LabelPanel(
+                                        10,
+                                        20,
+                                        30,
+                                        OptionalDouble.empty(),
+                                        5,
+                                        0,
+                                        OptionalDouble.empty(),
+                                        LabelPanel.Like.NUT))
+                .hasMessageContaining("sugars is 30.0 g")
+                .hasMessageContaining("no more than the carbohydrate");
+        assertThatThrownBy(
+                        () ->
+                                new LabelPanel(
+                                        60,
+                                        50,
+                                        30,
+                                        OptionalDouble.of(3),
+                                        5,
+                                        0,
+                                        OptionalDouble.empty(),
+                                        LabelPanel.Like.NUT))
+                .hasMessageContaining("panel is 118.0 g in 100 g");
+    }
+
+    @Test
+    void nineAllergensAreNamedInTheUnitedStates() {
+        assertThat(
+                        java.util.Arrays.stream(Allergen.values())
+                                .filter(a -> a.inTheUnitedStates().isPresent()))
+                .hasSize(9);
+        assertThat(Allergen.values()).hasSize(14);
+    }
+}

@@ -1,0 +1,127 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The recipe bench, as a maker uses it. */
+class FillingsTest {
+
+    private final House house = House.shared();
+
+    private static Locator figure(final Page page, final String name) {
+        return page.locator(
+                        "button.figure", new Page.LocatorOptions().setHasText(name))
+                .first()
+                .locator(".number");
+    }
+
+    private static Locator button(final Page page, final String name) {
+        return page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
+    }
+
+    @Test
+    void anAmountIsChangedAndTheStringsAnswerAndItIsKept() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/recipe/fig-leaf-slab");
+            final Locator water = figure(page, "water activity");
+            assertThat(water).containsText("0.");
+            final String before = water.textContent();
+            page.getByLabel("Amount 1", new Page.GetByLabelOptions().setExact(true)).fill("330");
+            assertThat(water).not().hasText(before);
+            page.getByLabel("Amount 1", new Page.GetByLabelOptions().setExact(true)).fill("-5");
+            assertThat(page.locator(".right > .trouble")).containsText("amount is -5 g");
+            page.getByLabel("Amount 1", new Page.GetByLabelOptions().setExact(true)).fill("300");
+            assertThat(page.locator(".right > .trouble")).hasCount(0);
+            page.reload();
+            assertThat(page.getByLabel("Amount 1", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("300");
+            button(page, "Save").click();
+            page.getByLabel("What changed, and why").fill("more cream");
+            button(page, "Keep it").click();
+            assertThat(page.locator("header .state")).hasText("version 2");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Remember")).click();
+            assertThat(page.locator(".tool")).containsText("more cream");
+            assertThat(page.locator(".tool")).containsText("Cream 35 %");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aRecipeIsPastedAskedAboutAndPutOnTheBench() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings");
+            button(page, "Start or paste").click();
+            page.getByLabel("Or paste: text, a table, schema.org JSON-LD, our JSON")
+                    .fill("a long day at sea, and nothing to weigh");
+            button(page, "Read it").click();
+            assertThat(page.locator(".v-dialog .trouble")).containsText("no line with an amount");
+            page.getByLabel("Or paste: text, a table, schema.org JSON-LD, our JSON")
+                    .fill(
+                            "boil: 200 g cream 35 %, 30 g moon syrup\npour over: 240 g house dark 66\nblend");
+            button(page, "Read it").click();
+            assertThat(page.locator(".v-dialog")).containsText("Which of the larder is meant?");
+            button(page, "Put it on the bench").click();
+            assertThat(page.locator("article.op")).hasCount(3);
+            assertThat(figure(page, "water activity")).containsText("0.");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aWishIsPressedAndEveryGramIsExplained() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/balance/plum-ganache");
+            assertThat(figure(page, "water activity")).containsText("off");
+            button(page, "Balance it").click();
+            assertThat(page.locator(".answer h1"))
+                    .containsText(
+                            "The smallest change",
+                            new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+            assertThat(page.locator("table.moves")).containsText("lowers water activity");
+            assertThat(page.locator(".sides h2").first()).hasText("Before");
+            button(page, "Take it over").click();
+            assertThat(page.locator("header .state")).containsText("changed");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Recipe")).click();
+            assertThat(figure(page, "water activity")).containsText("in band");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void toolsOfTheKitchenAnswerOnTheDemo() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/sugar/plum-ganache");
+            assertThat(page.locator(".big")).containsText("114");
+            page.getByLabel("Altitude of the kitchen").fill("1600");
+            assertThat(page.locator(".big")).containsText("109");
+            assertThat(page.locator(".caution").first()).containsText("long sleeves");
+            screen.go(house, "/fillings/cool/plum-ganache");
+            assertThat(page.locator(".answer h1")).containsText("Pipe after");
+            assertThat(page.locator(".ask")).containsText("warmest into this shell");
+            screen.go(house, "/fillings/mend/plum-ganache");
+            button(page, "Too soft").click();
+            assertThat(page.locator(".remedy").first()).containsText("Melt");
+            screen.go(house, "/fillings/size/plum-ganache");
+            page.getByLabel("To come out").fill("1000");
+            assertThat(page.locator(".answer h1")).containsText("times the recipe");
+            screen.go(house, "/fillings/layers");
+            assertThat(page.locator(".answer h1")).containsText("Sesame crisp goes soft");
+            page.getByLabel("Days after making").fill("20");
+            button(page, "Log the bite").click();
+            assertThat(page.locator(".answer")).containsText("They say water moves here");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+}

@@ -1,0 +1,227 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { createVuetify } from 'vuetify'
+import type { Sheet } from '@/api/client'
+import AmountField from './AmountField.vue'
+import { locked, toggleLock } from './locks'
+import MendIt from './MendIt.vue'
+import { idOf, useRecipe, whole } from './recipe'
+import SheetStrings from './SheetStrings.vue'
+
+const global = { plugins: [createVuetify()] }
+const figure = (name: string, value: number, unit = 'ONE') => ({
+  name,
+  value,
+  unit,
+  tension: 'IN_BAND',
+  band: { lowLimit: 0, low: 0.6, high: 0.86, highLimit: 0.91 },
+  basis: { formula: 'f', inputs: [], sources: [], validity: '', withinValidity: true },
+})
+const QUALITIES = [
+  'WATER_ACTIVITY',
+  'WATER',
+  'FREE_WATER',
+  'FAT',
+  'OIL_SHARE',
+  'DISSOLVED_SUGAR',
+  'CRYSTAL_SUGAR',
+  'SOLID_FAT_SERVING',
+  'SOLID_FAT_STORAGE',
+  'FIRMNESS',
+  'FIRMNESS_STORAGE',
+  'SWEETNESS',
+  'BITTERNESS',
+  'ALCOHOL',
+  'ACIDITY',
+  'ENERGY',
+  'COST',
+  'YIELD',
+]
+const sheet = {
+  figures: QUALITIES.map((quality) => ({
+    quality,
+    figure: figure(quality.toLowerCase().replace('_', ' '), 0.8),
+  })),
+  splitRisk: figure('risk of splitting', 2, 'PERCENT'),
+  textures: [{ celsius: 20, texture: 'PIPEABLE', words: 'pipeable', pascal: 300, firmness: 3 }],
+  life: { ...figure('life', 30, 'DAY'), low: 20, high: 45 },
+  lifeReason: {
+    template: 'Moulds can grow above {limit}.',
+    values: [{ name: 'limit', value: 0.8, unit: 'ONE' }],
+  },
+  longer: [{ template: 'Store it colder.', values: [] }],
+  foodCode: 'may stand outside the cold',
+  eggHeat: [],
+  density: figure('density', 1.2, 'GRAM_PER_ML'),
+  weighed: figure('weighed in', 800, 'GRAM'),
+  cost: figure('cost of the batch', 7.4, 'MONEY'),
+  unpriced: ['Bay leaf'],
+  allergens: ['MILK', 'SOYA'],
+  labelInTheUnitedStates: ['milk', 'soybeans'],
+  cautions: [{ template: 'Cooked sugar burns deep.', values: [] }],
+  stages: [],
+  lineGrams: [],
+} as unknown as Sheet
+
+afterEach(() => {
+  vi.unstubAllGlobals()
+  locked.value = []
+})
+
+describe('the strings of a filling', () => {
+  it('say how it stands, how long it keeps and why', () => {
+    const shown = mount(SheetStrings, { props: { sheet }, global })
+    expect(shown.find('.stands').text()).toContain('pipeable')
+    expect(shown.find('.stands').text()).toContain('20\u00a0days')
+    expect(shown.text()).toContain('Moulds can grow above 0.80.')
+    expect(shown.text()).toContain('Store it colder.')
+    expect(shown.find('.caution').text()).toContain('burns deep')
+    expect(shown.text()).toContain('milk, soya')
+    expect(shown.text()).toContain('soybeans')
+    expect(shown.text()).toContain('Without a price: Bay leaf')
+  })
+
+  it('are fewer where two stand side by side', () => {
+    const shown = mount(SheetStrings, { props: { sheet, brief: true }, global })
+    expect(shown.find('.caution').exists()).toBe(false)
+    expect(shown.findAll('button.figure')).toHaveLength(7)
+  })
+})
+
+describe('a small number field', () => {
+  it('shows the custom where nothing is set, and gives back numbers only', async () => {
+    const field = mount(AmountField, {
+      props: { modelValue: null, label: 'minutes', unit: 'MINUTE', usual: 2 },
+      global,
+    })
+    expect(field.find('input').attributes('placeholder')).toBe('2')
+    await field.find('input').setValue('3,5')
+    expect(field.emitted('update:modelValue')!.at(-1)).toEqual([3.5])
+    await field.find('input').setValue('much')
+    expect(field.emitted('update:modelValue')!.at(-1)).toEqual([null])
+    expect(field.find('.v-input--error').exists()).toBe(true)
+  })
+})
+
+describe('a recipe on the bench', () => {
+  it('gets a short id that is not taken', () => {
+    expect(idOf('Crème & plum', [])).toBe('creme-plum')
+    expect(idOf('Plum', ['plum', 'plum-2'])).toBe('plum-3')
+    expect(idOf('…', [])).toBe('filling')
+  })
+
+  it('is not asked about while an amount is being typed', () => {
+    const op = (amount: number) => ({
+      name: 'x',
+      version: 0,
+      operations: [{ kind: 'ADD' as const, lines: [{ ingredient: 'sugar', amount, unit: 'g' }] }],
+    })
+    expect(whole(op(10))).toBe(true)
+    expect(whole(op(Number.NaN))).toBe(false)
+    expect(whole({ name: 'x', version: 0, operations: [] })).toBe(false)
+  })
+
+  it('starts from what was read, without what nobody knew', () => {
+    const { bench, start, lines } = useRecipe()
+    start(
+      {
+        name: '',
+        format: 'text',
+        notUnderstood: [],
+        unmatched: 1,
+        operations: [
+          {
+            kind: 'BOIL',
+            settings: { MINUTES: 2 },
+            lines: [
+              {
+                raw: '',
+                amount: 200,
+                unit: 'g',
+                words: 'cream',
+                ingredient: 'cream-35',
+                candidates: [],
+              },
+              {
+                raw: '',
+                amount: 5,
+                unit: 'g',
+                words: 'moonlight',
+                ingredient: null,
+                candidates: [],
+              },
+            ],
+          },
+        ],
+      } as never,
+      'Pasted',
+      'SOFT_SHELL',
+    )
+    expect(bench.value.changed).toBe(true)
+    expect(lines.value.map((l) => l.line.ingredient)).toEqual(['cream-35'])
+  })
+
+  it('keeps its version when another recipe is taken over', () => {
+    const { bench, takeOver } = useRecipe()
+    bench.value.recipe.version = 7
+    takeOver({ name: 'Other', version: 1, operations: [] })
+    expect(bench.value.recipe.version).toBe(7)
+    expect(bench.value.recipe.name).toBe('Other')
+  })
+
+  it('locks a line and lets it go', () => {
+    toggleLock(2)
+    toggleLock(4)
+    toggleLock(2)
+    expect(locked.value).toEqual([4])
+  })
+})
+
+describe('mending', () => {
+  it('asks the server and shows causes by their weight', async () => {
+    const asked: string[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      asked.push(await request.text())
+      return new Response(
+        JSON.stringify({
+          fault: 'TOO_SOFT',
+          words: 'too soft',
+          causes: [
+            {
+              words: {
+                template: 'Much water: {w}.',
+                values: [{ name: 'w', value: 24, unit: 'PERCENT' }],
+              },
+              likely: 0.8,
+            },
+          ],
+          remedies: [
+            {
+              words: {
+                template: 'Melt {grams} more.',
+                values: [{ name: 'grams', value: 60, unit: 'GRAM' }],
+              },
+              grams: 60,
+              ingredient: 'House dark 66',
+              after: sheet,
+            },
+          ],
+        }),
+        { status: 200, headers: { 'content-type': 'application/json' } },
+      )
+    })
+    const { bench } = useRecipe()
+    bench.value.recipe = {
+      name: 'Soft',
+      version: 0,
+      operations: [{ kind: 'ADD', lines: [{ ingredient: 'cream-35', amount: 100, unit: 'g' }] }],
+    }
+    const mend = mount(MendIt, { global })
+    await mend.findAll('.faults button')[2]!.trigger('click')
+    await flushPromises()
+    expect(asked[0]).toContain('TOO_SOFT')
+    expect(mend.find('.cause').text()).toContain('Much water: 24\u00a0%.')
+    expect(mend.find('.cause').text()).toContain('speaks strongly')
+    expect(mend.find('.remedy').text()).toContain('Melt 60\u00a0g more.')
+  })
+})

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+// The nutrition panel of a packet, from which the rest is estimated.
+import { ref } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import NumberField from '@/parts/NumberField.vue'
+
+type Like = components['schemas']['PanelDraft']['like']
+const emit = defineEmits<{ estimated: [parts: Record<string, number>, basis: string] }>()
+const LIKE: { id: Like; words: string }[] = [
+  { id: 'CHOCOLATE', words: 'chocolate' },
+  { id: 'DAIRY', words: 'dairy' },
+  { id: 'NUT', words: 'nuts or paste' },
+  { id: 'FRUIT', words: 'fruit' },
+  { id: 'BISCUIT', words: 'biscuit' },
+  { id: 'SYRUP', words: 'syrup' },
+  { id: 'COCONUT', words: 'coconut' },
+]
+const open = ref(false)
+const like = ref<Like>('NUT')
+const panel = ref({
+  fatG: null as number | null,
+  carbohydrateG: null as number | null,
+  sugarsG: null as number | null,
+  fibreG: null as number | null,
+  proteinG: null as number | null,
+  saltG: null as number | null,
+  waterG: null as number | null,
+})
+const FIELDS: [keyof typeof panel.value, string][] = [
+  ['fatG', 'Fat'],
+  ['carbohydrateG', 'Carbohydrate'],
+  ['sugarsG', 'of which sugars'],
+  ['fibreG', 'Fibre, if stated'],
+  ['proteinG', 'Protein'],
+  ['saltG', 'Salt'],
+  ['waterG', 'Water, if known'],
+]
+const refused = ref('')
+
+async function estimate() {
+  const p = panel.value
+  try {
+    const answer = await ask(
+      api.POST('/api/ingredients/estimate', {
+        body: {
+          fatG: p.fatG ?? 0,
+          carbohydrateG: p.carbohydrateG ?? 0,
+          sugarsG: p.sugarsG ?? 0,
+          fibreG: p.fibreG,
+          proteinG: p.proteinG ?? 0,
+          saltG: p.saltG ?? 0,
+          waterG: p.waterG,
+          like: like.value,
+        },
+      }),
+    )
+    refused.value = ''
+    open.value = false
+    emit('estimated', answer.gramsPer100 as Record<string, number>, answer.basis)
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+</script>
+
+<template>
+  <div>
+    <v-btn v-if="!open" size="large" variant="outlined" @click="open = true"
+      >Estimate from a label</v-btn
+    >
+    <div v-else class="panel">
+      <v-select
+        v-model="like"
+        label="It is like"
+        :items="LIKE"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField
+        v-for="[key, label] in FIELDS"
+        :key="key"
+        v-model="panel[key]"
+        :label="label"
+        unit="PERCENT"
+      />
+      <v-btn size="large" color="primary" @click="estimate">Estimate the rest</v-btn>
+      <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+  padding: 12px;
+  border: 1px solid var(--p-line);
+  border-radius: 8px;
+}
+</style>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+// Deliveries of one ingredient, the one that ends first in front.
+import { ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import NumberField from '@/parts/NumberField.vue'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+
+const props = defineProps<{ ingredient: string }>()
+const { taste } = useHouse()
+const lots = ref<components['schemas']['LotView'][]>([])
+const code = ref('')
+const bestBefore = ref('')
+const grams = ref<number | null>(null)
+const refused = ref('')
+
+async function load() {
+  try {
+    lots.value = await ask(
+      api.GET('/api/ingredients/{id}/lots', { params: { path: { id: props.ingredient } } }),
+    )
+    refused.value = ''
+  } catch {
+    // A new ingredient has no deliveries yet.
+    lots.value = []
+  }
+}
+watch(() => props.ingredient, load, { immediate: true })
+
+async function add() {
+  try {
+    lots.value = await ask(
+      api.POST('/api/ingredients/{id}/lots', {
+        params: { path: { id: props.ingredient } },
+        body: { code: code.value, bestBefore: bestBefore.value || null, grams: grams.value },
+      }),
+    )
+    code.value = ''
+    bestBefore.value = ''
+    grams.value = null
+    refused.value = ''
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+</script>
+
+<template>
+  <section aria-label="Lots">
+    <h3>Lots</h3>
+    <table v-if="lots.length" class="rows">
+      <tbody>
+        <tr v-for="lot in lots" :key="lot.code">
+          <td>{{ lot.code }}</td>
+          <td>{{ lot.bestBefore ? `best before ${lot.bestBefore}` : 'no date' }}</td>
+          <td class="right">{{ lot.grams != null ? quantity(lot.grams, 'GRAM', taste) : '' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <div class="new">
+      <v-text-field v-model="code" label="Lot" hide-details />
+      <v-text-field v-model="bestBefore" label="Best before" type="date" hide-details />
+      <NumberField v-model="grams" label="Mass" unit="GRAM" />
+      <v-btn size="large" variant="outlined" :disabled="!code.trim()" @click="add"
+        >Add the lot</v-btn
+      >
+    </div>
+    <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+  </section>
+</template>
+
+<style scoped>
+.new {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr auto;
+  gap: 10px;
+  align-items: start;
+  margin-top: 8px;
+}
+</style>
