@@ -57,27 +57,38 @@ public class FillingBench {
                     line(
                             "syrup" + i,
                             Map.of(
-                                    Component.WATER, 22.0,
-                                    Component.GLUCOSE, 15.0 + 3 * i,
-                                    Component.FRUCTOSE, 20.0,
-                                    Component.HIGHER_SACCHARIDES, 43.0 - 3 * i),
+                                    Component.WATER,
+                                    22.0,
+                                    Component.GLUCOSE,
+                                    15.0 + 3 * i,
+                                    Component.FRUCTOSE,
+                                    20.0,
+                                    Component.HIGHER_SACCHARIDES,
+                                    43.0 - 3 * i),
                             20));
             dry.add(
                     line(
                             "dark" + i,
                             Map.of(
-                                    Component.COCOA_BUTTER, 36.0 + i,
-                                    Component.COCOA_SOLIDS, 24.0 + i,
-                                    Component.SUCROSE, 39.0 - 2 * i,
-                                    Component.WATER, 1.0),
+                                    Component.COCOA_BUTTER,
+                                    36.0 + i,
+                                    Component.COCOA_SOLIDS,
+                                    24.0 + i,
+                                    Component.SUCROSE,
+                                    39.0 - 2 * i,
+                                    Component.WATER,
+                                    1.0),
                             70));
             dry.add(
                     line(
                             "butter" + i,
                             Map.of(
-                                    Component.WATER, 16.0 + i,
-                                    Component.MILK_FAT, 83.0 - i,
-                                    Component.PROTEIN, 1.0),
+                                    Component.WATER,
+                                    16.0 + i,
+                                    Component.MILK_FAT,
+                                    83.0 - i,
+                                    Component.PROTEIN,
+                                    1.0),
                             8));
         }
         return List.of(
@@ -103,14 +114,9 @@ public class FillingBench {
 
     private BalanceTask task() {
         final Appraisal now =
-                Appraisal.of(
-                        Cooking.cook(recipe, grams, Cooking.SEA_LEVEL_HPA), Conditions.USUAL);
+                Appraisal.of(Cooking.cook(recipe, grams, Cooking.SEA_LEVEL_HPA), Conditions.USUAL);
         final List<Wish> wishes = new ArrayList<>();
-        wishes.add(
-                new Wish(
-                        Quality.WATER_ACTIVITY,
-                        0.5,
-                        now.value(Quality.WATER_ACTIVITY) - 0.02));
+        wishes.add(new Wish(Quality.WATER_ACTIVITY, 0.5, now.value(Quality.WATER_ACTIVITY) - 0.02));
         for (final Quality quality :
                 List.of(
                         Quality.FIRMNESS,
@@ -136,7 +142,8 @@ public class FillingBench {
     @Benchmark
     public FillingFigures figures() {
         return FillingFigures.of(
-                Appraisal.of(Cooking.cook(recipe, Cooking.grams(recipe), 1013.25), Conditions.USUAL),
+                Appraisal.of(
+                        Cooking.cook(recipe, Cooking.grams(recipe), 1013.25), Conditions.USUAL),
                 Style.SOFT_SHELL.bands(),
                 Map.of());
     }

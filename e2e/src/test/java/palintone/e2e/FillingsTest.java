@@ -15,8 +15,7 @@ class FillingsTest {
     private final House house = House.shared();
 
     private static Locator figure(final Page page, final String name) {
-        return page.locator(
-                        "button.figure", new Page.LocatorOptions().setHasText(name))
+        return page.locator("button.figure", new Page.LocatorOptions().setHasText(name))
                 .first()
                 .locator(".number");
     }
