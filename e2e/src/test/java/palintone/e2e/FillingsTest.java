@@ -104,7 +104,7 @@ class FillingsTest {
             screen.go(house, "/fillings/sugar/plum-ganache");
             assertThat(page.locator(".big")).containsText("114");
             page.getByLabel("Altitude of the kitchen").fill("1600");
-            assertThat(page.locator(".big")).containsText("109");
+            assertThat(page.locator(".big")).containsText("108");
             assertThat(page.locator(".caution").first()).containsText("long sleeves");
             screen.go(house, "/fillings/cool/plum-ganache");
             assertThat(page.locator(".answer h1")).containsText("Pipe after");

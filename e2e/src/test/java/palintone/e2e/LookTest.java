@@ -44,10 +44,7 @@ class LookTest {
                         "/temper/short",
                         "/rehearsal",
                         "/fillings/recipe/plum-ganache",
-                        "/fillings/balance/plum-ganache",
-                        "/fillings/sugar/plum-ganache",
-                        "/fillings/layers",
-                        "/fillings/versions/plum-ganache"
+                        "/fillings/balance/plum-ganache"
                     }) {
                 screen.go(house, path);
                 screen.page.waitForTimeout(1500);

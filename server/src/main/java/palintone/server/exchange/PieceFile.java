@@ -10,13 +10,17 @@ final class PieceFile {
 
     private PieceFile() {}
 
-    /** With operations; or only with lines, which are then stirred together. */
+    /**
+     * Files of before may still say whether they are aqueous: that is computed now. With
+     * operations; or only with lines, which are then stirred together.
+     */
     record FillingRow(
             String id,
             String name,
             @Nullable Style style,
             @Nullable List<RecipeDraft.OperationDraft> operations,
-            @Nullable List<RecipeDraft.RecipeLineDraft> lines) {}
+            @Nullable List<RecipeDraft.RecipeLineDraft> lines,
+            @Nullable Boolean aqueous) {}
 
     record LayerRow(String filling, double share) {}
 

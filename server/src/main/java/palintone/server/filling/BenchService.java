@@ -161,7 +161,13 @@ public class BenchService {
                     "locked", "all " + own + " lines", "at least one line left free to change");
         }
         final Balance balance =
-                Balance.solve(new BalanceTask(operations, grams, locked, wishes, conditions));
+                Balance.solve(
+                        new BalanceTask(
+                                operations,
+                                grams,
+                                locked,
+                                wishes.stream().map(BenchService::aLittleInside).toList(),
+                                conditions));
         final double[] after = balance.grams().stream().mapToDouble(d -> d).toArray();
         final Map<Correction.Of, Correction> corrections = corrections(on);
         return new BalanceView(
@@ -202,6 +208,14 @@ public class BenchService {
                         corrections,
                         grams.stream().mapToDouble(d -> d).toArray()),
                 sheet(balance.after(), on, corrections, after));
+    }
+
+    /** Amounts are rounded to what a scale shows: that must not push them over the edge again. */
+    private static Wish aLittleInside(final Wish wish) {
+        final double inset = 0.1 * wish.quality().step();
+        return wish.high() - wish.low() < 4 * inset
+                ? wish
+                : new Wish(wish.quality(), wish.low() + inset, wish.high() - inset);
     }
 
     /** A spice is not a lever: what is strained out again stays as it is. */

@@ -59,7 +59,7 @@ class ExchangeApiTest {
                         "[{\"id\":\"x\",\"name\":\"X\",\"aqueous\":true,\"lines\":["
                                 + "{\"ingredient\":\"butter\",\"amount\":1,\"unit\":\"hogshead\"}]}]");
         assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.at("/field")).isEqualTo("unit");
+        assertThat(answer.at("/field")).isEqualTo("operation 1, line 1 Butter unit");
         assertThat(answer.number("/row")).isEqualTo(1);
     }
 

@@ -57,7 +57,7 @@ class FoodTableTest {
         "L002, milk-whole, 2",
         "M001, egg-whole, 2",
         "M003, egg-yolk, 5",
-        "H001, almonds, 7",
+        "H001, almonds, 8",
         "H005, cashews, 4",
         "H021, walnuts, 4",
         "H018, pistachios, 5",

@@ -29,9 +29,13 @@ class PieceApiTest {
         for (final var line : needs.json().at("/fillings/0/recipe")) {
             recipe += line.at("/grams").asDouble();
         }
-        assertThat(recipe).isCloseTo(needs.number("/fillings/0/toMake/value"), within(1e-6));
+        // More is weighed in than comes out: fruit boils and sticks to the sieve.
+        assertThat(recipe)
+                .isBetween(
+                        1.02 * needs.number("/fillings/0/toMake/value"),
+                        1.15 * needs.number("/fillings/0/toMake/value"));
         assertThat(needs.number("/fillings/0/waterActivity/value")).isBetween(0.6, 0.95);
-        assertThat(needs.at("/fillings/0/waterActivity/basis/sources/0/citation"))
+        assertThat(needs.json().at("/fillings/0/waterActivity/basis/sources").toString())
                 .contains("Norrish 1966");
     }
 
