@@ -254,6 +254,7 @@ function accept() {
 }
 .wish {
   display: grid;
+  margin-bottom: 10px;
   grid-template-columns: 1fr 96px 96px 52px;
   gap: 6px;
   align-items: center;

@@ -59,8 +59,8 @@ onMounted(cook)
   <div class="tool">
     <form class="ask" @submit.prevent>
       <v-btn-toggle v-model="pan.way" mandatory divided>
-        <v-btn value="to" size="large">How far to cook</v-btn>
-        <v-btn value="read" size="large">What I have read</v-btn>
+        <v-btn value="to" size="large">How far</v-btn>
+        <v-btn value="read" size="large">What I read</v-btn>
       </v-btn-toggle>
       <v-select
         v-if="pan.way === 'to'"

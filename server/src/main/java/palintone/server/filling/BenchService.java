@@ -215,7 +215,11 @@ public class BenchService {
         final double inset = 0.1 * wish.quality().step();
         return wish.high() - wish.low() < 4 * inset
                 ? wish
-                : new Wish(wish.quality(), wish.low() + inset, wish.high() - inset);
+                : new Wish(
+                        wish.quality(),
+                        // Nothing is less than none.
+                        wish.low() > 0 ? wish.low() + inset : wish.low(),
+                        wish.high() - inset);
     }
 
     /** A spice is not a lever: what is strained out again stays as it is. */
