@@ -16,7 +16,7 @@ const total = ref(0)
 const moulds = ref<Mould[]>([])
 const trouble = ref('')
 const chosen = ref<Ingredient | null>(null)
-const PAGE = 100
+const PAGE = 200
 const page = ref(0)
 
 async function load() {

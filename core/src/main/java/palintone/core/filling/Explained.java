@@ -29,7 +29,7 @@ final class Explained {
 
     private static final Basis SHARE =
             Basis.of("mass of the part / mass of what comes out of the pot").from(Cooking.PRACTICE);
-    private static final double SYRUP_K = 20;
+    private static final double SYRUP_C = 20;
 
     private final Appraisal appraisal;
     private final Composition c;
@@ -130,7 +130,11 @@ final class Explained {
                                 each.getValue(),
                                 Unit.GRAM);
             }
-            basis = basis.from(AqueousPhase.SOLUBILITY).validFor(SYRUP_K + " °C, at rest", true);
+            basis = basis.from(AqueousPhase.SOLUBILITY).validFor(SYRUP_C + " °C, at rest", true);
+        } else {
+            basis =
+                    basis.from(
+                            Source.definition("fat is outside: no syrup that could dissolve it"));
         }
         return basis;
     }
