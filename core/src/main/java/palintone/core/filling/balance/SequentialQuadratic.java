@@ -27,6 +27,9 @@ final class SequentialQuadratic {
 
     private static final double SETTLED = 1e-9;
 
+    /** A round that gains less, as a share of what is to be gained, is the last. */
+    private static final double WORTH_GOING_ON = 1e-9;
+
     private final BalanceTask task;
     private final double[] start;
     private final int n;
@@ -61,12 +64,14 @@ final class SequentialQuadratic {
             }
             double along = 1;
             boolean better = false;
+            double gained = 0;
             for (int k = 0; k < 25; k++) {
                 final double[] next = go(x, step, along);
                 final double[] there = valuesOrNull(next);
                 if (there != null) {
                     final double after = merit(next, there);
                     if (after < merit - 1e-13 * Math.abs(merit)) {
+                        gained = merit - after;
                         x = next;
                         values = there;
                         merit = after;
@@ -76,8 +81,11 @@ final class SequentialQuadratic {
                 }
                 along /= 2;
             }
+            if (better && gained < WORTH_GOING_ON * (1 + merit)) {
+                break;
+            }
             if (!better) {
-                if (reach < 1e-7) {
+                if (reach < 1e-7 || moved < 1e-6) {
                     break;
                 }
                 reach /= 8;
