@@ -112,3 +112,14 @@ create table crunch_check (
     key crunch_piece (piece_id, noted_at),
     constraint crunch_piece foreign key (piece_id) references piece (id)
 );
+
+-- What is in the books already is the first version of itself.
+insert into filling_version (filling_id, number, saved_at, note)
+    select id, 1, utc_timestamp(3), 'as it was' from filling;
+
+insert into filling_version_step (version_id, position, kind)
+    select id, 0, 'ADD' from filling_version;
+
+insert into filling_version_line (version_id, position, step, ingredient_id, amount, unit)
+    select v.id, l.position, l.step, l.ingredient_id, l.amount, l.unit
+    from filling_version v join filling_line l on l.filling_id = v.filling_id;
