@@ -1,9 +1,6 @@
 package palintone.core.filling.balance;
 
 import java.util.stream.IntStream;
-import org.ojalgo.matrix.store.R064Store;
-import org.ojalgo.optimisation.Optimisation;
-import org.ojalgo.optimisation.convex.ConvexSolver;
 
 /**
  * The smallest change that meets the wishes: minimise Σ((m − m₀)/s)² under bands on qualities that
@@ -19,11 +16,6 @@ final class SequentialQuadratic {
 
     private static final double PENALTY = 300;
     private static final int ROUNDS = 60;
-
-    /**
-     * An active set that has not settled by then goes round in circles; its step is still tried.
-     */
-    private static final int QP_ITERATIONS = 400;
 
     private static final double SETTLED = 1e-9;
 
@@ -166,59 +158,35 @@ final class SequentialQuadratic {
         return slopes;
     }
 
-    /**
-     * One quadratic programme. Unknowns: the step of every free line in its own scale, and how far
-     * each wish is missed.
-     */
+    /** The step by the tangents: every free line in its own scale, no farther than the reach. */
     private double[] step(
             final double[] x, final double[] values, final double[][] slopes, final double reach) {
-        final int f = free.length;
-        final int unknowns = f + m;
-        final R064Store q = R064Store.FACTORY.make(unknowns, unknowns);
-        final R064Store c = R064Store.FACTORY.make(unknowns, 1);
-        for (int k = 0; k < f; k++) {
-            q.set(k, k, 2);
-            c.set(k, 0, -2 * (x[free[k]] - start[free[k]]) / task.scale(free[k]));
-        }
-        for (int j = 0; j < m; j++) {
-            q.set(f + j, f + j, 1);
-            c.set(f + j, 0, -PENALTY);
-        }
-        // Two rows a wish, one for missing at least nothing, two a line for its bounds.
-        final int rows = 3 * m + 2 * f;
-        final R064Store a = R064Store.FACTORY.make(rows, unknowns);
-        final R064Store b = R064Store.FACTORY.make(rows, 1);
-        int row = 0;
+        final TangentProgramme programme =
+                new TangentProgramme(
+                        IntStream.of(free)
+                                .mapToDouble(i -> (start[i] - x[i]) / task.scale(i))
+                                .toArray(),
+                        PENALTY);
         for (int j = 0; j < m; j++) {
             final Wish wish = task.wishes().get(j);
             final double unit = wish.quality().step();
-            for (int k = 0; k < f; k++) {
-                final double slope = slopes[j][free[k]] * task.scale(free[k]) / unit;
-                a.set(row, k, slope);
-                a.set(row + 1, k, -slope);
-            }
-            a.set(row, f + j, -1);
-            a.set(row + 1, f + j, -1);
-            a.set(row + 2, f + j, -1);
-            b.set(row, 0, (wish.high() - values[j]) / unit);
-            b.set(row + 1, 0, (values[j] - wish.low()) / unit);
-            row += 3;
+            final double[] slope = slopes[j];
+            programme.wish(
+                    IntStream.of(free).mapToDouble(i -> slope[i] * task.scale(i) / unit).toArray(),
+                    (wish.low() - values[j]) / unit,
+                    (wish.high() - values[j]) / unit);
         }
-        for (int k = 0; k < f; k++) {
+        for (int k = 0; k < free.length; k++) {
             final int i = free[k];
-            a.set(row, k, 1);
-            b.set(row, 0, Math.min(reach, (task.highest(i) - x[i]) / task.scale(i)));
-            a.set(row + 1, k, -1);
-            b.set(row + 1, 0, Math.min(reach, (x[i] - task.lowest(i)) / task.scale(i)));
-            row += 2;
+            programme.keep(
+                    k,
+                    Math.max(-reach, (task.lowest(i) - x[i]) / task.scale(i)),
+                    Math.min(reach, (task.highest(i) - x[i]) / task.scale(i)));
         }
-        final Optimisation.Options options = new Optimisation.Options();
-        options.iterations_abort = QP_ITERATIONS;
-        final Optimisation.Result result =
-                ConvexSolver.newBuilder().objective(q, c).inequalities(a, b).build(options).solve();
+        final double[] found = programme.solve();
         final double[] step = new double[n];
-        for (int k = 0; k < f; k++) {
-            step[free[k]] = result.get(k).doubleValue() * task.scale(free[k]);
+        for (int k = 0; k < free.length; k++) {
+            step[free[k]] = found[k] * task.scale(free[k]);
         }
         return step;
     }
