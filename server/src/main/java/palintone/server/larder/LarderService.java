@@ -26,6 +26,8 @@ import palintone.server.web.PageView;
 @Service
 public class LarderService {
 
+    private static final int AT_A_TIME = 250;
+
     private final IngredientRepository ingredients;
 
     private final EntityManager entities;
@@ -125,25 +127,28 @@ public class LarderService {
     }
 
     /**
-     * Writes many, new or known; those that are known are fetched in one go.
+     * Writes many, new or known, some hundreds at a time: all of them or none.
      *
-     * @param told how many are done
+     * @param told how many the database has
      */
     @Transactional
     public void putAll(final Map<String, IngredientDraft> drafts, final IntConsumer told) {
-        final Map<String, IngredientEntity> known = new HashMap<>();
-        ingredients.findAllById(drafts.keySet()).forEach(each -> known.put(each.id(), each));
-        int done = 0;
-        for (final Map.Entry<String, IngredientDraft> each : drafts.entrySet()) {
-            final IngredientEntity entity = known.get(each.getKey());
-            if (entity == null) {
-                final IngredientEntity fresh = new IngredientEntity(each.getKey());
-                fresh.take(each.getValue());
-                entities.persist(fresh);
-            } else {
-                entity.take(each.getValue());
+        final List<String> ids = List.copyOf(drafts.keySet());
+        for (int from = 0; from < ids.size(); from += AT_A_TIME) {
+            final List<String> some = ids.subList(from, Math.min(ids.size(), from + AT_A_TIME));
+            final Map<String, IngredientEntity> at = new HashMap<>();
+            ingredients.findAllById(some).forEach(each -> at.put(each.id(), each));
+            for (final String id : some) {
+                if (!at.containsKey(id)) {
+                    at.put(id, new IngredientEntity(id));
+                }
+                at.get(id).take(drafts.get(id));
+                entities.persist(at.get(id));
             }
-            told.accept(++done);
+            entities.flush();
+            // What is written need not be compared again by the next flush.
+            at.values().forEach(entities::detach);
+            told.accept(from + some.size());
         }
     }
 
