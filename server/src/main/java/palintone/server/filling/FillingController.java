@@ -20,7 +20,6 @@ import palintone.core.filling.pot.Setting;
 import palintone.core.filling.record.Difference;
 import palintone.core.substance.KitchenUnit;
 import palintone.server.figure.BandView;
-import palintone.server.figure.FigureView;
 import palintone.server.web.PageView;
 
 @RestController
@@ -29,17 +28,11 @@ class FillingController {
 
     private final FillingBooks books;
     private final BenchService bench;
-    private final KitchenTools tools;
     private final RecipeTexts texts;
 
-    FillingController(
-            final FillingBooks books,
-            final BenchService bench,
-            final KitchenTools tools,
-            final RecipeTexts texts) {
+    FillingController(final FillingBooks books, final BenchService bench, final RecipeTexts texts) {
         this.books = books;
         this.bench = bench;
-        this.tools = tools;
         this.texts = texts;
     }
 
@@ -79,7 +72,7 @@ class FillingController {
             List<ReadyWishView> wishes,
             List<String> units,
             List<StartingTypes.TypeView> types,
-            List<KitchenTools.SugarStageView> stages) {}
+            List<SugarTool.SugarStageView> stages) {}
 
     @GetMapping("/words")
     BenchWordsView words() {
@@ -111,7 +104,7 @@ class FillingController {
                         .toList(),
                 Arrays.stream(KitchenUnit.values()).map(KitchenUnit::symbol).toList(),
                 StartingTypes.ALL,
-                KitchenTools.stages());
+                SugarTool.stages());
     }
 
     private static OperationKindView operation(final OperationKind kind) {
@@ -195,31 +188,6 @@ class FillingController {
     @PostMapping("/read")
     RecipeTexts.ReadRecipeView read(@RequestBody final RecipeTexts.TextDraft text) {
         return texts.read(text);
-    }
-
-    @PostMapping("/sugar")
-    KitchenTools.SugarView sugar(@RequestBody final KitchenTools.SugarRequest request) {
-        return tools.sugar(request);
-    }
-
-    @PostMapping("/cooling")
-    KitchenTools.CoolingView cooling(@RequestBody final KitchenTools.CoolingRequest request) {
-        return tools.cooling(request);
-    }
-
-    @PostMapping("/mend")
-    KitchenTools.MendView mend(@RequestBody final KitchenTools.MendRequest request) {
-        return tools.mend(request);
-    }
-
-    @PostMapping("/scale")
-    KitchenTools.ScaleView scale(@RequestBody final KitchenTools.ScaleRequest request) {
-        return tools.scale(request);
-    }
-
-    @PostMapping("/meter")
-    FigureView meter(@RequestBody final KitchenTools.MeterRequest request) {
-        return tools.meter(request);
     }
 
     /** The recipe in words of schema.org, for other programs. */

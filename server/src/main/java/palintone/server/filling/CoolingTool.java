@@ -1,0 +1,114 @@
+package palintone.server.filling;
+
+import jakarta.annotation.Nullable;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.filling.cool.ButterSchool;
+import palintone.core.filling.cool.Cooling;
+import palintone.core.filling.cool.CoolingVessel;
+import palintone.core.filling.cool.RestSchool;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.texture.Texture;
+import palintone.core.filling.texture.TextureClass;
+import palintone.server.figure.FigureView;
+
+/** How a filling cools, when it pipes, and what the schools of resting make of it. */
+@Service
+public class CoolingTool {
+
+    private final RecipeReader reader;
+
+    CoolingTool(final RecipeReader reader) {
+        this.reader = reader;
+    }
+
+    /** A filling set to cool. */
+    public record CoolingRequest(
+            RecipeDraft recipe,
+            CoolingVessel vessel,
+            double depthMm,
+            double roomC,
+            @Nullable Double fromC,
+            double pipingC) {}
+
+    /** A school and how the filling stands when its rest is over. */
+    public record RestSchoolView(
+            RestSchool school,
+            String words,
+            String says,
+            double celsius,
+            double solidPercent,
+            double firmness,
+            String texture) {}
+
+    /** When butter goes in, and what differs. */
+    public record ButterSchoolView(ButterSchool school, String words, String says) {}
+
+    /** How it cools and when it pipes. */
+    public record CoolingView(
+            List<Double> minutes,
+            List<Double> celsius,
+            List<Double> firmness,
+            @Nullable FigureView toPiping,
+            @Nullable FigureView opens,
+            @Nullable FigureView closes,
+            FigureView after24h,
+            List<RestSchoolView> schools,
+            List<ButterSchoolView> butter) {}
+
+    @Transactional(readOnly = true)
+    public CoolingView cooling(final CoolingRequest request) {
+        final Cooked cooked = reader.read("draft", request.recipe()).filling().cooked();
+        final double hot =
+                cooked.stages().stream()
+                        .mapToDouble(Cooked.Stage::temperatureC)
+                        .filter(t -> t > 25)
+                        .reduce((first, last) -> last)
+                        .orElse(40);
+        final double fromC = request.fromC() == null ? Math.min(100, hot) : request.fromC();
+        final CoolingVessel vessel =
+                request.vessel() == null ? CoolingVessel.BOWL : request.vessel();
+        final Cooling cooling =
+                Cooling.of(
+                        cooked,
+                        new Cooling.Where(
+                                vessel,
+                                request.depthMm(),
+                                request.roomC(),
+                                fromC,
+                                request.pipingC()));
+        return new CoolingView(
+                cooling.path().stream().map(Cooling.At::minutes).toList(),
+                cooling.path().stream().map(Cooling.At::celsius).toList(),
+                cooling.path().stream().map(a -> Texture.firmness(a.pascal())).toList(),
+                cooling.toPiping().stream().findFirst().map(FigureView::of).orElse(null),
+                cooling.windowOpens().stream().findFirst().map(FigureView::of).orElse(null),
+                cooling.windowCloses().stream().findFirst().map(FigureView::of).orElse(null),
+                FigureView.of(cooling.final24h()),
+                Arrays.stream(RestSchool.values())
+                        .map(s -> school(s, cooked, vessel, request.depthMm(), fromC))
+                        .toList(),
+                Arrays.stream(ButterSchool.values())
+                        .map(b -> new ButterSchoolView(b, b.words(), b.says()))
+                        .toList());
+    }
+
+    private static RestSchoolView school(
+            final RestSchool school,
+            final Cooked cooked,
+            final CoolingVessel vessel,
+            final double depthMm,
+            final double fromC) {
+        final Cooling.At end = school.end(cooked, vessel, depthMm, fromC);
+        return new RestSchoolView(
+                school,
+                school.words(),
+                school.says(),
+                end.celsius(),
+                end.solidPercent(),
+                Texture.firmness(end.pascal()),
+                TextureClass.of(end.pascal()).words());
+    }
+}

@@ -1,0 +1,31 @@
+package palintone.server.filling;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import palintone.core.filling.water.SaltCheck;
+import palintone.server.figure.FigureView;
+
+/** What a water activity meter showed, corrected by its salts. */
+@Service
+public class MeterTool {
+
+    /** What a meter showed over a salt. */
+    public record SaltReadingDraft(SaltCheck.Salt salt, double shown, double celsius) {}
+
+    /** What a meter showed, to be corrected. */
+    public record MeterRequest(double shown, List<SaltReadingDraft> salts) {}
+
+    FigureView meter(final MeterRequest request) {
+        return FigureView.of(
+                SaltCheck.corrected(
+                        request.shown(),
+                        request.salts() == null
+                                ? List.of()
+                                : request.salts().stream()
+                                        .map(
+                                                s ->
+                                                        new SaltCheck.Reading(
+                                                                s.salt(), s.shown(), s.celsius()))
+                                        .toList()));
+    }
+}

@@ -1,0 +1,114 @@
+package palintone.server.filling;
+
+import jakarta.annotation.Nullable;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingFigures;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.size.Leftover;
+import palintone.core.filling.size.Scaling;
+import palintone.core.substance.Allergen;
+import palintone.server.figure.SentenceView;
+
+/** Bigger and smaller recipes, and the label of what is left over. */
+@Service
+public class SizingTool {
+
+    private final RecipeReader reader;
+
+    SizingTool(final RecipeReader reader) {
+        this.reader = reader;
+    }
+
+    /**
+     * A recipe to be made bigger or smaller; one of the three.
+     *
+     * @param line counted from 0, with grams at hand
+     * @param vesselMl what the blender or pan holds
+     * @param leftoverG what will be left over
+     */
+    public record ScaleRequest(
+            RecipeDraft recipe,
+            @Nullable Double factor,
+            @Nullable Double yieldG,
+            @Nullable Integer line,
+            @Nullable Double grams,
+            @Nullable Double vesselMl,
+            @Nullable Double leftoverG) {}
+
+    /** The label of a jar. */
+    public record LeftoverView(
+            String name,
+            double grams,
+            LocalDate made,
+            LocalDate useBy,
+            boolean keepCold,
+            List<Allergen> allergens,
+            List<SentenceView> ideas) {}
+
+    /** The recipe in its new size. */
+    public record ScaleView(
+            double factor,
+            double yieldG,
+            int rounds,
+            List<SentenceView> says,
+            RecipeDraft recipe,
+            @Nullable LeftoverView leftover) {}
+
+    @Transactional(readOnly = true)
+    public ScaleView scale(final ScaleRequest request) {
+        final List<Operation> operations =
+                reader.read("draft", request.recipe()).filling().operations();
+        final double vessel = request.vesselMl() == null ? 0 : request.vesselMl();
+        final Scaling scaling;
+        if (request.yieldG() != null) {
+            scaling = Scaling.toYield(operations, request.yieldG(), vessel);
+        } else if (request.line() != null && request.grams() != null) {
+            scaling = Scaling.toLine(operations, request.line(), request.grams(), vessel);
+        } else {
+            scaling =
+                    Scaling.by(operations, request.factor() == null ? 1 : request.factor(), vessel);
+        }
+        return new ScaleView(
+                scaling.factor(),
+                scaling.yieldG(),
+                scaling.rounds(),
+                scaling.says().stream().map(SentenceView::of).toList(),
+                FillingBooks.draft(
+                        request.recipe().name(),
+                        request.recipe().styleOrUsual(),
+                        scaling.operations(),
+                        request.recipe().version()),
+                leftover(request, operations));
+    }
+
+    private static LeftoverView leftover(
+            final ScaleRequest request, final List<Operation> operations) {
+        if (request.leftoverG() == null) {
+            return null;
+        }
+        final Leftover jar =
+                Leftover.of(
+                        request.recipe().name(),
+                        request.leftoverG(),
+                        LocalDate.now(),
+                        FillingFigures.of(
+                                Appraisal.of(Cooking.cook(operations), Conditions.USUAL),
+                                request.recipe().styleOrUsual().bands(),
+                                Map.of()));
+        return new LeftoverView(
+                jar.name(),
+                jar.grams(),
+                jar.made(),
+                jar.useBy(),
+                jar.keepCold(),
+                List.copyOf(jar.allergens()),
+                jar.ideas().stream().map(SentenceView::of).toList());
+    }
+}
