@@ -1580,6 +1580,10 @@ export interface components {
             /** Format: double */
             grams?: number | null;
             /** Format: double */
+            eachG?: number | null;
+            /** Format: int32 */
+            pieces?: number | null;
+            /** Format: double */
             vesselMl?: number | null;
             /** Format: double */
             leftoverG?: number | null;
@@ -1704,6 +1708,10 @@ export interface components {
             toPiping?: components["schemas"]["FigureView"];
             opens?: components["schemas"]["FigureView"];
             closes?: components["schemas"]["FigureView"];
+            /** Format: double */
+            pipesFrom: number;
+            /** Format: double */
+            pipesTo: number;
             after24h: components["schemas"]["FigureView"];
             schools: components["schemas"]["RestSchoolView"][];
             butter: components["schemas"]["ButterSchoolView"][];

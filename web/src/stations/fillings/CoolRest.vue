@@ -132,7 +132,7 @@ const marks = computed(() =>
         />
         <LineChart
           :lines="firmness"
-          :band="{ from: 1.2, to: 4.6, name: 'pipeable' }"
+          :band="{ from: answer.pipesFrom, to: answer.pipesTo, name: 'pipeable' }"
           x-name="minutes"
           y-name="firmness"
           :y-min="0"

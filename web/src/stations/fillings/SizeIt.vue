@@ -27,16 +27,15 @@ const refused = ref('')
 const chosen = computed(() => holding.value.find((h) => h.id === piece.value))
 const scale = useDebounceFn(async () => {
   if (!whole(bench.value.recipe)) return
-  const forMoulds =
-    chosen.value && moulds.value
-      ? chosen.value.eachG * chosen.value.cavitiesPerMould * moulds.value * 1.08
-      : null
+  const filled = way.value === 'moulds' ? chosen.value : undefined
   try {
     answer.value = await ask(
       api.POST('/api/fillings/scale', {
         body: {
           recipe: bench.value.recipe,
-          yieldG: way.value === 'weight' ? grams.value : way.value === 'moulds' ? forMoulds : null,
+          yieldG: way.value === 'weight' ? grams.value : null,
+          eachG: filled?.eachG,
+          pieces: filled && moulds.value ? filled.cavitiesPerMould * moulds.value : null,
           line: way.value === 'hand' ? line.value : null,
           grams: way.value === 'hand' ? hand.value : null,
           vesselMl: vesselMl.value,
@@ -88,7 +87,6 @@ onMounted(async () => {
           item-value="id"
         />
         <NumberField v-model="moulds" label="Moulds" unit="MOULD" />
-        <p class="quiet">With 8 % for bag, bowl and taste.</p>
       </template>
       <template v-else>
         <v-select

@@ -54,6 +54,8 @@ public class CoolingTool {
             @Nullable FigureView toPiping,
             @Nullable FigureView opens,
             @Nullable FigureView closes,
+            double pipesFrom,
+            double pipesTo,
             FigureView after24h,
             List<RestSchoolView> schools,
             List<ButterSchoolView> butter) {}
@@ -86,6 +88,8 @@ public class CoolingTool {
                 cooling.toPiping().stream().findFirst().map(FigureView::of).orElse(null),
                 cooling.windowOpens().stream().findFirst().map(FigureView::of).orElse(null),
                 cooling.windowCloses().stream().findFirst().map(FigureView::of).orElse(null),
+                Cooling.PIPES_FROM,
+                Cooling.PIPES_TO,
                 FigureView.of(cooling.final24h()),
                 Arrays.stream(RestSchool.values())
                         .map(s -> school(s, cooked, vessel, request.depthMm(), fromC))

@@ -15,21 +15,26 @@ import palintone.core.filling.size.Leftover;
 import palintone.core.filling.size.Scaling;
 import palintone.core.substance.Allergen;
 import palintone.server.figure.SentenceView;
+import palintone.server.house.HouseService;
 
 /** Bigger and smaller recipes, and the label of what is left over. */
 @Service
 public class SizingTool {
 
     private final RecipeReader reader;
+    private final HouseService houses;
 
-    SizingTool(final RecipeReader reader) {
+    SizingTool(final RecipeReader reader, final HouseService houses) {
         this.reader = reader;
+        this.houses = houses;
     }
 
     /**
-     * A recipe to be made bigger or smaller; one of the three.
+     * A recipe to be made bigger or smaller: by a factor, to a yield, to a line at hand, or to
+     * pieces.
      *
      * @param line counted from 0, with grams at hand
+     * @param eachG filling in one of the pieces
      * @param vesselMl what the blender or pan holds
      * @param leftoverG what will be left over
      */
@@ -39,6 +44,8 @@ public class SizingTool {
             @Nullable Double yieldG,
             @Nullable Integer line,
             @Nullable Double grams,
+            @Nullable Double eachG,
+            @Nullable Integer pieces,
             @Nullable Double vesselMl,
             @Nullable Double leftoverG) {}
 
@@ -67,7 +74,15 @@ public class SizingTool {
                 reader.read("draft", request.recipe()).filling().operations();
         final double vessel = request.vesselMl() == null ? 0 : request.vesselMl();
         final Scaling scaling;
-        if (request.yieldG() != null) {
+        if (request.pieces() != null && request.eachG() != null) {
+            scaling =
+                    Scaling.toPieces(
+                            operations,
+                            request.eachG(),
+                            request.pieces(),
+                            houses.house().habits().fillingSurplus(),
+                            vessel);
+        } else if (request.yieldG() != null) {
             scaling = Scaling.toYield(operations, request.yieldG(), vessel);
         } else if (request.line() != null && request.grams() != null) {
             scaling = Scaling.toLine(operations, request.line(), request.grams(), vessel);

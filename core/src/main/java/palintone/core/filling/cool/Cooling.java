@@ -38,6 +38,13 @@ public record Cooling(
                     "Newton cooling, fat setting with a time constant of 50 min at 20 °C; set to"
                             + " 2–3 h until pipeable and 24 h until set (common practice)");
 
+    /**
+     * Firmness, 0 to 10, from which it stays where it is piped and beyond which it does not pipe.
+     */
+    public static final double PIPES_FROM = Texture.firmness(TextureClass.POURABLE.toPa());
+
+    public static final double PIPES_TO = Texture.firmness(TextureClass.PIPEABLE.toPa());
+
     private static final double SET_MINUTES_AT_20 = 50;
     private static final double FUSION_J_PER_G = 110;
     private static final double STEP_S = 20;

@@ -55,6 +55,36 @@ public record Scaling(
         return by(operations, yieldG / Cooking.cook(operations).yieldG(), vesselMl);
     }
 
+    /**
+     * To so many pieces.
+     *
+     * @param eachG filling in one of them, g
+     * @param pieces how many
+     * @param surplus for bag, bowl and taste, as a share of what the pieces hold
+     */
+    public static Scaling toPieces(
+            final List<Operation> operations,
+            final double eachG,
+            final int pieces,
+            final double surplus,
+            final double vesselMl) {
+        Require.positive("filling in one piece", eachG, 10_000, "g");
+        Require.between("pieces", pieces, 1, 1_000_000, "");
+        Require.between("filling surplus", surplus * 100, 0, 200, "%");
+        final Scaling scaling = toYield(operations, eachG * pieces * (1 + surplus), vesselMl);
+        final List<Sentence> says = new ArrayList<>();
+        says.add(
+                Sentence.of(
+                                "{pieces} hold {held}; {surplus} more for bag, bowl and taste"
+                                        + " (filling surplus, House rules).")
+                        .with("pieces", pieces, Unit.PIECE)
+                        .with("held", eachG * pieces, Unit.GRAM)
+                        .with("surplus", surplus * 100, Unit.PERCENT));
+        says.addAll(scaling.says());
+        return new Scaling(
+                scaling.factor(), scaling.operations(), scaling.yieldG(), scaling.rounds(), says);
+    }
+
     /** To the amount of one line that is at hand. */
     public static Scaling toLine(
             final List<Operation> operations,
