@@ -102,7 +102,9 @@ const heavy = (likely: number) =>
   min-height: 64px;
   border: 1.5px solid var(--p-line);
   border-radius: 8px;
+  padding: 0 14px;
   font-weight: 600;
+  text-align: center;
 }
 .faults button[aria-pressed='true'] {
   border: 3px solid var(--p-still);

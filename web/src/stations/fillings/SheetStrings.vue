@@ -40,6 +40,7 @@ const at20 = computed(() => props.sheet.textures.find((t) => t.celsius === 20))
     <div class="strings">
       <FigureString v-for="q in FIRST" :key="q" :figure="of(q)" />
       <FigureString :figure="sheet.splitRisk" />
+      <FigureString v-for="f in sheet.grainRisk" :key="f.name" :figure="f" />
       <FigureString :figure="sheet.life" />
       <FigureString v-for="f in sheet.eggHeat" :key="f.name" :figure="f" />
     </div>

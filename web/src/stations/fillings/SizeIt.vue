@@ -54,19 +54,22 @@ watch(
   () => void scale(),
   { deep: true },
 )
-onMounted(async () => {
-  if (bench.value.number) {
-    try {
-      holding.value = await ask(
-        api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
-      )
-      piece.value = holding.value[0]?.id ?? ''
-    } catch (problem) {
-      refused.value = words(problem)
-    }
+/** Only what is in the books can be in a piece. */
+async function findPieces() {
+  try {
+    holding.value = bench.value.number
+      ? await ask(
+          api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
+        )
+      : []
+    piece.value = holding.value[0]?.id ?? ''
+    if (!piece.value && way.value === 'moulds') way.value = 'weight'
+  } catch (problem) {
+    refused.value = words(problem)
   }
-  void scale()
-})
+}
+watch(() => [bench.value.id, bench.value.number], findPieces, { immediate: true })
+onMounted(scale)
 </script>
 
 <template>

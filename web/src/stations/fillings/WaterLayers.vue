@@ -8,8 +8,10 @@ import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity } from '@/parts/units'
+import { useRecipe } from './recipe'
 
 type Moisture = components['schemas']['MoistureView']
+const { bench } = useRecipe()
 const { taste } = useHouse()
 const pieces = ref<Piece[]>([])
 const piece = ref('')
@@ -40,7 +42,8 @@ onMounted(async () => {
   try {
     const all = await ask(api.GET('/api/pieces', { params: { query: {} } }))
     pieces.value = all.items.filter((p) => p.layers.length > 1)
-    piece.value = pieces.value[0]?.id ?? ''
+    const own = pieces.value.find((p) => p.layers.some((l) => l.name === bench.value.recipe.name))
+    piece.value = (own ?? pieces.value[0])?.id ?? ''
   } catch (problem) {
     refused.value = words(problem)
   }

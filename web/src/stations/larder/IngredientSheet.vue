@@ -27,6 +27,9 @@ const NATURES = [
   { id: 'CRISP', words: 'crisp' },
   { id: 'INFUSED', words: 'infused' },
   { id: 'NUT', words: 'nut or seed' },
+  { id: 'PECTIN', words: 'pectin' },
+  { id: 'GELATINE', words: 'gelatine' },
+  { id: 'AGAR', words: 'agar' },
 ]
 const ALLERGENS = [
   'GLUTEN',

@@ -1,7 +1,6 @@
 package palintone.core.filling;
 
 import java.util.Map;
-import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
@@ -13,6 +12,7 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.record.Correction;
 import palintone.core.filling.taste.Taste;
+import palintone.core.filling.texture.Gel;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.Ross1975;
@@ -214,33 +214,6 @@ final class Explained {
                         .validFor("fat melted, drops of like size", appraisal.wet()));
     }
 
-    /** How likely it splits; nothing can split where fat is outside. */
-    Figure splitRisk() {
-        final Cooked cooked = appraisal.cooked();
-        final double width = cooked.history().emulsifiedWidthMm();
-        final double depthMm =
-                width > 0 ? cooked.yieldG() / 1.1 * 1000 / (Math.PI * width * width / 4) : 0;
-        final boolean tooWide = width > 0 && depthMm < 0.25 * width;
-        final double risk =
-                appraisal.wet() && c.fatFraction() > 0.05
-                        ? 100 * Emulsion.of(c).splitRisk(cooked.history().blended(), tooWide)
-                        : 0;
-        return Figure.of(
-                        "risk of splitting",
-                        risk,
-                        Unit.PERCENT,
-                        Basis.of("by the fat phase share; a blender helps, a wide vessel harms")
-                                .with(
-                                        "fat phase share",
-                                        appraisal.value(Quality.OIL_SHARE),
-                                        Unit.ONE)
-                                .with("depth in the vessel", depthMm, Unit.MILLIMETRE)
-                                .with("width of the vessel", width, Unit.MILLIMETRE)
-                                .from(Emulsion.SOURCE)
-                                .from(Source.calibrated("risk between the packing marks")))
-                .within(new Band(0, 0, 15, 50));
-    }
-
     private Figure solidFat(final Quality quality, final double celsius) {
         return plain(
                 quality,
@@ -275,6 +248,15 @@ final class Explained {
                             "log10 of the syrup's viscosity",
                             SyrupViscosity.log10PaS(texture.syrup(celsius), celsius),
                             Unit.ONE);
+        }
+        if (appraisal.wet() && !texture.gel().none()) {
+            final AqueousPhase syrup = texture.syrup(celsius);
+            basis =
+                    basis.with(
+                                    "held by what gels",
+                                    texture.gel().pascal(syrup, celsius),
+                                    Unit.PASCAL)
+                            .from(Gel.SOURCE);
         }
         if (own.measurements() > 0) {
             basis =

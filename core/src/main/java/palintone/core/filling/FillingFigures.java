@@ -26,6 +26,7 @@ import palintone.core.substance.Nature;
  *
  * @param figures every quality with its basis and, where the style knows one, its band
  * @param splitRisk 0 to 100 %
+ * @param grainRisk of cooked sugar, 0 to 100 %; empty where none was cooked
  * @param textures class and stiffness from the cold to the warm
  * @param life how long and why
  * @param foodCode in words
@@ -40,6 +41,7 @@ import palintone.core.substance.Nature;
 public record FillingFigures(
         Map<Quality, Figure> figures,
         Figure splitRisk,
+        List<Figure> grainRisk,
         List<TextureAt> textures,
         Life life,
         String foodCode,
@@ -98,7 +100,8 @@ public record FillingFigures(
                                                 .subList(cooked.eggSince(), cooked.heat().size())));
         return new FillingFigures(
                 figures,
-                explained.splitRisk(),
+                Risks.ofSplitting(appraisal),
+                Risks.ofGraining(appraisal),
                 textures,
                 life,
                 life.table().words(),

@@ -11,7 +11,13 @@ public enum Nature {
     /** Steeped and strained out again. */
     INFUSED("infused"),
     /** Nuts, seeds and pastes of them: their oil wanders into the shell and goes rancid. */
-    NUT("nut or seed");
+    NUT("nut or seed"),
+    /** Sets where there is much sugar and acid; grade 150. */
+    PECTIN("pectin"),
+    /** Sets in the cold and melts in the mouth; 200 Bloom. */
+    GELATINE("gelatine"),
+    /** Sets below the warmth of a hand and stays set when warmed. */
+    AGAR("agar");
 
     private final String words;
 

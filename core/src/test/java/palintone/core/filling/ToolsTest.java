@@ -108,7 +108,7 @@ class ToolsTest {
     @Test
     void aSplitGanacheIsMendedWithTheWaterItsEmulsionWants() {
         final Rescue rescue = Rescue.of(Fault.SPLIT, TOO_FAT, Kitchen.WATER, Conditions.USUAL);
-        assertThat(rescue.causes().get(0).words().template()).contains("Too much fat");
+        assertThat(rescue.causes().get(0).words().template()).contains("drops touch");
         final Rescue.Remedy water = rescue.remedies().get(0);
         assertThat(water.grams()).isBetween(2.0, 120.0);
         assertThat(water.after().orElseThrow().value(Quality.OIL_SHARE))

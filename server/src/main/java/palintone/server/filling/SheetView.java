@@ -14,6 +14,7 @@ import palintone.server.figure.SentenceView;
 public record SheetView(
         List<QualityView> figures,
         FigureView splitRisk,
+        List<FigureView> grainRisk,
         List<TextureView> textures,
         FigureView life,
         SentenceView lifeReason,
@@ -47,6 +48,7 @@ public record SheetView(
                         .map(e -> new QualityView(e.getKey(), FigureView.of(e.getValue())))
                         .toList(),
                 FigureView.of(f.splitRisk()),
+                f.grainRisk().stream().map(FigureView::of).toList(),
                 f.textures().stream()
                         .map(
                                 t ->

@@ -8,6 +8,8 @@ import palintone.core.filling.Appraisal;
 import palintone.core.filling.Quality;
 import palintone.core.filling.fat.Emulsion;
 import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.sugar.Graining;
+import palintone.core.filling.texture.Gel;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Component;
 
@@ -43,8 +45,8 @@ final class Causes {
         causes.add(
                 cause(
                         Sentence.of(
-                                        "Too much fat for its syrup: fat phase share {share}, and"
-                                                + " drops touch at {packed}.")
+                                        "Fat beside syrup: fat phase share {share}; drops touch at"
+                                                + " {packed}.")
                                 .with("share", oil, Unit.ONE)
                                 .with("packed", Emulsion.CLOSE_PACKED, Unit.ONE),
                         ramp(oil, 0.52, 0.66)));
@@ -56,7 +58,7 @@ final class Causes {
                             / (Math.PI * Math.pow(history.emulsifiedWidthMm(), 2) / 4);
             causes.add(
                     cause(
-                            Sentence.of("Vessel of {width} is wide for it: {depth} deep.")
+                            Sentence.of("Vessel of {width}, and in it {depth} deep.")
                                     .with("width", history.emulsifiedWidthMm(), Unit.MILLIMETRE)
                                     .with("depth", depth, Unit.MILLIMETRE),
                             ramp(-depth / history.emulsifiedWidthMm(), -0.45, -0.1)));
@@ -82,7 +84,8 @@ final class Causes {
         final List<Rescue.Cause> causes = new ArrayList<>();
         causes.add(
                 cause(
-                        Sentence.of("More sugar than its water holds: {crystals} lies undissolved.")
+                        Sentence.of(
+                                        "Sugar that its water cannot hold: {crystals} lies undissolved.")
                                 .with("crystals", crystals, Unit.PERCENT),
                         ramp(crystals, 0.5, 6)));
         final double lactose =
@@ -91,9 +94,23 @@ final class Causes {
         final double water = Math.max(0.01, now.cooked().composition().fraction(Component.WATER));
         causes.add(
                 cause(
-                        Sentence.of("Milk sugar crystallises: {lactose} for every gram of water.")
+                        Sentence.of(
+                                        "Milk sugar: {lactose} for every gram of water; above {holds}"
+                                                + " it crystallises.")
+                                .with("holds", 0.2, Unit.GRAM)
                                 .with("lactose", lactose / water, Unit.GRAM),
                         ramp(lactose / water, 0.12, 0.35)));
+        if (now.wet() && now.texture().cookedSugar()) {
+            final Graining graining = Graining.of(now.cooked().composition());
+            causes.add(
+                    cause(
+                            Sentence.of(
+                                            "Cooked sugar with {others} of other sugars beside"
+                                                    + " sucrose; it stays clear from {clear}.")
+                                    .with("others", 100 * graining.otherShare(), Unit.PERCENT)
+                                    .with("clear", 100 * Graining.CLEAR_FROM, Unit.PERCENT),
+                            graining.risk()));
+        }
         causes.add(
                 cause(
                         Sentence.of("Fat set in grains: stirred while it set, or cooled too fast."),
@@ -103,16 +120,32 @@ final class Causes {
 
     private static List<Rescue.Cause> tooSoft(final Appraisal now) {
         final List<Rescue.Cause> causes = new ArrayList<>();
+        final Gel gel = now.texture().gel();
+        if (now.wet() && gel.pectin()) {
+            causes.add(
+                    cause(
+                            Sentence.of(
+                                            "Pectin sets with sugar and acid: here {solids} dissolved"
+                                                    + " solids (it wants {wants}) and pH {ph} (it wants"
+                                                    + " {below} or less).")
+                                    .with("solids", Gel.solidsPercent(now.syrup()), Unit.PERCENT)
+                                    .with("wants", Gel.PECTIN_SOLIDS_FULL, Unit.PERCENT)
+                                    .with("ph", gel.ph(), Unit.ONE)
+                                    .with("below", Gel.PECTIN_PH_FULL, Unit.ONE),
+                            1 - gel.pectinSets(now.syrup())));
+        }
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
         causes.add(
                 cause(
-                        Sentence.of("Little of its fat is solid when served: {solid}.")
+                        Sentence.of(
+                                        "Fat that is solid when served: {solid}; half of it or more holds.")
                                 .with("solid", solid, Unit.PERCENT),
                         ramp(-solid, -45, -20)));
         final double water = now.value(Quality.WATER);
         causes.add(
                 cause(
-                        Sentence.of("Much water: {water}.").with("water", water, Unit.PERCENT),
+                        Sentence.of("Water: {water}; above a quarter it is much.")
+                                .with("water", water, Unit.PERCENT),
                         ramp(water, 18, 32)));
         final double hours =
                 now.cooked().history().restHours() + now.cooked().history().coldRestHours();
@@ -129,13 +162,15 @@ final class Causes {
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
         causes.add(
                 cause(
-                        Sentence.of("Much of its fat is solid: {solid}.")
+                        Sentence.of("Fat that is solid when served: {solid}; above half is much.")
                                 .with("solid", solid, Unit.PERCENT),
                         ramp(solid, 30, 55)));
         final double water = now.value(Quality.WATER);
         causes.add(
                 cause(
-                        Sentence.of("Little water: {water}. Was the spirit or juice left out?")
+                        Sentence.of(
+                                        "Water: {water}; below a sixth is little. Was the spirit or"
+                                                + " juice left out?")
                                 .with("water", water, Unit.PERCENT),
                         ramp(-water, -20, -8)));
         causes.add(

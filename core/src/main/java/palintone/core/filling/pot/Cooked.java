@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
+import palintone.core.substance.Nature;
 
 /**
  * What came of a recipe.
@@ -17,6 +18,7 @@ import palintone.core.substance.Ingredient;
  *     egg
  * @param rawEgg true where raw egg never saw 63.5 °C
  * @param unheated moist ingredients that went in after the last heat step of 72 °C
+ * @param gellingG grams of pectin, gelatine and agar that are left
  * @param history what else happened
  */
 public record Cooked(
@@ -28,6 +30,7 @@ public record Cooked(
         int eggSince,
         boolean rawEgg,
         List<Ingredient> unheated,
+        Map<Nature, Double> gellingG,
         History history) {
 
     /** A temperature held for a time. */

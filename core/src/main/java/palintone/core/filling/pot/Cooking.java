@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
 
@@ -83,6 +84,7 @@ public final class Cooking {
                 pot.eggSince,
                 pot.rawEgg,
                 List.copyOf(pot.rawSinceHeat),
+                Map.copyOf(pot.gelling),
                 new Cooked.History(
                         pot.cookedSugarC,
                         pot.caramelisedG,

@@ -2,9 +2,12 @@ package palintone.core.filling.pot;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.core.heat.MixingBalance;
@@ -27,6 +30,8 @@ final class Pot {
     private static final int ETHANOL = Component.ETHANOL.ordinal();
     private static final int COCOA_BUTTER = Component.COCOA_BUTTER.ordinal();
     private static final double[] CP = specificHeats();
+    private static final Set<Nature> GELLING =
+            EnumSet.of(Nature.PECTIN, Nature.GELATINE, Nature.AGAR);
 
     /** Room where ingredients stand, °C. */
     static final double ROOM_C = 20;
@@ -44,6 +49,7 @@ final class Pot {
     double temperatureC = ROOM_C;
     final List<Cooked.HeatStep> heat = new ArrayList<>();
     final Map<Ingredient, Double> weighed = new LinkedHashMap<>();
+    final Map<Nature, Double> gelling = new EnumMap<>(Nature.class);
     final List<Ingredient> rawSinceHeat = new ArrayList<>();
     double cookedSugarC;
     double caramelisedG;
@@ -87,6 +93,11 @@ final class Pot {
             rawEgg = true;
             if (eggSince < 0) {
                 eggSince = heat.size();
+            }
+        }
+        for (final Nature nature : GELLING) {
+            if (ingredient.is(nature)) {
+                gelling.merge(nature, massG, Double::sum);
             }
         }
         if (ingredient.composition().fraction(Component.WATER) > 0.1) {
@@ -154,6 +165,7 @@ final class Pot {
         for (int i = 0; i < g.length; i++) {
             g[i] *= 1 - share;
         }
+        gelling.replaceAll((nature, grams) -> grams * (1 - share));
     }
 
     double boilingC() {
@@ -176,7 +188,7 @@ final class Pot {
     }
 
     Composition composition() {
-        final Map<Component, Double> parts = new java.util.EnumMap<>(Component.class);
+        final Map<Component, Double> parts = new EnumMap<>(Component.class);
         for (int i = 0; i < g.length; i++) {
             if (g[i] > 0) {
                 parts.put(COMPONENTS[i], g[i]);

@@ -12,12 +12,13 @@ import palintone.core.substance.Composition;
 /**
  * Stiffness of a filling at rest: the stress that makes it move within a second or so, Pa.
  *
- * <p>Two things hold it. A network of solid bodies: solid fat, cocoa particles, swollen protein and
- * fibre and undissolved sugar, whose stress grows exponentially with their volume; and the syrup
- * between them, which gives way the sooner the thicker it is (a power law of 0.6). Where there is
- * too little syrup to surround the fat, the fat is outside and the dry bodies lie in it. Constants
- * are calibrated here so that the usual ratios of chocolate to cream, and caramels cooked to 110,
- * 116 and 124 °C, fall into the classes practice gives them (TextureTest prints them).
+ * <p>Three things hold it. A network of solid bodies: solid fat, cocoa particles, swollen protein
+ * and fibre and undissolved sugar, whose stress grows exponentially with their volume; and the
+ * syrup between them, which gives way the sooner the thicker it is (a power law of 0.6); and what
+ * gels in that syrup ({@link Gel}). Where there is too little syrup to surround the fat, the fat is
+ * outside and the dry bodies lie in it. Constants are calibrated here so that the usual ratios of
+ * chocolate to cream, and caramels cooked to 110, 116 and 124 °C, fall into the classes practice
+ * gives them (TextureTest prints them).
  */
 public final class Texture {
 
@@ -55,11 +56,13 @@ public final class Texture {
     private final Composition composition;
     private final boolean cooked;
     private final FatBlend fat;
+    private final Gel gel;
     private final boolean syrupOutside;
 
-    private Texture(final Composition composition, final boolean cooked) {
+    private Texture(final Composition composition, final boolean cooked, final Gel gel) {
         this.composition = composition;
         this.cooked = cooked;
+        this.gel = gel;
         this.fat = FatBlend.of(composition);
         this.syrupOutside =
                 composition.fraction(Component.WATER) > 0.005
@@ -70,7 +73,8 @@ public final class Texture {
     public static Texture of(final Cooked cooked) {
         return new Texture(
                 cooked.composition(),
-                cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C && sugary(cooked));
+                cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C && sugary(cooked),
+                Gel.of(cooked));
     }
 
     /** Sugar cooked hotter than this stays dissolved when cold, °C; common practice, no source. */
@@ -87,6 +91,16 @@ public final class Texture {
         return cooked
                 ? AqueousPhase.supersaturated(composition)
                 : AqueousPhase.of(composition, Math.max(0, celsius));
+    }
+
+    /** Whether its sugar was cooked so far that it stays dissolved for a time. */
+    public boolean cookedSugar() {
+        return cooked;
+    }
+
+    /** What gels in it. */
+    public Gel gel() {
+        return gel;
     }
 
     /** Whether the syrup surrounds the fat and not the other way round. */
@@ -144,7 +158,8 @@ public final class Texture {
                         + WET_PER_LOG_VISCOSITY * Math.min(0, viscosity);
         // A thick syrup gives way under stress, the more the thicker; bodies in it stiffen it.
         final double viscous = THINNING_BASE + THINNING * (viscosity - 1 + 1.5 * share);
-        return Math.log10(Math.pow(10, network) + Math.pow(10, viscous));
+        return Math.log10(
+                Math.pow(10, network) + Math.pow(10, viscous) + gel.pascal(syrup, celsius));
     }
 
     private double water() {
