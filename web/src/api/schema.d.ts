@@ -943,7 +943,7 @@ export interface components {
             pieceG?: number | null;
             /** Format: double */
             pricePerKg?: number | null;
-            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT")[];
+            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "GELATINE" | "AGAR")[];
             estimated: boolean;
         };
         IngredientView: {
@@ -1530,6 +1530,7 @@ export interface components {
         SheetView: {
             figures: components["schemas"]["QualityView"][];
             splitRisk: components["schemas"]["FigureView"];
+            grainRisk: components["schemas"]["FigureView"][];
             textures: components["schemas"]["TextureView"][];
             life: components["schemas"]["FigureView"];
             lifeReason: components["schemas"]["SentenceView"];

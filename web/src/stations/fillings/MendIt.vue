@@ -64,7 +64,9 @@ const heavy = (likely: number) =>
       <section aria-label="Causes">
         <h2>Why, by its own numbers</h2>
         <div v-for="c in answer.causes" :key="c.words.template" class="cause">
-          <meter min="0" max="1" :value="c.likely" :aria-label="heavy(c.likely)" />
+          <div class="heavy" aria-hidden="true">
+            <i :style="{ width: `${Math.max(3, c.likely * 100)}%` }" />
+          </div>
           <div>
             <p>{{ sentence(c.words, taste) }}</p>
             <p class="quiet">{{ heavy(c.likely) }}</p>
@@ -111,7 +113,7 @@ const heavy = (likely: number) =>
 }
 .both {
   display: grid;
-  grid-template-columns: 1fr 1.2fr;
+  grid-template-columns: 1fr 1.6fr;
   gap: 30px;
 }
 .cause {
@@ -121,9 +123,17 @@ const heavy = (likely: number) =>
   align-items: start;
   margin-top: 12px;
 }
-meter {
-  width: 100%;
-  height: 22px;
+.heavy {
+  margin-top: 6px;
+  height: 12px;
+  border-radius: 6px;
+  background: var(--p-line);
+  overflow: hidden;
+}
+.heavy i {
+  display: block;
+  height: 100%;
+  background: var(--p-still);
 }
 .remedy {
   margin-top: 12px;

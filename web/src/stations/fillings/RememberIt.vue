@@ -90,6 +90,8 @@ async function correct() {
     refused.value = words(problem)
   }
 }
+// A correction belongs to the reading it was made for.
+watch([measured, salts, kind], () => (corrected.value = null), { deep: true })
 async function note() {
   try {
     notes.value = await ask(

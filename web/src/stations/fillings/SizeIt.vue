@@ -24,6 +24,9 @@ const leftoverG = ref<number | null>(null)
 const answer = ref<Scaled | null>(null)
 const refused = ref('')
 
+/** As finely as a kitchen weighs: three figures. */
+const asWeighed = (amount: number) =>
+  amount >= 100 ? Math.round(amount) : Number(amount.toPrecision(3))
 const chosen = computed(() => holding.value.find((h) => h.id === piece.value))
 const scale = useDebounceFn(async () => {
   if (!whole(bench.value.recipe)) return
@@ -114,7 +117,7 @@ onMounted(scale)
             >, in {{ answer.rounds }} rounds</template
           >
         </h1>
-        <p v-for="s in answer.says" :key="s.template" class="caution mb-2">
+        <p v-for="s in answer.says" :key="s.template" class="says">
           {{ sentence(s, taste) }}
         </p>
         <ol class="list">
@@ -127,7 +130,7 @@ onMounted(scale)
               <tbody>
                 <tr v-for="(l, k) in op.lines" :key="k">
                   <td>{{ nameOf(l.ingredient) }}</td>
-                  <td class="right">{{ Math.round(l.amount * 100) / 100 }} {{ l.unit }}</td>
+                  <td class="right">{{ asWeighed(l.amount) }} {{ l.unit }}</td>
                 </tr>
               </tbody>
             </table>
@@ -162,6 +165,10 @@ onMounted(scale)
 .list {
   padding-left: 24px;
   max-width: 620px;
+}
+.says {
+  max-width: 620px;
+  margin: 8px 0;
 }
 .list li {
   margin: 8px 0;

@@ -103,7 +103,7 @@ function begin() {
           <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
         </div>
         <div v-if="read" class="read">
-          <v-text-field v-model="name" label="Name" density="comfortable" />
+          <v-text-field v-model="name" label="Name" density="comfortable" class="mb-3" />
           <v-select
             v-model="style"
             label="Meant to be"
@@ -138,6 +138,7 @@ function begin() {
               item-title="name"
               item-value="id"
               density="comfortable"
+              class="mb-2"
               clearable
               hint="Left empty, the line is left out"
               persistent-hint

@@ -186,7 +186,7 @@ describe('another size', () => {
     expect(JSON.parse(to('/scale').body).yieldG).toBe(500)
     expect(shown.find('h1').text()).toContain('0.50')
     expect(shown.find('h1').text()).toContain('in 2 rounds')
-    expect(shown.find('.caution').text()).toContain('Too much')
+    expect(shown.find('.says').text()).toContain('Too much')
     expect(shown.find('.jar').text()).toContain('use by 2026-11-30')
     expect(shown.find('.jar').text()).toContain('keep cold')
     expect(shown.find('.jar').text()).toContain('milk')

@@ -247,7 +247,12 @@ public class RecipeTexts {
             }
             operations.add(new ReadOperationView(doing.kind(), doing.settings(), lines));
         }
-        return new ReadRecipeView(name, format, operations, written.notUnderstood(), unmatched);
+        return new ReadRecipeView(
+                name,
+                format,
+                operations,
+                written.notUnderstood().stream().filter(line -> !line.equals(name)).toList(),
+                unmatched);
     }
 
     private static List<CandidateView> candidates(

@@ -20,6 +20,11 @@ public final class Likeness {
     private static final int MOST_SHOWN = 5;
     private static final Set<String> SAYS_NOTHING =
             Set.of("of", "the", "a", "fresh", "chopped", "melted", "soft", "fine", "house", "and");
+
+    /** Names of the larder go without them: "dark couverture 66 %" is "House dark 66". */
+    private static final Set<String> SAYS_LITTLE = Set.of("couverture", "chocolate");
+
+    private static final double LITTLE = 0.5;
     private static final JaroWinklerSimilarity JARO_WINKLER = new JaroWinklerSimilarity();
 
     private Likeness() {}
@@ -67,7 +72,7 @@ public final class Likeness {
         double weight = 0;
         for (final String word : these) {
             final double best = Arrays.stream(by).mapToDouble(w -> alike(word, w)).max().orElse(0);
-            final double heavy = Math.min(6, word.length());
+            final double heavy = SAYS_LITTLE.contains(word) ? LITTLE : Math.min(6, word.length());
             sum += heavy * (best < 0.85 ? 0 : best);
             weight += heavy;
         }

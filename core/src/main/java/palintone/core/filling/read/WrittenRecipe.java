@@ -27,6 +27,11 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
     private static final int MOST_LINES = 200;
 
     private static final Map<String, OperationKind> VERBS = verbs();
+
+    /** A recipe weighs in one and pours over the other. */
+    private static final Map<String, String> SAME_THING =
+            Map.of("couverture", "chocolate", "chocolate", "couverture", "purée", "puree");
+
     private static final Pattern CELSIUS = Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*°\\s*C?");
     private static final Pattern MINUTES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*min");
     private static final Pattern HOURS = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*h(?:ours?)?\\b");
@@ -182,7 +187,8 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
 
     private static boolean names(final String sentence, final WrittenLine line) {
         for (final String word : line.plain().split("[^\\p{L}]+")) {
-            if (word.length() > 3 && sentence.contains(word)) {
+            if (word.length() > 3 && sentence.contains(SAME_THING.getOrDefault(word, word))
+                    || word.length() > 3 && sentence.contains(word)) {
                 return true;
             }
         }

@@ -88,6 +88,39 @@ class WrittenRecipeTest {
         assertThat(recipe.doings().stream().mapToInt(d -> d.lines().size()).sum()).isEqualTo(4);
     }
 
+    /** Weighed in as couverture, poured over as chocolate: it is the same. */
+    @Test
+    void whatIsPouredOverIsFoundUnderItsOtherName() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read(
+                        """
+                        200 g cream
+                        300 g dark couverture 66 %
+                        Boil the cream. Pour over the chocolate. Blend.
+                        """);
+        assertThat(recipe.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .containsExactly(OperationKind.BOIL, OperationKind.POUR, OperationKind.BLEND);
+        assertThat(recipe.doings().get(1).lines()).hasSize(1);
+    }
+
+    @Test
+    void aNameMayLeaveTheWordCouvertureOut() {
+        final List<Likeness.Named> larder =
+                List.of(
+                        new Likeness.Named("dark-66", "House dark 66"),
+                        new Likeness.Named("milk-41", "House milk 41"),
+                        new Likeness.Named("dark-58", "Dark 58, fluid"));
+        final var sure = Likeness.nearest("dark couverture 66 %", larder).get(0);
+        assertThat(sure.id()).isEqualTo("dark-66");
+        assertThat(sure.score()).isGreaterThanOrEqualTo(Likeness.SURE);
+        assertThat(Likeness.nearest("dark chocolate", larder))
+                .extracting(Likeness.Candidate::id)
+                .contains("dark-66", "dark-58");
+        assertThat(Likeness.nearest("dark chocolate", larder).get(0).score())
+                .isLessThan(Likeness.SURE);
+    }
+
     @Test
     void anEssayIsRefusedWithWhatIsWanted() {
         assertThatThrownBy(() -> WrittenRecipe.read("The sea was calm that day, and so on."))

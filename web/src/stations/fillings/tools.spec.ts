@@ -1,0 +1,380 @@
+import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createVuetify } from 'vuetify'
+import NumberField from '@/parts/NumberField.vue'
+import CoolRest from './CoolRest.vue'
+import CookSugar from './CookSugar.vue'
+import RememberIt from './RememberIt.vue'
+import { useRecipe } from './recipe'
+import SizeIt from './SizeIt.vue'
+import StartRecipe from './StartRecipe.vue'
+import WaterLayers from './WaterLayers.vue'
+
+const FigureString = {
+  props: ['figure'],
+  template: '<div class="figure">{{ figure.name }} {{ figure.value }}</div>',
+}
+const LineChart = { props: ['lines', 'band'], template: '<div class="chart" />' }
+const VDialog = { template: '<div><slot /></div>' }
+const global = {
+  plugins: [createVuetify()],
+  stubs: { FigureString, LineChart, VDialog, SheetStrings: true },
+}
+const figure = (name: string, value: number, unit = 'ONE') => ({ name, value, unit })
+const asked: { url: string; body: string }[] = []
+const last = (path: string) => {
+  const all = asked.filter((a) => a.url.includes(path))
+  return all[all.length - 1]
+}
+
+/** Answers by the end of the path; what is not foreseen is an empty list. */
+function answering(answers: Record<string, unknown>, status = 200) {
+  vi.stubGlobal('fetch', async (request: Request) => {
+    asked.push({ url: request.url, body: await request.text() })
+    const path = new URL(request.url).pathname
+    // The bench looks at its recipe by itself; that is not what is asked about here.
+    const found = Object.entries({ ...answers, '/sheet': { figures: [] } }).find(([end]) =>
+      path.endsWith(end),
+    )
+    return new Response(JSON.stringify(found ? found[1] : []), {
+      status: found ? status : 200,
+      headers: {
+        'content-type': found && status >= 400 ? 'application/problem+json' : 'application/json',
+      },
+    })
+  })
+}
+const settled = async () => {
+  await new Promise((r) => setTimeout(r, 150))
+  await flushPromises()
+}
+const press = async (shown: ReturnType<typeof mount>, words: string) => {
+  const button = shown.findAll('button').find((b) => b.text() === words)
+  expect(button, words).toBeDefined()
+  await button!.trigger('click')
+  await settled()
+}
+const type = async (shown: ReturnType<typeof mount>, label: string, value: string) => {
+  const field = shown.findAllComponents(NumberField).find((f) => f.props('label') === label)
+  expect(field, label).toBeDefined()
+  await field!.find('input').setValue(value)
+  await field!.find('input').trigger('blur')
+  await settled()
+}
+
+beforeEach(() => {
+  asked.length = 0
+  useRecipe().bench.value = {
+    id: 'plum',
+    number: 2,
+    changed: false,
+    recipe: {
+      name: 'Plum ganache',
+      style: 'SOFT_SHELL',
+      version: 0,
+      operations: [{ kind: 'BOIL', lines: [{ ingredient: 'cream-35', amount: 200, unit: 'g' }] }],
+    },
+  }
+})
+enableAutoUnmount(afterEach)
+afterEach(() => vi.unstubAllGlobals())
+
+describe('size by moulds', () => {
+  const scaled = {
+    factor: 0.571234,
+    yieldG: 496,
+    rounds: 1,
+    says: [{ template: '128 pieces.', values: [] }],
+    recipe: {
+      name: 'Plum ganache',
+      style: 'SOFT_SHELL',
+      version: 0,
+      operations: [
+        {
+          kind: 'BOIL',
+          lines: [
+            { ingredient: 'cream-35', amount: 130.6913, unit: 'g' },
+            { ingredient: 'salt', amount: 1.13642, unit: 'g' },
+          ],
+        },
+      ],
+    },
+  }
+  const holding = [
+    { id: 'plum-bay', name: 'Plum & bay', eachG: 3.6, cavitiesPerMould: 32, layers: 1 },
+  ]
+
+  it('tells the server what one piece holds and how many there are, and no surplus', async () => {
+    answering({ '/pieces/holding': holding, '/scale': scaled })
+    const shown = mount(SizeIt, { global })
+    await settled()
+    await press(shown, 'Moulds')
+    const body = JSON.parse(last('/scale')!.body)
+    expect(body.eachG).toBe(3.6)
+    expect(body.pieces).toBe(128)
+    expect(body.yieldG).toBeNull()
+    expect(shown.find('.says').text()).toContain('128 pieces')
+  })
+
+  it('shows amounts as finely as they are weighed', async () => {
+    answering({ '/pieces/holding': holding, '/scale': scaled })
+    const shown = mount(SizeIt, { global })
+    await settled()
+    expect(shown.find('.list').text()).toContain('131 g')
+    expect(shown.find('.list').text()).toContain('1.14 g')
+  })
+
+  it('finds its pieces when the recipe arrives after the page', async () => {
+    const { bench } = useRecipe()
+    bench.value = { ...bench.value, number: 0 }
+    answering({ '/pieces/holding': holding, '/scale': scaled })
+    const shown = mount(SizeIt, { global })
+    await settled()
+    const moulds = () => shown.findAll('button').find((b) => b.text() === 'Moulds')!
+    expect(moulds().attributes('disabled')).toBeDefined()
+    bench.value = { ...bench.value, number: 1 }
+    await settled()
+    expect(moulds().attributes('disabled')).toBeUndefined()
+  })
+
+  it('asks for what is at hand by its line', async () => {
+    answering({ '/pieces/holding': [], '/scale': scaled })
+    const shown = mount(SizeIt, { global })
+    await settled()
+    await press(shown, 'At hand')
+    const body = JSON.parse(last('/scale')!.body)
+    expect(body.line).toBe(0)
+    expect(body.grams).toBe(500)
+    expect(body.pieces).toBeNull()
+  })
+})
+
+describe('cooling and resting', () => {
+  const cooling = {
+    minutes: [0, 30, 60],
+    celsius: [60, 40, 28],
+    firmness: [0, 1, 3],
+    toPiping: figure('cool enough to pipe after', 58, 'MINUTE'),
+    closes: figure('too stiff to pipe from', 190, 'MINUTE'),
+    pipesFrom: 1.25,
+    pipesTo: 4.5,
+    after24h: figure('firmness after a day', 4),
+    schools: [
+      {
+        school: 'ROOM_24_H',
+        words: '24 h at room temperature',
+        says: 'Sets slowly.',
+        celsius: 18,
+        solidPercent: 52,
+        firmness: 4,
+        texture: 'pipeable',
+      },
+    ],
+    butter: [{ school: 'AT_30', words: 'at about 30 to 35 °C, soft', says: 'Rounder.' }],
+  }
+
+  it('says when it pipes and draws the band the server sends', async () => {
+    answering({ '/cooling': cooling, '/pieces/holding': [] })
+    const shown = mount(CoolRest, { global })
+    await settled()
+    expect(shown.find('h1').text()).toBe('Pipe after 58\u00a0min, before 190\u00a0min')
+    const charts = shown.findAllComponents(LineChart)
+    expect(charts[1]!.props('band')).toEqual({ from: 1.25, to: 4.5, name: 'pipeable' })
+    expect(shown.text()).toContain('24 h at room temperature')
+    expect(shown.text()).toContain('Rounder.')
+  })
+
+  it('says so where the room is too warm', async () => {
+    answering({ '/cooling': { ...cooling, toPiping: null, closes: null }, '/holding': [] })
+    const shown = mount(CoolRest, { global })
+    await settled()
+    expect(shown.find('h1').text()).toBe('It does not get cool enough in this room')
+  })
+
+  it('shows what was refused and keeps the field', async () => {
+    answering({ '/cooling': { detail: 'depth is 900.0 mm; allowed: 2 to 300 mm' } }, 400)
+    const shown = mount(CoolRest, { global })
+    await settled()
+    expect(shown.find('.trouble').text()).toContain('depth is 900')
+  })
+})
+
+describe('remembering', () => {
+  const versions = [
+    { number: 2, savedAt: '2026-11-24T08:00:00Z', note: 'less water' },
+    { number: 1, savedAt: '2026-11-20T08:00:00Z', note: 'read in' },
+  ]
+  const open = async () => {
+    const shown = mount(RememberIt, { global })
+    await settled()
+    const what = shown.findComponent({ name: 'VSelect' })
+    what.vm.$emit('update:modelValue', 'WATER_ACTIVITY')
+    await settled()
+    return shown
+  }
+
+  it('corrects the meter by its salts and notes the corrected value', async () => {
+    answering({
+      '/versions': versions,
+      '/notes': [],
+      '/difference': { amounts: [], doings: [] },
+      '/meter': figure('water activity, corrected', 0.861),
+    })
+    const shown = await open()
+    await type(shown, 'Meter shows', '0.87')
+    await type(shown, 'shows', '0.76')
+    await press(shown, 'Correct the meter')
+    const sent = JSON.parse(last('/meter')!.body)
+    expect(sent).toEqual({
+      shown: 0.87,
+      salts: [{ salt: 'SODIUM_CHLORIDE', shown: 0.76, celsius: 20 }],
+    })
+    expect(shown.find('.figure').text()).toContain('0.861')
+    await shown.find('form').trigger('submit')
+    await settled()
+    expect(JSON.parse(last('/notes')!.body).measured).toBe(0.861)
+  })
+
+  it('forgets a correction when another value is read', async () => {
+    answering({
+      '/versions': versions,
+      '/notes': [],
+      '/difference': { amounts: [], doings: [] },
+      '/meter': figure('water activity, corrected', 0.861),
+    })
+    const shown = await open()
+    await type(shown, 'Meter shows', '0.87')
+    await press(shown, 'Correct the meter')
+    await type(shown, 'Meter shows', '0.80')
+    expect(shown.text()).not.toContain('0.861')
+    await shown.find('form').trigger('submit')
+    await settled()
+    expect(JSON.parse(last('/notes')!.body).measured).toBe(0.8)
+  })
+
+  it('asks for the difference of the last two versions by itself', async () => {
+    answering({
+      '/versions': versions,
+      '/notes': [],
+      '/difference': {
+        amounts: [{ ingredient: 'Cream 35 %', fromG: 200, toG: 180 }],
+        doings: ['rest 24 h instead of 12 h'],
+      },
+    })
+    const shown = mount(RememberIt, { global })
+    await settled()
+    expect(last('/difference')!.url).toContain('from=1&to=2')
+    expect(shown.text()).toContain('Cream 35 %')
+    expect(shown.text()).toContain('rest 24 h instead of 12 h')
+  })
+})
+
+describe('starting a recipe', () => {
+  const read = {
+    name: 'Quince ganache',
+    format: 'text',
+    operations: [
+      {
+        kind: 'BOIL',
+        settings: {},
+        lines: [
+          {
+            raw: '200 g cream',
+            amount: 200,
+            unit: 'g',
+            words: 'cream',
+            ingredient: 'cream-35',
+            candidates: [],
+          },
+          {
+            raw: '1/2 tsp moon dust',
+            amount: 0.5,
+            unit: 'tsp',
+            words: 'moon dust',
+            candidates: [],
+          },
+        ],
+      },
+    ],
+    notUnderstood: ['Serve on a silver tray.'],
+    unmatched: 1,
+  }
+
+  it('asks about what it does not know and says what it left out', async () => {
+    answering({ '/read': read })
+    const shown = mount(StartRecipe, { global, props: { modelValue: true } })
+    await shown.find('textarea').setValue('Quince ganache\n200 g cream\n1/2 tsp moon dust')
+    await press(shown, 'Read it')
+    expect(shown.text()).toContain('Which of the larder is meant?')
+    expect(shown.text()).toContain('1/2 tsp moon dust')
+    expect(shown.text()).toContain('Serve on a silver tray.')
+    await press(shown, 'Put it on the bench')
+    const { bench } = useRecipe()
+    expect(bench.value.recipe.name).toBe('Quince ganache')
+    expect(bench.value.recipe.operations[0]!.lines).toHaveLength(1)
+    expect(shown.emitted('begun')).toBeTruthy()
+  })
+
+  it('keeps the text where it cannot be read', async () => {
+    answering({ '/read': { detail: 'recipe text is no line with an amount' } }, 400)
+    const shown = mount(StartRecipe, { global, props: { modelValue: true } })
+    await shown.find('textarea').setValue('The sea was calm')
+    await press(shown, 'Read it')
+    expect(shown.find('.trouble').text()).toContain('no line with an amount')
+    expect(shown.find('textarea').element.value).toBe('The sea was calm')
+  })
+})
+
+describe('water between layers', () => {
+  it('opens at the piece that holds the filling on the bench', async () => {
+    answering({
+      '/api/pieces': {
+        items: [
+          { id: 'one', name: 'One', layers: [{ name: 'A' }, { name: 'B' }] },
+          { id: 'two', name: 'Two', layers: [{ name: 'Plum ganache' }, { name: 'Crisp' }] },
+          { id: 'three', name: 'Three', layers: [{ name: 'Plum ganache' }] },
+        ],
+        total: 3,
+      },
+      '/moisture': {
+        piece: 'Two',
+        layers: ['Plum ganache', 'Crisp'],
+        crispLayer: 1,
+        bare: [],
+        behindFat: [],
+        factor: 1,
+        softFrom: 0.35,
+        softAt: 0.4,
+        softTo: 0.5,
+        bites: [],
+      },
+    })
+    mount(WaterLayers, { global })
+    await settled()
+    expect(last('/moisture')!.url).toContain('/api/pieces/two/moisture')
+  })
+})
+
+describe('cooking sugar', () => {
+  it('shows what the thermometer here shall read, and the caution at the stove', async () => {
+    answering({
+      '/sugar': {
+        read: figure('read here', 109.5, 'CELSIUS'),
+        truth: figure('true', 110, 'CELSIUS'),
+        seaLevel: figure('at sea level', 115, 'CELSIUS'),
+        water: figure('water left', 12, 'PERCENT'),
+        yield: figure('yield', 400, 'GRAM'),
+        waterActivity: figure('water activity', 0.6),
+        stage: 'SOFT_BALL',
+        stageWords: 'soft ball',
+        boilsHere: figure('water boils here', 95, 'CELSIUS'),
+        offsetK: 0.5,
+        cautions: [{ template: 'Sugar this hot burns deep.', values: [] }],
+      },
+    })
+    const shown = mount(CookSugar, { global })
+    await settled()
+    expect(shown.find('.big').text()).toContain('109.5')
+    expect(shown.find('.caution').text()).toContain('burns deep')
+  })
+})
