@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/larder/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ingredients": {
         parameters: {
             query?: never;
@@ -2237,6 +2253,10 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        IngredientNameView: {
+            id: string;
+            name: string;
+        };
         PageViewIngredientView: {
             items: components["schemas"]["IngredientView"][];
             /** Format: int32 */
@@ -3580,6 +3600,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageViewMouldView"];
+                };
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["IngredientNameView"][];
                 };
             };
         };

@@ -59,7 +59,7 @@ async function send() {
     <v-btn size="large" variant="outlined" :loading="busy" @click="input?.click()">{{
       label
     }}</v-btn>
-    <span v-if="busy && done" class="num" role="status">{{ done }}</span>
+    <span v-if="busy && done" class="num ml-3" role="status">{{ done }}</span>
     <input
       ref="input"
       type="file"

@@ -27,7 +27,7 @@ const asked = computed(
 )
 /** Names that were not surely found, kept in the dialog until each is answered or left out. */
 const doubtful = ref<ReadRecipe['operations'][number]['lines']>([])
-const choices = computed(() => larder.value.map((i) => ({ id: i.id, name: i.name })))
+const choices = larder
 
 async function look() {
   try {

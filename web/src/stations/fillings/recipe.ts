@@ -6,7 +6,7 @@ import {
   words as wordsOf,
   type BenchWords,
   type FillingSummary,
-  type Ingredient,
+  type IngredientName,
   type OperationKind,
   type ReadRecipe,
   type RecipeDraft,
@@ -37,7 +37,8 @@ const place = useStorage('palintone.fillings.place', {
 })
 const benchWords = shallowRef<BenchWords | null>(null)
 const fillings = shallowRef<FillingSummary[]>([])
-const larder = shallowRef<Ingredient[]>([])
+const larder = shallowRef<IngredientName[]>([])
+const names = computed(() => new Map(larder.value.map((i) => [i.id, i.name])))
 const sheet = shallowRef<Sheet | null>(null)
 const refused = ref('')
 const trouble = ref('')
@@ -58,17 +59,9 @@ async function loadAll() {
   }
 }
 
-/** Everything in the larder, page after page: a recipe may want any of it. */
+/** Names of everything in the larder: a recipe may want any of it. */
 async function loadLarder() {
-  const all: Ingredient[] = []
-  for (let page = 0; page < 30; page++) {
-    const answer = await ask(
-      api.GET('/api/ingredients', { params: { query: { size: 200, page } } }),
-    )
-    all.push(...answer.items)
-    if (all.length >= answer.total) break
-  }
-  larder.value = all
+  larder.value = await ask(api.GET('/api/larder/names'))
 }
 
 async function open(id: string) {
@@ -184,7 +177,7 @@ function touched() {
 }
 
 const kindOf = (kind: OperationKind) => benchWords.value?.operations.find((o) => o.kind === kind)
-const nameOf = (id: string) => larder.value.find((i) => i.id === id)?.name ?? id
+const nameOf = (id: string) => names.value.get(id) ?? id
 /** Every line in the order of the recipe, with the place of its operation. */
 const lines = computed(() =>
   bench.value.recipe.operations.flatMap((op, step) =>
