@@ -64,7 +64,7 @@ public enum Style {
             water(0.60, 0.82),
             Shared.PASTE,
             Shared.FAT_IF_ANY,
-            75),
+            88),
     FRUIT_LAYER(
             "fruit layer",
             firmness(1.0, 6.4),

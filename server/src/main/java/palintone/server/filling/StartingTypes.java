@@ -17,8 +17,8 @@ final class StartingTypes {
                             "Cream ganache, dark",
                             Style.SOFT_SHELL,
                             """
-                            boil: 250 g cream 35 %, 35 g glucose syrup DE 42, 25 g invert sugar syrup
-                            pour over: 300 g house dark 66
+                            boil: 180 g cream 35 %, 40 g glucose syrup DE 42, 65 g invert sugar syrup, 25 g sorbitol solution 70 %
+                            pour over: 320 g house dark 66
                             emulsify in 160 mm
                             add butter at 35 °C: 40 g butter
                             rest 24 h at 18 °C
@@ -27,8 +27,8 @@ final class StartingTypes {
                             "Cream ganache, milk",
                             Style.SOFT_SHELL,
                             """
-                            boil: 200 g cream 35 %, 40 g invert sugar syrup
-                            pour over: 420 g house milk 41
+                            boil: 210 g cream 35 %, 35 g invert sugar syrup, 20 g glucose syrup DE 42, 20 g sorbitol solution 70 %
+                            pour over: 410 g house milk 41
                             blend
                             rest 24 h at 18 °C
                             """),
@@ -36,8 +36,8 @@ final class StartingTypes {
                             "Cream ganache, white",
                             Style.SOFT_SHELL,
                             """
-                            boil: 160 g cream 35 %, 30 g invert sugar syrup, 15 g sorbitol solution 70 %
-                            pour over: 420 g house ivory 33
+                            boil: 200 g cream 35 %, 30 g invert sugar syrup, 20 g glucose syrup DE 42, 15 g sorbitol solution 70 %
+                            pour over: 400 g house ivory 33
                             blend
                             rest 24 h at 18 °C
                             """),
@@ -45,19 +45,20 @@ final class StartingTypes {
                             "Butter ganache",
                             Style.PIPED_TRUFFLE,
                             """
-                            boil: 60 g glucose syrup DE 42, 40 g cream 35 %
-                            pour over: 300 g house dark 66
-                            add butter at 32 °C: 120 g butter
+                            boil: 70 g glucose syrup DE 42, 50 g cream 35 %
+                            pour over: 310 g house dark 66
+                            add butter at 32 °C: 95 g butter
                             rest 3 h at 18 °C
                             """),
                     new TypeView(
                             "Fruit ganache",
                             Style.SOFT_SHELL,
                             """
-                            cook fruit 4 min: 260 g plum purée
+                            cook fruit 4 min: 240 g plum purée
                             sieve 92 %
-                            boil: 60 g cream 35 %, 60 g invert sugar syrup, 30 g glucose syrup DE 42
-                            pour over: 320 g house dark 66
+                            boil down to 130 g
+                            boil: 50 g cream 35 %, 70 g invert sugar syrup, 40 g glucose syrup DE 42, 15 g sorbitol solution 70 %
+                            pour over: 300 g house dark 66
                             blend
                             add butter at 35 °C: 40 g butter
                             rest 24 h at 18 °C
@@ -66,9 +67,9 @@ final class StartingTypes {
                             "Yolk ganache",
                             Style.SOFT_SHELL,
                             """
-                            boil: 180 g cream 35 %, 40 g invert sugar syrup
-                            temper yolks 2 min at 82 °C: 40 g egg yolk, 30 g sugar
-                            pour over: 280 g house dark 66
+                            boil: 140 g cream 35 %, 65 g invert sugar syrup, 30 g glucose syrup DE 42
+                            temper yolks 2 min at 82 °C: 40 g egg yolk, 20 g sugar
+                            pour over: 270 g house dark 66
                             blend
                             rest 24 h at 18 °C
                             """),
@@ -76,8 +77,8 @@ final class StartingTypes {
                             "Spirit truffle",
                             Style.PIPED_TRUFFLE,
                             """
-                            boil: 150 g cream 35 %, 40 g glucose syrup DE 42
-                            pour over: 330 g house dark 66
+                            boil: 130 g cream 35 %, 40 g glucose syrup DE 42, 20 g invert sugar syrup
+                            pour over: 370 g house dark 66
                             add butter at 35 °C: 30 g butter
                             add: 35 g caraway spirit 40 %
                             rest 24 h at 18 °C
@@ -105,7 +106,7 @@ final class StartingTypes {
                             "Milk caramel",
                             Style.FLOWING_CARAMEL,
                             """
-                            add: 800 g whole milk, 260 g sugar, 60 g glucose syrup DE 42, 1 g bicarbonate
+                            add: 800 g whole milk, 180 g sugar, 140 g glucose syrup DE 42, 1 g bicarbonate
                             boil down to 480 g
                             cool to 28 °C
                             """),
@@ -130,20 +131,20 @@ final class StartingTypes {
                             "Marzipan-like paste",
                             Style.SUGAR_PASTE,
                             """
-                            blend: 200 g almonds, blanched, 190 g icing sugar, 35 g glucose syrup DE 42, 22 g water
+                            blend: 200 g almonds, blanched, 170 g icing sugar, 40 g glucose syrup DE 42, 24 g water
                             """),
                     new TypeView(
                             "Sugar paste",
                             Style.SUGAR_PASTE,
                             """
-                            add: 400 g icing sugar, 45 g water, 30 g glucose syrup DE 42
+                            add: 400 g icing sugar, 50 g water, 90 g glucose syrup DE 42, 30 g invert sugar syrup
                             """),
                     new TypeView(
                             "Jelly-like fruit layer",
                             Style.FRUIT_LAYER,
                             """
-                            cook fruit 3 min: 400 g gooseberry purée, 220 g sugar, 80 g glucose syrup DE 42, 9 g apple pectin
-                            boil down to 500 g
+                            cook fruit 3 min: 400 g gooseberry purée, 200 g sugar, 120 g glucose syrup DE 42, 8 g apple pectin
+                            boil down to 480 g
                             cool to 60 °C
                             rest 12 h at 18 °C
                             """));

@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
@@ -79,6 +80,16 @@ class FillingApiTest {
             }
             final Workshop.Answer sheet = workshop.post("/api/fillings/sheet", on(recipe));
             assertThat(sheet.status()).as(name + sheet.text()).isEqualTo(200);
+            // A start is a good recipe already: nothing off, nothing about to split or grain.
+            for (final JsonNode each : sheet.json().get("figures")) {
+                assertThat(each.at("/figure/tension").asString(""))
+                        .as(name + ", " + each.get("quality").asString())
+                        .isNotEqualTo("OFF");
+            }
+            assertThat(sheet.number("/splitRisk/value")).as(name).isLessThan(20);
+            for (final JsonNode risk : sheet.json().get("grainRisk")) {
+                assertThat(risk.get("value").asDouble()).as(name).isLessThan(20);
+            }
             System.out.printf(
                     "%-26s aw %.3f firm %.1f oil %.2f crystals %.1f life %.0f%n",
                     name,
@@ -290,6 +301,16 @@ class FillingApiTest {
         assertThat(scaled.number("/yieldG")).isBetween(399.9, 400.1);
         assertThat(scaled.number("/rounds")).isGreaterThanOrEqualTo(2);
         assertThat(scaled.at("/leftover/useBy")).startsWith("20");
+        final Workshop.Answer pieces =
+                workshop.post(
+                        "/api/fillings/scale",
+                        "{\"recipe\":" + plum + ",\"eachG\":4,\"pieces\":100}");
+        final double surplus =
+                workshop.get("/api/house").json().at("/rules/fillingSurplus").asDouble();
+        assertThat(surplus).isPositive();
+        assertThat(pieces.number("/yieldG")).isCloseTo(400 * (1 + surplus), within(1e-6));
+        assertThat(pieces.at("/says/0/template")).contains("House rules");
+        assertThat(cooling.number("/pipesFrom")).isLessThan(cooling.number("/pipesTo"));
         final Workshop.Answer meter =
                 workshop.post(
                         "/api/fillings/meter",

@@ -26,7 +26,7 @@ public final class Workshop implements AutoCloseable {
     private final HttpClient http = HttpClient.newHttpClient();
     private final JsonMapper json = new JsonMapper();
 
-    private Workshop(final PrivateMariaDb db) {
+    private Workshop(final PrivateMariaDb db, final String demo) {
         this.db = db;
         server =
                 SpringApplication.run(
@@ -36,12 +36,18 @@ public final class Workshop implements AutoCloseable {
                         "--spring.datasource.username=" + db.user(),
                         "--spring.datasource.password=" + db.password(),
                         "--spring.datasource.hikari.connection-timeout=1500",
-                        "--palintone.demo=" + Path.of("..", "demo").toAbsolutePath());
+                        "--palintone.demo=" + demo);
     }
 
     /** One of its own, for tests that break things. */
     public static Workshop open() throws IOException, InterruptedException {
-        return new Workshop(PrivateMariaDb.start());
+        return new Workshop(
+                PrivateMariaDb.start(), Path.of("..", "demo").toAbsolutePath().toString());
+    }
+
+    /** One on books that are there already, without the demo. */
+    public static Workshop on(final PrivateMariaDb db) {
+        return new Workshop(db, "");
     }
 
     /** One for all tests that leave it standing; ends with the tests. */

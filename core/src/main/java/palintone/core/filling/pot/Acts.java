@@ -114,6 +114,7 @@ final class Acts {
             }
         }
         pot.heated(pot.boilingC(), 120);
+        pot.boiledSucroseG = pot.g[SUCROSE];
     }
 
     /** Boils water off until the syrup boils at the wanted temperature. */

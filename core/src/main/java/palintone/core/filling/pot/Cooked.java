@@ -52,6 +52,7 @@ public record Cooked(
      * What happened besides heat; NaN or 0 where it did not.
      *
      * @param cookedSugarC how far sugar was cooked, °C
+     * @param boiledClear whether it was boiled down with nearly all its sucrose in it
      * @param caramelisedG sugar that turned to caramel
      * @param highestC hottest moment
      * @param blended whether a blender ran
@@ -64,6 +65,7 @@ public record Cooked(
      */
     public record History(
             double cookedSugarC,
+            boolean boiledClear,
             double caramelisedG,
             double highestC,
             boolean blended,

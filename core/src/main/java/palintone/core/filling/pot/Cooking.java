@@ -87,6 +87,7 @@ public final class Cooking {
                 Map.copyOf(pot.gelling),
                 new Cooked.History(
                         pot.cookedSugarC,
+                        pot.boiledClear(),
                         pot.caramelisedG,
                         pot.highestC,
                         pot.blended,

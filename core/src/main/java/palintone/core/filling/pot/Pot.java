@@ -27,6 +27,7 @@ final class Pot {
 
     private static final Component[] COMPONENTS = Component.values();
     private static final int WATER = Component.WATER.ordinal();
+    private static final int SUCROSE = Component.SUCROSE.ordinal();
     private static final int ETHANOL = Component.ETHANOL.ordinal();
     private static final int COCOA_BUTTER = Component.COCOA_BUTTER.ordinal();
     private static final double[] CP = specificHeats();
@@ -53,6 +54,10 @@ final class Pot {
     final List<Ingredient> rawSinceHeat = new ArrayList<>();
     double cookedSugarC;
     double caramelisedG;
+
+    /** Sucrose that was in the pot when it was boiled down: all of it was dissolved then. */
+    double boiledSucroseG;
+
     double highestC = ROOM_C;
     int eggSince = -1;
     boolean blended;
@@ -165,6 +170,7 @@ final class Pot {
         for (int i = 0; i < g.length; i++) {
             g[i] *= 1 - share;
         }
+        boiledSucroseG *= 1 - share;
         gelling.replaceAll((nature, grams) -> grams * (1 - share));
     }
 
@@ -185,6 +191,11 @@ final class Pot {
         if (celsius >= 63.5) {
             rawEgg = rawEgg && eggSince < 0;
         }
+    }
+
+    /** Whether nearly all its sucrose was dissolved when it was boiled down. */
+    boolean boiledClear() {
+        return boiledSucroseG > 0 && g[SUCROSE] <= 1.1 * boiledSucroseG;
     }
 
     Composition composition() {

@@ -73,7 +73,9 @@ public final class Texture {
     public static Texture of(final Cooked cooked) {
         return new Texture(
                 cooked.composition(),
-                cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C && sugary(cooked),
+                (cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C
+                                || cooked.history().boiledClear())
+                        && sugary(cooked),
                 Gel.of(cooked));
     }
 
