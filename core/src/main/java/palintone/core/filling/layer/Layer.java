@@ -44,9 +44,7 @@ public record Layer(String name, double massG, double moisture, Isotherm isother
     /** A syrup loses or takes water; its sugars stay. */
     private static Isotherm syrup(final Composition c, final Appraisal appraisal) {
         final Norrish1966 model = new Norrish1966();
-        final boolean cooked =
-                appraisal.cooked().history().cookedSugarC()
-                        >= palintone.core.filling.texture.Texture.SYRUP_STAYS_FROM_C;
+        final boolean cooked = appraisal.texture().cookedSugar();
         final double rest = 1 - c.fraction(Component.WATER);
         return moisture -> {
             final Map<Component, Double> parts = new EnumMap<>(Component.class);

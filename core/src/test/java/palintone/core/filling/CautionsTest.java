@@ -1,0 +1,102 @@
+package palintone.core.filling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.op;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.substance.Allergen;
+
+/** Where the work can hurt somebody the sheet says so; where it cannot, it is silent. */
+class CautionsTest {
+
+    private static final Operation BOIL = op(OperationKind.BOIL, grams(Samples.CREAM, 200));
+    private static final Operation POUR = op(OperationKind.POUR, grams(Samples.DARK_66, 250));
+
+    private static String cautions(final Operation... operations) {
+        return FillingFigures.of(new Filling("f", "F", List.of(operations))).cautions().stream()
+                .map(s -> s.template())
+                .toList()
+                .toString();
+    }
+
+    private static Operation sugar(final double celsius) {
+        return op(OperationKind.COOK_SUGAR, grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 80))
+                .with(Setting.TEMPERATURE_C, celsius);
+    }
+
+    @Test
+    void aPlainGanacheNeedsNone() {
+        assertThat(cautions(BOIL, POUR)).isEqualTo("[]");
+    }
+
+    @Test
+    void rawEggIsNeverPassedOver() {
+        assertThat(cautions(BOIL, POUR, op(OperationKind.ADD, grams(Kitchen.YOLK, 30))))
+                .contains("Raw egg, never heated");
+    }
+
+    @Test
+    void anEggStepTooShortIsMeasuredAgainstTheCode() {
+        final Operation brief =
+                op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
+                        .with(Setting.TEMPERATURE_C, 64)
+                        .with(Setting.MINUTES, 0.2);
+        assertThat(cautions(BOIL, brief, POUR))
+                .contains("asks for")
+                .contains("ask your local authority");
+        final Operation enough =
+                op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
+                        .with(Setting.TEMPERATURE_C, 82)
+                        .with(Setting.MINUTES, 2);
+        assertThat(cautions(BOIL, enough, POUR)).doesNotContain("egg").doesNotContain("Raw");
+    }
+
+    @Test
+    void hotSugarAndLiquidIntoIt() {
+        assertThat(cautions(sugar(118))).contains("burns deep").doesNotContain("throws steam");
+        assertThat(cautions(sugar(160), op(OperationKind.ADD, grams(Samples.CREAM, 100))))
+                .contains("burns deep")
+                .contains("throws steam");
+        assertThat(cautions(sugar(118), op(OperationKind.ADD, grams(Samples.CREAM, 100))))
+                .doesNotContain("throws steam");
+    }
+
+    @Test
+    void spiritIsKeptFromTheFlame() {
+        assertThat(cautions(BOIL, POUR, op(OperationKind.ADD, grams(Kitchen.SPIRIT, 20))))
+                .contains("no flame near it")
+                .contains("declared");
+    }
+
+    @Test
+    void boilingDownAndTheFreezer() {
+        final Operation down =
+                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, 150.0));
+        assertThat(cautions(BOIL, down)).contains("steam and spatter");
+        assertThat(cautions(BOIL, POUR, op(OperationKind.FREEZE))).contains("Out of the freezer");
+    }
+
+    @Test
+    void allergensOfEverythingWeighedInAreNamed() {
+        assertThat(
+                        FillingFigures.of(
+                                        new Filling(
+                                                "f",
+                                                "F",
+                                                List.of(
+                                                        BOIL,
+                                                        POUR,
+                                                        op(
+                                                                OperationKind.TEMPER_YOLKS,
+                                                                grams(Kitchen.YOLK, 30)))))
+                                .allergens())
+                .contains(Allergen.MILK, Allergen.EGG);
+    }
+}

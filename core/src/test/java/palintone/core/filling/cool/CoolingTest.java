@@ -1,0 +1,125 @@
+package palintone.core.filling.cool;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.op;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.texture.TextureClass;
+
+class CoolingTest {
+
+    private static final Cooked SYRUP =
+            Cooking.cook(
+                    List.of(
+                            op(
+                                    OperationKind.ADD,
+                                    grams(Kitchen.INVERT, 400),
+                                    grams(Kitchen.WATER, 50))));
+    private static final Cooked GANACHE =
+            Cooking.cook(
+                    List.of(
+                            op(OperationKind.BOIL, grams(Samples.CREAM, 250)),
+                            op(OperationKind.POUR, grams(Samples.DARK_66, 300))));
+
+    private static Cooling cool(
+            final Cooked what,
+            final CoolingVessel vessel,
+            final double depthMm,
+            final double room) {
+        return Cooling.of(what, new Cooling.Where(vessel, depthMm, room, 70, 29));
+    }
+
+    /** Newton's law, solved by hand: without fat that sets, ln(T − room) is a straight line. */
+    @Property(tries = 40)
+    void aSyrupCoolsAsNewtonSays(
+            @ForAll @DoubleRange(min = 10, max = 120) final double depthMm,
+            @ForAll @DoubleRange(min = -10, max = 25) final double room) {
+        final List<Cooling.At> path = cool(SYRUP, CoolingVessel.BOWL, depthMm, room).path();
+        final Cooling.At first = path.get(0);
+        final Cooling.At early = path.get(5);
+        final double rate =
+                Math.log((first.celsius() - room) / (early.celsius() - room)) / early.minutes();
+        assertThat(rate).isPositive();
+        for (final Cooling.At at : path) {
+            assertThat(at.celsius())
+                    .isCloseTo(
+                            room + (first.celsius() - room) * Math.exp(-rate * at.minutes()),
+                            within(0.05));
+        }
+    }
+
+    /** Setting fat gives its heat back: ganache stays above what Newton alone would make of it. */
+    @Test
+    void settingFatHoldsTheTemperatureUp() {
+        final List<Cooling.At> path = cool(GANACHE, CoolingVessel.BOWL, 60, 15).path();
+        final Cooling.At first = path.get(0);
+        final Cooling.At early = path.get(5);
+        final double rate =
+                Math.log((first.celsius() - 15) / (early.celsius() - 15)) / early.minutes();
+        final Cooling.At later =
+                path.stream().filter(at -> at.minutes() >= 300).findFirst().orElseThrow();
+        assertThat(later.celsius())
+                .isGreaterThan(
+                        15 + (first.celsius() - 15) * Math.exp(-rate * later.minutes()) + 0.3);
+        assertThat(later.solidPercent()).isGreaterThan(20);
+    }
+
+    @Test
+    void thinAndBareCoolsSoonerThanDeep() {
+        final double tray = cool(GANACHE, CoolingVessel.TRAY, 10, 18).toPiping().get(0).value();
+        final double bag = cool(GANACHE, CoolingVessel.BAG, 30, 18).toPiping().get(0).value();
+        final double bowl = cool(GANACHE, CoolingVessel.BOWL, 80, 18).toPiping().get(0).value();
+        assertThat(tray).isLessThan(bag);
+        assertThat(bag).isLessThan(bowl);
+    }
+
+    @Test
+    void theWindowOpensBeforeItCloses() {
+        final Cooling cooling = cool(GANACHE, CoolingVessel.BOWL, 60, 8);
+        assertThat(cooling.windowOpens().get(0).value())
+                .isLessThan(cooling.windowCloses().get(0).value());
+        assertThat(Cooling.PIPES_FROM).isLessThan(Cooling.PIPES_TO);
+        assertThat(TextureClass.of(Math.pow(10, Cooling.PIPES_TO / 2 + 1) * 0.99))
+                .isEqualTo(TextureClass.PIPEABLE);
+    }
+
+    @Test
+    void everySchoolSaysWhatDiffers() {
+        for (final RestSchool school : RestSchool.values()) {
+            final Cooling.At end = school.end(GANACHE, CoolingVessel.BOWL, 60, 40);
+            assertThat(end.celsius()).as(school.words()).isBetween(school.celsius() - 0.01, 40.0);
+            assertThat(end.minutes()).isLessThanOrEqualTo(school.hours() * 60);
+            assertThat(school.says()).isNotBlank();
+        }
+        assertThat(ButterSchool.values())
+                .extracting(ButterSchool::words)
+                .containsExactly("with the hot liquid", "at about 30 to 35 °C, soft");
+        assertThat(ButterSchool.AT_30.says()).contains("Our default");
+    }
+
+    @Test
+    void placesThatCannotBeAreRefused() {
+        assertThatThrownBy(() -> cool(GANACHE, CoolingVessel.BOWL, 900, 20))
+                .hasMessageContaining("depth is 900");
+        assertThatThrownBy(() -> cool(GANACHE, CoolingVessel.BOWL, 60, 55))
+                .hasMessageContaining("room");
+        assertThatThrownBy(
+                        () ->
+                                Cooling.of(
+                                        GANACHE,
+                                        new Cooling.Where(CoolingVessel.BAG, 20, 20, 10, 29)))
+                .hasMessageContaining("from");
+    }
+}

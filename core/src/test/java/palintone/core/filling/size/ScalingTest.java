@@ -1,0 +1,150 @@
+package palintone.core.filling.size;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.op;
+
+import java.time.LocalDate;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.figure.Figure;
+import palintone.core.filling.Filling;
+import palintone.core.filling.FillingFigures;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+
+class ScalingTest {
+
+    private static final List<Operation> GANACHE =
+            List.of(
+                    op(OperationKind.BOIL, grams(Samples.CREAM, 200), grams(Kitchen.INVERT, 30)),
+                    op(OperationKind.POUR, grams(Samples.DARK_66, 250)),
+                    op(OperationKind.BLEND));
+    private static final List<Operation> CARAMEL =
+            List.of(
+                    op(
+                            OperationKind.ADD,
+                            grams(Kitchen.SUGAR, 200),
+                            grams(Samples.GLUCOSE_SYRUP, 150),
+                            grams(Samples.CREAM, 250)),
+                    op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 20))
+                            .with(Setting.TEMPERATURE_C, 118));
+
+    private static String says(final Scaling scaling) {
+        return scaling.says().stream().map(s -> s.template()).toList().toString();
+    }
+
+    @Property(tries = 100)
+    void piecesTimesTheirFillingAndTheSurplusIsWhatComesOut(
+            @ForAll @DoubleRange(min = 0.5, max = 30) final double each,
+            @ForAll @IntRange(min = 1, max = 2000) final int pieces,
+            @ForAll @DoubleRange(min = 0, max = 0.5) final double surplus) {
+        final Scaling scaling = Scaling.toPieces(GANACHE, each, pieces, surplus, 0);
+        final double wanted = each * pieces * (1 + surplus);
+        assertThat(scaling.yieldG()).isCloseTo(wanted, within(1e-9 * wanted));
+        assertThat(says(scaling)).contains("House rules");
+    }
+
+    @Property(tries = 100)
+    void thereAndBackIsTheSameRecipe(
+            @ForAll @DoubleRange(min = 0.05, max = 50) final double factor) {
+        final Scaling there = Scaling.by(GANACHE, factor, 0);
+        final Scaling back = Scaling.by(there.operations(), 1 / factor, 0);
+        for (int i = 0; i < GANACHE.size(); i++) {
+            for (int k = 0; k < GANACHE.get(i).lines().size(); k++) {
+                final double before = GANACHE.get(i).lines().get(k).massG();
+                assertThat(back.operations().get(i).lines().get(k).massG())
+                        .isCloseTo(before, within(1e-9 * before));
+            }
+        }
+    }
+
+    /** Common practice, no source: hot sugar fills a third of a pan, a blender six tenths. */
+    @Test
+    void roundsFollowFromHowFullAVesselMayBe() {
+        final Scaling blender = Scaling.toYield(GANACHE, 1200, 1000);
+        assertThat(blender.rounds()).isEqualTo(2);
+        assertThat(says(blender)).contains("Too much for the vessel");
+        final Scaling pan = Scaling.toYield(CARAMEL, 1200, 3000);
+        final Scaling wide = Scaling.toYield(CARAMEL, 1200, 9000);
+        assertThat(pan.rounds()).isGreaterThan(1);
+        assertThat(wide.rounds()).isEqualTo(1);
+        assertThat(says(wide)).isEqualTo("[]");
+    }
+
+    @Test
+    void aBlenderThatIsNearlyEmptyIsNamedAsSuch() {
+        final Scaling little = Scaling.toYield(GANACHE, 60, 2000);
+        assertThat(little.rounds()).isEqualTo(1);
+        assertThat(says(little)).contains("Too little for this blender");
+        assertThat(says(Scaling.toYield(GANACHE, 60, 0))).isEqualTo("[]");
+    }
+
+    @Test
+    void sizesThatMakeNoSenseAreRefused() {
+        assertThatThrownBy(() -> Scaling.by(GANACHE, 0, 0)).hasMessageContaining("factor");
+        assertThatThrownBy(() -> Scaling.by(GANACHE, 5000, 0)).hasMessageContaining("factor");
+        assertThatThrownBy(() -> Scaling.toYield(GANACHE, -5, 0)).hasMessageContaining("wanted");
+        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 4, 0, 0.1, 0))
+                .hasMessageContaining("pieces");
+        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 0, 10, 0.1, 0))
+                .hasMessageContaining("filling in one piece");
+        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 4, 10, 3, 0))
+                .hasMessageContaining("filling surplus");
+    }
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+
+    private static Leftover jar(final Operation... operations) {
+        return Leftover.of(
+                "Left", 120, TODAY, FillingFigures.of(new Filling("f", "F", List.of(operations))));
+    }
+
+    private static String ideas(final Leftover jar) {
+        return jar.ideas().stream().map(s -> s.template()).toList().toString();
+    }
+
+    @Test
+    void whatSpoilsIsKeptColdForThreeDaysAndNoLonger() {
+        final Leftover fresh = jar(op(OperationKind.BOIL, grams(Samples.CREAM, 300)));
+        assertThat(fresh.keepCold()).isTrue();
+        assertThat(fresh.useBy()).isEqualTo(TODAY.plusDays(3));
+    }
+
+    @Test
+    void whatKeepsLivesHalfItsCarefulLifeOnceOpened() {
+        final FillingFigures caramel = FillingFigures.of(new Filling("c", "C", CARAMEL));
+        final Leftover jar = Leftover.of("Caramel", 200, TODAY, caramel);
+        assertThat(jar.keepCold()).isFalse();
+        final Figure life = caramel.life().days();
+        assertThat(jar.useBy())
+                .isEqualTo(TODAY.plusDays((long) (life.spread().orElseThrow().low() / 2)));
+    }
+
+    @Test
+    void ideasFitWhatIsInTheJar() {
+        final String firm =
+                ideas(
+                        jar(
+                                op(OperationKind.BOIL, grams(Samples.CREAM, 100)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 220))));
+        assertThat(firm).contains("Roll into about").doesNotContain("Stir {grams} into hot milk");
+        final String soft =
+                ideas(
+                        jar(
+                                op(OperationKind.BOIL, grams(Samples.CREAM, 200)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 150))));
+        assertThat(soft).contains("into hot milk").doesNotContain("Roll into about");
+        final String nut = ideas(jar(op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 100))));
+        assertThat(nut).contains("same allergens");
+    }
+}
