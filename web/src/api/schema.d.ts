@@ -1020,6 +1020,7 @@ export interface components {
             /** Format: double */
             heatEfficiency: number;
             tempering?: components["schemas"]["TemperingView"];
+            currency?: string | null;
             /** Format: int64 */
             version: number;
         };

@@ -83,4 +83,10 @@ describe('units', () => {
     expect(clock(-5)).toBe('0:05')
     expect(clock(3725)).toBe('1:02:05')
   })
+
+  it('shows money with the sign of the house, and none where nobody has said', () => {
+    const plain = { temperatureUnit: 'CELSIUS', massUnit: 'GRAM' } as const
+    expect(quantity(12.5, 'MONEY', plain)).toBe('12.50')
+    expect(quantity(12.5, 'MONEY', { ...plain, currency: 'kr' })).toBe('12.50\u00a0kr')
+  })
 })

@@ -1,7 +1,7 @@
 import type { HouseDraft, Sentence, Unit } from '@/api/client'
 
 /** How a maker wants to read numbers. */
-export type Taste = Pick<HouseDraft, 'temperatureUnit' | 'massUnit'>
+export type Taste = Pick<HouseDraft, 'temperatureUnit' | 'massUnit' | 'currency'>
 
 const GRAMS_PER_OUNCE = 28.349523125
 
@@ -39,7 +39,7 @@ export function symbol(unit: Unit, taste: Taste): string {
   if (unit === 'GRAM' && taste.massUnit === 'OUNCE') {
     return 'oz'
   }
-  return SYMBOLS[unit]
+  return unit === 'MONEY' ? (taste.currency ?? '') : SYMBOLS[unit]
 }
 
 /** From the unit the server speaks to the one the maker reads. */

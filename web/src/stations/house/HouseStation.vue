@@ -149,6 +149,16 @@ async function reload() {
         ]"
       />
 
+      <div class="fields mt-3">
+        <v-text-field
+          v-model="draft.currency"
+          label="Money"
+          maxlength="8"
+          hint="As prices are to show it: €, CHF, kr"
+          persistent-hint
+        />
+      </div>
+
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <p v-if="kept" class="kept" role="status">Kept. Batches begun from now on follow these.</p>
       <div class="acts">

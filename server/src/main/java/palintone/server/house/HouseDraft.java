@@ -6,7 +6,12 @@ import palintone.core.temper.DarkWindowSchool;
 import palintone.core.temper.SeedSchool;
 import palintone.core.temper.bowl.VesselKind;
 
-/** The house as somebody wrote it down; the version is that of the state that was changed. */
+/**
+ * The house as somebody wrote it down.
+ *
+ * @param currency sign or letters prices are shown with; left out of a file, it stays as it was
+ * @param version that of the state that was changed
+ */
 public record HouseDraft(
         String name,
         double roomTemperatureC,
@@ -22,6 +27,7 @@ public record HouseDraft(
         double heatPowerW,
         double heatEfficiency,
         @Nullable TemperingView tempering,
+        @Nullable String currency,
         long version) {
 
     /** What stands ready for tempering; left out of a file, it stays as it was. */

@@ -104,6 +104,8 @@ public class HouseEntity {
     @OrderColumn(name = "position")
     private List<Cabinet> cabinets = new ArrayList<>();
 
+    private String currency = "";
+
     @Version private Long version;
 
     protected HouseEntity() {}
@@ -157,11 +159,23 @@ public class HouseEntity {
         fillingSurplus = habits.fillingSurplus();
         heatPowerW = heat.powerW();
         heatEfficiency = heat.efficiency();
+        if (draft.currency() != null) {
+            currency = sign(draft.currency().strip());
+        }
         if (draft.tempering() != null) {
             take(draft.tempering());
         }
         cabinets.clear();
         draft.cabinets().forEach(c -> cabinets.add(new Cabinet(c.name(), c.temperatureC())));
+    }
+
+    /** A sign or a few letters; digits would run into the price. */
+    private static String sign(final String text) {
+        if (text.length() > 8 || text.chars().anyMatch(Character::isDigit)) {
+            throw new OutOfRangeException(
+                    "money", "\"" + text + "\"", "a sign or up to 8 letters without digits");
+        }
+        return text;
     }
 
     private void take(final HouseDraft.TemperingView draft) {
@@ -243,6 +257,10 @@ public class HouseEntity {
 
     List<Cabinet> cabinets() {
         return cabinets;
+    }
+
+    String currency() {
+        return currency;
     }
 
     Long version() {

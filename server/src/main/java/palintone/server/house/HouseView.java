@@ -24,6 +24,7 @@ public record HouseView(HouseDraft rules, FigureView dewPoint) {
                         house.heat().powerW(),
                         house.heat().efficiency(),
                         house.tempering(),
+                        house.currency(),
                         house.version()),
                 FigureView.of(house.air().dewPoint()));
     }

@@ -76,4 +76,31 @@ class LarderApiTest {
         assertThat(stale.status()).isEqualTo(409);
         assertThat(workshop.get("/api/house").json().at("/rules").toString()).isEqualTo(rules);
     }
+
+    @Test
+    void moneyHasASignThatCannotBeMistakenForThePrice() {
+        final String rules = workshop.get("/api/house").json().at("/rules").toString();
+        assertThat(rules).contains("\"currency\":\"€\"");
+        final Answer digits =
+                workshop.put(
+                        "/api/house", rules.replace("\"currency\":\"€\"", "\"currency\":\"9€\""));
+        assertThat(digits.status()).isEqualTo(400);
+        assertThat(digits.at("/field")).isEqualTo("money");
+        assertThat(digits.at("/detail")).contains("without digits");
+        assertThat(workshop.get("/api/house").json().at("/rules").toString()).isEqualTo(rules);
+    }
+
+    @Test
+    void namesOfEverythingComeAtOnceAndInOrder() {
+        final Answer names = workshop.get("/api/larder/names");
+        assertThat(names.json().size())
+                .isEqualTo((int) workshop.get("/api/ingredients").number("/total"));
+        String before = "";
+        for (final var each : names.json()) {
+            assertThat(each.get("name").asString().compareToIgnoreCase(before))
+                    .isGreaterThanOrEqualTo(0);
+            before = each.get("name").asString();
+            assertThat(each.size()).isEqualTo(2);
+        }
+    }
 }
