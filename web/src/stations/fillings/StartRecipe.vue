@@ -150,7 +150,7 @@ function begin() {
           </template>
         </div>
       </div>
-      <div class="d-flex ga-3 mt-5">
+      <div class="acts d-flex ga-3">
         <v-btn size="large" variant="outlined" @click="shown = false">Leave it</v-btn>
         <v-btn size="large" color="primary" :disabled="!read" @click="begin"
           >Put it on the bench</v-btn
@@ -179,6 +179,13 @@ function begin() {
 }
 .read ol {
   padding-left: 22px;
+}
+.acts {
+  position: sticky;
+  bottom: -24px;
+  padding: 14px 0 24px;
+  margin-bottom: -24px;
+  background: var(--p-ground);
 }
 .hidden {
   display: none;

@@ -144,7 +144,7 @@ async function loadNew() {
     @update:model-value="chosen = null"
   >
     <v-card v-if="chosen" class="pa-6">
-      <h2 class="mb-4">{{ chosen.name }}</h2>
+      <h2 class="mb-4">{{ chosen.name || 'New ingredient' }}</h2>
       <div class="fields">
         <v-text-field v-model="name" label="Name" class="wide" />
         <NumberField v-model="density" label="Density" unit="GRAM_PER_ML" />
@@ -169,9 +169,12 @@ async function loadNew() {
         />
         <v-text-field v-model="source" label="Composition from" />
         <LabelPanel class="wide" @estimated="take" />
+        <p v-if="estimated && !allergens.length" class="wide caution">
+          No allergens are named. Read them on the packet and set them here before it is used.
+        </p>
         <h3 class="wide">
           In 100 g<template v-if="estimated"> (estimated from a label)</template>
-          <span class="quiet num" :class="{ wrong: Math.abs(sum - 100) > 1 }"
+          <span class="quiet num ml-2" :class="{ wrong: Math.abs(sum - 100) > 1 }"
             >{{ sum.toFixed(1) }} g so far; 99 to 101 is taken</span
           >
         </h3>
@@ -186,7 +189,7 @@ async function loadNew() {
       </div>
       <LotList v-if="chosen.version >= 0" :ingredient="chosen.id" class="mt-4" />
       <p v-if="refused" class="trouble mt-4" role="alert">{{ refused.message }}</p>
-      <div class="d-flex ga-3 mt-5">
+      <div class="acts d-flex ga-3">
         <v-btn size="large" variant="outlined" @click="chosen = null">Leave it</v-btn>
         <v-btn v-if="stale" size="large" variant="outlined" @click="loadNew"
           >Save over the new state</v-btn
@@ -215,6 +218,13 @@ async function loadNew() {
 }
 .fields > .wide:first-child {
   grid-column: span 2;
+}
+.acts {
+  position: sticky;
+  bottom: -24px;
+  margin-top: 8px;
+  padding: 12px 0 24px;
+  background: var(--p-ground);
 }
 .wrong {
   color: var(--p-off);

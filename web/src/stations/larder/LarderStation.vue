@@ -44,21 +44,21 @@ onMounted(load)
 useKeys({ '/': () => box.value?.focus() })
 
 const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT', taste.value))
-/** An ingredient of one's own begins empty; it is water until somebody says otherwise. */
+/** An ingredient of one's own begins empty; below version 0 it is not in the books yet. */
 function fresh() {
   chosen.value = {
     id: `own-${crypto.randomUUID().slice(0, 8)}`,
-    name: 'New ingredient',
+    name: '',
     densityGPerMl: 1,
-    gramsPer100: { WATER: 100 },
+    gramsPer100: {},
     fatPercent: 0,
-    waterPercent: 100,
+    waterPercent: 0,
     allergens: [],
     couverture: null,
     source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
     traits: { natures: [], estimated: false },
     labelInTheUnitedStates: [],
-    version: 0,
+    version: -1,
   } as Ingredient
 }
 const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
