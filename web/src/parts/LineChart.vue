@@ -68,6 +68,7 @@ const option = computed(() => {
         color: line.strong ? String(colors.primary) : ink,
         fontFamily: font,
         fontSize: 14,
+        lineHeight: 17,
         width: 120,
         overflow: 'break' as const,
       },

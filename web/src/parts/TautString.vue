@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // The string: a line between two pegs, thicker where the value ought to lie, plucked by the value.
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import type { Band, Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { draw, outBy, tensionOf, tensionWords } from '@/parts/string'
@@ -21,10 +22,21 @@ const props = defineProps<{
 
 const { taste } = useHouse()
 
-const frame = computed(() =>
-  props.bare ? { left: 22, right: 238, baseline: 34 } : { left: 40, right: 480, baseline: 42 },
+/** Drawn in pixels of the place there is, so that words never shrink with the string. */
+const svg = ref<SVGSVGElement | null>(null)
+const { width } = useElementSize(svg)
+const wide = computed(() =>
+  width.value > 0 ? Math.max(180, Math.min(520, Math.round(width.value))) : 520,
 )
-const size = computed(() => (props.bare ? [260, 46] : [520, 76]))
+const low = computed(() => wide.value < 360)
+const frame = computed(() => {
+  if (props.bare) return { left: 22, right: 238, baseline: 34 }
+  return low.value
+    ? { left: 20, right: wide.value - 20, baseline: 32 }
+    : { left: 40, right: wide.value - 40, baseline: 42 }
+})
+const size = computed(() => (props.bare ? [260, 46] : [wide.value, low.value ? 62 : 76]))
+const under = computed(() => (low.value ? 26 : 30))
 const drawing = computed(() =>
   draw(props.band, frame.value, props.value ?? null, props.spread ?? null),
 )
@@ -46,6 +58,7 @@ const stretchWords = computed(() => {
   const { low, high } = props.band
   return show(low) === show(high) ? show(low) : `${show(low)} – ${show(high)}`
 })
+const clear = computed(() => (low.value ? 66 : 74))
 const stretchMiddle = computed(() => (drawing.value.stretch[0] + drawing.value.stretch[1]) / 2)
 
 const spoken = computed(() => {
@@ -64,8 +77,9 @@ const spoken = computed(() => {
 
 <template>
   <svg
+    ref="svg"
     class="string"
-    :class="mark"
+    :class="[mark, { low: low && !bare }]"
     :viewBox="`0 0 ${size[0]} ${size[1]}`"
     role="img"
     :aria-label="spoken"
@@ -104,16 +118,16 @@ const spoken = computed(() => {
       />
     </g>
     <g v-if="!bare" class="words">
-      <text :x="frame.left" :y="frame.baseline + 30" text-anchor="middle">
+      <text :x="frame.left" :y="frame.baseline + under" text-anchor="middle">
         {{ show(band.lowLimit) }}
       </text>
-      <text :x="frame.right" :y="frame.baseline + 30" text-anchor="middle">
+      <text :x="frame.right" :y="frame.baseline + under" text-anchor="middle">
         {{ show(band.highLimit) }}
       </text>
       <text
         class="good"
-        :x="Math.min(frame.right - 74, Math.max(frame.left + 74, stretchMiddle))"
-        :y="frame.baseline + 30"
+        :x="Math.min(frame.right - clear, Math.max(frame.left + clear, stretchMiddle))"
+        :y="frame.baseline + under"
         text-anchor="middle"
       >
         {{ stretchWords }}
@@ -184,6 +198,9 @@ const spoken = computed(() => {
   fill: var(--p-quiet);
   font-size: 17px;
   font-variant-numeric: tabular-nums;
+}
+.low .words {
+  font-size: 14px;
 }
 .words .good {
   fill: var(--p-true);

@@ -108,7 +108,7 @@ function accept() {
         >
       </div>
       <h2 class="mt-5">Or what it ought to be</h2>
-      <p class="quiet">{{ style?.words }}; change what you like.</p>
+      <p class="quiet mb-3">{{ style?.words }}; change what you like.</p>
       <div v-for="(row, i) in rows" :key="row.quality" class="wish">
         <span>{{ qualityWords(row.quality) }}</span>
         <NumberField v-model="row.low" label="from" :unit="unitOf(row.quality)" />

@@ -177,14 +177,18 @@ watch(
   color: inherit;
 }
 @media (max-width: 1000px) {
+  /* What it will be stays in sight above, while amounts are dragged below. */
   .bench {
     grid-template-columns: 1fr;
-    overflow: auto;
+    grid-template-rows: minmax(0, 2fr) minmax(0, 3fr);
   }
-  .left,
-  .right {
-    overflow: visible;
+  .left {
     border: 0;
+  }
+  .right {
+    order: -1;
+    padding-bottom: 14px;
+    border-bottom: 1px solid var(--p-line);
   }
 }
 </style>

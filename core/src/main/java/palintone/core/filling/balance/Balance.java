@@ -190,6 +190,17 @@ public record Balance(
         final Wish wish = task.wishes().get(best);
         final double from = task.values(task.start())[best];
         final double effect = slopes[best][line] * moved;
+        final double to = end.values()[best];
+        // A gram that works against the way things went is there to hold a band.
+        if (effect * (to - from) < 0 && Math.abs(to - from) > 0.4 * wish.quality().step()) {
+            return Sentence.of(
+                            "keeps "
+                                    + wish.quality().words()
+                                    + (effect < 0
+                                            ? " from rising above {to}"
+                                            : " from falling below {to}"))
+                    .with("to", to, wish.quality().unit());
+        }
         final String verb = effect > 0 ? "raises " : "lowers ";
         final Unit unit = wish.quality().unit();
         final Sentence whole =
