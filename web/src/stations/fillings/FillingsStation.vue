@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { words } from '@/api/client'
+import StationTabs from '@/parts/StationTabs.vue'
 import { useRecipe } from './recipe'
 import StartRecipe from './StartRecipe.vue'
 
@@ -39,6 +40,7 @@ const refused = ref('')
 const leaving = ref<string | null>(null)
 
 const way = (tab: string) => `/fillings/${tab}${bench.value.id ? `/${bench.value.id}` : ''}`
+const tabs = computed(() => TABS.map(([id, label]) => ({ id, words: label, to: way(id) })))
 
 /** What is changed is not thrown away without a word. */
 function choose(id: string | null) {
@@ -108,15 +110,7 @@ onMounted(async () => {
         >Save</v-btn
       >
     </header>
-    <nav aria-label="Fillings">
-      <router-link
-        v-for="[place, label] in TABS"
-        :key="place"
-        :to="way(place)"
-        :aria-current="current === place ? 'page' : undefined"
-        >{{ label }}</router-link
-      >
-    </nav>
+    <StationTabs name="Fillings" :tabs="tabs" :current="current" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <component :is="view" class="view" />
 
@@ -170,25 +164,6 @@ header {
 .state {
   color: var(--p-quiet);
   margin-right: auto;
-}
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  border-bottom: 1px solid var(--p-line);
-  padding: 0 14px;
-}
-nav a {
-  min-height: 56px;
-  display: flex;
-  align-items: center;
-  padding: 0 16px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 4px solid transparent;
-}
-nav a[aria-current] {
-  border-color: var(--p-still);
-  font-weight: 600;
 }
 .view {
   grid-row: 4;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
+import StationTabs from '@/parts/StationTabs.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const TABS = [
@@ -8,6 +9,7 @@ const TABS = [
   ['back', 'Read back'],
   ['short', 'Colour, coating, troubles'],
 ] as const
+const tabs = TABS.map(([id, words]) => ({ id, words, to: `/temper/${id}` }))
 const current = computed(() => props.tab || 'plan')
 const views = {
   plan: defineAsyncComponent(() => import('./PlanCurve.vue')),
@@ -20,15 +22,7 @@ const view = computed(() => views[current.value as keyof typeof views] ?? views.
 
 <template>
   <div class="temper">
-    <nav aria-label="Temper">
-      <router-link
-        v-for="[place, words] in TABS"
-        :key="place"
-        :to="`/temper/${place}`"
-        :aria-current="current === place ? 'page' : undefined"
-        >{{ words }}</router-link
-      >
-    </nav>
+    <StationTabs name="Temper" :tabs="tabs" :current="current" />
     <component :is="view" :id="id || undefined" />
   </div>
 </template>
@@ -39,24 +33,5 @@ const view = computed(() => views[current.value as keyof typeof views] ?? views.
   grid-template-rows: auto 1fr;
   height: 100%;
   min-height: 0;
-}
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  border-bottom: 1px solid var(--p-line);
-  padding: 0 14px;
-}
-nav a {
-  min-height: 56px;
-  display: flex;
-  align-items: center;
-  padding: 0 18px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 4px solid transparent;
-}
-nav a[aria-current] {
-  border-color: var(--p-still);
-  font-weight: 600;
 }
 </style>
