@@ -115,6 +115,8 @@ class FillingsTest {
             screen.go(house, "/fillings/size/plum-ganache");
             page.getByLabel("To come out").fill("1000");
             assertThat(page.locator(".answer h1")).containsText("times the recipe");
+            button(page, "Moulds").click();
+            assertThat(page.locator(".says").first()).containsText("House rules");
             screen.go(house, "/fillings/layers");
             assertThat(page.locator(".answer h1")).containsText("Sesame crisp goes soft");
             page.getByLabel("Days after making").fill("20");
@@ -122,5 +124,68 @@ class FillingsTest {
             assertThat(page.locator(".answer")).containsText("They say water moves here");
             assertThat(screen.faults()).isEmpty();
         }
+    }
+
+    @Test
+    void anOwnIngredientIsEstimatedFromItsLabelAndAsksForItsAllergens() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/larder");
+            button(page, "New ingredient").click();
+            field(page, "Name").fill("Hazelnut cream of the quay");
+            button(page, "Estimate from a label").click();
+            field(page, "Fat").fill("36");
+            field(page, "Carbohydrate").fill("48");
+            field(page, "of which sugars").fill("46");
+            field(page, "Protein").fill("8");
+            field(page, "Salt").fill("0.2");
+            button(page, "Estimate the rest").click();
+            assertThat(page.locator(".v-dialog .caution")).containsText("No allergens are named");
+            button(page, "Save").click();
+            assertThat(page.locator(".v-dialog h2")).hasCount(0);
+            page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Find ( / )"))
+                    .fill("of the quay");
+            page.getByText("Hazelnut cream of the quay").first().click();
+            field(page, "Lot").fill("Q-4");
+            button(page, "Add the lot").click();
+            assertThat(page.locator(".v-dialog table.rows")).containsText("Q-4");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aTypeIsStartedFromAndAMeasuredValueMovesTheModel() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings");
+            button(page, "Start or paste").click();
+            button(page, "Jelly-like fruit layer").click();
+            button(page, "Put it on the bench").click();
+            assertThat(page.locator(".stands")).containsText("sliceable");
+            assertThat(figure(page, "firmness, served")).containsText("in band");
+            button(page, "Save").click();
+            button(page, "Keep it").click();
+            assertThat(page.locator("header .state")).hasText("version 1");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Remember")).click();
+            page.locator(".ask .v-select").first().click();
+            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Water activity"))
+                    .click();
+            field(page, "Meter shows").fill("0.78");
+            page.getByLabel("shows", new Page.GetByLabelOptions().setExact(true))
+                    .first()
+                    .fill("0.77");
+            button(page, "Correct the meter").click();
+            assertThat(page.locator(".ask .figure")).containsText("0.7");
+            button(page, "Note it").click();
+            assertThat(page.locator(".answer table.rows").first()).containsText("Water activity");
+            page.locator(".answer button.figure").first().click();
+            assertThat(page.locator(".v-dialog, .v-overlay__content").last())
+                    .containsText("own measurements");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    private static Locator field(final Page page, final String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 }

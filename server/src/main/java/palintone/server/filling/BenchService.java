@@ -34,12 +34,12 @@ import palintone.server.larder.LarderService;
 public class BenchService {
 
     private final RecipeReader reader;
-    private final FillingBooks books;
+    private final FillingNotes notes;
     private final LarderService larder;
 
-    BenchService(final RecipeReader reader, final FillingBooks books, final LarderService larder) {
+    BenchService(final RecipeReader reader, final FillingNotes notes, final LarderService larder) {
         this.reader = reader;
-        this.books = books;
+        this.notes = notes;
         this.larder = larder;
     }
 
@@ -133,7 +133,7 @@ public class BenchService {
     }
 
     private Map<Correction.Of, Correction> corrections(final SheetRequest request) {
-        return request.filling() == null ? Map.of() : books.corrections(request.filling());
+        return request.filling() == null ? Map.of() : notes.corrections(request.filling());
     }
 
     @Transactional(readOnly = true)

@@ -27,11 +27,17 @@ import palintone.server.web.PageView;
 class FillingController {
 
     private final FillingBooks books;
+    private final FillingNotes notes;
     private final BenchService bench;
     private final RecipeTexts texts;
 
-    FillingController(final FillingBooks books, final BenchService bench, final RecipeTexts texts) {
+    FillingController(
+            final FillingBooks books,
+            final FillingNotes notes,
+            final BenchService bench,
+            final RecipeTexts texts) {
         this.books = books;
+        this.notes = notes;
         this.bench = bench;
         this.texts = texts;
     }
@@ -165,14 +171,14 @@ class FillingController {
     }
 
     @GetMapping("/{id}/notes")
-    List<FillingBooks.FillingNoteView> notes(@PathVariable final String id) {
-        return books.notes(id);
+    List<FillingNotes.FillingNoteView> notes(@PathVariable final String id) {
+        return notes.notes(id);
     }
 
     @PostMapping("/{id}/notes")
-    List<FillingBooks.FillingNoteView> note(
-            @PathVariable final String id, @RequestBody final FillingBooks.FillingNoteDraft draft) {
-        return books.note(id, draft);
+    List<FillingNotes.FillingNoteView> note(
+            @PathVariable final String id, @RequestBody final FillingNotes.FillingNoteDraft draft) {
+        return notes.note(id, draft);
     }
 
     @PostMapping("/sheet")

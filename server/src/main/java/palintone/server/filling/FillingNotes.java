@@ -1,0 +1,151 @@
+package palintone.server.filling;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Quality;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.record.Correction;
+import palintone.server.problem.NotHereException;
+
+/** Tastings and measurements of fillings, and what they say of the models. */
+@Service
+public class FillingNotes {
+
+    private final FillingRepository fillings;
+    private final FillingVersionRepository versions;
+    private final FillingNoteRepository notes;
+
+    FillingNotes(
+            final FillingRepository fillings,
+            final FillingVersionRepository versions,
+            final FillingNoteRepository notes) {
+        this.fillings = fillings;
+        this.versions = versions;
+        this.notes = notes;
+    }
+
+    /** What was noted of a version. */
+    public record FillingNoteView(
+            int number,
+            Instant notedAt,
+            FillingNoteEntity.Kind kind,
+            @Nullable Double measured,
+            @Nullable Integer score,
+            String words) {}
+
+    /** A tasting or a measurement as it was written down. */
+    public record FillingNoteDraft(
+            @Nullable Integer number,
+            FillingNoteEntity.Kind kind,
+            @Nullable Double measured,
+            @Nullable Integer score,
+            @Nullable String words) {}
+
+    @Transactional(readOnly = true)
+    public List<FillingNoteView> notes(final String id) {
+        return notes.findByFillingIdOrderByNotedAtDesc(byId(id).id()).stream()
+                .map(
+                        n ->
+                                new FillingNoteView(
+                                        n.number(),
+                                        n.notedAt(),
+                                        n.kind(),
+                                        n.measured(),
+                                        n.score(),
+                                        n.words()))
+                .toList();
+    }
+
+    @Transactional
+    public List<FillingNoteView> note(final String id, final FillingNoteDraft draft) {
+        final FillingEntity filling = byId(id);
+        if (draft.kind() == null) {
+            throw new OutOfRangeException("kind of note", "missing", "tasting, measurement");
+        }
+        final int number = draft.number() == null ? filling.number() : draft.number();
+        byNumber(id, number);
+        check(draft);
+        notes.saveAndFlush(
+                new FillingNoteEntity(
+                        filling,
+                        number,
+                        Instant.now(),
+                        draft.kind(),
+                        draft.measured(),
+                        draft.score(),
+                        draft.words() == null ? "" : draft.words()));
+        return notes(id);
+    }
+
+    private static void check(final FillingNoteDraft draft) {
+        if (draft.score() != null) {
+            Require.between("score", draft.score(), 1, 10, "");
+        }
+        final double value = draft.measured() == null ? Double.NaN : draft.measured();
+        switch (draft.kind()) {
+            case WATER_ACTIVITY -> Require.between("water activity", value, 0.05, 1, "");
+            case PH -> Require.between("pH", value, 1, 12, "");
+            case FIRMNESS -> Require.between("firmness", value, 0, 12, "");
+            default -> {
+                if (draft.score() == null && (draft.words() == null || draft.words().isBlank())) {
+                    throw new OutOfRangeException("tasting", "empty", "a score or some words");
+                }
+            }
+        }
+    }
+
+    /** What the workshop's own measurements say of the models for this recipe. */
+    @Transactional(readOnly = true)
+    public Map<Correction.Of, Correction> corrections(final String id) {
+        final Map<Correction.Of, List<Double>> differences = new EnumMap<>(Correction.Of.class);
+        final Map<Integer, Appraisal> cooked = new HashMap<>();
+        for (final FillingNoteEntity n : notes.findByFillingIdOrderByNotedAtDesc(id)) {
+            if (n.measured() == null || n.kind() == FillingNoteEntity.Kind.TASTING) {
+                continue;
+            }
+            final Appraisal then =
+                    cooked.computeIfAbsent(
+                            n.number(),
+                            number ->
+                                    Appraisal.of(
+                                            Cooking.cook(byNumber(id, number).operations()),
+                                            Conditions.USUAL));
+            final Correction.Of what = Correction.Of.valueOf(n.kind().name());
+            differences
+                    .computeIfAbsent(what, w -> new ArrayList<>())
+                    .add(n.measured() - then.value(quality(what)));
+        }
+        final Map<Correction.Of, Correction> corrections = new EnumMap<>(Correction.Of.class);
+        differences.forEach((what, list) -> corrections.put(what, Correction.of(what, list)));
+        return corrections;
+    }
+
+    private static Quality quality(final Correction.Of what) {
+        return switch (what) {
+            case WATER_ACTIVITY -> Quality.WATER_ACTIVITY;
+            case PH -> Quality.ACIDITY;
+            case FIRMNESS -> Quality.FIRMNESS;
+        };
+    }
+
+    private FillingEntity byId(final String id) {
+        return fillings.findById(Require.text("filling", id, 64))
+                .orElseThrow(() -> new NotHereException("filling", id));
+    }
+
+    private FillingVersionEntity byNumber(final String id, final int number) {
+        return versions.findByFillingIdAndNumber(id, number)
+                .orElseThrow(() -> new NotHereException("version", String.valueOf(number)));
+    }
+}
