@@ -33,11 +33,12 @@ watch(
   [count, by, school],
   async () => {
     order = crypto.randomUUID()
+    // Counted first: an answer still on its way must not speak over what is typed now.
+    const mine = ++asked
     if (count.value === null) {
       refused.value = 'How many? Type a whole number.'
       return
     }
-    const mine = ++asked
     try {
       const answer = await ask(
         api.GET('/api/pieces/{id}/needs', {
