@@ -32,12 +32,27 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
     private static final Map<String, String> SAME_THING =
             Map.of("couverture", "chocolate", "chocolate", "couverture", "purée", "puree");
 
-    private static final Pattern CELSIUS = Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*°\\s*C?");
+    /** Degrees of either scale; without a letter they are Celsius. */
+    private static final Pattern DEGREES =
+            Pattern.compile(
+                    "(-?\\d+(?:[.,]\\d+)?)\\s*(?:(?:[°º]|degrees?)\\s*([cf])?\\b|([cf])\\b|[°º])");
+
     private static final Pattern MINUTES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*min");
     private static final Pattern HOURS = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*h(?:ours?)?\\b");
     private static final Pattern GRAMS = Pattern.compile("to\\s+(\\d+(?:[.,]\\d+)?)\\s*g\\b");
-    private static final Pattern PERCENT = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*%");
+
+    /** A share of the operation, not the fat of the cream that is named in it. */
+    private static final Pattern PERCENT =
+            Pattern.compile(
+                    "\\b(?:sieved?|strain(?:ed)?|blend(?:ed)?|crush(?:ed)?|cut|trim\\w*|los[st]\\w*|left"
+                            + "|pass\\w*|yield\\w*)\\b[^\\d%]{0,4}(\\d+(?:[.,]\\d+)?)\\s*%");
+
+    private static final Pattern PERCENT_A_MINUTE =
+            Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*%\\s*(?:a|per|/)\\s*min");
     private static final Pattern MILLIMETRES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*mm");
+
+    /** Nothing but sugar gets as hot as this in a pot. */
+    private static final double SUGAR_COOKS_FROM_C = 104;
 
     /** One operation as it was read. */
     public record Doing(
@@ -107,6 +122,9 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
         if (kind == null) {
             return Optional.empty();
         }
+        if (kind == OperationKind.COOK_SUGAR && !low.contains("cook sugar")) {
+            kind = cooked(low);
+        }
         final List<WrittenLine> lines = new ArrayList<>();
         if (colon > 0) {
             for (final String part :
@@ -118,6 +136,19 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
         return Optional.of(new Doing(kind, lines, settings(kind, low)));
     }
 
+    /** What "cook" alone means: it may be said of sugar, of fruit, or of a custard. */
+    private static OperationKind cooked(final String text) {
+        if (text.contains("yolk") || text.contains("egg")) {
+            return OperationKind.TEMPER_YOLKS;
+        }
+        final Map<Setting, Double> heat = new EnumMap<>(Setting.class);
+        setTemperature(heat, OperationKind.COOK_SUGAR, text);
+        final boolean sugary = heat.isEmpty() && text.matches(".*\\b(sugar|caramel|toffee).*");
+        return sugary || heat.getOrDefault(Setting.TEMPERATURE_C, 0.0) >= SUGAR_COOKS_FROM_C
+                ? OperationKind.COOK_SUGAR
+                : OperationKind.COOK_FRUIT;
+    }
+
     /** Where a verb stands as a word of its own, −1 where it does not. */
     private static int find(final String text, final String verb) {
         final Matcher m = Pattern.compile("\\b" + verb + "(?:s|ed|ing)?\\b").matcher(text);
@@ -126,11 +157,12 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
 
     private static Map<Setting, Double> settings(final OperationKind kind, final String text) {
         final Map<Setting, Double> settings = new EnumMap<>(Setting.class);
-        set(settings, kind, Setting.TEMPERATURE_C, CELSIUS, text);
+        setTemperature(settings, kind, text);
         set(settings, kind, Setting.MINUTES, MINUTES, text);
         set(settings, kind, Setting.HOURS, HOURS, text);
         set(settings, kind, Setting.MASS_G, GRAMS, text);
-        set(settings, kind, Setting.PERCENT, PERCENT, text);
+        final boolean boiling = kind == OperationKind.BOIL || kind == OperationKind.COOK_FRUIT;
+        set(settings, kind, Setting.PERCENT, boiling ? PERCENT_A_MINUTE : PERCENT, text);
         set(settings, kind, Setting.WIDTH_MM, MILLIMETRES, text);
         return settings;
     }
@@ -143,14 +175,36 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
             final String text) {
         final Matcher m = pattern.matcher(text);
         if (kind.defaults().containsKey(setting) && m.find()) {
-            settings.put(
-                    setting,
-                    Math.max(
-                            setting.low(),
-                            Math.min(
-                                    setting.high(),
-                                    Double.parseDouble(m.group(1).replace(',', '.')))));
+            settings.put(setting, possible(setting, text, number(m)));
         }
+    }
+
+    private static void setTemperature(
+            final Map<Setting, Double> settings, final OperationKind kind, final String text) {
+        final Matcher m = DEGREES.matcher(text);
+        if (kind.defaults().containsKey(Setting.TEMPERATURE_C) && m.find()) {
+            final boolean fahrenheit = "f".equals(m.group(2)) || "f".equals(m.group(3));
+            final double celsius = fahrenheit ? (number(m) - 32) / 1.8 : number(m);
+            settings.put(Setting.TEMPERATURE_C, possible(Setting.TEMPERATURE_C, text, celsius));
+        }
+    }
+
+    private static double number(final Matcher m) {
+        return Double.parseDouble(m.group(1).replace(',', '.'));
+    }
+
+    /** What no pot does is refused with the words it stands in. */
+    private static double possible(final Setting setting, final String text, final double value) {
+        final String where = text.strip();
+        return Require.between(
+                "recipe text, \u201c"
+                        + where.substring(0, Math.min(60, where.length()))
+                        + "\u201d: "
+                        + setting.words(),
+                value,
+                setting.low(),
+                setting.high(),
+                setting.unit().symbol());
     }
 
     /** Puts loose ingredients where they are named, and drops what cannot be done without any. */
@@ -212,6 +266,11 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
         verbs.put("mix", OperationKind.ADD);
         verbs.put("stir in", OperationKind.ADD);
         verbs.put("fold", OperationKind.ADD);
+        verbs.put("melt", OperationKind.ADD);
+        verbs.put("combine", OperationKind.ADD);
+        verbs.put("dissolve", OperationKind.ADD);
+        verbs.put("whip", OperationKind.ADD);
+        verbs.put("beat", OperationKind.ADD);
         verbs.put("weigh", OperationKind.ADD);
         verbs.put("yolk", OperationKind.TEMPER_YOLKS);
         verbs.put("cook", OperationKind.COOK_SUGAR);

@@ -121,6 +121,56 @@ class WrittenRecipeTest {
                 .isLessThan(Likeness.SURE);
     }
 
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Cook the syrup to 240 °F.|COOK_SUGAR|TEMPERATURE_C|115.556",
+                "Cook to 240F|COOK_SUGAR|TEMPERATURE_C|115.556",
+                "cook sugar to 116 C|COOK_SUGAR|TEMPERATURE_C|116",
+                "Cook the caramel to 110°|COOK_SUGAR|TEMPERATURE_C|110",
+                "Cool to 95 degrees F and cover|COOL|TEMPERATURE_C|35",
+                "Cool it to 32 º C|COOL|TEMPERATURE_C|32",
+                "Freeze at -18 °C|FREEZE|TEMPERATURE_C|-18",
+                "Cook the plums for 6 min|COOK_FRUIT|MINUTES|6",
+                "Cook the yolks to 82 °C|TEMPER_YOLKS|TEMPERATURE_C|82",
+                "sieve 92 %|SIEVE|PERCENT|92",
+                "boil 3 min, 2 % a minute|BOIL|PERCENT|2"
+            })
+    void sentencesAreReadInTheirUnits(
+            final String text,
+            final OperationKind kind,
+            final Setting setting,
+            final double value) {
+        final WrittenRecipe.Doing doing =
+                WrittenRecipe.read("100 g plums\n100 g syrup\n100 g yolks\n" + text)
+                        .doings()
+                        .stream()
+                        .filter(d -> d.kind() == kind)
+                        .findFirst()
+                        .orElseThrow(() -> new AssertionError("no " + kind));
+        assertThat(doing.settings().get(setting)).isCloseTo(value, within(0.001));
+    }
+
+    /** The fat of a cream is not what boils off in a minute. */
+    @Test
+    void percentOfAnIngredientIsNotASetting() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read("200 g cream 35 %\nBoil the cream 35 % for 2 min.");
+        assertThat(recipe.doings()).hasSize(1);
+        assertThat(recipe.doings().get(0).settings())
+                .containsEntry(Setting.MINUTES, 2.0)
+                .doesNotContainKey(Setting.PERCENT);
+    }
+
+    @Test
+    void aTemperatureNoPotReachesIsRefusedWhereItStands() {
+        assertThatThrownBy(() -> WrittenRecipe.read("100 g sugar\nCook sugar to 900 °C"))
+                .hasMessageContaining("cook sugar to 900 °c")
+                .hasMessageContaining("temperature is 900 °C")
+                .hasMessageContaining("-40 to 200 °C");
+    }
+
     @Test
     void anEssayIsRefusedWithWhatIsWanted() {
         assertThatThrownBy(() -> WrittenRecipe.read("The sea was calm that day, and so on."))
