@@ -58,6 +58,22 @@ class CautionsTest {
         assertThat(cautions(BOIL, enough, POUR)).doesNotContain("egg").doesNotContain("Raw");
     }
 
+    /** Egg that goes in after the heat step has seen none of it. */
+    @Test
+    void theEggThatWentInLastDecides() {
+        final Operation enough =
+                op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
+                        .with(Setting.TEMPERATURE_C, 82)
+                        .with(Setting.MINUTES, 2);
+        assertThat(cautions(BOIL, enough, op(OperationKind.ADD, grams(Kitchen.YOLK, 10)), POUR))
+                .contains("Raw egg, never heated");
+        final Operation brief =
+                op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 10))
+                        .with(Setting.TEMPERATURE_C, 64)
+                        .with(Setting.MINUTES, 0.2);
+        assertThat(cautions(BOIL, enough, brief, POUR)).contains("ask your local authority");
+    }
+
     @Test
     void hotSugarAndLiquidIntoIt() {
         assertThat(cautions(sugar(118))).contains("burns deep").doesNotContain("throws steam");

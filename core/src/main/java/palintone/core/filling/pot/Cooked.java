@@ -14,8 +14,8 @@ import palintone.core.substance.Nature;
  * @param weighed what was weighed in, grams of each ingredient in the order of the recipe
  * @param stages the pot after every operation
  * @param heat how hot and how long, in order
- * @param eggSince index of the first heat step that any raw egg went through, −1 where there is no
- *     egg
+ * @param eggSince index of the first heat step that the last raw egg went through, −1 where there
+ *     is no egg
  * @param rawEgg true where raw egg never saw 63.5 °C
  * @param unheated moist ingredients that went in after the last heat step of 72 °C
  * @param gellingG grams of pectin, gelatine and agar that are left

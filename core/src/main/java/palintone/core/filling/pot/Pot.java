@@ -96,9 +96,8 @@ final class Pot {
         weighed.merge(ingredient, massG, Double::sum);
         if (ingredient.is(Nature.RAW_EGG)) {
             rawEgg = true;
-            if (eggSince < 0) {
-                eggSince = heat.size();
-            }
+            // The egg that went in last has seen the least heat: it decides.
+            eggSince = heat.size();
         }
         for (final Nature nature : GELLING) {
             if (ingredient.is(nature)) {
@@ -189,7 +188,7 @@ final class Pot {
             rawSinceHeat.clear();
         }
         if (celsius >= 63.5) {
-            rawEgg = rawEgg && eggSince < 0;
+            rawEgg = false;
         }
     }
 
