@@ -144,8 +144,7 @@ public class FillingBench {
         return FillingFigures.of(
                 Appraisal.of(
                         Cooking.cook(recipe, Cooking.grams(recipe), 1013.25), Conditions.USUAL),
-                Style.SOFT_SHELL.bands(),
-                Map.of());
+                Style.SOFT_SHELL.bands());
     }
 
     /** The smallest change of twenty lines that meets ten bands. */

@@ -54,6 +54,20 @@ public final class Require {
         return value;
     }
 
+    /**
+     * Words that may be left out, but not be longer than this.
+     *
+     * @return the words, empty where there are none
+     * @throws OutOfRangeException when they are longer
+     */
+    public static String words(final String field, final String value, final int longest) {
+        if (value != null && value.length() > longest) {
+            throw new OutOfRangeException(
+                    field, value.length() + " characters", "up to " + longest + " characters");
+        }
+        return value == null ? "" : value;
+    }
+
     private static String unit(final String unit) {
         return unit.isEmpty() ? "" : " " + unit;
     }

@@ -17,6 +17,8 @@ public enum Unit {
     DAY("days"),
     /** A count of hydrogen ions on the usual scale, 0 to 14. */
     PH("pH"),
+    /** Steps of the bench from 0, pours, to 10, hard. */
+    FIRMNESS(""),
     KILOJOULE_PER_100G("kJ/100 g"),
     /** Decimal orders of magnitude by which living germs fall. */
     LOG10("log"),

@@ -5,6 +5,7 @@ import java.util.Map;
 import palintone.core.filling.fat.Emulsion;
 import palintone.core.filling.layer.Gab;
 import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.record.Correction;
 import palintone.core.filling.taste.Taste;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.water.AqueousPhase;
@@ -21,7 +22,8 @@ import palintone.core.substance.Nutrition;
 
 /**
  * Every quality of what came out of the pot, as a bare number: quick enough for a balance to ask
- * hundreds of times. {@link FillingFigures} gives the same numbers a basis.
+ * hundreds of times. {@link FillingFigures} gives the same numbers a basis. What the workshop has
+ * measured of the recipe ({@link Conditions#own}) is in every number.
  */
 public final class Appraisal {
 
@@ -43,7 +45,7 @@ public final class Appraisal {
     private Appraisal(final Cooked cooked, final Conditions conditions) {
         this.cooked = cooked;
         this.conditions = conditions;
-        this.texture = Texture.of(cooked);
+        this.texture = Texture.of(cooked).firmer(conditions.own().offset(Correction.Of.FIRMNESS));
         this.wet = texture.syrupOutside();
     }
 
@@ -94,7 +96,7 @@ public final class Appraisal {
             case SWEETNESS -> Taste.sweetness(c);
             case BITTERNESS -> Taste.bitterness(cooked);
             case ALCOHOL -> Taste.alcoholByMass(c);
-            case ACIDITY -> Taste.ph(cooked.weighed());
+            case ACIDITY -> Taste.ph(cooked.weighed()) + conditions.own().offset(Correction.Of.PH);
             case ENERGY -> Nutrition.of(c).kilojoules();
             case COST -> cost() / cooked.yieldG() * 1000;
             case YIELD -> cooked.yieldG();
@@ -103,10 +105,13 @@ public final class Appraisal {
 
     /** Water activity by one model; by the sorption of its dry bodies where there is no syrup. */
     double waterActivity(final WaterActivityModel model) {
-        if (!wet) {
-            return Math.max(0.05, dryActivity());
-        }
-        return model.waterActivity(syrup()) * Ross1975.saltsAndEthanol(syrup());
+        final double computed =
+                wet
+                        ? model.waterActivity(syrup()) * Ross1975.saltsAndEthanol(syrup())
+                        : Math.max(0.05, dryActivity());
+        return Math.max(
+                0.01,
+                Math.min(1, computed + conditions.own().offset(Correction.Of.WATER_ACTIVITY)));
     }
 
     private double dryActivity() {

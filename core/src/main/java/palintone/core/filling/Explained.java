@@ -33,12 +33,10 @@ final class Explained {
 
     private final Appraisal appraisal;
     private final Composition c;
-    private final Map<Correction.Of, Correction> corrections;
 
-    Explained(final Appraisal appraisal, final Map<Correction.Of, Correction> corrections) {
+    Explained(final Appraisal appraisal) {
         this.appraisal = appraisal;
         this.c = appraisal.cooked().composition();
-        this.corrections = corrections;
     }
 
     Figure figure(final Quality quality) {
@@ -142,12 +140,17 @@ final class Explained {
     private Figure waterActivity() {
         final Correction own = correction(Correction.Of.WATER_ACTIVITY);
         if (!appraisal.wet()) {
-            final double value = clip(appraisal.value(Quality.WATER_ACTIVITY) + own.offset());
+            final double value = appraisal.value(Quality.WATER_ACTIVITY);
             return Figure.of(
                             Quality.WATER_ACTIVITY.words(),
                             value,
                             Unit.ONE,
-                            Basis.of("GAB isotherm of the dry bodies, the fat being outside")
+                            moved(
+                                            own,
+                                            Unit.ONE,
+                                            Basis.of(
+                                                    "GAB isotherm of the dry bodies, the fat being"
+                                                            + " outside"))
                                     .with("water", 100 * c.fraction(Component.WATER), Unit.PERCENT)
                                     .with("dry bodies", 100 * Appraisal.dryBodies(c), Unit.PERCENT)
                                     .from(Gab.SOURCE)
@@ -163,17 +166,14 @@ final class Explained {
         double low = 1;
         double high = 0;
         for (final WaterActivityModel model : Appraisal.MODELS) {
-            final double aw = clip(appraisal.waterActivity(model) + own.offset());
+            final double aw = appraisal.waterActivity(model);
             low = Math.min(low, aw);
             high = Math.max(high, aw);
             basis = basis.with(model.words(), aw, Unit.ONE).from(model.source());
         }
-        final double value = clip(appraisal.waterActivity(first) + own.offset());
+        final double value = appraisal.waterActivity(first);
         if (own.measurements() > 0) {
-            basis =
-                    basis.with("moved by own measurements", own.offset(), Unit.ONE)
-                            .with("margin left", own.margin(), Unit.ONE)
-                            .from(Correction.SOURCE);
+            basis = moved(own, Unit.ONE, basis);
             low = Math.max(low, value - 2 * own.margin());
             high = Math.min(high, value + 2 * own.margin());
         }
@@ -188,12 +188,17 @@ final class Explained {
                 .spread(Math.min(low, value), Math.max(high, value));
     }
 
-    private static double clip(final double aw) {
-        return Math.max(0.01, Math.min(1, aw));
+    /** Says by how much the workshop's own measurements move a number, where there are any. */
+    private static Basis moved(final Correction own, final Unit unit, final Basis basis) {
+        return own.measurements() == 0
+                ? basis
+                : basis.with("moved by own measurements", own.offset(), unit)
+                        .with("margin left", own.margin(), unit)
+                        .from(Correction.SOURCE);
     }
 
     private Correction correction(final Correction.Of what) {
-        return corrections.getOrDefault(what, Correction.none(what));
+        return appraisal.conditions().own().of(what);
     }
 
     private Figure oilShare() {
@@ -236,7 +241,7 @@ final class Explained {
         final Texture texture = appraisal.texture();
         final double pascal = texture.pascal(celsius);
         final Correction own = correction(Correction.Of.FIRMNESS);
-        final double value = Math.max(0, appraisal.value(quality) + own.offset());
+        final double value = appraisal.value(quality);
         Basis basis =
                 Basis.of("2·(log10 stiffness − 1); stiffness of solids and syrup together")
                         .with("stiffness", pascal, Unit.PASCAL)
@@ -258,16 +263,12 @@ final class Explained {
                                     Unit.PASCAL)
                             .from(Gel.SOURCE);
         }
-        if (own.measurements() > 0) {
-            basis =
-                    basis.with("moved by own checks", own.offset(), Unit.ONE)
-                            .from(Correction.SOURCE);
-        }
+        basis = moved(own, Unit.FIRMNESS, basis);
         final double margin = own.measurements() > 0 ? own.margin() : 0.7;
         return Figure.of(
                         quality.words(),
                         value,
-                        Unit.ONE,
+                        Unit.FIRMNESS,
                         basis.from(Texture.SOURCE)
                                 .from(SyrupViscosity.SOURCE)
                                 .from(FatBlend.SOURCE))
@@ -276,14 +277,10 @@ final class Explained {
 
     private Figure acidity() {
         final Correction own = correction(Correction.Of.PH);
-        final double value = appraisal.value(Quality.ACIDITY) + own.offset();
+        final double value = appraisal.value(Quality.ACIDITY);
         final double margin = own.measurements() > 0 ? 2 * own.margin() : 0.4;
         Basis basis = Basis.of("mean pH of the ingredients, weighed by what buffers them");
-        if (own.measurements() > 0) {
-            basis =
-                    basis.with("moved by own measurements", own.offset(), Unit.PH)
-                            .from(Correction.SOURCE);
-        }
+        basis = moved(own, Unit.PH, basis);
         return Figure.of(
                         Quality.ACIDITY.words(),
                         value,

@@ -21,7 +21,7 @@ import palintone.core.substance.Mixture;
 public record Filling(String id, String name, List<Operation> operations) {
 
     /** Where fillings are piped, °C. */
-    private static final double PIPING_C = 28;
+    public static final double PIPING_C = 28;
 
     /** The most lines a recipe may have: more is a pasted file, not a recipe. */
     public static final int MOST_LINES = 200;

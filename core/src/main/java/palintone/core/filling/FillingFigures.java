@@ -6,6 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
@@ -14,7 +16,6 @@ import palintone.core.filling.life.FoodCode;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.life.Life;
 import palintone.core.filling.pot.Cooked;
-import palintone.core.filling.record.Correction;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
@@ -37,6 +38,8 @@ import palintone.core.substance.Nature;
  * @param unpriced ingredients without a price
  * @param allergens in the order of the regulation
  * @param cautions where somebody can be hurt
+ * @param cooked what came out of the pot
+ * @param conditions where it is cooked, eaten and kept
  */
 public record FillingFigures(
         Map<Quality, Figure> figures,
@@ -52,30 +55,25 @@ public record FillingFigures(
         List<String> unpriced,
         Set<Allergen> allergens,
         List<Sentence> cautions,
-        Cooked cooked) {
+        Cooked cooked,
+        Conditions conditions) {
 
-    private static final double[] TEMPERATURES_C = {4, 16, 20, 24, 28, 32, 40};
+    private static final List<Double> TEMPERATURES_C =
+            List.of(4.0, 16.0, 20.0, 24.0, 28.0, 32.0, 40.0);
 
     /** How it stands at a temperature. */
     public record TextureAt(double celsius, TextureClass texture, double pascal) {}
 
     /** At the usual conditions, as a soft shell filling, without own measurements. */
     public static FillingFigures of(final Filling filling) {
-        return of(
-                Appraisal.of(filling.cooked(), Conditions.USUAL),
-                Style.SOFT_SHELL.bands(),
-                Map.of());
+        return of(Appraisal.of(filling.cooked(), Conditions.USUAL), Style.SOFT_SHELL.bands());
     }
 
     /**
      * @param bands what it ought to be
-     * @param corrections by the workshop's own measurements
      */
-    public static FillingFigures of(
-            final Appraisal appraisal,
-            final Map<Quality, Band> bands,
-            final Map<Correction.Of, Correction> corrections) {
-        final Explained explained = new Explained(appraisal, corrections);
+    public static FillingFigures of(final Appraisal appraisal, final Map<Quality, Band> bands) {
+        final Explained explained = new Explained(appraisal);
         final Map<Quality, Figure> figures = new EnumMap<>(Quality.class);
         for (final Quality quality : Quality.values()) {
             Figure figure = explained.figure(quality);
@@ -86,7 +84,7 @@ public record FillingFigures(
         }
         final Cooked cooked = appraisal.cooked();
         final List<TextureAt> textures = new ArrayList<>();
-        for (final double celsius : TEMPERATURES_C) {
+        for (final double celsius : temperatures(appraisal.conditions())) {
             final double pascal = appraisal.texture().pascal(celsius);
             textures.add(new TextureAt(celsius, TextureClass.of(pascal), pascal));
         }
@@ -115,7 +113,16 @@ public record FillingFigures(
                         .toList(),
                 allergens(cooked),
                 Cautions.of(cooked, egg),
-                cooked);
+                cooked,
+                appraisal.conditions());
+    }
+
+    /** The usual ones, with those where it is kept and eaten. */
+    private static SortedSet<Double> temperatures(final Conditions conditions) {
+        final SortedSet<Double> all = new TreeSet<>(TEMPERATURES_C);
+        all.add(conditions.servingC());
+        all.add(conditions.storageC());
+        return all;
     }
 
     private static Life life(final Appraisal appraisal, final Map<Quality, Figure> figures) {

@@ -40,8 +40,7 @@ public record Piece(
         Require.text("id", id, 64);
         Require.text("name", name, 120);
         layers = List.copyOf(layers);
-        final Cavity room = mould.cavity().inset(shellMm);
-        Require.between("head room", headRoomMm, 0.5, room.depthMm() * 0.8, "mm");
+        new MouldRoom(mould, shellMm, headRoomMm);
         final double sum = layers.stream().mapToDouble(Layer::share).sum();
         if (Math.abs(sum - 1) > SHARE_TOLERANCE) {
             throw new OutOfRangeException(
@@ -49,23 +48,28 @@ public record Piece(
         }
     }
 
+    /** What one cavity leaves for the fillings. */
+    public MouldRoom mouldRoom() {
+        return new MouldRoom(mould, shellMm, headRoomMm);
+    }
+
     /** The hollow inside the shell, rim plane as in the mould. */
     public Cavity room() {
-        return mould.cavity().inset(shellMm);
+        return mouldRoom().hollow();
     }
 
     /** Room for all fillings of one piece, ml. */
     public double fillingMl() {
-        return room().volumeMl() - room().volumeToMl(headRoomMm);
+        return mouldRoom().fillingMl();
     }
 
     /** Chocolate of one cap, ml. */
     public double capMl() {
-        return room().volumeToMl(headRoomMm);
+        return mouldRoom().capMl();
     }
 
     /** Chocolate of one shell, ml. */
     public double shellMl() {
-        return mould.cavity().volumeMl() - room().volumeMl();
+        return mouldRoom().shellMl();
     }
 }

@@ -2,6 +2,7 @@ package palintone.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
@@ -9,10 +10,12 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
 import palintone.core.filling.Quality;
 import palintone.core.filling.layer.CrunchChecks;
 import palintone.core.filling.layer.Gab;
 import palintone.core.filling.layer.MoistureBetween;
+import palintone.core.filling.record.Corrections;
 
 /**
  * Water moving between the fillings of one piece: bare, and with fat painted between them.
@@ -35,37 +38,80 @@ public record PieceMoisture(
         double factor) {
 
     /**
+     * One layer of a piece, or of what may become one.
+     *
+     * @param share of the room for fillings, above 0 to 1
+     */
+    public record Part(String name, double share, Appraisal appraisal) {}
+
+    /**
+     * @param own what the workshop has measured of each filling
      * @param barrierMm of fat between the layers for the second path, above 0 to 5
      * @param days to look ahead, 1 to 400
      * @param checks own crunch checks, as they were made: with that barrier or bare
      * @throws OutOfRangeException when the piece has only one filling
      */
     public static PieceMoisture of(
-            final Piece piece, final double barrierMm, final double days, final List<Bite> checks) {
-        if (piece.layers().size() < 2) {
+            final Piece piece,
+            final Function<Filling, Corrections> own,
+            final double barrierMm,
+            final double days,
+            final List<Bite> checks) {
+        return of(
+                piece.name(),
+                piece.mouldRoom(),
+                piece.layers().stream()
+                        .map(
+                                layer ->
+                                        new Part(
+                                                layer.filling().name(),
+                                                layer.share(),
+                                                Appraisal.of(
+                                                        layer.filling().cooked(),
+                                                        Conditions.USUAL.measured(
+                                                                own.apply(layer.filling())))))
+                        .toList(),
+                barrierMm,
+                days,
+                checks);
+    }
+
+    /**
+     * The same for layers that are only thought of.
+     *
+     * @param name for what is refused
+     * @param room they lie in
+     * @param parts first in first
+     */
+    public static PieceMoisture of(
+            final String name,
+            final MouldRoom room,
+            final List<Part> parts,
+            final double barrierMm,
+            final double days,
+            final List<Bite> checks) {
+        if (parts.size() < 2) {
             throw new OutOfRangeException(
-                    "layers of " + piece.name(), "one", "a piece with two fillings or more");
+                    "layers of " + name, "one", "a piece with two fillings or more");
         }
         Require.positive("fat barrier", barrierMm, 5, "mm");
-        final PieceMasses masses = PieceMasses.of(piece);
         final List<palintone.core.filling.layer.Layer> layers = new ArrayList<>();
         int crisp = 0;
         double driest = 2;
-        for (int i = 0; i < piece.layers().size(); i++) {
-            final Appraisal appraisal =
-                    Appraisal.of(piece.layers().get(i).filling().cooked(), Conditions.USUAL);
+        for (int i = 0; i < parts.size(); i++) {
+            final Part part = parts.get(i);
             layers.add(
                     palintone.core.filling.layer.Layer.of(
-                            piece.layers().get(i).filling().name(),
-                            masses.layers().get(i).value(),
-                            appraisal));
-            final double aw = appraisal.value(Quality.WATER_ACTIVITY);
+                            part.name(),
+                            room.grams(part.appraisal().cooked().composition()) * part.share(),
+                            part.appraisal()));
+            final double aw = part.appraisal().value(Quality.WATER_ACTIVITY);
             if (aw < driest) {
                 driest = aw;
                 crisp = i;
             }
         }
-        final double area = piece.mould().cavity().rimAreaMm2() * FACE_OF_RIM;
+        final double area = room.faceMm2();
         final double factor = factor(layers, area, crisp, checks);
         final List<MoistureBetween.At> bare =
                 MoistureBetween.follow(layers, faces(layers, area, 0), days, factor);
@@ -80,9 +126,6 @@ public record PieceMoisture(
                 soft("soft after, behind fat", fat, crisp, area, barrierMm, factor),
                 factor);
     }
-
-    /** The face between layers against the rim: the shell takes its edge, and walls lean in. */
-    private static final double FACE_OF_RIM = 0.75;
 
     /** A bite, the day after making and the barrier it had. */
     public record Bite(double days, boolean crisp, double barrierMm) {}

@@ -54,8 +54,7 @@ class LawsTest {
             @ForAll @DoubleRange(min = 1, max = 300) final double invert,
             @ForAll @DoubleRange(min = 1, max = 300) final double butter) {
         final FillingFigures figures =
-                FillingFigures.of(
-                        ganache(cream, dark, invert, butter), Style.SOFT_SHELL.bands(), Map.of());
+                FillingFigures.of(ganache(cream, dark, invert, butter), Style.SOFT_SHELL.bands());
         assertThat(figures.figures()).hasSize(Quality.values().length);
         for (final Figure figure : figures.figures().values()) {
             assertThat(figure.value()).as(figure.name()).isFinite();

@@ -69,15 +69,17 @@ class ToolsTest {
 
     private static Cooling cooling(
             final CoolingVessel vessel, final double depthMm, final double roomC) {
-        return Cooling.of(Cooking.cook(GANACHE), new Cooling.Where(vessel, depthMm, roomC, 60, 29));
+        return Cooling.of(
+                Appraisal.of(Cooking.cook(GANACHE), Conditions.USUAL),
+                new Cooling.Where(vessel, depthMm, roomC, 60, 29));
     }
 
     @Test
     void schoolsOfRestingEndDifferently() {
-        final var cooked = Cooking.cook(GANACHE);
-        final double day = RestSchool.ROOM_24_H.end(cooked, CoolingVessel.BOWL, 60, 35).pascal();
-        final double hours = RestSchool.ROOM_3_H.end(cooked, CoolingVessel.BOWL, 60, 35).pascal();
-        final double cold = RestSchool.COLD_3_DAYS.end(cooked, CoolingVessel.BOWL, 60, 35).pascal();
+        final Appraisal now = Appraisal.of(Cooking.cook(GANACHE), Conditions.USUAL);
+        final double day = RestSchool.ROOM_24_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
+        final double hours = RestSchool.ROOM_3_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
+        final double cold = RestSchool.COLD_3_DAYS.end(now, CoolingVessel.BOWL, 60, 35).pascal();
         assertThat(hours).isLessThan(day);
         assertThat(cold).isGreaterThan(3 * day);
     }
@@ -139,12 +141,13 @@ class ToolsTest {
 
     @Test
     void sugarStagesGoThereAndBackAnywhere() {
-        final Mixture pan =
-                Mixture.of(
-                        List.of(
-                                new Portion(Kitchen.SUGAR, 300),
-                                new Portion(Samples.GLUCOSE_SYRUP, 80),
-                                new Portion(Kitchen.WATER, 90)));
+        final SugarCook.Pan pan =
+                SugarCook.Pan.of(
+                        Mixture.of(
+                                List.of(
+                                        new Portion(Kitchen.SUGAR, 300),
+                                        new Portion(Samples.GLUCOSE_SYRUP, 80),
+                                        new Portion(Kitchen.WATER, 90))));
         for (final double pressure : new double[] {1013.25, 900, 800}) {
             final SugarCook.Place place = new SugarCook.Place(pressure, 1.5);
             final SugarCook to = SugarCook.to(SugarStage.FIRM_BALL, pan, place);
@@ -158,6 +161,31 @@ class ToolsTest {
                 .hasMessageContaining("where this boils before");
     }
 
+    /**
+     * What is in the pot then, not what was weighed in: the caramel before it has lost its water.
+     */
+    @Test
+    void theSugarOfARecipeIsCookedFromWhatItsPotHoldsByThen() {
+        final List<Operation> caramel =
+                List.of(
+                        op(
+                                OperationKind.CARAMELISE,
+                                grams(Kitchen.SUGAR, 160),
+                                grams(Kitchen.WATER, 50)),
+                        op(OperationKind.ADD, grams(Samples.CREAM, 260)),
+                        op(OperationKind.COOK_SUGAR, grams(Samples.GLUCOSE_SYRUP, 100))
+                                .with(Setting.TEMPERATURE_C, 112),
+                        op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 50)));
+        final SugarCook.Pan pan = SugarCook.Pan.before(caramel, Cooking.SEA_LEVEL_HPA);
+        assertThat(pan.massG()).isBetween(490.0, 520.0);
+        final SugarCook done =
+                SugarCook.readAt(112, pan, new SugarCook.Place(Cooking.SEA_LEVEL_HPA, 0));
+        final double after = Cooking.cook(caramel).stages().get(2).massG();
+        assertThat(done.yield().value()).isCloseTo(after, within(0.01));
+        assertThatThrownBy(() -> SugarCook.Pan.before(GANACHE, Cooking.SEA_LEVEL_HPA))
+                .hasMessageContaining("no sugar cooked in it");
+    }
+
     @Test
     void aRecipeIsScaledWithWhatItIsBoiledDownTo() {
         final List<Operation> fruit =
@@ -165,13 +193,14 @@ class ToolsTest {
                         op(OperationKind.ADD, grams(Kitchen.PUREE, 400)),
                         new Operation(
                                 OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, 300.0)));
-        final Scaling half = Scaling.toYield(fruit, 150, 400);
+        final Scaling half = Scaling.toYield(fruit, 150, vessel(400));
         assertThat(half.factor()).isCloseTo(0.5, within(1e-9));
         assertThat(half.operations().get(1).value(Setting.MASS_G)).isCloseTo(150, within(1e-9));
         assertThat(half.rounds()).isEqualTo(1);
-        assertThat(Scaling.toYield(fruit, 1500, 1000).rounds()).isEqualTo(4);
-        assertThat(Scaling.toLine(fruit, 0, 100, 0).yieldG()).isCloseTo(75, within(1e-6));
-        assertThatThrownBy(() -> Scaling.toLine(fruit, 3, 100, 0)).hasMessageContaining("1 to 1");
+        assertThat(Scaling.toYield(fruit, 1500, vessel(1000)).rounds()).isEqualTo(4);
+        assertThat(Scaling.toLine(fruit, 0, 100, vessel(0)).yieldG()).isCloseTo(75, within(1e-6));
+        assertThatThrownBy(() -> Scaling.toLine(fruit, 3, 100, vessel(0)))
+                .hasMessageContaining("1 to 1");
     }
 
     @Test
@@ -249,5 +278,10 @@ class ToolsTest {
 
     private static FillingFigures figures(final Operation... operations) {
         return FillingFigures.of(new Filling("f", "F", List.of(operations)));
+    }
+
+    /** At sea level, in a vessel of so many millilitres. */
+    private static Scaling.Kitchen vessel(final double ml) {
+        return new Scaling.Kitchen(ml, Cooking.SEA_LEVEL_HPA);
     }
 }

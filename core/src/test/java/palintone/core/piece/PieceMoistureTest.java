@@ -17,6 +17,7 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.layer.MoistureBetween;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.record.Corrections;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
@@ -64,7 +65,7 @@ class PieceMoistureTest {
             piece(new Layer(Samples.ganache(), 0.6), new Layer(CRISP, 0.4));
 
     private static PieceMoisture moisture(final PieceMoisture.Bite... bites) {
-        return PieceMoisture.of(TWO, 0.3, 120, List.of(bites));
+        return PieceMoisture.of(TWO, f -> Corrections.NONE, 0.3, 120, List.of(bites));
     }
 
     @Test
@@ -74,6 +75,7 @@ class PieceMoistureTest {
         final PieceMoisture turned =
                 PieceMoisture.of(
                         piece(new Layer(CRISP, 0.4), new Layer(Samples.ganache(), 0.6)),
+                        f -> Corrections.NONE,
                         0.3,
                         120,
                         List.of());
@@ -132,12 +134,19 @@ class PieceMoistureTest {
 
     @Test
     void whatCannotBeAskedIsRefused() {
-        assertThatThrownBy(() -> PieceMoisture.of(piece(new Layer(CRISP, 1)), 0.3, 60, List.of()))
+        assertThatThrownBy(
+                        () ->
+                                PieceMoisture.of(
+                                        piece(new Layer(CRISP, 1)),
+                                        f -> Corrections.NONE,
+                                        0.3,
+                                        60,
+                                        List.of()))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("two fillings or more");
-        assertThatThrownBy(() -> PieceMoisture.of(TWO, 0, 60, List.of()))
+        assertThatThrownBy(() -> PieceMoisture.of(TWO, f -> Corrections.NONE, 0, 60, List.of()))
                 .hasMessageContaining("fat barrier");
-        assertThatThrownBy(() -> PieceMoisture.of(TWO, 9, 60, List.of()))
+        assertThatThrownBy(() -> PieceMoisture.of(TWO, f -> Corrections.NONE, 9, 60, List.of()))
                 .hasMessageContaining("fat barrier");
     }
 }

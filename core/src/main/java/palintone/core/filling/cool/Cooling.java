@@ -8,6 +8,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.filling.Appraisal;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
@@ -73,8 +74,9 @@ public record Cooling(
         }
     }
 
-    public static Cooling of(final Cooked cooked, final Where where) {
-        final Texture texture = Texture.of(cooked);
+    public static Cooling of(final Appraisal appraisal, final Where where) {
+        final Cooked cooked = appraisal.cooked();
+        final Texture texture = appraisal.texture();
         final double fatG = cooked.composition().fatFraction() * cooked.yieldG();
         final double density = ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
         final double passes =
@@ -125,7 +127,7 @@ public record Cooling(
                 Figure.of(
                                 "firmness after a day",
                                 Texture.firmness(at24h),
-                                Unit.ONE,
+                                Unit.FIRMNESS,
                                 Basis.of("stiffness with the fat that has set in 24 h")
                                         .with("stiffness", at24h, Unit.PASCAL)
                                         .from(SOURCE)

@@ -1,6 +1,6 @@
 package palintone.core.filling.cool;
 
-import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.Appraisal;
 
 /** How long and where a ganache rests; makers differ. The first is our default. */
 public enum RestSchool {
@@ -57,13 +57,13 @@ public enum RestSchool {
 
     /** How it stands when the rest is over. */
     public Cooling.At end(
-            final Cooked cooked,
+            final Appraisal appraisal,
             final CoolingVessel vessel,
             final double depthMm,
             final double fromC) {
         final Cooling cooling =
                 Cooling.of(
-                        cooked,
+                        appraisal,
                         new Cooling.Where(vessel, depthMm, celsius, Math.max(fromC, celsius), 28));
         Cooling.At last = cooling.path().get(0);
         for (final Cooling.At at : cooling.path()) {

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import palintone.core.filling.Appraisal;
 import palintone.core.filling.Quality;
+import palintone.core.filling.record.Correction;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.Norrish1966;
 import palintone.core.filling.water.Ross1975;
@@ -45,6 +46,7 @@ public record Layer(String name, double massG, double moisture, Isotherm isother
     private static Isotherm syrup(final Composition c, final Appraisal appraisal) {
         final Norrish1966 model = new Norrish1966();
         final boolean cooked = appraisal.texture().cookedSugar();
+        final double own = appraisal.conditions().own().offset(Correction.Of.WATER_ACTIVITY);
         final double rest = 1 - c.fraction(Component.WATER);
         return moisture -> {
             final Map<Component, Double> parts = new EnumMap<>(Component.class);
@@ -53,7 +55,8 @@ public record Layer(String name, double massG, double moisture, Isotherm isother
             final Composition now = Composition.ofMasses(parts);
             final AqueousPhase phase =
                     cooked ? AqueousPhase.supersaturated(now) : AqueousPhase.of(now, 18);
-            return model.waterActivity(phase) * Ross1975.saltsAndEthanol(phase);
+            final double computed = model.waterActivity(phase) * Ross1975.saltsAndEthanol(phase);
+            return Math.max(0, Math.min(1, computed + own));
         };
     }
 

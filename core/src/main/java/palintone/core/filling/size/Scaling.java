@@ -38,21 +38,35 @@ public record Scaling(
     /** Bigger than this and it is a typing error. */
     private static final double MOST = 1000;
 
+    /**
+     * Where it is made.
+     *
+     * @param vesselMl what the blender or pan holds, 0 where it does not matter
+     * @param pressureHPa of the air
+     */
+    public record Kitchen(double vesselMl, double pressureHPa) {
+
+        Cooked cook(final List<Operation> operations) {
+            return Cooking.cook(operations, Cooking.grams(operations), pressureHPa);
+        }
+    }
+
     /** By a factor. */
     public static Scaling by(
-            final List<Operation> operations, final double factor, final double vesselMl) {
+            final List<Operation> operations, final double factor, final Kitchen kitchen) {
         Require.between("factor", factor, 1 / MOST, MOST, "");
         final List<Operation> scaled = operations.stream().map(op -> times(op, factor)).toList();
-        final Cooked cooked = Cooking.cook(scaled);
+        final Cooked cooked = kitchen.cook(scaled);
+        final double vesselMl = kitchen.vesselMl();
         return new Scaling(
                 factor, scaled, cooked.yieldG(), rounds(cooked, vesselMl), says(cooked, vesselMl));
     }
 
     /** To what comes out of the pot. */
     public static Scaling toYield(
-            final List<Operation> operations, final double yieldG, final double vesselMl) {
+            final List<Operation> operations, final double yieldG, final Kitchen kitchen) {
         Require.positive("wanted", yieldG, 1_000_000, "g");
-        return by(operations, yieldG / Cooking.cook(operations).yieldG(), vesselMl);
+        return by(operations, yieldG / kitchen.cook(operations).yieldG(), kitchen);
     }
 
     /**
@@ -67,11 +81,11 @@ public record Scaling(
             final double eachG,
             final int pieces,
             final double surplus,
-            final double vesselMl) {
+            final Kitchen kitchen) {
         Require.positive("filling in one piece", eachG, 10_000, "g");
         Require.between("pieces", pieces, 1, 1_000_000, "");
         Require.between("filling surplus", surplus * 100, 0, 200, "%");
-        final Scaling scaling = toYield(operations, eachG * pieces * (1 + surplus), vesselMl);
+        final Scaling scaling = toYield(operations, eachG * pieces * (1 + surplus), kitchen);
         final List<Sentence> says = new ArrayList<>();
         says.add(
                 Sentence.of(
@@ -90,13 +104,13 @@ public record Scaling(
             final List<Operation> operations,
             final int line,
             final double grams,
-            final double vesselMl) {
+            final Kitchen kitchen) {
         Require.positive("at hand", grams, 1_000_000, "g");
         final double[] now = Cooking.grams(operations);
         if (line < 0 || line >= now.length) {
             throw new OutOfRangeException("line", String.valueOf(line + 1), "1 to " + now.length);
         }
-        return by(operations, grams / now[line], vesselMl);
+        return by(operations, grams / now[line], kitchen);
     }
 
     private static Operation times(final Operation op, final double factor) {

@@ -9,11 +9,15 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.core.filling.water.Norrish1966;
 import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
 import palintone.core.substance.Mixture;
 
 /**
@@ -71,13 +75,55 @@ public record SugarCook(
         }
     }
 
+    /**
+     * What is in the pan before it is cooked.
+     *
+     * @param composition with some water
+     * @param massG of the whole
+     */
+    public record Pan(Composition composition, double massG) {
+
+        /** Stirred together cold. */
+        public static Pan of(final Mixture mixture) {
+            return new Pan(mixture.composition(), mixture.massG());
+        }
+
+        /**
+         * What a recipe has in the pot when its sugar is to be cooked: all that was done before,
+         * and what goes in by that operation.
+         *
+         * @param operations with a "cook sugar" among them
+         * @param pressureHPa of the air
+         * @throws OutOfRangeException when no sugar is cooked in it
+         */
+        public static Pan before(final List<Operation> operations, final double pressureHPa) {
+            final List<Operation> before = new ArrayList<>();
+            for (final Operation op : operations) {
+                if (op.kind() == OperationKind.COOK_SUGAR) {
+                    if (!op.lines().isEmpty()) {
+                        before.add(Operation.of(OperationKind.ADD, op.lines()));
+                    }
+                    final Cooked pot = Cooking.cook(before, Cooking.grams(before), pressureHPa);
+                    return new Pan(pot.composition(), pot.yieldG());
+                }
+                before.add(op);
+            }
+            throw new OutOfRangeException(
+                    "recipe", "no sugar cooked in it", "an operation \"cook sugar\"");
+        }
+
+        double massG(final Component component) {
+            return composition.fraction(component) * massG;
+        }
+    }
+
     /** What to read for a wanted stage. */
-    public static SugarCook to(final SugarStage stage, final Mixture pot, final Place place) {
+    public static SugarCook to(final SugarStage stage, final Pan pot, final Place place) {
         return cook(stage.middleC(), pot, place);
     }
 
     /** What was reached when this is read. */
-    public static SugarCook readAt(final double shownC, final Mixture pot, final Place place) {
+    public static SugarCook readAt(final double shownC, final Pan pot, final Place place) {
         final double truth = shownC - place.offsetK();
         final double waterHere =
                 waterLeft(phase(pot), truth, place.pressureHPa(), "temperature read", shownC);
@@ -87,7 +133,7 @@ public record SugarCook(
         return cook(sea, pot, place);
     }
 
-    private static SugarCook cook(final double seaC, final Mixture pot, final Place place) {
+    private static SugarCook cook(final double seaC, final Pan pot, final Place place) {
         Require.between("temperature at sea level", seaC, 100, HIGHEST_C, "°C");
         final double water =
                 waterLeft(
@@ -145,7 +191,7 @@ public record SugarCook(
         return words;
     }
 
-    private static AqueousPhase phase(final Mixture pot) {
+    private static AqueousPhase phase(final Pan pot) {
         final double[] grams = grams(pot, pot.massG(Component.WATER));
         if (grams[Component.WATER.ordinal()] <= 0) {
             throw new OutOfRangeException(
@@ -172,7 +218,7 @@ public record SugarCook(
         return BoilingPoint.waterLeft(phase, celsius, pressureHPa);
     }
 
-    private static double[] grams(final Mixture pot, final double waterG) {
+    private static double[] grams(final Pan pot, final double waterG) {
         final double[] grams = new double[Component.values().length];
         for (final Component component : Component.values()) {
             grams[component.ordinal()] = pot.massG(component);

@@ -52,6 +52,7 @@ public final class Texture {
     private static final double STARCH_ML_PER_G = 1.2;
     private static final double CRYSTAL_ML_PER_G = 0.63;
     private static final double PROTEIN_IN_MILK = 0.37;
+    private static final double STEPS_A_TENFOLD = 2;
 
     private final Composition composition;
     private final boolean cooked;
@@ -59,10 +60,18 @@ public final class Texture {
     private final Gel gel;
     private final boolean syrupOutside;
 
-    private Texture(final Composition composition, final boolean cooked, final Gel gel) {
+    /** Added to log10 of the stiffness: what the workshop's own checks say. */
+    private final double moved;
+
+    private Texture(
+            final Composition composition,
+            final boolean cooked,
+            final Gel gel,
+            final double moved) {
         this.composition = composition;
         this.cooked = cooked;
         this.gel = gel;
+        this.moved = moved;
         this.fat = FatBlend.of(composition);
         this.syrupOutside =
                 composition.fraction(Component.WATER) > 0.005
@@ -76,7 +85,19 @@ public final class Texture {
                 (cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C
                                 || cooked.history().boiledClear())
                         && sugary(cooked),
-                Gel.of(cooked));
+                Gel.of(cooked),
+                0);
+    }
+
+    /**
+     * The same, moved by what was felt at the bench.
+     *
+     * @param steps of firmness, below 0 for softer
+     */
+    public Texture firmer(final double steps) {
+        return steps == 0
+                ? this
+                : new Texture(composition, cooked, gel, moved + steps / STEPS_A_TENFOLD);
     }
 
     /** Sugar cooked hotter than this stays dissolved when cold, °C; common practice, no source. */
@@ -131,7 +152,7 @@ public final class Texture {
      * @param solidShare of the fat, 0 to 1
      */
     public double pascal(final double celsius, final double solidShare) {
-        return Math.pow(10, Math.min(8, log10(celsius, solidShare)));
+        return Math.pow(10, Math.min(8, log10(celsius, solidShare) + moved));
     }
 
     private double log10(final double celsius, final double solidShare) {
@@ -201,7 +222,7 @@ public final class Texture {
      * two steps for each tenfold of stiffness.
      */
     public static double firmness(final double pascal) {
-        return Math.max(0, Math.min(12, 2 * (Math.log10(pascal) - 1)));
+        return Math.max(0, Math.min(12, STEPS_A_TENFOLD * (Math.log10(pascal) - 1)));
     }
 
     /**

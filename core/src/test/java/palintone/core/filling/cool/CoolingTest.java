@@ -12,6 +12,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
@@ -38,7 +40,9 @@ class CoolingTest {
             final CoolingVessel vessel,
             final double depthMm,
             final double room) {
-        return Cooling.of(what, new Cooling.Where(vessel, depthMm, room, 70, 29));
+        return Cooling.of(
+                Appraisal.of(what, Conditions.USUAL),
+                new Cooling.Where(vessel, depthMm, room, 70, 29));
     }
 
     /** Newton's law, solved by hand: without fat that sets, ln(T − room) is a straight line. */
@@ -98,7 +102,8 @@ class CoolingTest {
     @Test
     void everySchoolSaysWhatDiffers() {
         for (final RestSchool school : RestSchool.values()) {
-            final Cooling.At end = school.end(GANACHE, CoolingVessel.BOWL, 60, 40);
+            final Cooling.At end =
+                    school.end(Appraisal.of(GANACHE, Conditions.USUAL), CoolingVessel.BOWL, 60, 40);
             assertThat(end.celsius()).as(school.words()).isBetween(school.celsius() - 0.01, 40.0);
             assertThat(end.minutes()).isLessThanOrEqualTo(school.hours() * 60);
             assertThat(school.says()).isNotBlank();
@@ -118,7 +123,7 @@ class CoolingTest {
         assertThatThrownBy(
                         () ->
                                 Cooling.of(
-                                        GANACHE,
+                                        Appraisal.of(GANACHE, Conditions.USUAL),
                                         new Cooling.Where(CoolingVessel.BAG, 20, 20, 10, 29)))
                 .hasMessageContaining("from");
     }

@@ -18,6 +18,7 @@ import palintone.core.figure.Figure;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
@@ -48,7 +49,7 @@ class ScalingTest {
             @ForAll @DoubleRange(min = 0.5, max = 30) final double each,
             @ForAll @IntRange(min = 1, max = 2000) final int pieces,
             @ForAll @DoubleRange(min = 0, max = 0.5) final double surplus) {
-        final Scaling scaling = Scaling.toPieces(GANACHE, each, pieces, surplus, 0);
+        final Scaling scaling = Scaling.toPieces(GANACHE, each, pieces, surplus, vessel(0));
         final double wanted = each * pieces * (1 + surplus);
         assertThat(scaling.yieldG()).isCloseTo(wanted, within(1e-9 * wanted));
         assertThat(says(scaling)).contains("House rules");
@@ -57,8 +58,8 @@ class ScalingTest {
     @Property(tries = 100)
     void thereAndBackIsTheSameRecipe(
             @ForAll @DoubleRange(min = 0.05, max = 50) final double factor) {
-        final Scaling there = Scaling.by(GANACHE, factor, 0);
-        final Scaling back = Scaling.by(there.operations(), 1 / factor, 0);
+        final Scaling there = Scaling.by(GANACHE, factor, vessel(0));
+        final Scaling back = Scaling.by(there.operations(), 1 / factor, vessel(0));
         for (int i = 0; i < GANACHE.size(); i++) {
             for (int k = 0; k < GANACHE.get(i).lines().size(); k++) {
                 final double before = GANACHE.get(i).lines().get(k).massG();
@@ -71,11 +72,11 @@ class ScalingTest {
     /** Common practice, no source: hot sugar fills a third of a pan, a blender six tenths. */
     @Test
     void roundsFollowFromHowFullAVesselMayBe() {
-        final Scaling blender = Scaling.toYield(GANACHE, 1200, 1000);
+        final Scaling blender = Scaling.toYield(GANACHE, 1200, vessel(1000));
         assertThat(blender.rounds()).isEqualTo(2);
         assertThat(says(blender)).contains("Too much for the vessel");
-        final Scaling pan = Scaling.toYield(CARAMEL, 1200, 3000);
-        final Scaling wide = Scaling.toYield(CARAMEL, 1200, 9000);
+        final Scaling pan = Scaling.toYield(CARAMEL, 1200, vessel(3000));
+        final Scaling wide = Scaling.toYield(CARAMEL, 1200, vessel(9000));
         assertThat(pan.rounds()).isGreaterThan(1);
         assertThat(wide.rounds()).isEqualTo(1);
         assertThat(says(wide)).isEqualTo("[]");
@@ -83,22 +84,24 @@ class ScalingTest {
 
     @Test
     void aBlenderThatIsNearlyEmptyIsNamedAsSuch() {
-        final Scaling little = Scaling.toYield(GANACHE, 60, 2000);
+        final Scaling little = Scaling.toYield(GANACHE, 60, vessel(2000));
         assertThat(little.rounds()).isEqualTo(1);
         assertThat(says(little)).contains("Too little for this blender");
-        assertThat(says(Scaling.toYield(GANACHE, 60, 0))).isEqualTo("[]");
+        assertThat(says(Scaling.toYield(GANACHE, 60, vessel(0)))).isEqualTo("[]");
     }
 
     @Test
     void sizesThatMakeNoSenseAreRefused() {
-        assertThatThrownBy(() -> Scaling.by(GANACHE, 0, 0)).hasMessageContaining("factor");
-        assertThatThrownBy(() -> Scaling.by(GANACHE, 5000, 0)).hasMessageContaining("factor");
-        assertThatThrownBy(() -> Scaling.toYield(GANACHE, -5, 0)).hasMessageContaining("wanted");
-        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 4, 0, 0.1, 0))
+        assertThatThrownBy(() -> Scaling.by(GANACHE, 0, vessel(0))).hasMessageContaining("factor");
+        assertThatThrownBy(() -> Scaling.by(GANACHE, 5000, vessel(0)))
+                .hasMessageContaining("factor");
+        assertThatThrownBy(() -> Scaling.toYield(GANACHE, -5, vessel(0)))
+                .hasMessageContaining("wanted");
+        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 4, 0, 0.1, vessel(0)))
                 .hasMessageContaining("pieces");
-        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 0, 10, 0.1, 0))
+        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 0, 10, 0.1, vessel(0)))
                 .hasMessageContaining("filling in one piece");
-        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 4, 10, 3, 0))
+        assertThatThrownBy(() -> Scaling.toPieces(GANACHE, 4, 10, 3, vessel(0)))
                 .hasMessageContaining("filling surplus");
     }
 
@@ -146,5 +149,10 @@ class ScalingTest {
         assertThat(soft).contains("into hot milk").doesNotContain("Roll into about");
         final String nut = ideas(jar(op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 100))));
         assertThat(nut).contains("same allergens");
+    }
+
+    /** At sea level, in a vessel of so many millilitres. */
+    private static Scaling.Kitchen vessel(final double ml) {
+        return new Scaling.Kitchen(ml, Cooking.SEA_LEVEL_HPA);
     }
 }
