@@ -1,8 +1,10 @@
 package palintone.server.exchange;
 
 import jakarta.annotation.Nullable;
+import java.time.Instant;
 import java.util.List;
 import palintone.core.filling.Style;
+import palintone.server.filling.FillingNoteEntity;
 import palintone.server.filling.RecipeDraft;
 
 /** What fillings.json and pieces.json hold. */
@@ -20,7 +22,16 @@ final class PieceFile {
             @Nullable Style style,
             @Nullable List<RecipeDraft.OperationDraft> operations,
             @Nullable List<RecipeDraft.RecipeLineDraft> lines,
-            @Nullable Boolean aqueous) {}
+            @Nullable Boolean aqueous,
+            @Nullable List<NoteRow> notes) {}
+
+    /** What was tasted or measured of it. */
+    record NoteRow(
+            Instant at,
+            FillingNoteEntity.Kind kind,
+            @Nullable Double measured,
+            @Nullable Integer score,
+            @Nullable String words) {}
 
     record LayerRow(String filling, double share) {}
 

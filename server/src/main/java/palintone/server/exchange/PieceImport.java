@@ -9,6 +9,7 @@ import palintone.core.figure.Require;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.piece.ColourCoat;
 import palintone.server.filling.FillingBooks;
+import palintone.server.filling.FillingNotes;
 import palintone.server.filling.FillingRepository;
 import palintone.server.filling.RecipeDraft;
 import palintone.server.larder.IngredientEntity;
@@ -24,6 +25,7 @@ class PieceImport {
     private final LarderService larder;
     private final MouldRepository moulds;
     private final FillingBooks books;
+    private final FillingNotes notes;
     private final FillingRepository fillings;
     private final PieceRepository pieces;
 
@@ -31,11 +33,13 @@ class PieceImport {
             final LarderService larder,
             final MouldRepository moulds,
             final FillingBooks books,
+            final FillingNotes notes,
             final FillingRepository fillings,
             final PieceRepository pieces) {
         this.larder = larder;
         this.moulds = moulds;
         this.books = books;
+        this.notes = notes;
         this.fillings = fillings;
         this.pieces = pieces;
     }
@@ -50,6 +54,14 @@ class PieceImport {
         books.put(
                 Require.text("id", row.id(), 64),
                 new RecipeDraft(row.name(), row.style(), operations, "read in", 0));
+        for (final PieceFile.NoteRow note :
+                row.notes() == null ? List.<PieceFile.NoteRow>of() : row.notes()) {
+            notes.put(
+                    row.id(),
+                    given("at", note.at()),
+                    new FillingNotes.FillingNoteDraft(
+                            null, note.kind(), note.measured(), note.score(), note.words()));
+        }
     }
 
     void piece(final PieceFile.PieceRow row) {

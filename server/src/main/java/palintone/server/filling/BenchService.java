@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,7 +22,6 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.record.Correction;
 import palintone.core.substance.KitchenUnit;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
@@ -33,36 +31,12 @@ import palintone.server.larder.LarderService;
 @Service
 public class BenchService {
 
-    private final RecipeReader reader;
-    private final FillingNotes notes;
+    private final BenchReader reader;
     private final LarderService larder;
 
-    BenchService(final RecipeReader reader, final FillingNotes notes, final LarderService larder) {
+    BenchService(final BenchReader reader, final LarderService larder) {
         this.reader = reader;
-        this.notes = notes;
         this.larder = larder;
-    }
-
-    /**
-     * A recipe to be looked at.
-     *
-     * @param filling whose own measurements correct the models, where it is in the books
-     * @param altitudeM where it is cooked, m
-     */
-    public record SheetRequest(
-            RecipeDraft recipe,
-            @Nullable String filling,
-            @Nullable Double servingC,
-            @Nullable Double storageC,
-            @Nullable Double altitudeM) {
-
-        Conditions conditions() {
-            return new Conditions(
-                    servingC == null ? Conditions.USUAL.servingC() : servingC,
-                    storageC == null ? Conditions.USUAL.storageC() : storageC,
-                    palintone.core.filling.water.BoilingPoint.pressureHPa(
-                            altitudeM == null ? 0 : altitudeM));
-        }
     }
 
     /** A quality between two numbers. */
@@ -108,43 +82,24 @@ public class BenchService {
 
     @Transactional(readOnly = true)
     public SheetView sheet(final SheetRequest request) {
-        final List<Operation> operations =
-                reader.read("draft", request.recipe()).filling().operations();
-        return sheet(
-                Appraisal.of(
-                        Cooking.cook(
-                                operations,
-                                Cooking.grams(operations),
-                                request.conditions().pressureHPa()),
-                        request.conditions()),
-                request,
-                corrections(request),
-                Cooking.grams(operations));
+        final OnBench bench = reader.read(request);
+        return sheet(bench.appraisal(), request, bench.grams());
     }
 
     private static SheetView sheet(
-            final Appraisal appraisal,
-            final SheetRequest request,
-            final Map<Correction.Of, Correction> corrections,
-            final double[] grams) {
+            final Appraisal appraisal, final SheetRequest request, final double[] grams) {
         return SheetView.of(
-                FillingFigures.of(appraisal, request.recipe().styleOrUsual().bands(), corrections),
-                grams);
-    }
-
-    private Map<Correction.Of, Correction> corrections(final SheetRequest request) {
-        return request.filling() == null ? Map.of() : notes.corrections(request.filling());
+                FillingFigures.of(appraisal, request.recipe().styleOrUsual().bands()), grams);
     }
 
     @Transactional(readOnly = true)
     public BalanceView balance(final BalanceRequest request) {
         final SheetRequest on = request.on();
-        List<Operation> operations = reader.read("draft", on.recipe()).filling().operations();
-        final List<Double> grams =
-                new ArrayList<>(Arrays.stream(Cooking.grams(operations)).boxed().toList());
+        final OnBench bench = reader.read(on);
+        final List<Double> grams = new ArrayList<>(Arrays.stream(bench.grams()).boxed().toList());
         final int own = grams.size();
-        operations = withHelpers(operations, request.mayAdd(), grams);
-        final Conditions conditions = on.conditions();
+        final List<Operation> operations = withHelpers(bench.operations(), request.mayAdd(), grams);
+        final Conditions conditions = bench.conditions();
         final Appraisal now =
                 Appraisal.of(
                         Cooking.cook(
@@ -169,7 +124,6 @@ public class BenchService {
                                 wishes.stream().map(BenchService::aLittleInside).toList(),
                                 conditions));
         final double[] after = balance.grams().stream().mapToDouble(d -> d).toArray();
-        final Map<Correction.Of, Correction> corrections = corrections(on);
         return new BalanceView(
                 balance.met(),
                 balance.moves().stream()
@@ -202,12 +156,8 @@ public class BenchService {
                         .toList(),
                 wishes.stream().map(w -> new WishDraft(w.quality(), w.low(), w.high())).toList(),
                 recipe(on.recipe(), operations, after),
-                sheet(
-                        balance.before(),
-                        on,
-                        corrections,
-                        grams.stream().mapToDouble(d -> d).toArray()),
-                sheet(balance.after(), on, corrections, after));
+                sheet(balance.before(), on, grams.stream().mapToDouble(d -> d).toArray()),
+                sheet(balance.after(), on, after));
     }
 
     /** Amounts are rounded to what a scale shows: that must not push them over the edge again. */

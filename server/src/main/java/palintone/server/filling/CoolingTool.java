@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import palintone.core.filling.Appraisal;
 import palintone.core.filling.cool.ButterSchool;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
@@ -18,15 +19,15 @@ import palintone.server.figure.FigureView;
 @Service
 public class CoolingTool {
 
-    private final RecipeReader reader;
+    private final BenchReader reader;
 
-    CoolingTool(final RecipeReader reader) {
+    CoolingTool(final BenchReader reader) {
         this.reader = reader;
     }
 
     /** A filling set to cool. */
     public record CoolingRequest(
-            RecipeDraft recipe,
+            SheetRequest on,
             CoolingVessel vessel,
             double depthMm,
             double roomC,
@@ -62,7 +63,8 @@ public class CoolingTool {
 
     @Transactional(readOnly = true)
     public CoolingView cooling(final CoolingRequest request) {
-        final Cooked cooked = reader.read("draft", request.recipe()).filling().cooked();
+        final Appraisal appraisal = reader.read(request.on()).appraisal();
+        final Cooked cooked = appraisal.cooked();
         final double hot =
                 cooked.stages().stream()
                         .mapToDouble(Cooked.Stage::temperatureC)
@@ -74,7 +76,7 @@ public class CoolingTool {
                 request.vessel() == null ? CoolingVessel.BOWL : request.vessel();
         final Cooling cooling =
                 Cooling.of(
-                        cooked,
+                        appraisal,
                         new Cooling.Where(
                                 vessel,
                                 request.depthMm(),
@@ -92,7 +94,7 @@ public class CoolingTool {
                 Cooling.PIPES_TO,
                 FigureView.of(cooling.final24h()),
                 Arrays.stream(RestSchool.values())
-                        .map(s -> school(s, cooked, vessel, request.depthMm(), fromC))
+                        .map(s -> school(s, appraisal, vessel, request.depthMm(), fromC))
                         .toList(),
                 Arrays.stream(ButterSchool.values())
                         .map(b -> new ButterSchoolView(b, b.words(), b.says()))
@@ -101,11 +103,11 @@ public class CoolingTool {
 
     private static RestSchoolView school(
             final RestSchool school,
-            final Cooked cooked,
+            final Appraisal appraisal,
             final CoolingVessel vessel,
             final double depthMm,
             final double fromC) {
-        final Cooling.At end = school.end(cooked, vessel, depthMm, fromC);
+        final Cooling.At end = school.end(appraisal, vessel, depthMm, fromC);
         return new RestSchoolView(
                 school,
                 school.words(),

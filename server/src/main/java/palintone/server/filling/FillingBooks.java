@@ -17,6 +17,8 @@ import palintone.server.web.PageView;
 @Service
 public class FillingBooks {
 
+    private static final int LONGEST_NOTE = 500;
+
     private final FillingRepository fillings;
     private final FillingVersionRepository versions;
     private final RecipeReader reader;
@@ -101,14 +103,9 @@ public class FillingBooks {
             final FillingEntity entity, final RecipeDraft draft, final RecipeReader.Read read) {
         entity.take(read.filling(), draft.styleOrUsual(), read.steps(), read.lines());
         final FillingEntity kept = fillings.saveAndFlush(entity);
-        final String note = draft.note() == null ? "" : draft.note();
+        final String note = Require.words("what changed", draft.note(), LONGEST_NOTE);
         versions.saveAndFlush(
-                new FillingVersionEntity(
-                        kept,
-                        Instant.now(),
-                        note.substring(0, Math.min(500, note.length())),
-                        read.steps(),
-                        read.lines()));
+                new FillingVersionEntity(kept, Instant.now(), note, read.steps(), read.lines()));
         return view(kept);
     }
 

@@ -182,7 +182,7 @@ class FillingController {
     }
 
     @PostMapping("/sheet")
-    SheetView sheet(@RequestBody final BenchService.SheetRequest request) {
+    SheetView sheet(@RequestBody final SheetRequest request) {
         return bench.sheet(request);
     }
 

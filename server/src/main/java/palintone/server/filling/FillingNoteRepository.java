@@ -1,10 +1,14 @@
 package palintone.server.filling;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface FillingNoteRepository extends JpaRepository<FillingNoteEntity, UUID> {
+
+    boolean existsByFillingIdAndNotedAtAndKind(
+            String filling, Instant notedAt, FillingNoteEntity.Kind kind);
 
     List<FillingNoteEntity> findByFillingIdOrderByNotedAtDesc(String filling);
 }

@@ -14,25 +14,35 @@ import palintone.core.figure.Require;
 import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Quality;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
 import palintone.core.filling.record.Correction;
+import palintone.core.filling.record.Corrections;
+import palintone.core.filling.water.BoilingPoint;
+import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
 
 /** Tastings and measurements of fillings, and what they say of the models. */
 @Service
 public class FillingNotes {
 
+    private static final int LONGEST_WORDS = 1000;
+
     private final FillingRepository fillings;
     private final FillingVersionRepository versions;
     private final FillingNoteRepository notes;
+    private final HouseService houses;
 
     FillingNotes(
             final FillingRepository fillings,
             final FillingVersionRepository versions,
-            final FillingNoteRepository notes) {
+            final FillingNoteRepository notes,
+            final HouseService houses) {
         this.fillings = fillings;
         this.versions = versions;
         this.notes = notes;
+        this.houses = houses;
     }
 
     /** What was noted of a version. */
@@ -70,25 +80,48 @@ public class FillingNotes {
     @Transactional
     public List<FillingNoteView> note(final String id, final FillingNoteDraft draft) {
         final FillingEntity filling = byId(id);
-        if (draft.kind() == null) {
-            throw new OutOfRangeException("kind of note", "missing", "tasting, measurement");
-        }
         final int number = draft.number() == null ? filling.number() : draft.number();
         byNumber(id, number);
         check(draft);
+        write(filling, number, Instant.now(), draft);
+        return notes(id);
+    }
+
+    /**
+     * Takes over a note that was written elsewhere; the same note read in twice is kept once.
+     *
+     * @param at when it was written
+     */
+    @Transactional
+    public void put(final String id, final Instant at, final FillingNoteDraft draft) {
+        final FillingEntity filling = byId(id);
+        check(draft);
+        if (!notes.existsByFillingIdAndNotedAtAndKind(id, at, draft.kind())) {
+            write(filling, filling.number(), at, draft);
+        }
+    }
+
+    private void write(
+            final FillingEntity filling,
+            final int number,
+            final Instant at,
+            final FillingNoteDraft draft) {
         notes.saveAndFlush(
                 new FillingNoteEntity(
                         filling,
                         number,
-                        Instant.now(),
+                        at,
                         draft.kind(),
                         draft.measured(),
                         draft.score(),
                         draft.words() == null ? "" : draft.words()));
-        return notes(id);
     }
 
     private static void check(final FillingNoteDraft draft) {
+        if (draft.kind() == null) {
+            throw new OutOfRangeException("kind of note", "missing", "tasting, measurement");
+        }
+        Require.words("words", draft.words(), LONGEST_WORDS);
         if (draft.score() != null) {
             Require.between("score", draft.score(), 1, 10, "");
         }
@@ -107,7 +140,7 @@ public class FillingNotes {
 
     /** What the workshop's own measurements say of the models for this recipe. */
     @Transactional(readOnly = true)
-    public Map<Correction.Of, Correction> corrections(final String id) {
+    public Corrections corrections(final String id) {
         final Map<Correction.Of, List<Double>> differences = new EnumMap<>(Correction.Of.class);
         final Map<Integer, Appraisal> cooked = new HashMap<>();
         for (final FillingNoteEntity n : notes.findByFillingIdOrderByNotedAtDesc(id)) {
@@ -119,16 +152,24 @@ public class FillingNotes {
                             n.number(),
                             number ->
                                     Appraisal.of(
-                                            Cooking.cook(byNumber(id, number).operations()),
+                                            cooked(byNumber(id, number).operations()),
                                             Conditions.USUAL));
             final Correction.Of what = Correction.Of.valueOf(n.kind().name());
             differences
                     .computeIfAbsent(what, w -> new ArrayList<>())
                     .add(n.measured() - then.value(quality(what)));
         }
-        final Map<Correction.Of, Correction> corrections = new EnumMap<>(Correction.Of.class);
-        differences.forEach((what, list) -> corrections.put(what, Correction.of(what, list)));
-        return corrections;
+        final Map<Correction.Of, Correction> each = new EnumMap<>(Correction.Of.class);
+        differences.forEach((what, list) -> each.put(what, Correction.of(what, list)));
+        return new Corrections(each);
+    }
+
+    /** As it was cooked here: syrups boil lower up a mountain. */
+    private Cooked cooked(final List<Operation> operations) {
+        return Cooking.cook(
+                operations,
+                Cooking.grams(operations),
+                BoilingPoint.pressureHPa(houses.house().altitudeM()));
     }
 
     private static Quality quality(final Correction.Of what) {

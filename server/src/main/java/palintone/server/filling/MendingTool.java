@@ -10,12 +10,10 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
 import palintone.core.filling.Appraisal;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Style;
 import palintone.core.filling.mend.Fault;
 import palintone.core.filling.mend.Rescue;
-import palintone.core.filling.pot.Operation;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
@@ -41,14 +39,14 @@ public class MendingTool {
                             Set.of(),
                             false));
 
-    private final RecipeReader reader;
+    private final BenchReader reader;
 
-    MendingTool(final RecipeReader reader) {
+    MendingTool(final BenchReader reader) {
         this.reader = reader;
     }
 
     /** A filling gone wrong. */
-    public record MendRequest(RecipeDraft recipe, Fault fault) {}
+    public record MendRequest(SheetRequest on, Fault fault) {}
 
     /** A cause, and how strongly the numbers speak for it. */
     public record CauseView(SentenceView words, double likely) {}
@@ -69,9 +67,9 @@ public class MendingTool {
         if (request.fault() == null) {
             throw new OutOfRangeException("fault", "missing", "what is wrong with it");
         }
-        final List<Operation> operations =
-                reader.read("draft", request.recipe()).filling().operations();
-        final Rescue rescue = Rescue.of(request.fault(), operations, WATER, Conditions.USUAL);
+        final OnBench bench = reader.read(request.on());
+        final Rescue rescue =
+                Rescue.of(request.fault(), bench.operations(), WATER, bench.conditions());
         return new MendView(
                 rescue.fault(),
                 rescue.fault().words(),
@@ -90,13 +88,14 @@ public class MendingTool {
                                                                 a ->
                                                                         sheet(
                                                                                 a,
-                                                                                request.recipe()
+                                                                                request.on()
+                                                                                        .recipe()
                                                                                         .styleOrUsual()))
                                                         .orElse(null)))
                         .toList());
     }
 
     private static SheetView sheet(final Appraisal appraisal, final Style style) {
-        return SheetView.of(FillingFigures.of(appraisal, style.bands(), Map.of()), new double[0]);
+        return SheetView.of(FillingFigures.of(appraisal, style.bands()), new double[0]);
     }
 }

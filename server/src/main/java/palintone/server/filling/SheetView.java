@@ -16,6 +16,8 @@ public record SheetView(
         FigureView splitRisk,
         List<FigureView> grainRisk,
         List<TextureView> textures,
+        double servingC,
+        double storageC,
         FigureView life,
         SentenceView lifeReason,
         List<SentenceView> longer,
@@ -59,6 +61,8 @@ public record SheetView(
                                                 t.pascal(),
                                                 Texture.firmness(t.pascal())))
                         .toList(),
+                f.conditions().servingC(),
+                f.conditions().storageC(),
                 FigureView.of(f.life().days()),
                 SentenceView.of(f.life().reason()),
                 f.life().longer().stream().map(SentenceView::of).toList(),

@@ -3,13 +3,9 @@ package palintone.server.filling;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import palintone.core.filling.Appraisal;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.size.Leftover;
 import palintone.core.filling.size.Scaling;
@@ -21,10 +17,10 @@ import palintone.server.house.HouseService;
 @Service
 public class SizingTool {
 
-    private final RecipeReader reader;
+    private final BenchReader reader;
     private final HouseService houses;
 
-    SizingTool(final RecipeReader reader, final HouseService houses) {
+    SizingTool(final BenchReader reader, final HouseService houses) {
         this.reader = reader;
         this.houses = houses;
     }
@@ -39,7 +35,7 @@ public class SizingTool {
      * @param leftoverG what will be left over
      */
     public record ScaleRequest(
-            RecipeDraft recipe,
+            SheetRequest on,
             @Nullable Double factor,
             @Nullable Double yieldG,
             @Nullable Integer line,
@@ -70,9 +66,13 @@ public class SizingTool {
 
     @Transactional(readOnly = true)
     public ScaleView scale(final ScaleRequest request) {
-        final List<Operation> operations =
-                reader.read("draft", request.recipe()).filling().operations();
-        final double vessel = request.vesselMl() == null ? 0 : request.vesselMl();
+        final RecipeDraft recipe = request.on().recipe();
+        final OnBench bench = reader.read(request.on());
+        final List<Operation> operations = bench.operations();
+        final Scaling.Kitchen kitchen =
+                new Scaling.Kitchen(
+                        request.vesselMl() == null ? 0 : request.vesselMl(),
+                        bench.conditions().pressureHPa());
         final Scaling scaling;
         if (request.pieces() != null && request.eachG() != null) {
             scaling =
@@ -81,14 +81,15 @@ public class SizingTool {
                             request.eachG(),
                             request.pieces(),
                             houses.house().habits().fillingSurplus(),
-                            vessel);
+                            kitchen);
         } else if (request.yieldG() != null) {
-            scaling = Scaling.toYield(operations, request.yieldG(), vessel);
+            scaling = Scaling.toYield(operations, request.yieldG(), kitchen);
         } else if (request.line() != null && request.grams() != null) {
-            scaling = Scaling.toLine(operations, request.line(), request.grams(), vessel);
+            scaling = Scaling.toLine(operations, request.line(), request.grams(), kitchen);
         } else {
             scaling =
-                    Scaling.by(operations, request.factor() == null ? 1 : request.factor(), vessel);
+                    Scaling.by(
+                            operations, request.factor() == null ? 1 : request.factor(), kitchen);
         }
         return new ScaleView(
                 scaling.factor(),
@@ -96,27 +97,24 @@ public class SizingTool {
                 scaling.rounds(),
                 scaling.says().stream().map(SentenceView::of).toList(),
                 FillingBooks.draft(
-                        request.recipe().name(),
-                        request.recipe().styleOrUsual(),
+                        recipe.name(),
+                        recipe.styleOrUsual(),
                         scaling.operations(),
-                        request.recipe().version()),
-                leftover(request, operations));
+                        recipe.version()),
+                leftover(request, bench));
     }
 
-    private static LeftoverView leftover(
-            final ScaleRequest request, final List<Operation> operations) {
+    private static LeftoverView leftover(final ScaleRequest request, final OnBench bench) {
         if (request.leftoverG() == null) {
             return null;
         }
         final Leftover jar =
                 Leftover.of(
-                        request.recipe().name(),
+                        request.on().recipe().name(),
                         request.leftoverG(),
                         LocalDate.now(),
                         FillingFigures.of(
-                                Appraisal.of(Cooking.cook(operations), Conditions.USUAL),
-                                request.recipe().styleOrUsual().bands(),
-                                Map.of()));
+                                bench.appraisal(), request.on().recipe().styleOrUsual().bands()));
         return new LeftoverView(
                 jar.name(),
                 jar.grams(),

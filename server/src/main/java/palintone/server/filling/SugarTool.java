@@ -6,9 +6,10 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.filling.Filling;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.sugar.SugarCook;
 import palintone.core.filling.sugar.SugarStage;
-import palintone.core.filling.water.BoilingPoint;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 
@@ -16,19 +17,25 @@ import palintone.server.figure.SentenceView;
 @Service
 public class SugarTool {
 
-    private final RecipeReader reader;
+    private final RecipeReader recipes;
+    private final BenchReader bench;
 
-    SugarTool(final RecipeReader reader) {
-        this.reader = reader;
+    SugarTool(final RecipeReader recipes, final BenchReader bench) {
+        this.recipes = recipes;
+        this.bench = bench;
     }
 
     /**
      * A sugar to be cooked.
      *
-     * @param recipe what is in the pan, as operations that only add
+     * @param recipe what is in the pan: a recipe in which sugar is cooked, up to there, or else all
+     *     its lines stirred together
      * @param stage wanted; or
      * @param readC what was read
+     * @param altitudeM where it is not said, that of the House rules
+     * @param pressureHPa of the air, where somebody has a barometer
      * @param boilingWaterC what the thermometer shows in boiling water here
+     * @param iceC what it shows in melting ice
      */
     public record SugarRequest(
             RecipeDraft recipe,
@@ -67,15 +74,14 @@ public class SugarTool {
         final double pressure =
                 request.pressureHPa() != null
                         ? request.pressureHPa()
-                        : BoilingPoint.pressureHPa(
-                                request.altitudeM() == null ? 0 : request.altitudeM());
+                        : bench.pressureHPa(request.altitudeM());
         // Boiling water is nearer to sugar than ice is: it has the word where both were checked.
         final SugarCook.Place place =
                 request.boilingWaterC() != null
                         ? SugarCook.Place.checkedInBoilingWater(pressure, request.boilingWaterC())
                         : new SugarCook.Place(
                                 pressure, request.iceC() == null ? 0 : request.iceC());
-        final var pot = reader.read("sugar", request.recipe()).filling().mixture();
+        final SugarCook.Pan pot = pan(request.recipe(), pressure);
         if ((request.stage() == null) == (request.readC() == null)) {
             throw new OutOfRangeException(
                     "sugar", "asked both ways or neither", "a stage, or a temperature read");
@@ -96,5 +102,12 @@ public class SugarTool {
                 FigureView.of(cook.boilsHere()),
                 place.offsetK(),
                 cook.cautions().stream().map(SentenceView::of).toList());
+    }
+
+    private SugarCook.Pan pan(final RecipeDraft recipe, final double pressureHPa) {
+        final Filling filling = recipes.read("sugar", recipe).filling();
+        return filling.operations().stream().anyMatch(op -> op.kind() == OperationKind.COOK_SUGAR)
+                ? SugarCook.Pan.before(filling.operations(), pressureHPa)
+                : SugarCook.Pan.of(filling.mixture());
     }
 }

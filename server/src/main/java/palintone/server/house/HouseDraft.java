@@ -9,6 +9,7 @@ import palintone.core.temper.bowl.VesselKind;
 /**
  * The house as somebody wrote it down.
  *
+ * @param altitudeM how high the kitchen lies, m; left out of a file, it stays as it was
  * @param currency sign or letters prices are shown with; left out of a file, it stays as it was
  * @param version that of the state that was changed
  */
@@ -28,6 +29,7 @@ public record HouseDraft(
         double heatEfficiency,
         @Nullable TemperingView tempering,
         @Nullable String currency,
+        @Nullable Double altitudeM,
         long version) {
 
     /** What stands ready for tempering; left out of a file, it stays as it was. */

@@ -18,6 +18,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.water.BoilingPoint;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.temper.DarkWindowSchool;
@@ -106,6 +107,9 @@ public class HouseEntity {
 
     private String currency = "";
 
+    @Column(name = "altitude_m")
+    private double altitudeM;
+
     @Version private Long version;
 
     protected HouseEntity() {}
@@ -161,6 +165,11 @@ public class HouseEntity {
         heatEfficiency = heat.efficiency();
         if (draft.currency() != null) {
             currency = sign(draft.currency().strip());
+        }
+        if (draft.altitudeM() != null) {
+            // The air's own law knows what it may be.
+            BoilingPoint.pressureHPa(draft.altitudeM());
+            altitudeM = draft.altitudeM();
         }
         if (draft.tempering() != null) {
             take(draft.tempering());
@@ -257,6 +266,11 @@ public class HouseEntity {
 
     List<Cabinet> cabinets() {
         return cabinets;
+    }
+
+    /** How high the kitchen lies, m. */
+    public double altitudeM() {
+        return altitudeM;
     }
 
     String currency() {

@@ -25,6 +25,7 @@ public record HouseView(HouseDraft rules, FigureView dewPoint) {
                         house.heat().efficiency(),
                         house.tempering(),
                         house.currency(),
+                        house.altitudeM(),
                         house.version()),
                 FigureView.of(house.air().dewPoint()));
     }

@@ -12,6 +12,7 @@ import palintone.core.piece.Piece;
 import palintone.core.piece.PieceMasses;
 import palintone.core.piece.PieceMoisture;
 import palintone.server.figure.FigureView;
+import palintone.server.filling.FillingNotes;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
 
@@ -19,15 +20,22 @@ import palintone.server.problem.NotHereException;
 @Service
 public class FilledPieces {
 
+    private static final int LONGEST_WORDS = 500;
+
     private final PieceRepository pieces;
     private final CrunchRepository bites;
     private final HouseService houses;
+    private final FillingNotes notes;
 
     FilledPieces(
-            final PieceRepository pieces, final CrunchRepository bites, final HouseService houses) {
+            final PieceRepository pieces,
+            final CrunchRepository bites,
+            final HouseService houses,
+            final FillingNotes notes) {
         this.pieces = pieces;
         this.bites = bites;
         this.houses = houses;
+        this.notes = notes;
     }
 
     /**
@@ -125,9 +133,28 @@ public class FilledPieces {
         final List<CrunchEntity> logged = bites.findByPieceIdOrderByDays(id);
         final PieceMoisture m =
                 PieceMoisture.of(
-                        piece, barrierMm, days, logged.stream().map(CrunchEntity::bite).toList());
-        return new MoistureView(
+                        piece,
+                        filling -> notes.corrections(filling.id()),
+                        barrierMm,
+                        days,
+                        logged.stream().map(CrunchEntity::bite).toList());
+        return view(
                 piece.name(),
+                m,
+                logged.stream()
+                        .map(
+                                b ->
+                                        new BiteView(
+                                                b.bite().days(),
+                                                b.bite().crisp(),
+                                                b.bite().barrierMm(),
+                                                b.words()))
+                        .toList());
+    }
+
+    static MoistureView view(final String name, final PieceMoisture m, final List<BiteView> bites) {
+        return new MoistureView(
+                name,
                 m.names(),
                 m.crispLayer(),
                 path(m.bare()),
@@ -138,15 +165,7 @@ public class FilledPieces {
                 MoistureBetween.SOFT_FROM,
                 MoistureBetween.SOFT_AT,
                 MoistureBetween.SOFT_TO,
-                logged.stream()
-                        .map(
-                                b ->
-                                        new BiteView(
-                                                b.bite().days(),
-                                                b.bite().crisp(),
-                                                b.bite().barrierMm(),
-                                                b.words()))
-                        .toList());
+                bites);
     }
 
     private static List<MoistureAtView> path(final List<MoistureBetween.At> path) {
@@ -163,7 +182,7 @@ public class FilledPieces {
                         draft.days(),
                         draft.crisp(),
                         draft.barrierMm() == null ? 0 : draft.barrierMm(),
-                        draft.words() == null ? "" : draft.words()));
+                        Require.words("words", draft.words(), LONGEST_WORDS)));
     }
 
     private PieceEntity byId(final String id) {

@@ -14,9 +14,21 @@ import org.springframework.web.bind.annotation.RestController;
 class FilledPiecesController {
 
     private final FilledPieces filled;
+    private final MouldTrials trials;
 
-    FilledPiecesController(final FilledPieces filled) {
+    FilledPiecesController(final FilledPieces filled, final MouldTrials trials) {
         this.filled = filled;
+        this.trials = trials;
+    }
+
+    @PostMapping("/rooms")
+    List<MouldTrials.MouldFillView> rooms(@RequestBody final MouldTrials.RoomRequest request) {
+        return trials.rooms(request);
+    }
+
+    @PostMapping("/moisture")
+    FilledPieces.MoistureView tried(@RequestBody final MouldTrials.LayersRequest request) {
+        return trials.moisture(request);
     }
 
     @GetMapping("/holding")

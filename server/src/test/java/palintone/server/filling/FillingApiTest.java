@@ -24,7 +24,11 @@ class FillingApiTest {
     }
 
     private static double figure(final Workshop.Answer sheet, final String quality) {
-        for (final JsonNode each : sheet.json().get("figures")) {
+        return figureOf(sheet.json(), quality);
+    }
+
+    private static double figureOf(final JsonNode sheet, final String quality) {
+        for (final JsonNode each : sheet.get("figures")) {
             if (each.get("quality").asString().equals(quality)) {
                 return each.at("/figure/value").asDouble();
             }
@@ -165,6 +169,21 @@ class FillingApiTest {
                 "{\"kind\":\"WATER_ACTIVITY\",\"measured\":" + (before - 0.03) + "}");
         final double after = figure(workshop.post("/api/fillings/sheet", body), "WATER_ACTIVITY");
         assertThat(after).isLessThan(before - 0.02).isGreaterThan(before - 0.03);
+        // What was measured is in the balance too: it starts from there and aims at the band.
+        final Workshop.Answer balanced =
+                workshop.post(
+                        "/api/fillings/balance",
+                        "{\"on\":"
+                                + body
+                                + ",\"wishes\":[{\"quality\":\"WATER_ACTIVITY\",\"low\":0.4,"
+                                + "\"high\":"
+                                + (after - 0.02)
+                                + "}]}");
+        assertThat(balanced.json().get("met").asBoolean()).as(balanced.text()).isTrue();
+        assertThat(figureOf(balanced.json().get("before"), "WATER_ACTIVITY"))
+                .isCloseTo(after, within(1e-9));
+        assertThat(figureOf(balanced.json().get("after"), "WATER_ACTIVITY"))
+                .isBetween(after - 0.0225, after - 0.02);
         final Workshop.Answer empty =
                 workshop.post("/api/fillings/tested-slab/notes", "{\"kind\":\"TASTING\"}");
         assertThat(empty.status()).isEqualTo(400);
@@ -280,23 +299,23 @@ class FillingApiTest {
         final Workshop.Answer cooling =
                 workshop.post(
                         "/api/fillings/cooling",
-                        "{\"recipe\":"
-                                + plum
+                        "{\"on\":"
+                                + on(plum)
                                 + ",\"vessel\":\"BOWL\",\"depthMm\":60,\"roomC\":20,\"pipingC\":29}");
         assertThat(cooling.status()).as(cooling.text()).isEqualTo(200);
         assertThat(cooling.number("/toPiping/value")).isBetween(20.0, 240.0);
         assertThat(cooling.json().get("schools").size()).isEqualTo(4);
         final Workshop.Answer mend =
                 workshop.post(
-                        "/api/fillings/mend", "{\"recipe\":" + plum + ",\"fault\":\"TOO_SOFT\"}");
+                        "/api/fillings/mend", "{\"on\":" + on(plum) + ",\"fault\":\"TOO_SOFT\"}");
         assertThat(mend.json().get("causes").size()).isGreaterThanOrEqualTo(2);
         assertThat(mend.number("/remedies/0/grams")).isPositive();
         assertThat(mend.json().at("/remedies/0/after/figures").size()).isEqualTo(18);
         final Workshop.Answer scaled =
                 workshop.post(
                         "/api/fillings/scale",
-                        "{\"recipe\":"
-                                + plum
+                        "{\"on\":"
+                                + on(plum)
                                 + ",\"yieldG\":400,\"vesselMl\":300,\"leftoverG\":60}");
         assertThat(scaled.number("/yieldG")).isBetween(399.9, 400.1);
         assertThat(scaled.number("/rounds")).isGreaterThanOrEqualTo(2);
@@ -304,7 +323,7 @@ class FillingApiTest {
         final Workshop.Answer pieces =
                 workshop.post(
                         "/api/fillings/scale",
-                        "{\"recipe\":" + plum + ",\"eachG\":4,\"pieces\":100}");
+                        "{\"on\":" + on(plum) + ",\"eachG\":4,\"pieces\":100}");
         final double surplus =
                 workshop.get("/api/house").json().at("/rules/fillingSurplus").asDouble();
         assertThat(surplus).isPositive();
@@ -337,6 +356,99 @@ class FillingApiTest {
         assertThat(checked.number("/factor")).isLessThan(0.9);
         assertThat(checked.number("/daysBare/value")).isGreaterThan(bare);
         assertThat(workshop.get("/api/pieces/plum-bay/moisture").status()).isEqualTo(400);
+    }
+
+    @Test
+    void aRecipeInNoPieceIsHeldAgainstEveryMould() {
+        final JsonNode plum = recipe("plum-ganache");
+        final Workshop.Answer rooms =
+                workshop.post("/api/pieces/rooms", "{\"on\":" + on(plum) + "}");
+        assertThat(rooms.status()).as(rooms.text()).isEqualTo(200);
+        assertThat(rooms.json().size()).isGreaterThanOrEqualTo(4);
+        final JsonNode half = rooms.json().get(0);
+        assertThat(rooms.text()).contains("half-28");
+        final double yield = figure(workshop.post("/api/fillings/sheet", on(plum)), "YIELD");
+        assertThat(half.get("pieces").asInt())
+                .isEqualTo((int) Math.floor(yield / half.get("eachG").asDouble()));
+        // The same mould, shell and cap as the piece in the books: the same grams.
+        final double inThePiece =
+                workshop.get("/api/pieces/holding?filling=plum-ganache").number("/0/eachG");
+        for (final JsonNode room : rooms.json()) {
+            if (room.get("id").asString().equals("half-28")) {
+                assertThat(room.get("eachG").asDouble()).isCloseTo(inThePiece, within(1e-9));
+            }
+        }
+        final Workshop.Answer thick =
+                workshop.post("/api/pieces/rooms", "{\"on\":" + on(plum) + ",\"shellMm\":60}");
+        assertThat(thick.status()).isEqualTo(400);
+    }
+
+    @Test
+    void layersAreTriedBeforeTheyAreAPiece() {
+        final String both =
+                "{\"mould\":\"bar-21\",\"layers\":[{\"share\":0.6,\"on\":"
+                        + on(recipe("plum-ganache"))
+                        + "},{\"share\":%s,\"on\":"
+                        + on(recipe("sesame-crisp"))
+                        + "}],\"barrierMm\":0.3,\"days\":60}";
+        final Workshop.Answer tried = workshop.post("/api/pieces/moisture", both.formatted("0.4"));
+        assertThat(tried.status()).as(tried.text()).isEqualTo(200);
+        assertThat(tried.number("/crispLayer")).isEqualTo(1);
+        assertThat(tried.number("/daysBare/value")).isBetween(0.5, 40.0);
+        final Workshop.Answer tooMuch =
+                workshop.post("/api/pieces/moisture", both.formatted("0.9"));
+        assertThat(tooMuch.status()).isEqualTo(400);
+        assertThat(tooMuch.at("/detail")).contains("shares of the layers").contains("a sum of 1");
+        final Workshop.Answer one =
+                workshop.post(
+                        "/api/pieces/moisture",
+                        "{\"mould\":\"bar-21\",\"layers\":[{\"share\":1,\"on\":"
+                                + on(recipe("plum-ganache"))
+                                + "}],\"barrierMm\":0.3,\"days\":60}");
+        assertThat(one.at("/detail")).contains("two fillings or more");
+    }
+
+    /** A recipe's own pot, at the altitude of the House rules where none is said. */
+    @Test
+    void theSugarOfARecipeIsCookedAtTheHeightOfTheHouse() {
+        final String caramel =
+                "{\"name\":\"c\",\"version\":0,\"operations\":[{\"kind\":\"ADD\",\"lines\":["
+                        + "{\"ingredient\":\"sugar\",\"amount\":300,\"unit\":\"g\"},"
+                        + "{\"ingredient\":\"water\",\"amount\":100,\"unit\":\"g\"}]},"
+                        + "{\"kind\":\"COOK_SUGAR\",\"settings\":{\"TEMPERATURE_C\":112}},"
+                        + "{\"kind\":\"BUTTER\",\"lines\":[{\"ingredient\":\"butter\","
+                        + "\"amount\":40,\"unit\":\"g\"}]}]}";
+        final String ask = "{\"recipe\":" + caramel + ",\"stage\":\"SOFT_BALL\"}";
+        final Workshop.Answer low = workshop.post("/api/fillings/sugar", ask);
+        assertThat(low.status()).as(low.text()).isEqualTo(200);
+        final Workshop.Answer pressed =
+                workshop.post(
+                        "/api/fillings/sugar",
+                        "{\"recipe\":" + caramel + ",\"stage\":\"SOFT_BALL\",\"pressureHPa\":835}");
+        assertThat(pressed.number("/read/value")).isLessThan(low.number("/read/value") - 4);
+        final JsonNode rules = workshop.get("/api/house").json().get("rules");
+        final ObjectNode high = (ObjectNode) rules.deepCopy();
+        high.put("altitudeM", 1600);
+        assertThat(workshop.put("/api/house", high.toString()).status()).isEqualTo(200);
+        try {
+            assertThat(workshop.post("/api/fillings/sugar", ask).number("/read/value"))
+                    .isLessThan(low.number("/read/value") - 4);
+            // Cooked to the same reading, less water is left up there.
+            final Workshop.Answer sheet =
+                    workshop.post("/api/fillings/sheet", "{\"recipe\":" + caramel + "}");
+            final Workshop.Answer sea =
+                    workshop.post(
+                            "/api/fillings/sheet", "{\"recipe\":" + caramel + ",\"altitudeM\":0}");
+            assertThat(figure(sheet, "WATER")).isLessThan(figure(sea, "WATER") - 1);
+        } finally {
+            final ObjectNode back = (ObjectNode) rules.deepCopy();
+            back.put("version", workshop.get("/api/house").json().at("/rules/version").asLong());
+            workshop.put("/api/house", back.toString());
+        }
+        high.put("altitudeM", 9000);
+        high.put("version", workshop.get("/api/house").json().at("/rules/version").asLong());
+        assertThat(workshop.put("/api/house", high.toString()).at("/detail"))
+                .contains("altitude is 9000 m");
     }
 
     @Test

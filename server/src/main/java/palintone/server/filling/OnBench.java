@@ -1,0 +1,22 @@
+package palintone.server.filling;
+
+import java.util.List;
+import palintone.core.filling.Appraisal;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+
+/** A recipe that has been read, and what is known around it. */
+public record OnBench(List<Operation> operations, Conditions conditions) {
+
+    /** Grams of every line, in the order of the recipe. */
+    double[] grams() {
+        return Cooking.grams(operations);
+    }
+
+    /** Cooked and appraised as it stands. */
+    public Appraisal appraisal() {
+        return Appraisal.of(
+                Cooking.cook(operations, grams(), conditions.pressureHPa()), conditions);
+    }
+}

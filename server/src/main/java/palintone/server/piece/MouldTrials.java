@@ -1,0 +1,147 @@
+package palintone.server.piece;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.piece.MouldRoom;
+import palintone.core.piece.PieceMoisture;
+import palintone.core.shell.Mould;
+import palintone.server.filling.BenchReader;
+import palintone.server.filling.SheetRequest;
+import palintone.server.mould.MouldEntity;
+import palintone.server.mould.MouldRepository;
+import palintone.server.problem.NotHereException;
+
+/** What the moulds would hold of a filling that is in no piece yet, and layers only thought of. */
+@Service
+public class MouldTrials {
+
+    /** A shell and a cap as they usually are; common practice, no source. */
+    private static final double SHELL_MM = 1.6;
+
+    private static final double HEAD_ROOM_MM = 1.8;
+    private static final int MOST_LAYERS = 6;
+
+    private final MouldRepository moulds;
+    private final BenchReader reader;
+
+    MouldTrials(final MouldRepository moulds, final BenchReader reader) {
+        this.moulds = moulds;
+        this.reader = reader;
+    }
+
+    /**
+     * A recipe to be held against every mould.
+     *
+     * @param shellMm 1.6 where it is not said
+     * @param headRoomMm 1.8 where it is not said
+     */
+    public record RoomRequest(
+            SheetRequest on, @Nullable Double shellMm, @Nullable Double headRoomMm) {}
+
+    /**
+     * What a mould holds of it.
+     *
+     * @param eachG in one cavity
+     * @param pieces that all of the recipe fills
+     */
+    public record MouldFillView(
+            String id, String name, int cavities, int owned, double eachG, int pieces) {}
+
+    /** One layer that is tried, and its share of the room. */
+    public record LayerDraft(SheetRequest on, double share) {}
+
+    /**
+     * Layers that are tried in a mould.
+     *
+     * @param layers first in first, two or more
+     */
+    public record LayersRequest(
+            String mould,
+            @Nullable Double shellMm,
+            @Nullable Double headRoomMm,
+            List<LayerDraft> layers,
+            double barrierMm,
+            double days) {}
+
+    /** Moulds whose hollow is too low for such a shell and cap are left out. */
+    @Transactional(readOnly = true)
+    public List<MouldFillView> rooms(final RoomRequest request) {
+        final Cooked cooked = reader.read(request.on()).appraisal().cooked();
+        final List<MouldFillView> views = new ArrayList<>();
+        OutOfRangeException refused = null;
+        for (final MouldEntity entity : moulds.findAll()) {
+            final Mould mould = entity.mould();
+            try {
+                final double each =
+                        room(mould, request.shellMm(), request.headRoomMm())
+                                .grams(cooked.composition());
+                views.add(
+                        new MouldFillView(
+                                mould.id(),
+                                mould.name(),
+                                mould.cavities(),
+                                mould.owned(),
+                                each,
+                                (int) Math.floor(cooked.yieldG() / each)));
+            } catch (OutOfRangeException e) {
+                refused = e;
+            }
+        }
+        if (views.isEmpty() && refused != null) {
+            throw refused;
+        }
+        return views;
+    }
+
+    @Transactional(readOnly = true)
+    public FilledPieces.MoistureView moisture(final LayersRequest request) {
+        final Mould mould =
+                moulds.findById(Require.text("mould", request.mould(), 64))
+                        .orElseThrow(() -> new NotHereException("mould", request.mould()))
+                        .mould();
+        final List<LayerDraft> layers = request.layers() == null ? List.of() : request.layers();
+        if (layers.size() > MOST_LAYERS) {
+            throw new OutOfRangeException(
+                    "layers", String.valueOf(layers.size()), "2 to " + MOST_LAYERS);
+        }
+        double sum = 0;
+        for (final LayerDraft layer : layers) {
+            sum += Require.positive("share of a layer", layer.share(), 1, "");
+        }
+        if (!layers.isEmpty() && Math.abs(sum - 1) > 0.001) {
+            throw new OutOfRangeException(
+                    "shares of the layers", String.valueOf(sum), "a sum of 1");
+        }
+        return FilledPieces.view(
+                mould.name(),
+                PieceMoisture.of(
+                        mould.name(),
+                        room(mould, request.shellMm(), request.headRoomMm()),
+                        layers.stream()
+                                .map(
+                                        layer ->
+                                                new PieceMoisture.Part(
+                                                        layer.on().recipe().name(),
+                                                        layer.share(),
+                                                        reader.read(layer.on()).appraisal()))
+                                .toList(),
+                        request.barrierMm(),
+                        request.days(),
+                        List.of()),
+                List.of());
+    }
+
+    private static MouldRoom room(
+            final Mould mould, @Nullable final Double shellMm, @Nullable final Double headRoomMm) {
+        return new MouldRoom(
+                mould,
+                shellMm == null ? SHELL_MM : shellMm,
+                headRoomMm == null ? HEAD_ROOM_MM : headRoomMm);
+    }
+}
