@@ -180,6 +180,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/rooms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rooms"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/moisture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ingredients/{id}/lots": {
         parameters: {
             query?: never;
@@ -1021,6 +1053,8 @@ export interface components {
             heatEfficiency: number;
             tempering?: components["schemas"]["TemperingView"];
             currency?: string | null;
+            /** Format: double */
+            altitudeM?: number | null;
             /** Format: int64 */
             version: number;
         };
@@ -1062,7 +1096,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             low?: number | null;
             /** Format: double */
@@ -1081,7 +1115,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
         OperationDraft: {
             /** @enum {string} */
@@ -1180,7 +1214,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
         BowlDraft: {
             /** Format: uuid */
@@ -1235,7 +1269,7 @@ export interface components {
             /** Format: double */
             amount: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -1435,6 +1469,52 @@ export interface components {
             softTo: number;
             bites: components["schemas"]["BiteView"][];
         };
+        RoomRequest: {
+            on: components["schemas"]["SheetRequest"];
+            /** Format: double */
+            shellMm?: number | null;
+            /** Format: double */
+            headRoomMm?: number | null;
+        };
+        SheetRequest: {
+            recipe: components["schemas"]["RecipeDraft"];
+            filling?: string | null;
+            /** Format: double */
+            servingC?: number | null;
+            /** Format: double */
+            storageC?: number | null;
+            /** Format: double */
+            altitudeM?: number | null;
+        };
+        MouldFillView: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            cavities: number;
+            /** Format: int32 */
+            owned: number;
+            /** Format: double */
+            eachG: number;
+            /** Format: int32 */
+            pieces: number;
+        };
+        LayerDraft: {
+            on: components["schemas"]["SheetRequest"];
+            /** Format: double */
+            share: number;
+        };
+        LayersRequest: {
+            mould: string;
+            /** Format: double */
+            shellMm?: number | null;
+            /** Format: double */
+            headRoomMm?: number | null;
+            layers: components["schemas"]["LayerDraft"][];
+            /** Format: double */
+            barrierMm: number;
+            /** Format: double */
+            days: number;
+        };
         LotDraft: {
             code: string;
             /** Format: date */
@@ -1529,16 +1609,6 @@ export interface components {
             offsetK: number;
             cautions: components["schemas"]["SentenceView"][];
         };
-        SheetRequest: {
-            recipe: components["schemas"]["RecipeDraft"];
-            filling?: string | null;
-            /** Format: double */
-            servingC?: number | null;
-            /** Format: double */
-            storageC?: number | null;
-            /** Format: double */
-            altitudeM?: number | null;
-        };
         QualityView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -1549,6 +1619,10 @@ export interface components {
             splitRisk: components["schemas"]["FigureView"];
             grainRisk: components["schemas"]["FigureView"][];
             textures: components["schemas"]["TextureView"][];
+            /** Format: double */
+            servingC: number;
+            /** Format: double */
+            storageC: number;
             life: components["schemas"]["FigureView"];
             lifeReason: components["schemas"]["SentenceView"];
             longer: components["schemas"]["SentenceView"][];
@@ -1588,7 +1662,7 @@ export interface components {
             firmness: number;
         };
         ScaleRequest: {
-            recipe: components["schemas"]["RecipeDraft"];
+            on: components["schemas"]["SheetRequest"];
             /** Format: double */
             factor?: number | null;
             /** Format: double */
@@ -1677,7 +1751,7 @@ export interface components {
             celsius: number;
         };
         MendRequest: {
-            recipe: components["schemas"]["RecipeDraft"];
+            on: components["schemas"]["SheetRequest"];
             /** @enum {string} */
             fault: "SPLIT" | "GRAINY" | "TOO_SOFT" | "TOO_HARD" | "SCORCHED" | "LUMPY";
         };
@@ -1701,7 +1775,7 @@ export interface components {
             after?: components["schemas"]["SheetView"];
         };
         CoolingRequest: {
-            recipe: components["schemas"]["RecipeDraft"];
+            on: components["schemas"]["SheetRequest"];
             /** @enum {string} */
             vessel: "BOWL" | "TRAY" | "BAG";
             /** Format: double */
@@ -1939,7 +2013,7 @@ export interface components {
         ReadingView: {
             what: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             target: number;
             band: components["schemas"]["BandView"];
@@ -2324,7 +2398,7 @@ export interface components {
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
         ReadyWishView: {
             /** @enum {string} */
@@ -2336,7 +2410,7 @@ export interface components {
             setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             /** Format: double */
             low: number;
             /** Format: double */
@@ -2349,7 +2423,7 @@ export interface components {
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
             band: components["schemas"]["BandView"];
         };
         StyleView: {
@@ -2744,6 +2818,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["BiteDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
+    rooms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoomRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MouldFillView"][];
+                };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayersRequest"];
             };
         };
         responses: {

@@ -19,6 +19,7 @@ const SYMBOLS: Record<Unit, string> = {
   HOUR: 'h',
   DAY: 'days',
   PH: '',
+  FIRMNESS: '',
   KILOJOULE_PER_100G: 'kJ/100 g',
   LOG10: 'log',
   MONEY: '',
@@ -81,6 +82,7 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
     case 'MONEY':
       return 2
     case 'PH':
+    case 'FIRMNESS':
     case 'LOG10':
       return 1
     case 'HOUR':

@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { useDebounceFn, useStorage } from '@vueuse/core'
-import { onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
+import AmountField from './AmountField.vue'
 import { useRecipe } from './recipe'
 
 type Sugar = components['schemas']['SugarView']
-const { benchWords, place, larder } = useRecipe()
-const { taste } = useHouse()
+const { bench, benchWords, place, larder, touched } = useRecipe()
+const { house, taste } = useHouse()
 const pan = useStorage('palintone.fillings.sugar', {
   way: 'to' as 'to' | 'read',
+  from: 'recipe' as 'recipe' | 'pan',
   stage: 'SOFT_BALL' as Sugar['stage'],
   readC: 116 as number | null,
   sugarG: 300 as number | null,
@@ -22,9 +24,28 @@ const pan = useStorage('palintone.fillings.sugar', {
   waterG: 90 as number | null,
   boilingWaterC: null as number | null,
   iceC: null as number | null,
+  pressureHPa: null as number | null,
 })
 const answer = ref<Sugar | null>(null)
 const refused = ref('')
+
+/** Where the recipe on the bench cooks its sugar, if it does. */
+const step = computed(() => bench.value.recipe.operations.find((op) => op.kind === 'COOK_SUGAR'))
+const ofRecipe = computed(() => Boolean(step.value) && pan.value.from === 'recipe')
+/** What is cooked for this recipe is set there, as the true temperature in this kitchen. */
+const settled = computed(
+  () =>
+    answer.value !== null &&
+    Math.abs((step.value?.settings?.TEMPERATURE_C ?? 116) - answer.value.truth.value) < 0.05,
+)
+function set() {
+  if (!step.value || !answer.value) return
+  step.value.settings = {
+    ...step.value.settings,
+    TEMPERATURE_C: Math.round(answer.value.truth.value * 10) / 10,
+  }
+  touched()
+}
 
 const cook = useDebounceFn(async () => {
   const p = pan.value
@@ -37,10 +58,13 @@ const cook = useDebounceFn(async () => {
     answer.value = await ask(
       api.POST('/api/fillings/sugar', {
         body: {
-          recipe: { name: 'pan', version: 0, operations: [{ kind: 'ADD', lines }] },
+          recipe: ofRecipe.value
+            ? bench.value.recipe
+            : { name: 'pan', version: 0, operations: [{ kind: 'ADD', lines }] },
           stage: p.way === 'to' ? p.stage : null,
           readC: p.way === 'read' ? p.readC : null,
           altitudeM: place.value.altitudeM,
+          pressureHPa: p.pressureHPa,
           boilingWaterC: p.boilingWaterC,
           iceC: p.iceC,
         },
@@ -51,7 +75,7 @@ const cook = useDebounceFn(async () => {
     refused.value = words(problem)
   }
 }, 80)
-watch([pan, place], () => void cook(), { deep: true })
+watch([pan, place, () => bench.value.recipe], () => void cook(), { deep: true })
 onMounted(cook)
 </script>
 
@@ -71,17 +95,32 @@ onMounted(cook)
         item-value="stage"
       />
       <NumberField v-else v-model="pan.readC" label="My thermometer shows" unit="CELSIUS" />
-      <NumberField v-model="pan.sugarG" label="Sugar" unit="GRAM" />
-      <v-autocomplete
-        v-model="pan.syrup"
-        label="Syrup, cream or milk beside it"
-        :items="larder"
-        item-title="name"
-        item-value="id"
+      <v-btn-toggle v-if="step" v-model="pan.from" mandatory divided aria-label="What is cooked">
+        <v-btn value="recipe" size="large">This recipe</v-btn>
+        <v-btn value="pan" size="large">Another pan</v-btn>
+      </v-btn-toggle>
+      <p v-if="ofRecipe" class="quiet">
+        What is in the pot of {{ bench.recipe.name }} when its sugar is cooked.
+      </p>
+      <template v-else>
+        <NumberField v-model="pan.sugarG" label="Sugar" unit="GRAM" />
+        <v-autocomplete
+          v-model="pan.syrup"
+          label="Syrup, cream or milk beside it"
+          :items="larder"
+          item-title="name"
+          item-value="id"
+        />
+        <NumberField v-model="pan.syrupG" label="Of it" unit="GRAM" />
+        <NumberField v-model="pan.waterG" label="Water" unit="GRAM" />
+      </template>
+      <AmountField
+        v-model="place.altitudeM"
+        label="Altitude of the kitchen"
+        unit="METRE"
+        :usual="house?.rules.altitudeM ?? 0"
       />
-      <NumberField v-model="pan.syrupG" label="Of it" unit="GRAM" />
-      <NumberField v-model="pan.waterG" label="Water" unit="GRAM" />
-      <NumberField v-model="place.altitudeM" label="Altitude of the kitchen" unit="METRE" />
+      <NumberField v-model="pan.pressureHPa" label="Or by the barometer" unit="HECTOPASCAL" />
       <NumberField
         v-model="pan.boilingWaterC"
         label="My thermometer in boiling water"
@@ -97,6 +136,9 @@ onMounted(cook)
           {{ quantity(answer.read.value, 'CELSIUS', taste) }}
           <small>on your thermometer</small>
         </p>
+        <v-btn v-if="ofRecipe && !settled" size="large" color="primary" class="my-3" @click="set"
+          >Cook the recipe to {{ quantity(answer.truth.value, 'CELSIUS', taste) }}</v-btn
+        >
         <p v-for="c in answer.cautions" :key="c.template" class="caution mb-2">
           {{ sentence(c, taste) }}
         </p>

@@ -8,7 +8,7 @@ import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity, symbol, toTaste } from '@/parts/units'
-import { useRecipe, whole } from './recipe'
+import { request, useRecipe, whole } from './recipe'
 
 type Cooling = components['schemas']['CoolingView']
 type Filled = components['schemas']['FilledView']
@@ -37,7 +37,7 @@ const cool = useDebounceFn(async () => {
     answer.value = await ask(
       api.POST('/api/fillings/cooling', {
         body: {
-          recipe: bench.value.recipe,
+          on: request(bench.value),
           vessel: w.vessel,
           depthMm: w.depthMm ?? 60,
           roomC: w.roomC ?? house.value?.rules.roomTemperatureC ?? 20,

@@ -2,13 +2,17 @@
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { words } from '@/api/client'
+import { mdiRedo, mdiUndo } from '@mdi/js'
+import { useKeys } from '@/parts/keys'
 import StationTabs from '@/parts/StationTabs.vue'
 import { useRecipe } from './recipe'
 import StartRecipe from './StartRecipe.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const router = useRouter()
-const { bench, fillings, trouble, loadAll, open, save, look } = useRecipe()
+const { bench, fillings, trouble, loadAll, open, save, look, steps } = useRecipe()
+const { canUndo, canRedo, undo, redo } = steps
+useKeys({ u: undo, r: redo })
 
 const TABS = [
   ['recipe', 'Recipe'],
@@ -101,6 +105,22 @@ onMounted(async () => {
         <template v-if="bench.number">version {{ bench.number }}</template>
         <template v-if="bench.changed">{{ bench.number ? ', changed' : 'new' }}</template>
       </span>
+      <v-btn
+        :icon="mdiUndo"
+        variant="text"
+        aria-label="Undo the last change (U)"
+        title="Undo (U)"
+        :disabled="!canUndo"
+        @click="undo"
+      />
+      <v-btn
+        :icon="mdiRedo"
+        variant="text"
+        aria-label="Do it again (R)"
+        title="Again (R)"
+        :disabled="!canRedo"
+        @click="redo"
+      />
       <v-btn size="large" variant="outlined" @click="starting = true">Start or paste</v-btn>
       <v-btn
         size="large"

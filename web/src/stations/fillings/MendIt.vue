@@ -4,7 +4,7 @@ import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
-import { useRecipe, whole } from './recipe'
+import { request, useRecipe, whole } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
 type Mend = components['schemas']['MendView']
@@ -28,7 +28,7 @@ async function mend(next: Fault) {
   if (!whole(bench.value.recipe)) return
   try {
     answer.value = await ask(
-      api.POST('/api/fillings/mend', { body: { recipe: bench.value.recipe, fault: next } }),
+      api.POST('/api/fillings/mend', { body: { on: request(bench.value), fault: next } }),
     )
     refused.value = ''
   } catch (problem) {

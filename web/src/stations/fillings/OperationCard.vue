@@ -54,10 +54,7 @@ function change(next: OperationDraft['kind']) {
   touched()
 }
 function add() {
-  op.value.lines = [
-    ...(op.value.lines ?? []),
-    { ingredient: larder.value[0]?.id ?? '', amount: 100, unit: 'g' },
-  ]
+  op.value.lines = [...(op.value.lines ?? []), { ingredient: '', amount: Number.NaN, unit: 'g' }]
   touched()
 }
 function drop(line: RecipeLineDraft) {
@@ -95,14 +92,15 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
     </div>
     <div v-for="(line, k) in operation.lines" :key="k" class="line">
       <v-autocomplete
-        v-model="line.ingredient"
+        :model-value="line.ingredient || null"
         :items="larder"
+        placeholder="Which ingredient?"
         item-title="name"
         item-value="id"
         density="compact"
         hide-details
         :aria-label="`Ingredient ${firstLine + k + 1}`"
-        @update:model-value="touched()"
+        @update:model-value="((line.ingredient = $event ?? ''), touched())"
       />
       <AmountField
         :model-value="line.amount"

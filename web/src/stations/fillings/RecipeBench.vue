@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { api, ask, type OperationKind } from '@/api/client'
-import NumberField from '@/parts/NumberField.vue'
+import { computed } from 'vue'
+import type { OperationKind } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { inTaste, quantity } from '@/parts/units'
+import { inTaste } from '@/parts/units'
+import AmountField from './AmountField.vue'
 import OperationCard from './OperationCard.vue'
 import { locked, toggleLock } from './locks'
+import MouldFills from './MouldFills.vue'
 import { useRecipe } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
-const { bench, place, benchWords, sheet, refused, touched } = useRecipe()
-const { taste } = useHouse()
+const { bench, place, benchWords, sheet, refused, waiting, touched } = useRecipe()
+const { house, taste } = useHouse()
 
 const operations = computed(() => bench.value.recipe.operations)
 /** Place of the first line of every operation in the whole recipe. */
@@ -28,12 +29,10 @@ function move(from: number, by: number) {
   const list = operations.value
   const [op] = list.splice(from, 1)
   list.splice(from + by, 0, op!)
-  locked.value = []
   touched()
 }
 function remove(at: number) {
   operations.value.splice(at, 1)
-  locked.value = []
   touched()
 }
 function add(kind: OperationKind) {
@@ -41,31 +40,13 @@ function add(kind: OperationKind) {
   operations.value.push({
     kind,
     settings: kind === 'BOIL_DOWN' ? { MASS_G: Math.round((yieldG.value ?? 200) * 0.9) } : {},
-    lines: lines === 'WANTED' ? [{ ingredient: 'water', amount: 10, unit: 'g' }] : [],
+    lines: lines === 'WANTED' ? [{ ingredient: '', amount: Number.NaN, unit: 'g' }] : [],
   } as (typeof operations.value)[number])
   touched()
 }
 
 const yieldG = computed(
   () => sheet.value?.figures.find((f) => f.quality === 'YIELD')?.figure.value ?? null,
-)
-const fills = ref<{ name: string; pieces?: number | null }[]>([])
-watch(
-  [yieldG, () => bench.value.id],
-  async ([grams, id]) => {
-    if (!grams || !id || !bench.value.number) {
-      fills.value = []
-      return
-    }
-    try {
-      fills.value = await ask(
-        api.GET('/api/pieces/holding', { params: { query: { filling: id, grams } } }),
-      )
-    } catch {
-      fills.value = []
-    }
-  },
-  { immediate: true },
 )
 </script>
 
@@ -116,21 +97,24 @@ watch(
         @update:model-value="(kind: OperationKind | null) => kind && add(kind)"
       />
       <div class="place">
-        <NumberField v-model="place.servingC" label="Served at" unit="CELSIUS" />
-        <NumberField v-model="place.storageC" label="Kept at" unit="CELSIUS" />
-        <NumberField v-model="place.altitudeM" label="Altitude" unit="METRE" />
+        <AmountField v-model="place.servingC" label="Served at" unit="CELSIUS" :usual="20" />
+        <AmountField v-model="place.storageC" label="Kept at" unit="CELSIUS" :usual="16" />
+        <AmountField
+          v-model="place.altitudeM"
+          label="Altitude"
+          unit="METRE"
+          :usual="house?.rules.altitudeM ?? 0"
+        />
       </div>
     </section>
     <section class="right" aria-label="What it will be">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
-      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused }" />
-      <p v-else-if="!refused" class="quiet">
+      <p v-else-if="waiting" class="waiting" role="status">{{ waiting }}</p>
+      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }" />
+      <p v-else-if="!refused && !waiting" class="quiet">
         Nothing on the bench. Start or paste a recipe, or choose a filling.
       </p>
-      <p v-for="f in fills" :key="f.name" class="mt-2">
-        {{ quantity(yieldG ?? 0, 'GRAM', taste) }} fill
-        <b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b> of {{ f.name }}.
-      </p>
+      <MouldFills v-if="yieldG" :yield-g="yieldG" />
       <a
         v-if="bench.number"
         class="out"
@@ -169,6 +153,10 @@ watch(
 }
 .old {
   opacity: 0.55;
+}
+.waiting {
+  font-size: 1.15rem;
+  color: var(--p-tight);
 }
 .out {
   display: inline-block;

@@ -5,7 +5,7 @@ import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
-import { inTaste, number, quantity } from '@/parts/units'
+import { inTaste, quantity } from '@/parts/units'
 import { useRecipe } from './recipe'
 
 type S = components['schemas']
@@ -26,6 +26,7 @@ const salts = ref<{ salt: S['SaltReadingDraft']['salt']; shown: number | null }[
   { salt: 'SODIUM_CHLORIDE', shown: null },
   { salt: 'POTASSIUM_SULPHATE', shown: null },
 ])
+const saltsC = ref<number | null>(20)
 const corrected = ref<S['FigureView'] | null>(null)
 const KINDS = [
   { id: 'TASTING', words: 'Tasting' },
@@ -81,7 +82,7 @@ async function correct() {
           shown: measured.value,
           salts: salts.value
             .filter((s) => s.shown !== null)
-            .map((s) => ({ salt: s.salt, shown: s.shown!, celsius: 20 })),
+            .map((s) => ({ salt: s.salt, shown: s.shown!, celsius: saltsC.value ?? 20 })),
         },
       }),
     )
@@ -91,7 +92,7 @@ async function correct() {
   }
 }
 // A correction belongs to the reading it was made for.
-watch([measured, salts, kind], () => (corrected.value = null), { deep: true })
+watch([measured, salts, saltsC, kind], () => (corrected.value = null), { deep: true })
 async function note() {
   try {
     notes.value = await ask(
@@ -138,6 +139,20 @@ const kindWords = (id: string) => KINDS.find((k) => k.id === id)?.words ?? id
 const aw = computed(
   () => sheet.value?.figures.find((f) => f.quality === 'WATER_ACTIVITY')?.figure ?? null,
 )
+/** What was measured moves the model by so much, and so unsure it still is. */
+const learnt = computed(() =>
+  (sheet.value?.figures ?? []).flatMap(({ quality, figure }) => {
+    const input = (name: string) => figure.basis.inputs.find((i) => i.name === name)?.value
+    const by = input('moved by own measurements')
+    const left = input('margin left')
+    if (by === undefined || left === undefined || quality === 'FIRMNESS_STORAGE') return []
+    const places = quality === 'WATER_ACTIVITY' ? 3 : 1
+    const sign = by < 0 ? '\u2212' : '+'
+    return [
+      `${figure.name}: ${sign}${Math.abs(by).toFixed(places)}, give or take ${left.toFixed(places)}`,
+    ]
+  }),
+)
 </script>
 
 <template>
@@ -160,7 +175,8 @@ const aw = computed(
         unit="ONE"
       />
       <template v-if="kind === 'WATER_ACTIVITY'">
-        <p class="quiet">Over saturated salts at 20 °C the meter shows (one or two):</p>
+        <p class="quiet">Over saturated salts the meter shows (one or two):</p>
+        <NumberField v-model="saltsC" label="Salts stand at" unit="CELSIUS" />
         <div v-for="(s, i) in salts" :key="i" class="salt">
           <v-select
             v-model="s.salt"
@@ -183,8 +199,11 @@ const aw = computed(
     <section class="answer" aria-label="What was">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <h1>{{ bench.recipe.name }}</h1>
-      <FigureString v-if="aw" :figure="aw" class="aw" />
+      <div v-if="aw" class="aw"><FigureString :figure="aw" /></div>
       <h2 class="mt-3">Notes</h2>
+      <p v-if="learnt.length" class="learnt">
+        Measured here, the model is moved for this recipe. {{ learnt.join('; ') }}.
+      </p>
       <p v-if="!notes.length" class="quiet">
         Nothing noted. A measured water activity, pH or firmness moves the model for this recipe.
       </p>
@@ -199,7 +218,7 @@ const aw = computed(
                 n.score != null
                   ? `${n.score} of 10`
                   : n.measured != null
-                    ? number(n.measured, n.kind === 'WATER_ACTIVITY' ? 'ONE' : 'PH', taste)
+                    ? n.measured.toFixed(n.kind === 'WATER_ACTIVITY' ? 3 : 1)
                     : ''
               }}
             </td>
@@ -264,5 +283,9 @@ const aw = computed(
 }
 .aw {
   max-width: 420px;
+}
+.learnt {
+  margin: 6px 0;
+  font-size: 1.1rem;
 }
 </style>

@@ -27,13 +27,19 @@ const REST: Quality[] = [
   'COST',
   'YIELD',
 ]
-const at20 = computed(() => props.sheet.textures.find((t) => t.celsius === 20))
+const served = computed(() => props.sheet.textures.find((t) => t.celsius === props.sheet.servingC))
+/** Where it is eaten and where it is kept are told apart from the rest. */
+const where = (celsius: number) =>
+  [
+    ...(celsius === props.sheet.servingC ? ['served'] : []),
+    ...(celsius === props.sheet.storageC ? ['kept'] : []),
+  ].join(', ')
 </script>
 
 <template>
   <div>
     <p class="stands">
-      <b>{{ at20?.words }}</b> at {{ quantity(20, 'CELSIUS', taste) }}, keeps
+      <b>{{ served?.words }}</b> at {{ quantity(sheet.servingC, 'CELSIUS', taste) }}, keeps
       <b>{{ quantity(sheet.life.low ?? sheet.life.value, 'DAY', taste) }}</b> to
       <b>{{ quantity(sheet.life.high ?? sheet.life.value, 'DAY', taste) }}</b>
     </p>
@@ -59,7 +65,7 @@ const at20 = computed(() => props.sheet.textures.find((t) => t.celsius === 20))
         <tbody>
           <tr>
             <th v-for="t in sheet.textures" :key="t.celsius" class="num">
-              {{ quantity(t.celsius, 'CELSIUS', taste) }}
+              {{ quantity(t.celsius, 'CELSIUS', taste) }}<small>{{ where(t.celsius) }}</small>
             </th>
           </tr>
           <tr>
@@ -110,5 +116,9 @@ const at20 = computed(() => props.sheet.textures.find((t) => t.celsius === 20))
 .textures td {
   padding: 4px 6px;
   font-size: 0.92rem;
+  vertical-align: top;
+}
+.textures small {
+  display: block;
 }
 </style>

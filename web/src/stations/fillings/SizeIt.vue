@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, words } from '@/api/client'
+import { api, ask, words, type OperationDraft } from '@/api/client'
 import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity, sentence } from '@/parts/units'
-import { useRecipe, whole } from './recipe'
+import { request, useRecipe, whole } from './recipe'
 
 type Scaled = components['schemas']['ScaleView']
-type Filled = components['schemas']['FilledView']
+/** A piece that holds it, or a mould as it would be. */
+interface Into {
+  id: string
+  name: string
+  eachG: number
+  cavities: number
+  mould: boolean
+}
 const { bench, lines, takeOver, nameOf, kindOf } = useRecipe()
 const { taste } = useHouse()
 const way = ref<'moulds' | 'weight' | 'hand'>('weight')
@@ -17,8 +24,10 @@ const grams = ref<number | null>(500)
 const line = ref(0)
 const hand = ref<number | null>(500)
 const moulds = ref<number | null>(4)
-const holding = ref<Filled[]>([])
+const into = ref<Into[]>([])
 const piece = ref('')
+const shellMm = ref<number | null>(1.6)
+const headRoomMm = ref<number | null>(1.8)
 const vesselMl = ref<number | null>(null)
 const leftoverG = ref<number | null>(null)
 const answer = ref<Scaled | null>(null)
@@ -27,7 +36,15 @@ const refused = ref('')
 /** As finely as a kitchen weighs: three figures. */
 const asWeighed = (amount: number) =>
   amount >= 100 ? Math.round(amount) : Number(amount.toPrecision(3))
-const chosen = computed(() => holding.value.find((h) => h.id === piece.value))
+/** How an operation is done: what is set, or the custom. */
+const said = (op: OperationDraft) =>
+  (kindOf(op.kind)?.settings ?? [])
+    .flatMap((s) => {
+      const value = op.settings?.[s.setting] ?? s.usual
+      return value == null ? [] : [`${s.words} ${quantity(value, s.unit, taste.value)}`]
+    })
+    .join(', ')
+const chosen = computed(() => into.value.find((h) => h.id === piece.value))
 const scale = useDebounceFn(async () => {
   if (!whole(bench.value.recipe)) return
   const filled = way.value === 'moulds' ? chosen.value : undefined
@@ -35,10 +52,10 @@ const scale = useDebounceFn(async () => {
     answer.value = await ask(
       api.POST('/api/fillings/scale', {
         body: {
-          recipe: bench.value.recipe,
+          on: request(bench.value),
           yieldG: way.value === 'weight' ? grams.value : null,
           eachG: filled?.eachG,
-          pieces: filled && moulds.value ? filled.cavitiesPerMould * moulds.value : null,
+          pieces: filled && moulds.value ? filled.cavities * moulds.value : null,
           line: way.value === 'hand' ? line.value : null,
           grams: way.value === 'hand' ? hand.value : null,
           vesselMl: vesselMl.value,
@@ -51,28 +68,51 @@ const scale = useDebounceFn(async () => {
     refused.value = words(problem)
   }
 }, 80)
-watch([way, grams, line, hand, moulds, piece, vesselMl, leftoverG], () => void scale())
-watch(
-  () => bench.value.recipe,
-  () => void scale(),
-  { deep: true },
-)
-/** Only what is in the books can be in a piece. */
-async function findPieces() {
+watch([way, grams, line, hand, moulds, chosen, vesselMl, leftoverG], () => void scale())
+/** Pieces of the books that hold it, and every mould with this shell and cap. */
+const findPlaces = useDebounceFn(async () => {
+  if (!whole(bench.value.recipe)) return
   try {
-    holding.value = bench.value.number
+    const pieces = bench.value.number
       ? await ask(
           api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
         )
       : []
-    piece.value = holding.value[0]?.id ?? ''
-    if (!piece.value && way.value === 'moulds') way.value = 'weight'
+    const rooms = await ask(
+      api.POST('/api/pieces/rooms', {
+        body: {
+          on: request(bench.value),
+          shellMm: shellMm.value,
+          headRoomMm: headRoomMm.value,
+        },
+      }),
+    )
+    into.value = [
+      ...pieces.map((p) => ({ ...p, cavities: p.cavitiesPerMould, mould: false })),
+      ...rooms.map((r) => ({ ...r, id: `mould:${r.id}`, name: `Mould: ${r.name}`, mould: true })),
+    ]
+    if (!chosen.value) piece.value = into.value[0]?.id ?? ''
+    refused.value = ''
   } catch (problem) {
     refused.value = words(problem)
   }
-}
-watch(() => [bench.value.id, bench.value.number], findPieces, { immediate: true })
-onMounted(scale)
+}, 80)
+watch(
+  [() => bench.value.id, () => bench.value.number, shellMm, headRoomMm],
+  () => void findPlaces(),
+)
+watch(
+  () => bench.value.recipe,
+  () => {
+    void scale()
+    void findPlaces()
+  },
+  { deep: true },
+)
+onMounted(() => {
+  void scale()
+  void findPlaces()
+})
 </script>
 
 <template>
@@ -80,19 +120,17 @@ onMounted(scale)
     <form class="ask" @submit.prevent>
       <v-btn-toggle v-model="way" mandatory divided>
         <v-btn value="weight" size="large">Weight</v-btn>
-        <v-btn value="moulds" size="large" :disabled="!holding.length">Moulds</v-btn>
+        <v-btn value="moulds" size="large">Moulds</v-btn>
         <v-btn value="hand" size="large">At hand</v-btn>
       </v-btn-toggle>
       <NumberField v-if="way === 'weight'" v-model="grams" label="To come out" unit="GRAM" />
       <template v-else-if="way === 'moulds'">
-        <v-select
-          v-model="piece"
-          label="Piece"
-          :items="holding"
-          item-title="name"
-          item-value="id"
-        />
+        <v-select v-model="piece" label="Into" :items="into" item-title="name" item-value="id" />
         <NumberField v-model="moulds" label="Moulds" unit="MOULD" />
+        <template v-if="chosen?.mould">
+          <NumberField v-model="shellMm" label="Shell" unit="MILLIMETRE" />
+          <NumberField v-model="headRoomMm" label="Left for the cap" unit="MILLIMETRE" />
+        </template>
       </template>
       <template v-else>
         <v-select
@@ -123,9 +161,7 @@ onMounted(scale)
         <ol class="list">
           <li v-for="(op, i) in answer.recipe.operations" :key="i">
             <b>{{ kindOf(op.kind)?.words }}</b>
-            <template v-if="op.settings?.MASS_G">
-              to {{ quantity(op.settings.MASS_G, 'GRAM', taste) }}</template
-            >
+            {{ said(op) }}
             <table v-if="op.lines?.length" class="rows">
               <tbody>
                 <tr v-for="(l, k) in op.lines" :key="k">

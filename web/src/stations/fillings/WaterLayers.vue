@@ -9,6 +9,7 @@ import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity } from '@/parts/units'
 import { useRecipe } from './recipe'
+import TryLayers from './TryLayers.vue'
 
 type Moisture = components['schemas']['MoistureView']
 const { bench } = useRecipe()
@@ -19,6 +20,10 @@ const barrierMm = ref<number | null>(0.3)
 const days = ref<number | null>(60)
 const answer = ref<Moisture | null>(null)
 const refused = ref('')
+/** Only thought of: fillings and a mould, before they are a piece. */
+const way = ref<'piece' | 'try'>('piece')
+const tried = ref<Moisture | null>(null)
+const shown = computed(() => (way.value === 'piece' ? answer.value : tried.value))
 const bite = ref({ days: null as number | null, crisp: true, behindFat: false, words: '' })
 
 const look = useDebounceFn(async () => {
@@ -71,7 +76,7 @@ async function log() {
 }
 
 const lines = computed(() => {
-  const a = answer.value
+  const a = shown.value
   if (!a) return []
   const path = (of: Moisture['bare'], layer: number) =>
     of.map((p): [number, number] => [p.days, p.activity[layer]!])
@@ -87,7 +92,12 @@ const lines = computed(() => {
 <template>
   <div class="tool">
     <form class="ask" @submit.prevent="log">
+      <v-btn-toggle v-model="way" mandatory divided>
+        <v-btn value="piece" size="large">A piece</v-btn>
+        <v-btn value="try" size="large">Try layers</v-btn>
+      </v-btn-toggle>
       <v-select
+        v-if="way === 'piece'"
         v-model="piece"
         label="Piece of two layers or more"
         :items="pieces"
@@ -96,32 +106,43 @@ const lines = computed(() => {
       />
       <NumberField v-model="barrierMm" label="Cocoa butter painted between" unit="MILLIMETRE" />
       <NumberField v-model="days" label="Look ahead" unit="DAY" />
-      <h2>Crunch check</h2>
-      <NumberField v-model="bite.days" label="Days after making" unit="DAY" />
-      <v-btn-toggle v-model="bite.crisp" mandatory divided>
-        <v-btn :value="true" size="large">Crisp</v-btn>
-        <v-btn :value="false" size="large">Soft</v-btn>
-      </v-btn-toggle>
-      <v-checkbox v-model="bite.behindFat" label="It had the fat between" hide-details />
-      <v-text-field v-model="bite.words" label="Words" />
-      <v-btn type="submit" size="x-large" color="primary" :disabled="bite.days === null"
-        >Log the bite</v-btn
-      >
+      <TryLayers
+        v-if="way === 'try'"
+        :barrier-mm="barrierMm ?? 0.3"
+        :days="days ?? 60"
+        @answered="((tried = $event), (refused = ''))"
+        @refused="((tried = null), (refused = $event))"
+      />
+      <template v-else>
+        <h2>Crunch check</h2>
+        <NumberField v-model="bite.days" label="Days after making" unit="DAY" />
+        <v-btn-toggle v-model="bite.crisp" mandatory divided>
+          <v-btn :value="true" size="large">Crisp</v-btn>
+          <v-btn :value="false" size="large">Soft</v-btn>
+        </v-btn-toggle>
+        <v-checkbox v-model="bite.behindFat" label="It had the fat between" hide-details />
+        <v-text-field v-model="bite.words" label="Words" />
+        <v-btn type="submit" size="x-large" color="primary" :disabled="bite.days === null"
+          >Log the bite</v-btn
+        >
+      </template>
     </form>
     <section class="answer" aria-label="Water between layers">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
-      <p v-if="!piece && !refused" class="quiet">No piece has two fillings yet.</p>
-      <template v-if="answer">
+      <p v-if="way === 'piece' && !piece && !refused" class="quiet">
+        No piece has two fillings yet.
+      </p>
+      <template v-if="shown">
         <h1>
-          {{ answer.layers[answer.crispLayer] }} goes soft
-          <template v-if="answer.daysBare">
-            after about {{ quantity(answer.daysBare.value, 'DAY', taste) }}, bare</template
+          {{ shown.layers[shown.crispLayer] }} goes soft
+          <template v-if="shown.daysBare">
+            after about {{ quantity(shown.daysBare.value, 'DAY', taste) }}, bare</template
           >
           <template v-else>not within {{ quantity(days ?? 60, 'DAY', taste) }}</template>
         </h1>
         <div class="figures">
-          <FigureString v-if="answer.daysBare" :figure="answer.daysBare" />
-          <FigureString v-if="answer.daysBehindFat" :figure="answer.daysBehindFat" />
+          <FigureString v-if="shown.daysBare" :figure="shown.daysBare" />
+          <FigureString v-if="shown.daysBehindFat" :figure="shown.daysBehindFat" />
           <p v-else class="fine">
             Behind {{ quantity(barrierMm ?? 0.3, 'MILLIMETRE', taste) }} of cocoa butter it stays
             crisp as long as we look.
@@ -129,25 +150,28 @@ const lines = computed(() => {
         </div>
         <LineChart
           :lines="lines"
-          :band="{ from: answer.softFrom, to: answer.softTo, name: 'crispness goes' }"
+          :band="{ from: shown.softFrom, to: shown.softTo, name: 'crispness goes' }"
           x-name="days"
           y-name="water activity"
           :y-min="0"
           :y-max="1"
-          :spoken="`Water activity of ${answer.layers.join(' and ')} over days`"
+          :spoken="`Water activity of ${shown.layers.join(' and ')} over days`"
         />
         <h2>Bites so far</h2>
-        <p v-if="!answer.bites.length" class="quiet">
+        <p v-if="way === 'try'" class="quiet">
+          Only thought of: make a few, and log what they are like in the piece.
+        </p>
+        <p v-else-if="!shown.bites.length" class="quiet">
           None. Bite into one after a few days and log it: the model learns from it.
         </p>
         <template v-else>
           <p>
-            They say water moves here <b>{{ number(answer.factor, 'ONE', taste) }}</b> times as fast
+            They say water moves here <b>{{ number(shown.factor, 'ONE', taste) }}</b> times as fast
             as the model thought.
           </p>
           <table class="rows">
             <tbody>
-              <tr v-for="(b, i) in answer.bites" :key="i">
+              <tr v-for="(b, i) in shown.bites" :key="i">
                 <td>after {{ quantity(b.days, 'DAY', taste) }}</td>
                 <td>{{ b.crisp ? 'crisp' : 'soft' }}</td>
                 <td>{{ b.barrierMm > 0 ? 'behind fat' : 'bare' }}</td>

@@ -3,9 +3,9 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import type { Sheet } from '@/api/client'
 import AmountField from './AmountField.vue'
-import { locked, toggleLock } from './locks'
+import { follow, locked, toggleLock } from './locks'
 import MendIt from './MendIt.vue'
-import { idOf, useRecipe, whole } from './recipe'
+import { idOf, missing, useRecipe, whole } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
 const global = { plugins: [createVuetify()] }
@@ -61,6 +61,8 @@ const sheet = {
   cautions: [{ template: 'Cooked sugar burns deep.', values: [] }],
   stages: [],
   lineGrams: [],
+  servingC: 20,
+  storageC: 16,
 } as unknown as Sheet
 
 afterEach(() => {
@@ -167,6 +169,54 @@ describe('a recipe on the bench', () => {
     takeOver({ name: 'Other', version: 1, operations: [] })
     expect(bench.value.recipe.version).toBe(7)
     expect(bench.value.recipe.name).toBe('Other')
+  })
+
+  it('names the line that is not whole yet', () => {
+    const of = (...lines: { ingredient: string; amount: number; unit: string }[]) => ({
+      name: 'x',
+      version: 0,
+      operations: [
+        { kind: 'ADD' as const, lines: [{ ingredient: 'sugar', amount: 5, unit: 'g' }] },
+        { kind: 'BOIL' as const, lines },
+      ],
+    })
+    expect(missing(of())).toBe('')
+    expect(missing(of({ ingredient: '', amount: Number.NaN, unit: 'g' }))).toBe(
+      'Operation 2, line 2: wants an ingredient and an amount.',
+    )
+    expect(missing(of({ ingredient: 'water', amount: Number.NaN, unit: 'g' }))).toBe(
+      'Operation 2, line 2: wants an amount.',
+    )
+  })
+
+  it('goes back and forth through what was changed, but not past the books', async () => {
+    const { bench, touched, takeOver, steps } = useRecipe()
+    const named = (name: string) => ({ name, version: 0, operations: [] })
+    bench.value = { id: 'a', number: 1, changed: false, recipe: named('kept') }
+    steps.forget()
+    expect(steps.canUndo.value).toBe(false)
+    bench.value.recipe.name = 'typed'
+    touched()
+    takeOver(named('taken over'))
+    expect(bench.value.recipe.name).toBe('taken over')
+    steps.undo()
+    expect(bench.value.recipe.name).toBe('typed')
+    steps.undo()
+    expect(bench.value.recipe.name).toBe('kept')
+    expect(bench.value.changed).toBe(false)
+    expect(steps.canUndo.value).toBe(false)
+    steps.redo()
+    steps.redo()
+    expect(bench.value.recipe.name).toBe('taken over')
+    expect(steps.canRedo.value).toBe(false)
+  })
+
+  it('keeps a lock with its line, wherever the line goes', () => {
+    const before = ['cream', 'butter', 'dark', 'butter']
+    expect(follow([3], before, ['butter', 'cream', 'dark', 'butter'])).toEqual([3])
+    expect(follow([1, 2], before, ['dark', 'cream', 'butter', 'butter'])).toEqual([0, 2])
+    expect(follow([2], before, ['cream', 'butter'])).toEqual([])
+    expect(follow([0], before, ['salt', 'cream', 'butter', 'dark', 'butter'])).toEqual([1])
   })
 
   it('locks a line and lets it go', () => {

@@ -12,6 +12,8 @@ import {
   type RecipeDraft,
   type Sheet,
 } from '@/api/client'
+import { follow, locked } from './locks'
+import { useSteps } from './undo'
 
 /** What lies on the bench: a recipe that may not be in the books yet. */
 export interface OnBench {
@@ -31,16 +33,19 @@ const EMPTY: OnBench = {
 /** Kept in the browser, so that nothing typed is lost on a reload. */
 const bench = useStorage<OnBench>('palintone.fillings.bench', structuredClone(EMPTY))
 const place = useStorage('palintone.fillings.place', {
-  servingC: 20 as number | null,
-  storageC: 16 as number | null,
-  altitudeM: 0 as number | null,
+  servingC: null as number | null,
+  storageC: null as number | null,
+  altitudeM: null as number | null,
 })
+const steps = useSteps(bench)
 const benchWords = shallowRef<BenchWords | null>(null)
 const fillings = shallowRef<FillingSummary[]>([])
 const larder = shallowRef<IngredientName[]>([])
 const names = computed(() => new Map(larder.value.map((i) => [i.id, i.name])))
 const sheet = shallowRef<Sheet | null>(null)
 const refused = ref('')
+/** What is still to be chosen or typed before anything can be said. */
+const waiting = ref('')
 const trouble = ref('')
 let asked = 0
 
@@ -68,6 +73,7 @@ async function open(id: string) {
   try {
     const view = await ask(api.GET('/api/fillings/{id}', { params: { path: { id } } }))
     bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+    steps.forget()
     trouble.value = ''
   } catch (problem) {
     trouble.value = wordsOf(problem)
@@ -91,8 +97,25 @@ export function whole(recipe: RecipeDraft): boolean {
   return lines.length > 0 && lines.every((l) => l.ingredient && Number.isFinite(l.amount))
 }
 
+/** Names the first line that is not whole yet. */
+export function missing(recipe: RecipeDraft): string {
+  let place = 0
+  for (const [i, op] of recipe.operations.entries()) {
+    for (const line of op.lines ?? []) {
+      place++
+      const wants = [
+        ...(line.ingredient ? [] : ['an ingredient']),
+        ...(Number.isFinite(line.amount) ? [] : ['an amount']),
+      ]
+      if (wants.length) return `Operation ${i + 1}, line ${place}: wants ${wants.join(' and ')}.`
+    }
+  }
+  return ''
+}
+
 async function look() {
   const mine = ++asked
+  waiting.value = missing(bench.value.recipe)
   if (!whole(bench.value.recipe)) return
   try {
     const answer = await ask(api.POST('/api/fillings/sheet', { body: request(named(bench.value)) }))
@@ -105,6 +128,16 @@ async function look() {
 }
 const soon = useDebounceFn(look, 40)
 watch([() => bench.value.recipe, place], () => void soon(), { deep: true })
+watch(
+  () => bench.value.recipe.operations.flatMap((op) => (op.lines ?? []).map((l) => l.ingredient)),
+  (after, before) => {
+    if (locked.value.length) locked.value = follow(locked.value, before, after)
+  },
+)
+watch(
+  () => bench.value.id,
+  () => (locked.value = []),
+)
 
 /** A recipe is looked at before it has a name. */
 function named(of: OnBench): OnBench {
@@ -138,12 +171,15 @@ async function save(note: string) {
     api.PUT('/api/fillings/{id}', { params: { path: { id } }, body: { ...of.recipe, note } }),
   )
   bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+  steps.forget()
   fillings.value = (await ask(api.GET('/api/fillings', { params: { query: { size: 200 } } }))).items
   void soon()
 }
 
 /** Starts a new one from what was read; every line has its ingredient by now. */
 function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
+  steps.commit()
+  void steps.mark()
   bench.value = {
     id: '',
     number: 0,
@@ -165,6 +201,8 @@ function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
 
 /** Takes over another recipe as a change of the one on the bench. */
 function takeOver(recipe: RecipeDraft) {
+  steps.commit()
+  void steps.mark()
   bench.value = {
     ...bench.value,
     changed: true,
@@ -174,6 +212,7 @@ function takeOver(recipe: RecipeDraft) {
 
 function touched() {
   bench.value.changed = true
+  void steps.mark()
 }
 
 const kindOf = (kind: OperationKind) => benchWords.value?.operations.find((o) => o.kind === kind)
@@ -195,8 +234,10 @@ export function useRecipe() {
     larder,
     sheet,
     refused,
+    waiting,
     trouble,
     lines,
+    steps,
     loadAll,
     open,
     look: soon,

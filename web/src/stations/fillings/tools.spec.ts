@@ -8,6 +8,7 @@ import RememberIt from './RememberIt.vue'
 import { useRecipe } from './recipe'
 import SizeIt from './SizeIt.vue'
 import StartRecipe from './StartRecipe.vue'
+import TryLayers from './TryLayers.vue'
 import WaterLayers from './WaterLayers.vue'
 
 const FigureString = {
@@ -124,17 +125,35 @@ describe('size by moulds', () => {
     expect(shown.find('.list').text()).toContain('1.14 g')
   })
 
+  it('sizes what is in no piece by the mould, with a shell and cap to be set', async () => {
+    const { bench } = useRecipe()
+    bench.value = { ...bench.value, number: 0 }
+    const rooms = [{ id: 'bar', name: 'Bars', cavities: 21, owned: 6, eachG: 8, pieces: 60 }]
+    answering({ '/pieces/rooms': rooms, '/scale': scaled })
+    const shown = mount(SizeIt, { global })
+    await settled()
+    await press(shown, 'Moulds')
+    const body = JSON.parse(last('/scale')!.body)
+    expect(body.eachG).toBe(8)
+    expect(body.pieces).toBe(84)
+    await type(shown, 'Shell', '2.2')
+    const asked = JSON.parse(last('/pieces/rooms')!.body)
+    expect(asked.shellMm).toBe(2.2)
+    expect(asked.on.filling).toBeNull()
+  })
+
   it('finds its pieces when the recipe arrives after the page', async () => {
     const { bench } = useRecipe()
     bench.value = { ...bench.value, number: 0 }
     answering({ '/pieces/holding': holding, '/scale': scaled })
     const shown = mount(SizeIt, { global })
     await settled()
-    const moulds = () => shown.findAll('button').find((b) => b.text() === 'Moulds')!
-    expect(moulds().attributes('disabled')).toBeDefined()
+    await press(shown, 'Moulds')
+    expect(JSON.parse(last('/scale')!.body).eachG).toBeUndefined()
     bench.value = { ...bench.value, number: 1 }
     await settled()
-    expect(moulds().attributes('disabled')).toBeUndefined()
+    await settled()
+    expect(JSON.parse(last('/scale')!.body).eachG).toBe(3.6)
   })
 
   it('asks for what is at hand by its line', async () => {
@@ -355,26 +374,95 @@ describe('water between layers', () => {
   })
 })
 
+const sugar = {
+  read: figure('read here', 109.5, 'CELSIUS'),
+  truth: figure('true', 110, 'CELSIUS'),
+  seaLevel: figure('at sea level', 115, 'CELSIUS'),
+  water: figure('water left', 12, 'PERCENT'),
+  yield: figure('yield', 400, 'GRAM'),
+  waterActivity: figure('water activity', 0.6),
+  stage: 'SOFT_BALL',
+  stageWords: 'soft ball',
+  boilsHere: figure('water boils here', 95, 'CELSIUS'),
+  offsetK: 0.5,
+  cautions: [{ template: 'Sugar this hot burns deep.', values: [] }],
+}
+
 describe('cooking sugar', () => {
   it('shows what the thermometer here shall read, and the caution at the stove', async () => {
-    answering({
-      '/sugar': {
-        read: figure('read here', 109.5, 'CELSIUS'),
-        truth: figure('true', 110, 'CELSIUS'),
-        seaLevel: figure('at sea level', 115, 'CELSIUS'),
-        water: figure('water left', 12, 'PERCENT'),
-        yield: figure('yield', 400, 'GRAM'),
-        waterActivity: figure('water activity', 0.6),
-        stage: 'SOFT_BALL',
-        stageWords: 'soft ball',
-        boilsHere: figure('water boils here', 95, 'CELSIUS'),
-        offsetK: 0.5,
-        cautions: [{ template: 'Sugar this hot burns deep.', values: [] }],
-      },
-    })
+    answering({ '/sugar': sugar })
     const shown = mount(CookSugar, { global })
     await settled()
     expect(shown.find('.big').text()).toContain('109.5')
     expect(shown.find('.caution').text()).toContain('burns deep')
+  })
+
+  it('cooks the pot of the recipe where it has one, and sets what came of it', async () => {
+    const { bench } = useRecipe()
+    bench.value.recipe.operations = [
+      { kind: 'ADD', lines: [{ ingredient: 'cream-35', amount: 200, unit: 'g' }] },
+      { kind: 'COOK_SUGAR', settings: { TEMPERATURE_C: 116 }, lines: [] },
+    ]
+    answering({ '/sugar': sugar })
+    const shown = mount(CookSugar, { global })
+    await settled()
+    expect(JSON.parse(last('/sugar')!.body).recipe.operations).toHaveLength(2)
+    const put = () => shown.findAll('button').find((b) => b.text().startsWith('Cook the recipe to'))
+    expect(put()!.text()).toContain('110.0')
+    await put()!.trigger('click')
+    await settled()
+    expect(bench.value.recipe.operations[1]!.settings!.TEMPERATURE_C).toBe(110)
+    expect(bench.value.changed).toBe(true)
+    expect(put()).toBeUndefined()
+    await press(shown, 'Another pan')
+    const pan = JSON.parse(last('/sugar')!.body).recipe.operations
+    expect(pan).toHaveLength(1)
+    expect(pan[0].lines[0].ingredient).toBe('sugar')
+  })
+})
+
+describe('layers that are only thought of', () => {
+  it('ask with the recipe on the bench, a filling of the books and what is left as its share', async () => {
+    const { fillings } = useRecipe()
+    fillings.value = [
+      { id: 'plum', name: 'Plum ganache', style: 'SOFT_SHELL', number: 2 },
+      { id: 'crisp', name: 'Crisp', style: 'CRISP_LAYER', number: 1 },
+    ]
+    answering({
+      '/moulds': { items: [{ id: 'bar', name: 'Bars' }], total: 1 },
+      '/fillings/crisp': {
+        id: 'crisp',
+        number: 1,
+        recipe: { name: 'Crisp', version: 0, style: 'CRISP_LAYER', operations: [] },
+      },
+      '/moisture': { layers: ['Plum ganache', 'Crisp'], crispLayer: 1 },
+    })
+    const shown = mount(TryLayers, { props: { barrierMm: 0.3, days: 60 }, global })
+    await settled()
+    await settled()
+    const body = JSON.parse(last('/moisture')!.body)
+    expect(body.mould).toBe('bar')
+    expect(body.layers.map((l: { share: number }) => l.share)).toEqual([0.6, 0.4])
+    expect(body.layers[0].on.recipe.name).toBe('Plum ganache')
+    expect(body.layers[1].on.filling).toBe('crisp')
+    expect(shown.emitted('answered')!.length).toBeGreaterThan(0)
+    await type(shown, 'Share', '75')
+    expect(shown.text()).toContain('25 %')
+    await press(shown, 'One more layer')
+    expect(JSON.parse(last('/moisture')!.body).layers).toHaveLength(3)
+    expect(shown.text()).toContain('5 %')
+  })
+
+  it('hand on why it cannot be', async () => {
+    const { fillings } = useRecipe()
+    fillings.value = []
+    answering({ '/moulds': { items: [{ id: 'bar', name: 'Bars' }], total: 1 } })
+    const shown = mount(TryLayers, { props: { barrierMm: 0.3, days: 60 }, global })
+    await settled()
+    answering({ '/moisture': { detail: 'fat barrier is 9 mm' } }, 400)
+    await shown.setProps({ barrierMm: 9 })
+    await settled()
+    await settled()
+    expect(shown.emitted('refused')!.at(-1)![0]).toContain('fat barrier is 9 mm')
   })
 })

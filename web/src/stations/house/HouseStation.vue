@@ -63,6 +63,12 @@ async function reload() {
         <NumberField v-model="draft.roomTemperatureC" label="Room temperature" unit="CELSIUS" />
         <NumberField v-model="draft.humidityPercent" label="Humidity" unit="PERCENT" />
         <NumberField
+          :model-value="draft.altitudeM ?? null"
+          label="Altitude (syrups boil lower)"
+          unit="METRE"
+          @update:model-value="draft.altitudeM = $event"
+        />
+        <NumberField
           v-for="cold in draft.cabinets"
           :key="cold.name"
           :model-value="cold.temperatureC"

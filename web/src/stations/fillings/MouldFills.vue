@@ -1,0 +1,63 @@
+<script setup lang="ts">
+// How many pieces the recipe fills: those that hold it, or else every mould with a usual shell.
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+import { request, useRecipe, whole } from './recipe'
+
+const props = defineProps<{ yieldG: number }>()
+const { bench } = useRecipe()
+const { taste } = useHouse()
+const held = ref<{ name: string; pieces?: number | null }[]>([])
+const rooms = ref<{ name: string; pieces: number; cavities: number }[]>([])
+
+const look = useDebounceFn(async () => {
+  const { id, number, recipe } = bench.value
+  try {
+    held.value = number
+      ? await ask(
+          api.GET('/api/pieces/holding', {
+            params: { query: { filling: id, grams: props.yieldG } },
+          }),
+        )
+      : []
+    rooms.value =
+      held.value.length || !whole(recipe)
+        ? []
+        : await ask(api.POST('/api/pieces/rooms', { body: { on: request(bench.value) } }))
+  } catch {
+    // What is wrong with the recipe is said where it stands.
+    held.value = []
+    rooms.value = []
+  }
+}, 250)
+watch([() => props.yieldG, () => bench.value.id], () => void look(), { immediate: true })
+const grams = computed(() => quantity(props.yieldG, 'GRAM', taste.value))
+</script>
+
+<template>
+  <div class="fills">
+    <p v-for="f in held" :key="f.name">
+      {{ grams }} fill <b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b> of {{ f.name }}.
+    </p>
+    <template v-if="rooms.length">
+      <p>{{ grams }} fill, with a shell of {{ quantity(1.6, 'MILLIMETRE', taste) }}:</p>
+      <ul>
+        <li v-for="r in rooms" :key="r.name">
+          <b>{{ r.pieces }}</b> in {{ r.name }} ({{ r.cavities }} a mould)
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.fills {
+  margin-top: 10px;
+}
+ul {
+  padding-left: 20px;
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+// Layers that are only thought of: the recipe on the bench and fillings of the books, in a mould.
+import { useDebounceFn } from '@vueuse/core'
+import { mdiClose } from '@mdi/js'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words, type Mould } from '@/api/client'
+import type { components } from '@/api/schema'
+import NumberField from '@/parts/NumberField.vue'
+import { request, useRecipe, whole, type OnBench } from './recipe'
+
+const props = defineProps<{ barrierMm: number; days: number }>()
+const emit = defineEmits<{
+  answered: [moisture: components['schemas']['MoistureView']]
+  refused: [words: string]
+}>()
+const { bench, fillings } = useRecipe()
+const MOST = 4
+
+const moulds = ref<Mould[]>([])
+const mould = ref('')
+/** Ids of fillings; empty for what lies on the bench. Shares in per cent, the last takes the rest. */
+const layers = ref<{ filling: string; share: number | null }[]>([
+  { filling: '', share: 60 },
+  { filling: '', share: null },
+])
+const choices = computed(() => [
+  { id: '', name: `${bench.value.recipe.name || 'Recipe'} (on the bench)` },
+  ...fillings.value.filter((f) => f.id !== bench.value.id),
+])
+const rest = computed(
+  () => 100 - layers.value.slice(0, -1).reduce((sum, l) => sum + (l.share ?? 0), 0),
+)
+const books = new Map<string, OnBench>()
+
+/** A filling as the bench would hold it. */
+async function held(id: string): Promise<OnBench> {
+  if (!id) return bench.value
+  const known = books.get(id)
+  if (known) return known
+  const view = await ask(api.GET('/api/fillings/{id}', { params: { path: { id } } }))
+  const laid = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+  books.set(id, laid)
+  return laid
+}
+
+const look = useDebounceFn(async () => {
+  if (!mould.value || !whole(bench.value.recipe)) return
+  try {
+    const laid = await Promise.all(layers.value.map((l) => held(l.filling)))
+    emit(
+      'answered',
+      await ask(
+        api.POST('/api/pieces/moisture', {
+          body: {
+            mould: mould.value,
+            barrierMm: props.barrierMm,
+            days: props.days,
+            layers: laid.map((each, i) => ({
+              on: request(each),
+              share: (i === laid.length - 1 ? rest.value : (layers.value[i]!.share ?? 0)) / 100,
+            })),
+          },
+        }),
+      ),
+    )
+  } catch (problem) {
+    emit('refused', words(problem))
+  }
+}, 120)
+watch([mould, layers, () => props.barrierMm, () => props.days, () => bench.value.recipe], look, {
+  deep: true,
+})
+onMounted(async () => {
+  try {
+    moulds.value = (await ask(api.GET('/api/moulds', { params: { query: {} } }))).items
+    mould.value = moulds.value[0]?.id ?? ''
+    // The driest of the books is the likeliest partner; any other can be chosen.
+    layers.value[1]!.filling =
+      fillings.value.find((f) => f.style === 'CRISP_LAYER' && f.id !== bench.value.id)?.id ??
+      fillings.value.find((f) => f.id !== bench.value.id)?.id ??
+      ''
+  } catch (problem) {
+    emit('refused', words(problem))
+  }
+})
+</script>
+
+<template>
+  <v-select v-model="mould" label="Mould" :items="moulds" item-title="name" item-value="id" />
+  <div v-for="(layer, i) in layers" :key="i" class="layer">
+    <v-select
+      v-model="layer.filling"
+      :label="i === 0 ? 'First in' : 'Then'"
+      :items="choices"
+      item-title="name"
+      item-value="id"
+      hide-details
+    />
+    <NumberField v-if="i < layers.length - 1" v-model="layer.share" label="Share" unit="PERCENT" />
+    <span v-else class="num rest">{{ rest }} %</span>
+    <v-btn
+      v-if="layers.length > 2"
+      :icon="mdiClose"
+      variant="text"
+      :aria-label="`Layer ${i + 1} out`"
+      @click="layers.splice(i, 1)"
+    />
+  </div>
+  <v-btn
+    v-if="layers.length < MOST"
+    variant="outlined"
+    size="large"
+    @click="layers.splice(layers.length - 1, 0, { filling: '', share: 20 })"
+    >One more layer</v-btn
+  >
+</template>
+
+<style scoped>
+.layer {
+  display: grid;
+  grid-template-columns: 1fr 110px auto;
+  gap: 8px;
+  align-items: start;
+}
+.rest {
+  align-self: center;
+  padding-left: 12px;
+  color: var(--p-quiet);
+}
+</style>
