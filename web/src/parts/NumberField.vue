@@ -26,9 +26,11 @@ watch(
   () => {
     if (value.value === null) {
       if (!wrong.value) text.value = ''
+      own = null
     } else if (value.value !== own) {
       const shown = toTaste(value.value * (props.factor ?? 1), props.unit, taste.value)
       text.value = String(Math.round(shown * 1000) / 1000)
+      own = value.value
       wrong.value = ''
     }
   },

@@ -25,9 +25,11 @@ watch(
   [value, taste],
   () => {
     if (value.value === null || Number.isNaN(value.value)) {
-      if (!wrong.value && own !== null) text.value = ''
+      if (!wrong.value) text.value = ''
+      own = null
     } else if (value.value !== own) {
       text.value = tidy(out(value.value))
+      own = value.value
       wrong.value = false
     }
   },

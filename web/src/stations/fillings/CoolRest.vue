@@ -59,6 +59,11 @@ const cool = useDebounceFn(async () => {
 watch([where, () => bench.value.recipe], () => void cool(), { deep: true })
 onMounted(cool)
 
+/** Minutes as they are said: hours where there are many. */
+function lasting(minutes: number): string {
+  if (minutes < 100) return quantity(minutes, 'MINUTE', taste.value)
+  return quantity(Math.round(minutes / 30) / 2, 'HOUR', taste.value)
+}
 const until = computed(() => Math.max(180, (answer.value?.closes?.value ?? 240) * 1.3))
 const lines = computed(() => {
   const a = answer.value
@@ -111,10 +116,10 @@ const marks = computed(() =>
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
         <h1 v-if="answer.toPiping">
-          Pipe after {{ quantity(answer.toPiping.value, 'MINUTE', taste)
-          }}<template v-if="answer.closes"
-            >, before {{ quantity(answer.closes.value, 'MINUTE', taste) }}</template
-          >
+          Into shells after {{ lasting(answer.toPiping.value)
+          }}<template v-if="answer.opens && answer.opens.value > answer.toPiping.value"
+            >, as piped shapes after {{ lasting(answer.opens.value) }}</template
+          ><template v-if="answer.closes">, before {{ lasting(answer.closes.value) }}</template>
         </h1>
         <h1 v-else>It does not get cool enough in this room</h1>
         <div class="figures">

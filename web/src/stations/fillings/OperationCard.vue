@@ -218,7 +218,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
 }
 .line {
   display: grid;
-  grid-template-columns: minmax(150px, 1fr) 72px 92px 96px 44px 44px;
+  grid-template-columns: minmax(150px, 1fr) 72px 108px 86px 44px 44px;
   gap: 6px;
   align-items: center;
   margin-top: 6px;

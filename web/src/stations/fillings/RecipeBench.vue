@@ -74,7 +74,7 @@ const yieldG = computed(
       </div>
       <OperationCard
         v-for="(op, i) in operations"
-        :key="i"
+        :key="`${bench.id} ${i}`"
         :operation="op"
         :place="i"
         :last="i === operations.length - 1"

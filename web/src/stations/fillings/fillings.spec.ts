@@ -103,6 +103,26 @@ describe('a small number field', () => {
     expect(field.emitted('update:modelValue')!.at(-1)).toEqual([null])
     expect(field.find('.v-input--error').exists()).toBe(true)
   })
+
+  it('follows what it is given, whatever stood or was typed before', async () => {
+    const field = mount(AmountField, {
+      props: {
+        modelValue: 94 as number | null,
+        label: 'share',
+        'onUpdate:modelValue': (v: number | null) => void field.setProps({ modelValue: v }),
+      },
+      global,
+    })
+    const shows = () => field.find('input').element.value
+    expect(shows()).toBe('94')
+    await field.setProps({ modelValue: null })
+    expect(shows()).toBe('')
+    await field.find('input').setValue('3')
+    await field.setProps({ modelValue: 7 })
+    expect(shows()).toBe('7')
+    await field.setProps({ modelValue: 3 })
+    expect(shows()).toBe('3')
+  })
 })
 
 describe('a recipe on the bench', () => {

@@ -107,7 +107,7 @@ class FillingsTest {
             assertThat(page.locator(".big")).containsText("108");
             assertThat(page.locator(".caution").first()).containsText("long sleeves");
             screen.go(house, "/fillings/cool/plum-ganache");
-            assertThat(page.locator(".answer h1")).containsText("Pipe after");
+            assertThat(page.locator(".answer h1")).containsText("Into shells after");
             assertThat(page.locator(".ask")).containsText("warmest into this shell");
             screen.go(house, "/fillings/mend/plum-ganache");
             button(page, "Too soft").click();

@@ -147,7 +147,7 @@ public record FillingFigures(
     }
 
     private static boolean has(final Cooked cooked, final Nature nature) {
-        return cooked.weighed().keySet().stream().anyMatch(i -> i.is(nature));
+        return cooked.inIt().stream().anyMatch(i -> i.is(nature));
     }
 
     private static Set<Allergen> allergens(final Cooked cooked) {

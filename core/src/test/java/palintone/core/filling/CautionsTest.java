@@ -6,12 +6,20 @@ import static palintone.core.filling.Kitchen.op;
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.figure.Source;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.substance.Allergen;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.Nature;
+import palintone.core.substance.Traits;
 
 /** Where the work can hurt somebody the sheet says so; where it cannot, it is silent. */
 class CautionsTest {
@@ -72,6 +80,44 @@ class CautionsTest {
                         .with(Setting.TEMPERATURE_C, 64)
                         .with(Setting.MINUTES, 0.2);
         assertThat(cautions(BOIL, enough, brief, POUR)).contains("ask your local authority");
+    }
+
+    /** Roasted grain strained out again goes soft nowhere; folded in, it does. Allergens stay. */
+    @Test
+    void whatIsStrainedOutNoLongerSetsTheLife() {
+        final Ingredient grain =
+                new Ingredient(
+                        "grain",
+                        "Toasted grain",
+                        Composition.per100(
+                                Map.of(
+                                        Component.STARCH, 80.0,
+                                        Component.PROTEIN, 14.0,
+                                        Component.WATER, 6.0)),
+                        0.6,
+                        Set.of(Allergen.GLUTEN),
+                        Source.workshop("invented for the tests"),
+                        new Traits(
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                Set.of(Nature.CRISP),
+                                false));
+        final FillingFigures strained =
+                FillingFigures.of(
+                        new Filling(
+                                "f",
+                                "F",
+                                List.of(BOIL, op(OperationKind.INFUSE, grams(grain, 20)), POUR)));
+        final FillingFigures folded =
+                FillingFigures.of(
+                        new Filling(
+                                "f",
+                                "F",
+                                List.of(BOIL, POUR, op(OperationKind.ADD, grams(grain, 20)))));
+        assertThat(strained.life().reason().template()).doesNotContain("crisp");
+        assertThat(folded.life().reason().template()).contains("crisp pieces take up water");
+        assertThat(strained.allergens()).contains(Allergen.GLUTEN);
     }
 
     @Test

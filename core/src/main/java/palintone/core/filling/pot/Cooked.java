@@ -2,6 +2,7 @@ package palintone.core.filling.pot;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Nature;
@@ -12,6 +13,7 @@ import palintone.core.substance.Nature;
  * @param composition of what is left at the end
  * @param yieldG what is left, grams
  * @param weighed what was weighed in, grams of each ingredient in the order of the recipe
+ * @param inIt of that, what is still in it: not what was infused and strained out
  * @param stages the pot after every operation
  * @param heat how hot and how long, in order
  * @param eggSince index of the first heat step that the last raw egg went through, −1 where there
@@ -25,6 +27,7 @@ public record Cooked(
         Composition composition,
         double yieldG,
         Map<Ingredient, Double> weighed,
+        Set<Ingredient> inIt,
         List<Stage> stages,
         List<HeatStep> heat,
         int eggSince,

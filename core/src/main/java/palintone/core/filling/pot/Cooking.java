@@ -3,6 +3,7 @@ package palintone.core.filling.pot;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import palintone.core.figure.OutOfRangeException;
@@ -79,6 +80,7 @@ public final class Cooking {
                 pot.composition(),
                 pot.massG(),
                 Collections.unmodifiableMap(new LinkedHashMap<>(pot.weighed)),
+                Collections.unmodifiableSet(new LinkedHashSet<>(pot.inIt)),
                 List.copyOf(stages),
                 List.copyOf(pot.heat),
                 pot.eggSince,

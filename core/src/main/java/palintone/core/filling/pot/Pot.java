@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -50,6 +51,10 @@ final class Pot {
     double temperatureC = ROOM_C;
     final List<Cooked.HeatStep> heat = new ArrayList<>();
     final Map<Ingredient, Double> weighed = new LinkedHashMap<>();
+
+    /** What is still in it: all that was weighed but what was strained out. */
+    final Set<Ingredient> inIt = new LinkedHashSet<>();
+
     final Map<Nature, Double> gelling = new EnumMap<>(Nature.class);
     final List<Ingredient> rawSinceHeat = new ArrayList<>();
     double cookedSugarC;
@@ -94,6 +99,7 @@ final class Pot {
                 .fractions()
                 .forEach((component, share) -> g[component.ordinal()] += share * massG);
         weighed.merge(ingredient, massG, Double::sum);
+        inIt.add(ingredient);
         if (ingredient.is(Nature.RAW_EGG)) {
             rawEgg = true;
             // The egg that went in last has seen the least heat: it decides.
