@@ -97,6 +97,110 @@ class FillingsTest {
         }
     }
 
+    /** What one recipe sets must never be read into the next. */
+    @Test
+    void fieldsOfOneRecipeDoNotStandInAnother() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/recipe/plum-ganache");
+            final Locator third = page.getByLabel("Operation 3", exact()).first();
+            assertThat(third.getByLabel("passes the sieve")).hasValue("94");
+            page.locator("header .v-select").click();
+            page.getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions().setName("Buckwheat honey ganache"))
+                    .click();
+            assertThat(third.getByLabel("water boiled off a minute")).hasValue("");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aStepIsTakenBackAndAnEmptyLineIsAskedAbout() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/recipe/caraway-truffle");
+            final Locator lines = page.locator(".op .line");
+            assertThat(page.locator(".stands")).isVisible();
+            final int had = lines.count();
+            button(page, "Ingredient into operation 1").click();
+            assertThat(lines).hasCount(had + 1);
+            assertThat(page.locator(".waiting")).containsText("wants an ingredient and an amount");
+            page.keyboard().press("u");
+            assertThat(lines).hasCount(had);
+            assertThat(page.locator(".waiting")).hasCount(0);
+            assertThat(page.locator("header .state")).hasText("version 1");
+            button(page, "Operation 1 out").click();
+            assertThat(lines).not().hasCount(had);
+            final int fewer = lines.count();
+            button(page, "Undo the last change (U)").click();
+            assertThat(lines).hasCount(had);
+            page.keyboard().press("r");
+            assertThat(lines).hasCount(fewer);
+            page.keyboard().press("u");
+            assertThat(lines).hasCount(had);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    /** One height for the whole house: what is set under House rules moves the sugar. */
+    @Test
+    void theHeightOfTheHouseMovesTheSugarOfARecipe() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/house");
+            page.getByLabel("Altitude (syrups boil lower)").fill("1600");
+            button(page, "Keep").click();
+            assertThat(page.locator(".kept")).isVisible();
+            screen.go(house, "/fillings/sugar/barley-caramel");
+            assertThat(button(page, "This recipe")).isVisible();
+            assertThat(page.locator(".big")).containsText("108");
+            final Locator put = page.getByText("Cook the recipe to 108");
+            put.click();
+            assertThat(put).hasCount(0);
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Recipe")).click();
+            final Locator step = page.locator("article.op", has("cook sugar"));
+            assertThat(step.getByLabel("temperature"))
+                    .hasValue(java.util.regex.Pattern.compile("^108(\\.\\d)?$"));
+            screen.go(house, "/house");
+            page.getByLabel("Altitude (syrups boil lower)").fill("4");
+            button(page, "Keep").click();
+            assertThat(page.locator(".kept")).isVisible();
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void layersAreTriedAndMeasurementsAreRemembered() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/layers/plum-ganache");
+            button(page, "Try layers").click();
+            assertThat(page.locator(".answer h1")).containsText("Sesame crisp goes soft");
+            final String even = page.locator(".answer h1").textContent();
+            page.getByLabel("Share", exact()).fill("90");
+            assertThat(page.locator(".answer h1")).not().hasText(even);
+            page.getByLabel("Share", exact()).fill("150");
+            assertThat(page.locator(".answer .trouble")).containsText("share of a layer");
+            screen.go(house, "/fillings/versions/buckwheat-honey-ganache");
+            assertThat(page.locator(".learnt")).containsText("water activity: +0.0");
+            assertThat(page.locator(".answer table").first()).containsText("0.821");
+            screen.go(house, "/fillings/size/barley-caramel");
+            button(page, "Moulds").click();
+            assertThat(page.locator(".answer h1")).containsText("times the recipe");
+            assertThat(page.locator(".list")).containsText("temperature");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    private static Page.GetByLabelOptions exact() {
+        return new Page.GetByLabelOptions().setExact(true);
+    }
+
+    private static Page.LocatorOptions has(final String text) {
+        return new Page.LocatorOptions().setHasText(text);
+    }
+
     @Test
     void toolsOfTheKitchenAnswerOnTheDemo() {
         try (Screen screen = Screen.open()) {

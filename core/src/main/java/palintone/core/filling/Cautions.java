@@ -16,6 +16,9 @@ final class Cautions {
 
     private static final double FLAMMABLE_SHARE = 0.15;
 
+    /** What holds as much water as this boils up in hot sugar. */
+    private static final double LIQUID_SHARE = 0.12;
+
     private Cautions() {}
 
     static List<Sentence> of(final Cooked cooked, final List<Figure> egg) {
@@ -71,13 +74,17 @@ final class Cautions {
         return words;
     }
 
+    /** Nuts bring a little water too, but nothing that boils up. */
     private static boolean liquidAfterSugar(final Cooked cooked) {
         double water = -1;
+        double mass = 0;
         for (final Cooked.Stage stage : cooked.stages()) {
             if (stage.kind() == OperationKind.CARAMELISE
                     || stage.kind() == OperationKind.COOK_SUGAR) {
                 water = stage.waterG();
-            } else if (water >= 0 && stage.waterG() > water + 1) {
+                mass = stage.massG();
+            } else if (water >= 0
+                    && stage.waterG() - water > LIQUID_SHARE * Math.max(1, stage.massG() - mass)) {
                 return true;
             }
         }

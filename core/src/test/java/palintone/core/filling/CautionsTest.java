@@ -128,6 +128,11 @@ class CautionsTest {
                 .contains("throws steam");
         assertThat(cautions(sugar(118), op(OperationKind.ADD, grams(Samples.CREAM, 100))))
                 .doesNotContain("throws steam");
+        assertThat(cautions(sugar(160), op(OperationKind.ADD, grams(Kitchen.BUTTER, 60))))
+                .contains("throws steam");
+        assertThat(cautions(sugar(160), op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 200))))
+                .contains("burns deep")
+                .doesNotContain("throws steam");
     }
 
     @Test
