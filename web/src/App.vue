@@ -29,12 +29,12 @@ useKeys({ '?': () => (keysOpen.value = true) })
 <template>
   <v-app>
     <div class="frame">
-      <StationRail @keys="keysOpen = true" />
-      <RoomStrip />
+      <StationRail class="no-print" @keys="keysOpen = true" />
+      <RoomStrip class="no-print" />
       <main id="main" class="station" tabindex="-1">
         <router-view />
       </main>
-      <TimerTray />
+      <TimerTray class="no-print" />
     </div>
     <KeyList v-model="keysOpen" />
   </v-app>

@@ -88,7 +88,7 @@ onMounted(async () => {
 
 <template>
   <div class="fillings">
-    <header>
+    <header class="no-print">
       <v-select
         :model-value="bench.id || null"
         :items="fillings"
@@ -130,7 +130,7 @@ onMounted(async () => {
         >Save</v-btn
       >
     </header>
-    <StationTabs name="Fillings" :tabs="tabs" :current="current" />
+    <StationTabs class="no-print" name="Fillings" :tabs="tabs" :current="current" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <component :is="view" class="view" />
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type OperationDraft } from '@/api/client'
 import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
@@ -17,8 +17,8 @@ interface Into {
   cavities: number
   mould: boolean
 }
-const { bench, lines, takeOver, nameOf, kindOf } = useRecipe()
-const { taste } = useHouse()
+const { bench, lines, sheet, takeOver, nameOf, kindOf } = useRecipe()
+const { house, taste } = useHouse()
 const way = ref<'moulds' | 'weight' | 'hand'>('weight')
 const grams = ref<number | null>(500)
 const line = ref(0)
@@ -32,6 +32,15 @@ const vesselMl = ref<number | null>(null)
 const leftoverG = ref<number | null>(null)
 const answer = ref<Scaled | null>(null)
 const refused = ref('')
+
+/** What goes on paper: the recipe in its new size, or the label of the jar. */
+const paper = ref<'sheet' | 'jar'>('sheet')
+const today = new Date().toLocaleDateString('en-GB', { dateStyle: 'long' })
+async function print(what: 'sheet' | 'jar') {
+  paper.value = what
+  await nextTick()
+  window.print()
+}
 
 /** As finely as a kitchen weighs: three figures. */
 const asWeighed = (amount: number) =>
@@ -116,8 +125,8 @@ onMounted(() => {
 </script>
 
 <template>
-  <div class="tool">
-    <form class="ask" @submit.prevent>
+  <div class="tool" :data-print="paper">
+    <form class="ask no-print" @submit.prevent>
       <v-btn-toggle v-model="way" mandatory divided>
         <v-btn value="weight" size="large">Weight</v-btn>
         <v-btn value="moulds" size="large">Moulds</v-btn>
@@ -148,6 +157,10 @@ onMounted(() => {
     <section class="answer" aria-label="New size">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
+        <div class="only-print">
+          <p>{{ house?.rules.name }}, {{ today }}</p>
+          <h2>{{ bench.recipe.name }}</h2>
+        </div>
         <h1>
           {{ quantity(answer.yieldG, 'GRAM', taste) }},
           {{ number(answer.factor, 'ONE', taste) }} times the recipe<template
@@ -172,9 +185,20 @@ onMounted(() => {
             </table>
           </li>
         </ol>
-        <v-btn size="x-large" color="primary" class="mt-3" @click="takeOver(answer.recipe)"
-          >Take it over</v-btn
-        >
+        <div class="only-print">
+          <p>
+            Contains
+            {{ sheet?.allergens.map((a) => a.toLowerCase()).join(', ') || 'no allergens named' }}.
+          </p>
+          <p v-for="c in sheet?.cautions" :key="c.template">{{ sentence(c, taste) }}</p>
+          <p class="mt-4">Made by ____________________ Lots ____________________</p>
+        </div>
+        <div class="no-print d-flex ga-3 mt-3">
+          <v-btn size="x-large" color="primary" @click="takeOver(answer.recipe)"
+            >Take it over</v-btn
+          >
+          <v-btn size="x-large" variant="outlined" @click="print('sheet')">Print the sheet</v-btn>
+        </div>
         <article v-if="answer.leftover" class="jar">
           <h2>{{ answer.leftover.name }}</h2>
           <p class="num">{{ quantity(answer.leftover.grams, 'GRAM', taste) }}</p>
@@ -188,10 +212,18 @@ onMounted(() => {
             contains
             {{ answer.leftover.allergens.map((a) => a.toLowerCase()).join(', ') || 'no allergens' }}
           </p>
-          <ul>
+          <ul class="no-print">
             <li v-for="s in answer.leftover.ideas" :key="s.template">{{ sentence(s, taste) }}</li>
           </ul>
         </article>
+        <v-btn
+          v-if="answer.leftover"
+          size="large"
+          variant="outlined"
+          class="no-print mt-3"
+          @click="print('jar')"
+          >Print the label</v-btn
+        >
       </template>
     </section>
   </div>
@@ -218,5 +250,14 @@ onMounted(() => {
 }
 .jar ul {
   padding-left: 18px;
+}
+@media print {
+  [data-print='jar'] .answer > :not(.jar),
+  [data-print='sheet'] .jar {
+    display: none !important;
+  }
+  .list li {
+    break-inside: avoid;
+  }
 }
 </style>

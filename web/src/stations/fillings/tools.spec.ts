@@ -34,9 +34,10 @@ function answering(answers: Record<string, unknown>, status = 200) {
     asked.push({ url: request.url, body: await request.text() })
     const path = new URL(request.url).pathname
     // The bench looks at its recipe by itself; that is not what is asked about here.
-    const found = Object.entries({ ...answers, '/sheet': { figures: [] } }).find(([end]) =>
-      path.endsWith(end),
-    )
+    const found = Object.entries({
+      ...answers,
+      '/sheet': { figures: [], allergens: [], cautions: [] },
+    }).find(([end]) => path.endsWith(end))
     return new Response(JSON.stringify(found ? found[1] : []), {
       status: found ? status : 200,
       headers: {
@@ -154,6 +155,29 @@ describe('size by moulds', () => {
     await settled()
     await settled()
     expect(JSON.parse(last('/scale')!.body).eachG).toBe(3.6)
+  })
+
+  it('prints the sheet or the label, one at a time', async () => {
+    const leftover = {
+      name: 'Plum ganache',
+      grams: 60,
+      made: '2026-11-25',
+      useBy: '2026-11-28',
+      keepCold: true,
+      allergens: ['MILK'],
+      ideas: [],
+    }
+    answering({ '/pieces/holding': [], '/scale': { ...scaled, leftover } })
+    const printed = vi.fn()
+    vi.stubGlobal('print', printed)
+    const shown = mount(SizeIt, { global })
+    await settled()
+    expect(shown.find('.jar').text()).toContain('use by 2026-11-28, keep cold')
+    await press(shown, 'Print the label')
+    expect(shown.find('.tool').attributes('data-print')).toBe('jar')
+    await press(shown, 'Print the sheet')
+    expect(shown.find('.tool').attributes('data-print')).toBe('sheet')
+    expect(printed).toHaveBeenCalledTimes(2)
   })
 
   it('asks for what is at hand by its line', async () => {
