@@ -18,6 +18,7 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.sugar.Graining;
 import palintone.core.substance.Component;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
@@ -106,6 +107,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
             }
             case TOO_SOFT -> {
                 final double target = now.value(Quality.FIRMNESS) + 1;
+                new Recook(operations, conditions).until(now, target).ifPresent(remedies::add);
                 adding.until(chocolate(operations), a -> a.value(Quality.FIRMNESS), target)
                         .ifPresent(
                                 r ->
@@ -133,6 +135,9 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
                                                                 + " long then.")));
             }
             case GRAINY -> {
+                if (now.texture().cookedSugar()) {
+                    remedies.add(dissolvedAgain(adding, operations));
+                }
                 adding.until(water, a -> a.value(Quality.CRYSTAL_SUGAR), 0.5)
                         .ifPresent(
                                 r ->
@@ -161,6 +166,36 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
         return List.copyOf(remedies);
     }
 
+    /** Cooked sugar that has grained: other sugars beside sucrose keep it clear the next time. */
+    private static Remedy dissolvedAgain(final Adding adding, final List<Operation> operations) {
+        return adding.until(
+                        syrup(operations),
+                        a -> Graining.of(a.cooked().composition()).otherShare(),
+                        Graining.CLEAR_FROM)
+                .map(
+                        r ->
+                                r.saying(
+                                        "Dissolve it again with a little water and {grams} more of"
+                                                + " it, wash the sides down, and cook it back to the"
+                                                + " same reading without stirring."))
+                .orElseGet(
+                        () ->
+                                new Remedy(
+                                        Sentence.of(
+                                                        "Dissolve it again with water, wash the sides"
+                                                                + " down, cook it back without"
+                                                                + " stirring. {share} of its sugars as"
+                                                                + " glucose syrup or invert keep it"
+                                                                + " clear.")
+                                                .with(
+                                                        "share",
+                                                        100 * Graining.CLEAR_FROM,
+                                                        Unit.PERCENT),
+                                        Optional.empty(),
+                                        0,
+                                        Optional.empty()));
+    }
+
     private static Remedy plain(final String words) {
         return new Remedy(Sentence.of(words), Optional.empty(), 0, Optional.empty());
     }
@@ -171,6 +206,16 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
                 i ->
                         i.composition().fraction(Component.MILK_FAT) > 0.02
                                 && i.composition().fraction(Component.WATER) > 0.4);
+    }
+
+    private static Ingredient syrup(final List<Operation> operations) {
+        return first(
+                operations,
+                i ->
+                        i.composition().fraction(Component.WATER) > 0.1
+                                && i.composition().fraction(Component.HIGHER_SACCHARIDES)
+                                                + i.composition().fraction(Component.FRUCTOSE)
+                                        > 0.2);
     }
 
     private static Ingredient chocolate(final List<Operation> operations) {
