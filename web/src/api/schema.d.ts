@@ -1732,6 +1732,8 @@ export interface components {
         ReadRecipeView: {
             name: string;
             format: string;
+            /** @enum {string} */
+            style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
             operations: components["schemas"]["ReadOperationView"][];
             notUnderstood: string[];
             /** Format: int32 */

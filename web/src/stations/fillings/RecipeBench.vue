@@ -23,7 +23,9 @@ const firsts = computed(() => {
     return first
   })
 })
-const lineGrams = computed(() => sheet.value?.lineGrams ?? [])
+/** The pot as it is computed is only shown where it is that of the recipe as it stands. */
+const current = computed(() => (refused.value || waiting.value ? null : sheet.value))
+const lineGrams = computed(() => current.value?.lineGrams ?? [])
 
 function move(from: number, by: number) {
   const list = operations.value
@@ -78,7 +80,7 @@ const yieldG = computed(
         :operation="op"
         :place="i"
         :last="i === operations.length - 1"
-        :stage="sheet?.stages[i]"
+        :stage="current?.stages[i]"
         :first-line="firsts[i]!"
         :locked="locked"
         :line-grams="lineGrams"

@@ -13,6 +13,8 @@ const name = ref('')
 const style = ref<RecipeDraft['style']>('SOFT_SHELL')
 const read = ref<ReadRecipe | null>(null)
 const refused = ref('')
+/** A type knows what it is meant to be; a pasted text is guessed. */
+const fromType = ref(false)
 const file = ref<HTMLInputElement | null>(null)
 
 watch(shown, (open) => {
@@ -35,6 +37,7 @@ async function look() {
     read.value = answer
     doubtful.value = asked.value
     name.value = answer.name || name.value
+    if (!fromType.value) style.value = answer.style
     refused.value = ''
   } catch (problem) {
     refused.value = words(problem)
@@ -48,6 +51,7 @@ function type(place: number) {
   text.value = chosen.text
   name.value = chosen.name
   style.value = chosen.style
+  fromType.value = true
   void look()
 }
 
@@ -55,6 +59,7 @@ async function load() {
   const chosen = file.value?.files?.[0]
   if (!chosen) return
   text.value = await chosen.text()
+  fromType.value = false
   if (file.value) file.value.value = ''
   void look()
 }
@@ -83,7 +88,7 @@ function begin() {
             label="Or paste: text, a table, schema.org JSON-LD, our JSON"
             rows="9"
             hide-details
-            @update:model-value="read = null"
+            @update:model-value="((read = null), (fromType = false))"
           />
           <div class="d-flex ga-3 mt-3">
             <v-btn size="large" color="primary" :disabled="!text.trim()" @click="look"
@@ -122,27 +127,34 @@ function begin() {
           </ol>
           <template v-if="doubtful.length">
             <h3 class="mt-3 mb-2">Which of the larder is meant?</h3>
-            <v-autocomplete
-              v-for="(l, i) in doubtful"
-              :key="i"
-              v-model="l.ingredient"
-              :label="l.raw"
-              :items="
-                l.candidates.length
-                  ? [
-                      ...l.candidates,
-                      ...choices.filter((c) => !l.candidates.some((x) => x.id === c.id)),
-                    ]
-                  : choices
-              "
-              item-title="name"
-              item-value="id"
-              density="comfortable"
-              class="mb-2"
-              clearable
-              hint="Left empty, the line is left out"
-              persistent-hint
-            />
+            <div v-for="(l, i) in doubtful" :key="i" class="doubt">
+              <p>
+                <b>{{ l.raw }}</b>
+                <span v-if="!l.ingredient" class="quiet"> left out until you say</span>
+              </p>
+              <div class="guesses" role="group" :aria-label="`Meant by ${l.raw}`">
+                <button
+                  v-for="c in l.candidates.slice(0, 3)"
+                  :key="c.id"
+                  type="button"
+                  :aria-pressed="l.ingredient === c.id"
+                  @click="l.ingredient = l.ingredient === c.id ? null : c.id"
+                >
+                  {{ c.name }}
+                </button>
+              </div>
+              <v-autocomplete
+                v-model="l.ingredient"
+                :label="l.candidates.length ? 'or another' : 'Which?'"
+                :aria-label="`Which is ${l.raw}`"
+                :items="choices"
+                item-title="name"
+                item-value="id"
+                density="compact"
+                clearable
+                hide-details
+              />
+            </div>
           </template>
           <template v-if="read.notUnderstood.length">
             <h3 class="mt-3">Not understood, left out</h3>
@@ -176,6 +188,25 @@ function begin() {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 24px;
+}
+.doubt {
+  margin-bottom: 14px;
+}
+.guesses {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 4px 0 6px;
+}
+.guesses button {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1.5px solid var(--p-line);
+  border-radius: 8px;
+}
+.guesses button[aria-pressed='true'] {
+  background: var(--p-still);
+  color: var(--p-ground);
 }
 .read ol {
   padding-left: 22px;

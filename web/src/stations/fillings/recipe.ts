@@ -72,6 +72,7 @@ async function loadLarder() {
 async function open(id: string) {
   try {
     const view = await ask(api.GET('/api/fillings/{id}', { params: { path: { id } } }))
+    if (view.id !== bench.value.id) sheet.value = null
     bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
     steps.forget()
     trouble.value = ''
@@ -188,15 +189,19 @@ function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
       name,
       style,
       version: 0,
-      operations: read.operations.map((op) => ({
-        kind: op.kind,
-        settings: op.settings,
-        lines: op.lines
-          .filter((l) => l.ingredient)
-          .map((l) => ({ ingredient: l.ingredient!, amount: l.amount, unit: l.unit })),
-      })),
+      operations: read.operations
+        .map((op) => ({
+          kind: op.kind,
+          settings: op.settings,
+          lines: op.lines
+            .filter((l) => l.ingredient)
+            .map((l) => ({ ingredient: l.ingredient!, amount: l.amount, unit: l.unit })),
+        }))
+        // What makes no sense without what was left out goes with it.
+        .filter((op) => op.lines.length > 0 || kindOf(op.kind)?.lines !== 'WANTED'),
     },
   }
+  sheet.value = null
 }
 
 /** Takes over another recipe as a change of the one on the bench. */

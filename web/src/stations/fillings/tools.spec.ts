@@ -343,6 +343,47 @@ describe('starting a recipe', () => {
     unmatched: 1,
   }
 
+  it('offers what a line may mean, and leaves out what stays unanswered with its operation', async () => {
+    const { bench, benchWords } = useRecipe()
+    benchWords.value = {
+      operations: [
+        { kind: 'BOIL', words: 'boil', lines: 'TAKEN', settings: [] },
+        { kind: 'POUR', words: 'pour over', lines: 'WANTED', settings: [] },
+      ],
+      styles: [],
+      types: [],
+    } as never
+    const doubtful = (raw: string, ...names: string[]) => ({
+      raw,
+      amount: 100,
+      unit: 'g',
+      words: raw,
+      ingredient: null,
+      candidates: names.map((name) => ({ id: name.toLowerCase(), name, score: 0.7 })),
+    })
+    answering({
+      '/read': {
+        ...read,
+        style: 'CUT_SLAB',
+        operations: [
+          { kind: 'BOIL', settings: {}, lines: [doubtful('syrup', 'Glucose', 'Invert')] },
+          { kind: 'POUR', settings: {}, lines: [doubtful('moon rock')] },
+        ],
+      },
+    })
+    const shown = mount(StartRecipe, { global, props: { modelValue: true } })
+    await shown.find('textarea').setValue('syrup, moon rock')
+    await press(shown, 'Read it')
+    expect(shown.findAll('.doubt')).toHaveLength(2)
+    expect(shown.find('.doubt').text()).toContain('left out until you say')
+    await press(shown, 'Invert')
+    expect(shown.find('.doubt').text()).not.toContain('left out')
+    await press(shown, 'Put it on the bench')
+    expect(bench.value.recipe.style).toBe('CUT_SLAB')
+    expect(bench.value.recipe.operations.map((op) => op.kind)).toEqual(['BOIL'])
+    expect(bench.value.recipe.operations[0]!.lines![0]!.ingredient).toBe('invert')
+  })
+
   it('asks about what it does not know and says what it left out', async () => {
     answering({ '/read': read })
     const shown = mount(StartRecipe, { global, props: { modelValue: true } })

@@ -10,6 +10,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.read.Likeness;
@@ -60,10 +61,15 @@ public class RecipeTexts {
     public record ReadOperationView(
             OperationKind kind, Map<Setting, Double> settings, List<ReadLineView> lines) {}
 
-    /** A recipe as it was read. */
+    /**
+     * A recipe as it was read.
+     *
+     * @param style what it is most likely meant to be
+     */
     public record ReadRecipeView(
             String name,
             String format,
+            Style style,
             List<ReadOperationView> operations,
             List<String> notUnderstood,
             int unmatched) {}
@@ -172,7 +178,12 @@ public class RecipeTexts {
                             op.kind(), op.settings() == null ? Map.of() : op.settings(), lines));
         }
         return new ReadRecipeView(
-                draft.name() == null ? "" : draft.name(), "ours", operations, List.of(), unmatched);
+                draft.name() == null ? "" : draft.name(),
+                "ours",
+                draft.styleOrUsual(),
+                operations,
+                List.of(),
+                unmatched);
     }
 
     /** A table of ingredient, amount, unit and, if there is one, operation. */
@@ -250,6 +261,7 @@ public class RecipeTexts {
         return new ReadRecipeView(
                 name,
                 format,
+                written.likely(),
                 operations,
                 written.notUnderstood().stream().filter(line -> !line.equals(name)).toList(),
                 unmatched);

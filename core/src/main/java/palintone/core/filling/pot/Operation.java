@@ -56,8 +56,7 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
                     "no ingredients; add them in an operation of their own");
         }
         if (kind.lines() == OperationKind.Lines.WANTED && lines.isEmpty()) {
-            throw new OutOfRangeException(
-                    kind.words(), "no ingredients", "at least one ingredient");
+            throw new OutOfRangeException(kind.words(), "empty", "at least one ingredient");
         }
         settings = Collections.unmodifiableMap(checked);
     }

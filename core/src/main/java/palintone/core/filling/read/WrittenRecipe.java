@@ -10,6 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 
@@ -32,6 +33,9 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
     private static final Map<String, String> SAME_THING =
             Map.of("couverture", "chocolate", "chocolate", "couverture", "purée", "puree");
 
+    /** "Cook to 116 °C, then add the butter" is two things to do. */
+    private static final String SENTENCE_ENDS = "(?<=[.;])\\s+|,?\\s+then\\s+";
+
     /** Degrees of either scale; without a letter they are Celsius. */
     private static final Pattern DEGREES =
             Pattern.compile(
@@ -50,6 +54,9 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
     private static final Pattern PERCENT_A_MINUTE =
             Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*%\\s*(?:a|per|/)\\s*min");
     private static final Pattern MILLIMETRES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*mm");
+
+    /** A caramel cooked hotter than this is cut, not piped; common practice, no source. */
+    private static final double CHEWS_C = 117;
 
     /** Nothing but sugar gets as hot as this in a pot. */
     private static final double SUGAR_COOKS_FROM_C = 104;
@@ -83,7 +90,7 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
                 continue;
             }
             boolean any = false;
-            for (final String sentence : line.split("(?<=[.;])\\s+")) {
+            for (final String sentence : line.split(SENTENCE_ENDS)) {
                 final Optional<Doing> doing = doing(sentence);
                 if (doing.isPresent()) {
                     doings.add(doing.get());
@@ -102,6 +109,30 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
                     "lines such as \"200 g cream\" or \"boil: 200 g cream\"");
         }
         return new WrittenRecipe(settle(doings, sentences, loose), lost);
+    }
+
+    /** What it is most likely meant to be, by what is done and what goes in. */
+    public Style likely() {
+        boolean cut = false;
+        boolean cooked = false;
+        boolean hard = false;
+        boolean chocolate = false;
+        for (final Doing doing : doings) {
+            cut |= doing.kind() == OperationKind.CUT;
+            cooked |=
+                    doing.kind() == OperationKind.COOK_SUGAR
+                            || doing.kind() == OperationKind.CARAMELISE;
+            hard |=
+                    doing.kind() == OperationKind.COOK_SUGAR
+                            && doing.settings().getOrDefault(Setting.TEMPERATURE_C, 0.0) >= CHEWS_C;
+            chocolate |=
+                    doing.lines().stream()
+                            .anyMatch(l -> l.plain().matches(".*(chocolate|couverture|house ).*"));
+        }
+        if (cooked && !chocolate) {
+            return cut || hard ? Style.CHEWY_CARAMEL : Style.FLOWING_CARAMEL;
+        }
+        return cut ? Style.CUT_SLAB : Style.SOFT_SHELL;
     }
 
     private static Optional<Doing> doing(final String sentence) {
@@ -184,7 +215,8 @@ public record WrittenRecipe(List<Doing> doings, List<String> notUnderstood) {
         final Matcher m = DEGREES.matcher(text);
         if (kind.defaults().containsKey(Setting.TEMPERATURE_C) && m.find()) {
             final boolean fahrenheit = "f".equals(m.group(2)) || "f".equals(m.group(3));
-            final double celsius = fahrenheit ? (number(m) - 32) / 1.8 : number(m);
+            final double celsius =
+                    fahrenheit ? Math.round((number(m) - 32) / 1.8 * 10) / 10.0 : number(m);
             settings.put(Setting.TEMPERATURE_C, possible(Setting.TEMPERATURE_C, text, celsius));
         }
     }

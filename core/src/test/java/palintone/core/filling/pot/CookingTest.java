@@ -151,8 +151,7 @@ class CookingTest {
 
     @Test
     void anOperationRefusesWhatIsNotItsOwn() {
-        assertThatThrownBy(() -> op(OperationKind.POUR))
-                .hasMessageContaining("pour over is no ingredients");
+        assertThatThrownBy(() -> op(OperationKind.POUR)).hasMessageContaining("pour over is empty");
         assertThatThrownBy(() -> op(OperationKind.SIEVE, grams(Kitchen.SUGAR, 1)))
                 .hasMessageContaining("no ingredients; add them");
         assertThatThrownBy(() -> op(OperationKind.SIEVE).with(Setting.PERCENT, 140))

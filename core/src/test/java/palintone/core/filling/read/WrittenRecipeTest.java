@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.substance.KitchenUnit;
@@ -125,8 +126,8 @@ class WrittenRecipeTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Cook the syrup to 240 °F.|COOK_SUGAR|TEMPERATURE_C|115.556",
-                "Cook to 240F|COOK_SUGAR|TEMPERATURE_C|115.556",
+                "Cook the syrup to 240 °F.|COOK_SUGAR|TEMPERATURE_C|115.6",
+                "Cook to 240F|COOK_SUGAR|TEMPERATURE_C|115.6",
                 "cook sugar to 116 C|COOK_SUGAR|TEMPERATURE_C|116",
                 "Cook the caramel to 110°|COOK_SUGAR|TEMPERATURE_C|110",
                 "Cool to 95 degrees F and cover|COOL|TEMPERATURE_C|35",
@@ -150,6 +151,47 @@ class WrittenRecipeTest {
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("no " + kind));
         assertThat(doing.settings().get(setting)).isCloseTo(value, within(0.001));
+    }
+
+    @Test
+    void aSentenceThatGoesOnIsTwoThingsToDo() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read(
+                        """
+                        1 1/2 cups sugar
+                        3/4 cup cream
+                        2 tbsp butter
+                        Caramelise the sugar to 340°F. Warm the cream and pour in.
+                        Cook to 245F, then add the butter. Cut into 20 mm squares.
+                        """);
+        assertThat(recipe.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .containsExactly(
+                        OperationKind.CARAMELISE,
+                        OperationKind.POUR,
+                        OperationKind.COOK_SUGAR,
+                        OperationKind.ADD,
+                        OperationKind.CUT);
+        assertThat(recipe.doings().get(0).settings()).containsEntry(Setting.TEMPERATURE_C, 171.1);
+        assertThat(recipe.doings().get(3).lines())
+                .extracting(WrittenLine::words)
+                .containsExactly("butter");
+        assertThat(recipe.likely()).isEqualTo(Style.CHEWY_CARAMEL);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "boil: 200 g cream;pour over: 250 g dark chocolate|SOFT_SHELL",
+                "boil: 200 g cream;pour over: 400 g dark chocolate;cut 22 mm|CUT_SLAB",
+                "caramelise to 172 °C: 100 g sugar;add: 100 g cream;cook sugar to 110 °C"
+                        + "|FLOWING_CARAMEL",
+                "add: 200 g sugar, 200 g cream;cook sugar to 121 °C|CHEWY_CARAMEL",
+                "caramelise to 172 °C: 100 g sugar;pour over: 250 g milk chocolate|SOFT_SHELL"
+            })
+    void whatItIsMeantToBeIsGuessedFromWhatIsDone(final String text, final Style style) {
+        assertThat(WrittenRecipe.read(text.replace(";", "\n")).likely()).isEqualTo(style);
     }
 
     /** The fat of a cream is not what boils off in a minute. */
