@@ -79,7 +79,11 @@ const heavy = (likely: number) =>
           <p class="do">{{ sentence(r.words, taste) }}</p>
           <details v-if="r.after">
             <summary>
-              With {{ quantity(r.grams, 'GRAM', taste) }} of {{ r.ingredient }} it becomes
+              <template v-if="r.ingredient"
+                >With {{ quantity(r.grams, 'GRAM', taste) }} of {{ r.ingredient }} it
+                becomes</template
+              >
+              <template v-else>Then it becomes</template>
             </summary>
             <SheetStrings :sheet="r.after" brief />
           </details>

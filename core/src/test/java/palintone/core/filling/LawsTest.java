@@ -133,7 +133,12 @@ class LawsTest {
             @ForAll @DoubleRange(min = 0.01, max = 0.04) final double wetter,
             @ForAll @DoubleRange(min = 2, max = 24) final double storageC) {
         assertThat(days(aw + wetter, storageC)).isLessThanOrEqualTo(days(aw, storageC));
-        assertThat(days(aw, storageC + 1)).isLessThan(days(aw, storageC));
+        // More than a year or so is promised by nobody: there the days stand still.
+        if (days(aw, storageC) < 400) {
+            assertThat(days(aw, storageC + 1)).isLessThan(days(aw, storageC));
+        } else {
+            assertThat(days(aw, storageC)).isEqualTo(400);
+        }
     }
 
     private static double days(final double aw, final double storageC) {

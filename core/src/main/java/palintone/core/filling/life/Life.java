@@ -42,6 +42,9 @@ public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode
     private static final double[] DAYS_AT_18 = {400, 270, 180, 120, 75, 50, 35, 25, 14, 7, 3};
     private static final double Q10 = 2.2;
 
+    /** Nobody should promise more than about a year; a longer life is said to be this. */
+    private static final double MOST_DAYS = 400;
+
     /**
      * What it rests on.
      *
@@ -74,7 +77,7 @@ public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode
         final double growth = growthDays(given, given.aw());
         final double quality = qualityDays(given);
         final double crisp = given.crisp() && given.aw() > 0.45 ? 10 : Double.MAX_VALUE;
-        double days = Math.min(Math.min(growth, quality), crisp);
+        double days = Math.min(MOST_DAYS, Math.min(Math.min(growth, quality), crisp));
         Sentence reason;
         if (given.rawEgg()) {
             days = Math.min(days, 2);
@@ -123,8 +126,8 @@ public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode
                                                 true))
                         .spread(
                                 Math.min(days, given.rawEgg() ? 1 : low),
-                                Math.max(days, given.rawEgg() ? 2 : high))
-                        .within(new Band(0, 21, 120, 400));
+                                Math.min(MOST_DAYS, Math.max(days, given.rawEgg() ? 2 : high)))
+                        .within(new Band(0, 21, MOST_DAYS, MOST_DAYS));
         return new Life(
                 figure,
                 reason,

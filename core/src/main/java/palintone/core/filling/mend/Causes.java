@@ -2,6 +2,7 @@ package palintone.core.filling.mend;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Appraisal;
@@ -134,13 +135,14 @@ final class Causes {
                                     .with("below", Gel.PECTIN_PH_FULL, Unit.ONE),
                             1 - gel.pectinSets(now.syrup())));
         }
+        cookedTooLittle(now).ifPresent(causes::add);
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
         causes.add(
                 cause(
                         Sentence.of(
                                         "Fat that is solid when served: {solid}; half of it or more holds.")
                                 .with("solid", solid, Unit.PERCENT),
-                        ramp(-solid, -45, -20)));
+                        ramp(-solid, -45, -20) * fatMatters(now)));
         final double water = now.value(Quality.WATER);
         causes.add(
                 cause(
@@ -153,18 +155,51 @@ final class Causes {
                 cause(
                         Sentence.of("Rested {hours}; fat goes on setting for a day.")
                                 .with("hours", hours, Unit.HOUR),
-                        ramp(-hours, -24, -3)));
+                        ramp(-hours, -24, -3) * fatMatters(now)));
         return causes;
+    }
+
+    /** Cooked sugar stands by the water that is left in it, not by its fat. */
+    private static Optional<Rescue.Cause> cookedTooLittle(final Appraisal now) {
+        final double water = now.value(Quality.WATER);
+        return now.wet() && now.texture().cookedSugar()
+                ? Optional.of(
+                        cause(
+                                Sentence.of(
+                                                "Cooked too little: {water} of water is left in it;"
+                                                        + " the less, the firmer.")
+                                        .with("water", water, Unit.PERCENT),
+                                ramp(water, 4, 9)))
+                : Optional.empty();
+    }
+
+    private static Optional<Rescue.Cause> cookedTooFar(final Appraisal now) {
+        final double water = now.value(Quality.WATER);
+        return now.wet() && now.texture().cookedSugar()
+                ? Optional.of(
+                        cause(
+                                Sentence.of(
+                                                "Cooked too far: only {water} of water is left in it;"
+                                                        + " the less, the firmer.")
+                                        .with("water", water, Unit.PERCENT),
+                                ramp(-water, -12, -6)))
+                : Optional.empty();
+    }
+
+    /** 0 where there is next to no cocoa butter to hold it, 1 in a ganache. */
+    private static double fatMatters(final Appraisal now) {
+        return ramp(now.cooked().composition().fraction(Component.COCOA_BUTTER), 0.01, 0.08);
     }
 
     private static List<Rescue.Cause> tooHard(final Appraisal now) {
         final List<Rescue.Cause> causes = new ArrayList<>();
+        cookedTooFar(now).ifPresent(causes::add);
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
         causes.add(
                 cause(
                         Sentence.of("Fat that is solid when served: {solid}; above half is much.")
                                 .with("solid", solid, Unit.PERCENT),
-                        ramp(solid, 30, 55)));
+                        ramp(solid, 30, 55) * fatMatters(now)));
         final double water = now.value(Quality.WATER);
         causes.add(
                 cause(

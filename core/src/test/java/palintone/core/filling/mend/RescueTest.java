@@ -138,6 +138,16 @@ class RescueTest {
                                 rest(24, 18)),
                         "Pectin sets with"),
                 Arguments.of(
+                        "a caramel off the heat too soon",
+                        Fault.TOO_SOFT,
+                        caramel(109, 200, 160),
+                        "Cooked too little"),
+                Arguments.of(
+                        "a caramel on the heat too long",
+                        Fault.TOO_HARD,
+                        caramel(132, 200, 160),
+                        "Cooked too far"),
+                Arguments.of(
                         "the spirit left out",
                         Fault.TOO_HARD,
                         List.of(
