@@ -102,12 +102,12 @@ const where = (celsius: number) =>
 .strings {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-  gap: 2px 12px;
+  gap: 2px 22px;
 }
 .plain {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
-  gap: 0 12px;
+  gap: 0 22px;
 }
 .longer {
   padding-left: 20px;

@@ -118,7 +118,7 @@ async function save() {
 function take(parts: Record<string, number>, basis: string) {
   grams.value = Object.fromEntries(COMPONENTS.map(([code]) => [code, parts[code] ?? null]))
   estimated.value = true
-  source.value = `label; ${basis}`
+  source.value = `label, ${new Date().toISOString().slice(0, 10)}; ${basis}`
   fromMemory.value = false
 }
 

@@ -44,12 +44,31 @@ class LookTest {
                         "/temper/short",
                         "/rehearsal",
                         "/fillings/recipe/plum-ganache",
-                        "/fillings/balance/plum-ganache"
+                        "/fillings/balance/plum-ganache",
+                        "/fillings/sugar/barley-caramel",
+                        "/fillings/cool/plum-ganache",
+                        "/fillings/layers/plum-ganache",
+                        "/fillings/size/plum-ganache",
+                        "/fillings/versions/buckwheat-honey-ganache"
                     }) {
                 screen.go(house, path);
                 screen.page.waitForTimeout(1500);
                 check(screen, path, found);
             }
+            screen.go(house, "/fillings/layers/plum-ganache");
+            screen.button("Try layers").click();
+            assertThat(screen.page.getByText("One more layer")).isVisible();
+            check(screen, "layers tried", found);
+            screen.go(house, "/fillings/mend/plum-ganache");
+            screen.button("It has split").click();
+            assertThat(screen.page.locator(".cause").first()).isVisible();
+            check(screen, "mend", found);
+            screen.button("Start or paste").click();
+            screen.page.getByLabel("Or paste: text").fill("100 g moon syrup\n50 g cream");
+            screen.button("Read it").click();
+            assertThat(screen.page.locator(".doubt").first()).isVisible();
+            check(screen, "start", found);
+            screen.button("Leave it").click();
             screen.go(house, "/daybook");
             screen.page.locator("td a").first().click();
             assertThat(screen.page.getByText("As planned to need")).isVisible();

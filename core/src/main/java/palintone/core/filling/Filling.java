@@ -17,8 +17,9 @@ import palintone.core.substance.Mixture;
  * @param id short name used in files
  * @param name as the maker says it
  * @param operations what is done, in order, and what goes in by it
+ * @param pressureHPa of the air where it is cooked, 500 to 1100; syrups boil by it
  */
-public record Filling(String id, String name, List<Operation> operations) {
+public record Filling(String id, String name, List<Operation> operations, double pressureHPa) {
 
     /** Where fillings are piped, °C. */
     public static final double PIPING_C = 28;
@@ -32,6 +33,7 @@ public record Filling(String id, String name, List<Operation> operations) {
     public Filling {
         Require.text("id", id, 64);
         Require.text("name", name, 120);
+        Require.between("air pressure", pressureHPa, 500, 1100, "hPa");
         operations = List.copyOf(operations);
         final long lines = operations.stream().mapToLong(op -> op.lines().size()).sum();
         if (lines == 0) {
@@ -43,6 +45,16 @@ public record Filling(String id, String name, List<Operation> operations) {
                     lines + " lines",
                     "up to " + MOST_LINES + " lines and as many operations");
         }
+    }
+
+    /** Cooked at sea level. */
+    public Filling(final String id, final String name, final List<Operation> operations) {
+        this(id, name, operations, Cooking.SEA_LEVEL_HPA);
+    }
+
+    /** The same, cooked somewhere else. */
+    public Filling at(final double newPressureHPa) {
+        return new Filling(id, name, operations, newPressureHPa);
     }
 
     /** A filling that is only stirred together. */
@@ -64,9 +76,9 @@ public record Filling(String id, String name, List<Operation> operations) {
         return Mixture.of(lines().stream().map(RecipeLine::portion).toList());
     }
 
-    /** What comes of it, cooked at sea level. */
+    /** What comes of it where it is cooked. */
     public Cooked cooked() {
-        return Cooking.cook(operations);
+        return Cooking.cook(operations, Cooking.grams(operations), pressureHPa);
     }
 
     /**

@@ -44,6 +44,8 @@ public class BenchReader {
      * @param altitudeM of another kitchen than that of the House rules
      */
     double pressureHPa(@Nullable final Double altitudeM) {
-        return BoilingPoint.pressureHPa(altitudeM == null ? houses.house().altitudeM() : altitudeM);
+        return altitudeM == null
+                ? houses.house().pressureHPa()
+                : BoilingPoint.pressureHPa(altitudeM);
     }
 }

@@ -19,7 +19,6 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.record.Correction;
 import palintone.core.filling.record.Corrections;
-import palintone.core.filling.water.BoilingPoint;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
 
@@ -166,10 +165,7 @@ public class FillingNotes {
 
     /** As it was cooked here: syrups boil lower up a mountain. */
     private Cooked cooked(final List<Operation> operations) {
-        return Cooking.cook(
-                operations,
-                Cooking.grams(operations),
-                BoilingPoint.pressureHPa(houses.house().altitudeM()));
+        return Cooking.cook(operations, Cooking.grams(operations), houses.house().pressureHPa());
     }
 
     private static Quality quality(final Correction.Of what) {

@@ -268,9 +268,13 @@ public class HouseEntity {
         return cabinets;
     }
 
-    /** How high the kitchen lies, m. */
-    public double altitudeM() {
+    double altitudeM() {
         return altitudeM;
+    }
+
+    /** Pressure of the air there, by the standard atmosphere, hPa. */
+    public double pressureHPa() {
+        return BoilingPoint.pressureHPa(altitudeM);
     }
 
     String currency() {

@@ -13,6 +13,7 @@ import palintone.core.piece.PieceMasses;
 import palintone.core.piece.PieceMoisture;
 import palintone.server.figure.FigureView;
 import palintone.server.filling.FillingNotes;
+import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
 
@@ -85,10 +86,11 @@ public class FilledPieces {
      */
     @Transactional(readOnly = true)
     public List<FilledView> holding(final String filling, @Nullable final Double grams) {
-        final double room = Math.max(5, Math.min(26, houses.house().air().temperatureC()));
+        final HouseEntity house = houses.house();
+        final double room = Math.max(5, Math.min(26, house.air().temperatureC()));
         final List<FilledView> views = new ArrayList<>();
         for (final PieceEntity entity : pieces.findAll()) {
-            final Piece piece = entity.piece();
+            final Piece piece = entity.piece(house.pressureHPa());
             final PieceMasses masses = PieceMasses.of(piece);
             for (int i = 0; i < piece.layers().size(); i++) {
                 if (!piece.layers().get(i).filling().id().equals(filling)) {
@@ -129,7 +131,7 @@ public class FilledPieces {
 
     @Transactional(readOnly = true)
     public MoistureView moisture(final String id, final double barrierMm, final double days) {
-        final Piece piece = byId(id).piece();
+        final Piece piece = byId(id).piece(houses.house().pressureHPa());
         final List<CrunchEntity> logged = bites.findByPieceIdOrderByDays(id);
         final PieceMoisture m =
                 PieceMoisture.of(

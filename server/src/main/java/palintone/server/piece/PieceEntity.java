@@ -14,6 +14,7 @@ import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import palintone.core.filling.pot.Cooking;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Layer;
 import palintone.core.piece.Piece;
@@ -98,13 +99,20 @@ public class PieceEntity {
         colourFilmMm = make.colour().map(ColourCoat::thicknessMm).orElse(null);
         layers.clear();
         layers.addAll(make.layers());
-        piece();
+        piece(Cooking.SEA_LEVEL_HPA);
     }
 
-    public Piece piece() {
+    /**
+     * The piece as the core knows it.
+     *
+     * @param pressureHPa of the air where its fillings are cooked
+     */
+    public Piece piece(final double pressureHPa) {
         // Fillings before couverture: then all ingredients are known, and are fetched together.
         final List<Layer> fillings =
-                layers.stream().map(row -> new Layer(row.filling.filling(), row.share)).toList();
+                layers.stream()
+                        .map(row -> new Layer(row.filling.filling().at(pressureHPa), row.share))
+                        .toList();
         return new Piece(
                 id,
                 name,

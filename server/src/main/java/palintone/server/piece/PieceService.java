@@ -31,26 +31,29 @@ public class PieceService {
 
     @Transactional(readOnly = true)
     public PageView<PieceView> list(final int page, final int size) {
+        final double pressure = houses.house().pressureHPa();
         return PageView.of(
-                pieces.findAllByOrderByName(PageView.request(page, size)), PieceView::of);
+                pieces.findAllByOrderByName(PageView.request(page, size)),
+                entity -> PieceView.of(entity, pressure));
     }
 
     @Transactional(readOnly = true)
     public PieceView view(final String id) {
-        return PieceView.of(byId(id));
+        return PieceView.of(byId(id), houses.house().pressureHPa());
     }
 
     @Transactional(readOnly = true)
     public NeedsView needs(final String id, final Size size) {
         final HouseEntity house = houses.house();
-        final Piece piece = byId(id).piece();
+        final Piece piece = byId(id).piece(house.pressureHPa());
         return NeedsView.of(plan(piece, size, house), targets(piece, house), school(size, house));
     }
 
     /** The batch as it would be made today. */
     @Transactional(readOnly = true)
     public BatchPlan plan(final String id, final Size size) {
-        return plan(byId(id).piece(), size, houses.house());
+        final HouseEntity house = houses.house();
+        return plan(byId(id).piece(house.pressureHPa()), size, house);
     }
 
     /**

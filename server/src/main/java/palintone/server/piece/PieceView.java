@@ -37,8 +37,8 @@ public record PieceView(
     /** Where one filling lies. */
     public record LayerView(String name, double fromMm, double toMm) {}
 
-    static PieceView of(final PieceEntity entity) {
-        final Piece piece = entity.piece();
+    static PieceView of(final PieceEntity entity, final double pressureHPa) {
+        final Piece piece = entity.piece(pressureHPa);
         final PieceMasses each = PieceMasses.of(piece);
         return new PieceView(
                 piece.id(),

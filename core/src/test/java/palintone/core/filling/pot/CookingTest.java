@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.substance.Component;
@@ -163,5 +164,26 @@ class CookingTest {
 
     private static Operation downTo(final double grams) {
         return new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, grams));
+    }
+
+    /** Cooked to the same reading where the air is thin, a caramel has lost more water. */
+    @Test
+    void aFillingKnowsTheAirItIsCookedIn() {
+        final Filling caramel =
+                new Filling(
+                        "c",
+                        "Caramel",
+                        List.of(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Kitchen.SUGAR, 200),
+                                        grams(Samples.GLUCOSE_SYRUP, 150),
+                                        grams(Samples.CREAM, 200)),
+                                op(OperationKind.COOK_SUGAR).with(Setting.TEMPERATURE_C, 114)));
+        final Filling high = caramel.at(835);
+        assertThat(high.cooked().yieldG()).isLessThan(caramel.cooked().yieldG() - 5);
+        assertThat(high.weighedFor(500).massG()).isGreaterThan(caramel.weighedFor(500).massG());
+        assertThat(high.at(Cooking.SEA_LEVEL_HPA)).isEqualTo(caramel);
+        assertThatThrownBy(() -> caramel.at(80)).hasMessageContaining("air pressure is 80 hPa");
     }
 }
