@@ -88,7 +88,7 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
     case 'HOUR':
       return value % 1 === 0 ? 0 : 1
     case 'DAY':
-      return Math.abs(value) < 10 ? 1 : 0
+      return Math.abs(value) < 3 && value % 1 !== 0 ? 1 : 0
     default:
       return 0
   }

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Quality, Sheet } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
-import { quantity, sentence } from '@/parts/units'
+import { number, quantity, sentence } from '@/parts/units'
 
 const props = defineProps<{ sheet: Sheet; brief?: boolean }>()
 const { taste } = useHouse()
@@ -40,7 +40,7 @@ const where = (celsius: number) =>
   <div>
     <p class="stands">
       <b>{{ served?.words }}</b> at {{ quantity(sheet.servingC, 'CELSIUS', taste) }}, keeps
-      <b>{{ quantity(sheet.life.low ?? sheet.life.value, 'DAY', taste) }}</b> to
+      <b>{{ number(sheet.life.low ?? sheet.life.value, 'DAY', taste) }}</b> to
       <b>{{ quantity(sheet.life.high ?? sheet.life.value, 'DAY', taste) }}</b>
     </p>
     <div class="strings">

@@ -74,7 +74,7 @@ describe('the strings of a filling', () => {
   it('say how it stands, how long it keeps and why', () => {
     const shown = mount(SheetStrings, { props: { sheet }, global })
     expect(shown.find('.stands').text()).toContain('pipeable')
-    expect(shown.find('.stands').text()).toContain('20\u00a0days')
+    expect(shown.find('.stands').text()).toContain('keeps 20 to 45\u00a0days')
     expect(shown.text()).toContain('Moulds can grow above 0.80.')
     expect(shown.text()).toContain('Store it colder.')
     expect(shown.find('.caution').text()).toContain('burns deep')
