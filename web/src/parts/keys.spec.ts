@@ -69,6 +69,16 @@ describe('keys', () => {
   })
 
   it('are all listed', () => {
-    expect(KEYS.map(([key]) => key)).toEqual(['Space', 'T', 'N', 'U', 'R', '/', '?', 'P', 'Alt+1 … 8'])
+    expect(KEYS.map(([key]) => key)).toEqual([
+      'Space',
+      'T',
+      'N',
+      'U',
+      'R',
+      '/',
+      '?',
+      'P',
+      'Alt+1 … 8',
+    ])
   })
 })
