@@ -5,6 +5,7 @@ import { api, ask, words, type BalanceAnswer, type Quality, type WishDraft } fro
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { locked, toggleLock } from './locks'
 import { request, useRecipe } from './recipe'
 import SheetStrings from './SheetStrings.vue'
@@ -52,10 +53,12 @@ const free = computed(() =>
   ),
 )
 
+const turn = useTurn()
 async function balance(ready: string | null = null) {
+  const current = turn()
   busy.value = true
   try {
-    answer.value = await ask(
+    const got = await ask(
       api.POST('/api/fillings/balance', {
         body: {
           on: request(bench.value),
@@ -72,8 +75,11 @@ async function balance(ready: string | null = null) {
         },
       }),
     )
+    if (!current()) return
+    answer.value = got
     refused.value = ''
   } catch (problem) {
+    if (!current()) return
     refused.value = words(problem)
     answer.value = null
   } finally {
@@ -82,7 +88,11 @@ async function balance(ready: string | null = null) {
 }
 watch(
   () => bench.value.recipe,
-  () => (answer.value = null),
+  () => {
+    // What is still on its way was asked of another recipe.
+    turn()
+    answer.value = null
+  },
   { deep: true },
 )
 function accept() {

@@ -7,6 +7,7 @@ import FigureString from '@/parts/FigureString.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import AmountField from './AmountField.vue'
 import { useRecipe } from './recipe'
 
@@ -47,7 +48,9 @@ function set() {
   touched()
 }
 
+const cookTurn = useTurn()
 const cook = useDebounceFn(async () => {
+  const current = cookTurn()
   const p = pan.value
   const lines = [
     { ingredient: 'sugar', amount: p.sugarG ?? 0, unit: 'g' },
@@ -55,7 +58,7 @@ const cook = useDebounceFn(async () => {
     { ingredient: 'water', amount: p.waterG ?? 0, unit: 'g' },
   ].filter((l) => l.amount !== 0)
   try {
-    answer.value = await ask(
+    const got = await ask(
       api.POST('/api/fillings/sugar', {
         body: {
           recipe: ofRecipe.value
@@ -70,9 +73,11 @@ const cook = useDebounceFn(async () => {
         },
       }),
     )
+    if (!current()) return
+    answer.value = got
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }, 80)
 watch([pan, place, () => bench.value.recipe], () => void cook(), { deep: true })

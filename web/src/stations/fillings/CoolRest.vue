@@ -8,6 +8,7 @@ import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity, symbol, toTaste } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
 
 type Cooling = components['schemas']['CoolingView']
@@ -30,11 +31,13 @@ const answer = ref<Cooling | null>(null)
 const holding = ref<Filled[]>([])
 const refused = ref('')
 
+const turn = useTurn()
 const cool = useDebounceFn(async () => {
+  const current = turn()
   const w = where.value
   if (!whole(bench.value.recipe)) return
   try {
-    answer.value = await ask(
+    const cooling = await ask(
       api.POST('/api/fillings/cooling', {
         body: {
           on: request(bench.value),
@@ -46,14 +49,17 @@ const cool = useDebounceFn(async () => {
         },
       }),
     )
-    holding.value = bench.value.number
+    const pieces = bench.value.number
       ? await ask(
           api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
         )
       : []
+    if (!current()) return
+    answer.value = cooling
+    holding.value = pieces
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }, 80)
 watch([where, () => bench.value.recipe], () => void cool(), { deep: true })

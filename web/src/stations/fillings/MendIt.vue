@@ -4,6 +4,7 @@ import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
@@ -23,16 +24,20 @@ const fault = ref<Fault | null>(null)
 const answer = ref<Mend | null>(null)
 const refused = ref('')
 
+const turn = useTurn()
 async function mend(next: Fault) {
+  const current = turn()
   fault.value = next
   if (!whole(bench.value.recipe)) return
   try {
-    answer.value = await ask(
+    const got = await ask(
       api.POST('/api/fillings/mend', { body: { on: request(bench.value), fault: next } }),
     )
+    if (!current()) return
+    answer.value = got
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }
 watch(

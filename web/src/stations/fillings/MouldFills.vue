@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
 
 const props = defineProps<{ yieldG: number }>()
@@ -13,21 +14,27 @@ const { taste } = useHouse()
 const held = ref<{ name: string; pieces?: number | null }[]>([])
 const rooms = ref<{ name: string; pieces: number; cavities: number }[]>([])
 
+const turn = useTurn()
 const look = useDebounceFn(async () => {
+  const current = turn()
   const { id, number, recipe } = bench.value
   try {
-    held.value = number
+    const pieces = number
       ? await ask(
           api.GET('/api/pieces/holding', {
             params: { query: { filling: id, grams: props.yieldG } },
           }),
         )
       : []
-    rooms.value =
-      held.value.length || !whole(recipe)
+    const moulds =
+      pieces.length || !whole(recipe)
         ? []
         : await ask(api.POST('/api/pieces/rooms', { body: { on: request(bench.value) } }))
+    if (!current()) return
+    held.value = pieces
+    rooms.value = moulds
   } catch {
+    if (!current()) return
     // What is wrong with the recipe is said where it stands.
     held.value = []
     rooms.value = []

@@ -6,6 +6,7 @@ import FigureString from '@/parts/FigureString.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { useRecipe } from './recipe'
 
 type S = components['schemas']
@@ -44,32 +45,42 @@ const SALTS = [
 ]
 const known = computed(() => bench.value.number > 0)
 
+const turn = useTurn()
 async function load() {
   if (!known.value) return
+  const current = turn()
   try {
     const path = { id: bench.value.id }
-    versions.value = await ask(api.GET('/api/fillings/{id}/versions', { params: { path } }))
-    notes.value = await ask(api.GET('/api/fillings/{id}/notes', { params: { path } }))
+    const [of, noted] = await Promise.all([
+      ask(api.GET('/api/fillings/{id}/versions', { params: { path } })),
+      ask(api.GET('/api/fillings/{id}/notes', { params: { path } })),
+    ])
+    if (!current()) return
+    versions.value = of
+    notes.value = noted
     to.value = versions.value[0]?.number ?? null
     from.value = versions.value[1]?.number ?? null
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }
 onMounted(load)
 watch(() => [bench.value.id, bench.value.number], load)
+const compared = useTurn()
 watch([from, to], async () => {
+  const current = compared()
   difference.value = null
   if (from.value === null || to.value === null || from.value === to.value) return
   try {
-    difference.value = await ask(
+    const answer = await ask(
       api.GET('/api/fillings/{id}/difference', {
         params: { path: { id: bench.value.id }, query: { from: from.value, to: to.value } },
       }),
     )
+    if (current()) difference.value = answer
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 })
 

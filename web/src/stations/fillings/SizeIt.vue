@@ -6,6 +6,7 @@ import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity, sentence } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
 
 type Scaled = components['schemas']['ScaleView']
@@ -54,11 +55,13 @@ const said = (op: OperationDraft) =>
     })
     .join(', ')
 const chosen = computed(() => into.value.find((h) => h.id === piece.value))
+const scaleTurn = useTurn()
 const scale = useDebounceFn(async () => {
+  const current = scaleTurn()
   if (!whole(bench.value.recipe)) return
   const filled = way.value === 'moulds' ? chosen.value : undefined
   try {
-    answer.value = await ask(
+    const got = await ask(
       api.POST('/api/fillings/scale', {
         body: {
           on: request(bench.value),
@@ -72,14 +75,18 @@ const scale = useDebounceFn(async () => {
         },
       }),
     )
+    if (!current()) return
+    answer.value = got
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }, 80)
 watch([way, grams, line, hand, moulds, chosen, vesselMl, leftoverG], () => void scale())
 /** Pieces of the books that hold it, and every mould with this shell and cap. */
+const placesTurn = useTurn()
 const findPlaces = useDebounceFn(async () => {
+  const current = placesTurn()
   if (!whole(bench.value.recipe)) return
   try {
     const pieces = bench.value.number
@@ -96,6 +103,7 @@ const findPlaces = useDebounceFn(async () => {
         },
       }),
     )
+    if (!current()) return
     into.value = [
       ...pieces.map((p) => ({ ...p, cavities: p.cavitiesPerMould, mould: false })),
       ...rooms.map((r) => ({ ...r, id: `mould:${r.id}`, name: `Mould: ${r.name}`, mould: true })),
@@ -103,7 +111,7 @@ const findPlaces = useDebounceFn(async () => {
     if (!chosen.value) piece.value = into.value[0]?.id ?? ''
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }, 80)
 watch(

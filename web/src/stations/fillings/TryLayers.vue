@@ -6,6 +6,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Mould } from '@/api/client'
 import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
+import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole, type OnBench } from './recipe'
 
 const props = defineProps<{ barrierMm: number; days: number }>()
@@ -43,28 +44,28 @@ async function held(id: string): Promise<OnBench> {
   return laid
 }
 
+const turn = useTurn()
 const look = useDebounceFn(async () => {
+  const current = turn()
   if (!mould.value || !whole(bench.value.recipe)) return
   try {
     const laid = await Promise.all(layers.value.map((l) => held(l.filling)))
-    emit(
-      'answered',
-      await ask(
-        api.POST('/api/pieces/moisture', {
-          body: {
-            mould: mould.value,
-            barrierMm: props.barrierMm,
-            days: props.days,
-            layers: laid.map((each, i) => ({
-              on: request(each),
-              share: (i === laid.length - 1 ? rest.value : (layers.value[i]!.share ?? 0)) / 100,
-            })),
-          },
-        }),
-      ),
+    const moisture = await ask(
+      api.POST('/api/pieces/moisture', {
+        body: {
+          mould: mould.value,
+          barrierMm: props.barrierMm,
+          days: props.days,
+          layers: laid.map((each, i) => ({
+            on: request(each),
+            share: (i === laid.length - 1 ? rest.value : (layers.value[i]!.share ?? 0)) / 100,
+          })),
+        },
+      }),
     )
+    if (current()) emit('answered', moisture)
   } catch (problem) {
-    emit('refused', words(problem))
+    if (current()) emit('refused', words(problem))
   }
 }, 120)
 watch([mould, layers, () => props.barrierMm, () => props.days, () => bench.value.recipe], look, {

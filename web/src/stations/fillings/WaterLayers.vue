@@ -8,6 +8,7 @@ import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity } from '@/parts/units'
+import { useTurn } from '@/parts/turn'
 import { useRecipe } from './recipe'
 import TryLayers from './TryLayers.vue'
 
@@ -26,10 +27,12 @@ const tried = ref<Moisture | null>(null)
 const shown = computed(() => (way.value === 'piece' ? answer.value : tried.value))
 const bite = ref({ days: null as number | null, crisp: true, behindFat: false, words: '' })
 
+const lookTurn = useTurn()
 const look = useDebounceFn(async () => {
+  const current = lookTurn()
   if (!piece.value) return
   try {
-    answer.value = await ask(
+    const got = await ask(
       api.GET('/api/pieces/{id}/moisture', {
         params: {
           path: { id: piece.value },
@@ -37,9 +40,11 @@ const look = useDebounceFn(async () => {
         },
       }),
     )
+    if (!current()) return
+    answer.value = got
     refused.value = ''
   } catch (problem) {
-    refused.value = words(problem)
+    if (current()) refused.value = words(problem)
   }
 }, 80)
 watch([piece, barrierMm, days], () => void look())

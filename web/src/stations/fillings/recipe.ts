@@ -12,6 +12,7 @@ import {
   type RecipeDraft,
   type Sheet,
 } from '@/api/client'
+import { useTurn } from '@/parts/turn'
 import { follow, locked } from './locks'
 import { useSteps } from './undo'
 
@@ -47,7 +48,7 @@ const refused = ref('')
 /** What is still to be chosen or typed before anything can be said. */
 const waiting = ref('')
 const trouble = ref('')
-let asked = 0
+const looking = useTurn()
 
 async function loadAll() {
   try {
@@ -69,9 +70,12 @@ async function loadLarder() {
   larder.value = await ask(api.GET('/api/larder/names'))
 }
 
+const opening = useTurn()
 async function open(id: string) {
+  const current = opening()
   try {
     const view = await ask(api.GET('/api/fillings/{id}', { params: { path: { id } } }))
+    if (!current()) return
     if (view.id !== bench.value.id) sheet.value = null
     bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
     steps.forget()
@@ -115,16 +119,16 @@ export function missing(recipe: RecipeDraft): string {
 }
 
 async function look() {
-  const mine = ++asked
+  const current = looking()
   waiting.value = missing(bench.value.recipe)
   if (!whole(bench.value.recipe)) return
   try {
     const answer = await ask(api.POST('/api/fillings/sheet', { body: request(named(bench.value)) }))
-    if (mine !== asked) return
+    if (!current()) return
     sheet.value = answer
     refused.value = ''
   } catch (problem) {
-    if (mine === asked) refused.value = wordsOf(problem)
+    if (current()) refused.value = wordsOf(problem)
   }
 }
 const soon = useDebounceFn(look, 40)

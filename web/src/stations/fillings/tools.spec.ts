@@ -312,6 +312,36 @@ describe('remembering', () => {
   })
 })
 
+describe('an answer that comes late', () => {
+  it('does not speak over that of the recipe now on the bench', async () => {
+    const { bench } = useRecipe()
+    const late: (() => void)[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      const path = new URL(request.url).pathname
+      const of = path.includes('/slow/') ? 'slow' : 'quick'
+      if (of === 'slow') await new Promise<void>((go) => late.push(go))
+      const body = path.endsWith('/notes')
+        ? [{ number: 1, notedAt: '2026-10-01T10:00:00Z', kind: 'TASTING', score: 5, words: of }]
+        : path.endsWith('/sheet')
+          ? { figures: [], allergens: [], cautions: [] }
+          : []
+      return new Response(JSON.stringify(body), {
+        headers: { 'content-type': 'application/json' },
+      })
+    })
+    bench.value = { ...bench.value, id: 'slow', number: 1 }
+    const shown = mount(RememberIt, { global })
+    await settled()
+    bench.value = { ...bench.value, id: 'quick' }
+    await settled()
+    expect(shown.find('.answer').text()).toContain('quick')
+    late.forEach((go) => go())
+    await settled()
+    expect(shown.find('.answer').text()).toContain('quick')
+    expect(shown.find('.answer').text()).not.toContain('slow')
+  })
+})
+
 describe('starting a recipe', () => {
   const read = {
     name: 'Quince ganache',

@@ -95,12 +95,6 @@ class FillingNotesTest {
     }
 
     private double activity(final String request) {
-        for (final JsonNode each :
-                workshop.post("/api/fillings/sheet", request).json().get("figures")) {
-            if (each.get("quality").asString().equals("WATER_ACTIVITY")) {
-                return each.at("/figure/value").asDouble();
-            }
-        }
-        throw new AssertionError("no water activity");
+        return Sheets.figure(workshop.post("/api/fillings/sheet", request), "WATER_ACTIVITY");
     }
 }

@@ -135,7 +135,7 @@ final class Causes {
                                     .with("below", Gel.PECTIN_PH_FULL, Unit.ONE),
                             1 - gel.pectinSets(now.syrup())));
         }
-        cookedTooLittle(now).ifPresent(causes::add);
+        cooked(now, "Cooked too little:", 4, 9).ifPresent(causes::add);
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
         causes.add(
                 cause(
@@ -159,31 +159,26 @@ final class Causes {
         return causes;
     }
 
-    /** Cooked sugar stands by the water that is left in it, not by its fat. */
-    private static Optional<Rescue.Cause> cookedTooLittle(final Appraisal now) {
+    /**
+     * Cooked sugar stands by the water that is left in it, not by its fat.
+     *
+     * @param none share of water, per cent, from which it may be, and
+     * @param certain from which it is so
+     */
+    private static Optional<Rescue.Cause> cooked(
+            final Appraisal now, final String words, final double none, final double certain) {
+        if (!now.wet() || !now.texture().cookedSugar()) {
+            return Optional.empty();
+        }
         final double water = now.value(Quality.WATER);
-        return now.wet() && now.texture().cookedSugar()
-                ? Optional.of(
-                        cause(
-                                Sentence.of(
-                                                "Cooked too little: {water} of water is left in it;"
-                                                        + " the less, the firmer.")
-                                        .with("water", water, Unit.PERCENT),
-                                ramp(water, 4, 9)))
-                : Optional.empty();
-    }
-
-    private static Optional<Rescue.Cause> cookedTooFar(final Appraisal now) {
-        final double water = now.value(Quality.WATER);
-        return now.wet() && now.texture().cookedSugar()
-                ? Optional.of(
-                        cause(
-                                Sentence.of(
-                                                "Cooked too far: only {water} of water is left in it;"
-                                                        + " the less, the firmer.")
-                                        .with("water", water, Unit.PERCENT),
-                                ramp(-water, -12, -6)))
-                : Optional.empty();
+        return Optional.of(
+                cause(
+                        Sentence.of(
+                                        words
+                                                + " {water} of water is left in it; the less, the"
+                                                + " firmer.")
+                                .with("water", water, Unit.PERCENT),
+                        ramp(water, none, certain)));
     }
 
     /** 0 where there is next to no cocoa butter to hold it, 1 in a ganache. */
@@ -193,7 +188,7 @@ final class Causes {
 
     private static List<Rescue.Cause> tooHard(final Appraisal now) {
         final List<Rescue.Cause> causes = new ArrayList<>();
-        cookedTooFar(now).ifPresent(causes::add);
+        cooked(now, "Cooked too far: only", 12, 6).ifPresent(causes::add);
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
         causes.add(
                 cause(
