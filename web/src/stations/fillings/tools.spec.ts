@@ -335,8 +335,11 @@ describe('an answer that comes late', () => {
     bench.value = { ...bench.value, id: 'quick' }
     await settled()
     expect(shown.find('.answer').text()).toContain('quick')
-    late.forEach((go) => go())
-    await settled()
+    // One answer may lead to the next question: let them all come.
+    for (let round = 0; round < 3; round++) {
+      late.splice(0).forEach((go) => go())
+      await settled()
+    }
     expect(shown.find('.answer').text()).toContain('quick')
     expect(shown.find('.answer').text()).not.toContain('slow')
   })
