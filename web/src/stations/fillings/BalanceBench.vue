@@ -105,66 +105,68 @@ function accept() {
 <template>
   <div class="balance">
     <section class="wishes" aria-label="Wishes">
-      <h2>In a word</h2>
-      <div class="ready">
-        <v-btn
-          v-for="w in benchWords?.wishes"
-          :key="w.wish"
-          size="large"
-          variant="outlined"
-          :disabled="busy"
-          @click="balance(w.wish)"
-          >{{ w.words }}</v-btn
-        >
+      <div class="scroll">
+        <h2>In a word</h2>
+        <div class="ready">
+          <v-btn
+            v-for="w in benchWords?.wishes"
+            :key="w.wish"
+            size="large"
+            variant="outlined"
+            :disabled="busy"
+            @click="balance(w.wish)"
+            >{{ w.words }}</v-btn
+          >
+        </div>
+        <h2 class="mt-5">Or what it ought to be</h2>
+        <p class="quiet mb-3">{{ style?.words }}; change what you like.</p>
+        <div v-for="(row, i) in rows" :key="row.quality" class="wish">
+          <span>{{ qualityWords(row.quality) }}</span>
+          <NumberField v-model="row.low" label="from" :unit="unitOf(row.quality)" />
+          <NumberField v-model="row.high" label="to" :unit="unitOf(row.quality)" />
+          <v-btn
+            variant="text"
+            :aria-label="`No wish for ${qualityWords(row.quality)}`"
+            @click="rows.splice(i, 1)"
+            >out</v-btn
+          >
+        </div>
+        <v-select
+          :model-value="null"
+          label="One more wish"
+          :items="free"
+          item-title="words"
+          item-value="quality"
+          hide-details
+          @update:model-value="
+            (q: Quality | null) => q && rows.push({ quality: q, low: null, high: null })
+          "
+        />
+        <h2 class="mt-5 mb-2">What must stay</h2>
+        <div class="locks">
+          <button
+            v-for="(l, i) in lines"
+            :key="i"
+            type="button"
+            :aria-pressed="locked.includes(i)"
+            @click="toggleLock(i)"
+          >
+            {{ l.name }} {{ l.line.amount }} {{ l.line.unit }}
+            <b>{{ locked.includes(i) ? 'stays' : 'may move' }}</b>
+          </button>
+        </div>
+        <v-autocomplete
+          v-model="mayAdd"
+          label="May be added"
+          :items="larder"
+          item-title="name"
+          item-value="id"
+          multiple
+          chips
+          closable-chips
+          class="mt-3"
+        />
       </div>
-      <h2 class="mt-5">Or what it ought to be</h2>
-      <p class="quiet mb-3">{{ style?.words }}; change what you like.</p>
-      <div v-for="(row, i) in rows" :key="row.quality" class="wish">
-        <span>{{ qualityWords(row.quality) }}</span>
-        <NumberField v-model="row.low" label="from" :unit="unitOf(row.quality)" />
-        <NumberField v-model="row.high" label="to" :unit="unitOf(row.quality)" />
-        <v-btn
-          variant="text"
-          :aria-label="`No wish for ${qualityWords(row.quality)}`"
-          @click="rows.splice(i, 1)"
-          >out</v-btn
-        >
-      </div>
-      <v-select
-        :model-value="null"
-        label="One more wish"
-        :items="free"
-        item-title="words"
-        item-value="quality"
-        hide-details
-        @update:model-value="
-          (q: Quality | null) => q && rows.push({ quality: q, low: null, high: null })
-        "
-      />
-      <h2 class="mt-5 mb-2">What must stay</h2>
-      <div class="locks">
-        <button
-          v-for="(l, i) in lines"
-          :key="i"
-          type="button"
-          :aria-pressed="locked.includes(i)"
-          @click="toggleLock(i)"
-        >
-          {{ l.name }} {{ l.line.amount }} {{ l.line.unit }}
-          <b>{{ locked.includes(i) ? 'stays' : 'may move' }}</b>
-        </button>
-      </div>
-      <v-autocomplete
-        v-model="mayAdd"
-        label="May be added"
-        :items="larder"
-        item-title="name"
-        item-value="id"
-        multiple
-        chips
-        closable-chips
-        class="mt-3"
-      />
       <v-btn size="x-large" color="primary" block :loading="busy" @click="balance()"
         >Balance it</v-btn
       >
@@ -248,12 +250,16 @@ function accept() {
   grid-template-columns: 420px minmax(0, 1fr);
   overflow: hidden;
 }
-.wishes,
+.scroll,
 .answer {
   overflow: auto;
   padding: 14px 18px 40px;
 }
+/* The main action stands below what is scrolled, never over it. */
 .wishes {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  min-height: 0;
   border-right: 1px solid var(--p-line);
 }
 .ready {
@@ -274,10 +280,8 @@ function accept() {
   padding: 0;
 }
 .wishes > .v-btn {
-  position: sticky;
-  bottom: -24px;
-  z-index: 2;
-  margin-top: 12px;
+  margin: 10px 18px 12px;
+  width: auto;
 }
 .locks {
   display: flex;
