@@ -167,9 +167,7 @@ function accept() {
           class="mt-3"
         />
       </div>
-      <v-btn size="x-large" color="primary" block :loading="busy" @click="balance()"
-        >Balance it</v-btn
-      >
+      <v-btn size="x-large" color="primary" :loading="busy" @click="balance()">Balance it</v-btn>
     </section>
 
     <section class="answer" aria-label="Answer">
@@ -281,7 +279,6 @@ function accept() {
 }
 .wishes > .v-btn {
   margin: 10px 18px 12px;
-  width: auto;
 }
 .locks {
   display: flex;
