@@ -12,7 +12,7 @@ import AmountField from './AmountField.vue'
 import { useRecipe } from './recipe'
 
 type Sugar = components['schemas']['SugarView']
-const { bench, benchWords, place, larder, touched } = useRecipe()
+const { bench, benchWords, place, larder, touched, kindOf } = useRecipe()
 const { house, taste } = useHouse()
 const pan = useStorage('palintone.fillings.sugar', {
   way: 'to' as 'to' | 'read',
@@ -33,11 +33,16 @@ const refused = ref('')
 /** Where the recipe on the bench cooks its sugar, if it does. */
 const step = computed(() => bench.value.recipe.operations.find((op) => op.kind === 'COOK_SUGAR'))
 const ofRecipe = computed(() => Boolean(step.value) && pan.value.from === 'recipe')
+/** How far it is cooked now: what is set, or the custom. */
+const now = computed(
+  () =>
+    step.value?.settings?.TEMPERATURE_C ??
+    kindOf('COOK_SUGAR')?.settings.find((s) => s.setting === 'TEMPERATURE_C')?.usual ??
+    Number.NaN,
+)
 /** What is cooked for this recipe is set there, as the true temperature in this kitchen. */
 const settled = computed(
-  () =>
-    answer.value !== null &&
-    Math.abs((step.value?.settings?.TEMPERATURE_C ?? 116) - answer.value.truth.value) < 0.05,
+  () => answer.value !== null && Math.abs(now.value - answer.value.truth.value) < 0.05,
 )
 function set() {
   if (!step.value || !answer.value) return

@@ -8,6 +8,8 @@ import { quantity } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
 
+/** Said below and asked for: the same number. */
+const SHELL_MM = 1.6
 const props = defineProps<{ yieldG: number }>()
 const { bench } = useRecipe()
 const { taste } = useHouse()
@@ -29,7 +31,11 @@ const look = useDebounceFn(async () => {
     const moulds =
       pieces.length || !whole(recipe)
         ? []
-        : await ask(api.POST('/api/pieces/rooms', { body: { on: request(bench.value) } }))
+        : await ask(
+            api.POST('/api/pieces/rooms', {
+              body: { on: request(bench.value), shellMm: SHELL_MM },
+            }),
+          )
     if (!current()) return
     held.value = pieces
     rooms.value = moulds
@@ -50,7 +56,7 @@ const grams = computed(() => quantity(props.yieldG, 'GRAM', taste.value))
       {{ grams }} fill <b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b> of {{ f.name }}.
     </p>
     <template v-if="rooms.length">
-      <p>{{ grams }} fill, with a shell of {{ quantity(1.6, 'MILLIMETRE', taste) }}:</p>
+      <p>{{ grams }} fill, with a shell of {{ quantity(SHELL_MM, 'MILLIMETRE', taste) }}:</p>
       <ul>
         <li v-for="r in rooms" :key="r.name">
           <b>{{ r.pieces }}</b> in {{ r.name }} ({{ r.cavities }} a mould)

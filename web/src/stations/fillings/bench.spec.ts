@@ -238,5 +238,9 @@ describe('what a recipe fills', () => {
     await settled(320)
     expect(shown.text()).toContain('101 in Half spheres (32 a mould)')
     expect(asked.some((a) => a.path.endsWith('/pieces/holding'))).toBe(false)
+    // The shell that is spoken of is the one that was asked for.
+    const room = asked.find((a) => a.path.endsWith('/pieces/rooms'))!
+    expect(JSON.parse(room.body).shellMm).toBe(1.6)
+    expect(shown.text()).toContain('a shell of 1.6\u00a0mm')
   })
 })
