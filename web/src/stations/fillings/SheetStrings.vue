@@ -27,6 +27,7 @@ const REST: Quality[] = [
   'COST',
   'YIELD',
 ]
+const days = computed(() => props.sheet.life.days)
 const served = computed(() => props.sheet.textures.find((t) => t.celsius === props.sheet.servingC))
 /** Where it is eaten and where it is kept are told apart from the rest. */
 const where = (celsius: number) =>
@@ -39,24 +40,34 @@ const where = (celsius: number) =>
 <template>
   <div>
     <p class="stands">
-      <b>{{ served?.words }}</b> at {{ quantity(sheet.servingC, 'CELSIUS', taste) }}, keeps
-      <b>{{ number(sheet.life.low ?? sheet.life.value, 'DAY', taste) }}</b> to
-      <b>{{ quantity(sheet.life.high ?? sheet.life.value, 'DAY', taste) }}</b>
+      <b>{{ served?.words }}</b> at {{ quantity(sheet.servingC, 'CELSIUS', taste) }},
+      <template v-if="!sheet.life.keepCold">
+        keeps <b>{{ number(days.low ?? days.value, 'DAY', taste) }}</b> to
+        <b>{{ quantity(days.high ?? days.value, 'DAY', taste) }}</b> at
+        {{ quantity(sheet.storageC, 'CELSIUS', taste) }}
+      </template>
+      <b v-else>to be kept cold</b>
+    </p>
+    <p v-if="sheet.life.keepCold" class="caution mb-2">
+      {{ sentence(sheet.life.verdict, taste) }}
+      {{ number(days.low ?? days.value, 'DAY', taste) }} to
+      {{ quantity(days.high ?? days.value, 'DAY', taste) }} there.
     </p>
     <div class="strings">
       <FigureString v-for="q in FIRST" :key="q" :figure="of(q)" />
       <FigureString :figure="sheet.splitRisk" />
       <FigureString v-for="f in sheet.grainRisk" :key="f.name" :figure="f" />
-      <FigureString :figure="sheet.life" />
+      <FigureString :figure="days" />
       <FigureString v-for="f in sheet.eggHeat" :key="f.name" :figure="f" />
     </div>
     <template v-if="!brief">
       <p class="mt-2">
-        {{ sentence(sheet.lifeReason, taste) }} The table of pH and water activity says:
-        {{ sheet.foodCode }}. A laboratory and your local authority decide.
+        {{ sentence(sheet.life.reason, taste) }}
+        <template v-if="!sheet.life.keepCold">{{ sentence(sheet.life.verdict, taste) }}</template>
+        <template v-else>A laboratory and your local authority decide.</template>
       </p>
-      <ul v-if="sheet.longer.length" class="longer">
-        <li v-for="s in sheet.longer" :key="s.template">{{ sentence(s, taste) }}</li>
+      <ul v-if="sheet.life.longer.length" class="longer">
+        <li v-for="s in sheet.life.longer" :key="s.template">{{ sentence(s, taste) }}</li>
       </ul>
       <p v-for="c in sheet.cautions" :key="c.template" class="caution mt-2">
         {{ sentence(c, taste) }}

@@ -195,6 +195,7 @@ onMounted(() => {
         </ol>
         <div class="only-print">
           <p>
+            <template v-if="sheet">{{ sentence(sheet.life.verdict, taste) }}</template>
             Contains
             {{ sheet?.allergens.map((a) => a.toLowerCase()).join(', ') || 'no allergens named' }}.
           </p>
@@ -213,7 +214,7 @@ onMounted(() => {
           <p>
             made {{ answer.leftover.made }}, use by <b>{{ answer.leftover.useBy }}</b><template
               v-if="answer.leftover.keepCold"
-              >, keep cold</template
+>. <b>Keep at {{ quantity(4, 'CELSIUS', taste) }} or colder.</b></template
             >
           </p>
           <p>

@@ -44,13 +44,16 @@ const sheet = {
   })),
   splitRisk: figure('risk of splitting', 2, 'PERCENT'),
   textures: [{ celsius: 20, texture: 'PIPEABLE', words: 'pipeable', pascal: 300, firmness: 3 }],
-  life: { ...figure('life', 30, 'DAY'), low: 20, high: 45 },
-  lifeReason: {
-    template: 'Moulds can grow above {limit}.',
-    values: [{ name: 'limit', value: 0.8, unit: 'ONE' }],
+  life: {
+    keepCold: false,
+    verdict: { template: 'May stand outside the cold.', values: [] },
+    days: { ...figure('life', 30, 'DAY'), low: 20, high: 45 },
+    reason: {
+      template: 'Moulds can grow above {limit}.',
+      values: [{ name: 'limit', value: 0.8, unit: 'ONE' }],
+    },
+    longer: [{ template: 'Store it colder.', values: [] }],
   },
-  longer: [{ template: 'Store it colder.', values: [] }],
-  foodCode: 'may stand outside the cold',
   eggHeat: [],
   density: figure('density', 1.2, 'GRAM_PER_ML'),
   weighed: figure('weighed in', 800, 'GRAM'),

@@ -4,7 +4,7 @@ import type { Needs } from '@/api/client'
 import BasisButton from '@/parts/BasisButton.vue'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
-import { quantity } from '@/parts/units'
+import { quantity, sentence } from '@/parts/units'
 
 const props = defineProps<{ filling: Needs['fillings'][number] }>()
 const { taste } = useHouse()
@@ -52,8 +52,8 @@ function written(line: Needs['fillings'][number]['recipe'][number]): string {
         {{ quantity(share.percent, 'PERCENT', taste) }}</template
       >.
     </p>
-    <p v-if="filling.waterActivity" class="quiet pad">
-      Computed, not measured: have life confirmed by a laboratory and the local food authority.
+    <p :class="filling.life.keepCold ? 'caution' : 'quiet pad'">
+      {{ sentence(filling.life.verdict, taste) }}
     </p>
   </div>
 </template>

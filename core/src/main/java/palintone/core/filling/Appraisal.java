@@ -2,6 +2,7 @@ package palintone.core.filling;
 
 import java.util.List;
 import java.util.Map;
+import palintone.core.figure.Range;
 import palintone.core.filling.fat.Emulsion;
 import palintone.core.filling.layer.Gab;
 import palintone.core.filling.pot.Cooked;
@@ -35,6 +36,9 @@ public final class Appraisal {
     private static final double BOUND_BY_PROTEIN = 0.3;
 
     private static final double BOUND_BY_SUGAR = 0.1;
+
+    /** Calibrated here: {@link Taste#ACIDITY}. */
+    private static final double COMPUTED_PH_MARGIN = 0.4;
 
     private final Cooked cooked;
     private final Conditions conditions;
@@ -112,6 +116,38 @@ public final class Appraisal {
         return Math.max(
                 0.01,
                 Math.min(1, computed + conditions.own().offset(Correction.Of.WATER_ACTIVITY)));
+    }
+
+    /**
+     * What the water activity may really be: the models disagree, a measurement narrows it. A fat
+     * filling's is known to a tenth.
+     */
+    public Range waterActivityRange() {
+        final double value = value(Quality.WATER_ACTIVITY);
+        if (!wet) {
+            return new Range(Math.max(0.01, value - 0.1), Math.min(1, value + 0.1));
+        }
+        double low = value;
+        double high = value;
+        for (final WaterActivityModel model : MODELS) {
+            final double aw = waterActivity(model);
+            low = Math.min(low, aw);
+            high = Math.max(high, aw);
+        }
+        final Correction own = conditions.own().of(Correction.Of.WATER_ACTIVITY);
+        if (own.measurements() > 0) {
+            low = Math.max(low, value - 2 * own.margin());
+            high = Math.min(high, value + 2 * own.margin());
+        }
+        return new Range(Math.min(low, value), Math.max(high, value));
+    }
+
+    /** What the pH may really be: within 0.4 computed, within two margins measured. */
+    public Range acidityRange() {
+        final double value = value(Quality.ACIDITY);
+        final Correction own = conditions.own().of(Correction.Of.PH);
+        final double margin = own.measurements() > 0 ? 2 * own.margin() : COMPUTED_PH_MARGIN;
+        return new Range(value - margin, value + margin);
     }
 
     private double dryActivity() {

@@ -2,7 +2,6 @@ package palintone.core.filling;
 
 import java.util.ArrayList;
 import java.util.List;
-import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.life.Lethality;
@@ -21,21 +20,15 @@ final class Cautions {
 
     private Cautions() {}
 
-    static List<Sentence> of(final Cooked cooked, final List<Figure> egg) {
+    static List<Sentence> of(final Cooked cooked) {
         final List<Sentence> words = new ArrayList<>();
         if (cooked.rawEgg()) {
             words.add(
                     Sentence.of(
                             "Raw egg, never heated to a safe temperature. Give it a heat step; many"
                                     + " local codes forbid it otherwise."));
-        } else if (!egg.isEmpty() && egg.get(0).value() < Lethality.ofTheCode()) {
-            words.add(
-                    Sentence.of(
-                                    "The egg's heat step reaches {reached}; the code of the United"
-                                            + " States asks for {asked}. Hold it longer or hotter;"
-                                            + " ask your local authority.")
-                            .with("reached", egg.get(0).value(), Unit.LOG10)
-                            .with("asked", Lethality.ofTheCode(), Unit.LOG10));
+        } else if (cooked.eggSince() >= 0) {
+            words.add(eggStep(cooked));
         }
         if (cooked.history().cookedSugarC() > 0) {
             words.add(
@@ -72,6 +65,32 @@ final class Cautions {
                                     + " what condenses on it melts sugar."));
         }
         return words;
+    }
+
+    /**
+     * What the step reached and what the code asks, both as temperature and time. The comparison by
+     * lethality is our own arithmetic and said to be.
+     */
+    private static Sentence eggStep(final Cooked cooked) {
+        final Cooked.HeatStep step = Lethality.strongest(cooked.eggHeat());
+        final double reached = Lethality.reduction(cooked.eggHeat());
+        final Sentence said =
+                Sentence.of(
+                                "Egg: its strongest heat step reaches {reached} for {held}; the"
+                                        + " United States ask {asked} for {asking} of sugared yolk."
+                                        + " Counted by us in decimal reductions: {ours} against"
+                                        + " {theirs}.")
+                        .with("reached", step.celsius(), Unit.CELSIUS)
+                        .with("held", step.seconds(), Unit.SECOND)
+                        .with("asked", Lethality.STEP_C, Unit.CELSIUS)
+                        .with("asking", Lethality.STEP_S, Unit.SECOND)
+                        .with("ours", Math.min(99, reached), Unit.LOG10)
+                        .with("theirs", Lethality.ofTheCode(), Unit.LOG10);
+        return said.and(
+                Sentence.of(
+                        reached < Lethality.ofTheCode()
+                                ? "Hold it longer or hotter; ask your local authority."
+                                : "Measure in the coldest place; your local authority decides."));
     }
 
     /** Nuts bring a little water too, but nothing that boils up. */

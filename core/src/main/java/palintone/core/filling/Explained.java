@@ -3,6 +3,7 @@ package palintone.core.filling;
 import java.util.Map;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
+import palintone.core.figure.Range;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.fat.Emulsion;
@@ -139,6 +140,7 @@ final class Explained {
 
     private Figure waterActivity() {
         final Correction own = correction(Correction.Of.WATER_ACTIVITY);
+        final Range range = appraisal.waterActivityRange();
         if (!appraisal.wet()) {
             final double value = appraisal.value(Quality.WATER_ACTIVITY);
             return Figure.of(
@@ -155,7 +157,7 @@ final class Explained {
                                     .with("dry bodies", 100 * Appraisal.dryBodies(c), Unit.PERCENT)
                                     .from(Gab.SOURCE)
                                     .validFor("aw 0.05 to 0.9, little water", value < 0.9))
-                    .spread(Math.max(0.01, value - 0.1), Math.min(1, value + 0.1));
+                    .spread(range.low(), range.high());
         }
         final AqueousPhase phase = appraisal.syrup();
         final WaterActivityModel first = Appraisal.MODELS.get(0);
@@ -163,19 +165,13 @@ final class Explained {
                 syrup(first.formula() + " · factor of salts and ethanol")
                         .with("minerals", phase.saltsG(), Unit.GRAM)
                         .with("ethanol", phase.ethanolG(), Unit.GRAM);
-        double low = 1;
-        double high = 0;
         for (final WaterActivityModel model : Appraisal.MODELS) {
             final double aw = appraisal.waterActivity(model);
-            low = Math.min(low, aw);
-            high = Math.max(high, aw);
             basis = basis.with(model.words(), aw, Unit.ONE).from(model.source());
         }
         final double value = appraisal.waterActivity(first);
         if (own.measurements() > 0) {
             basis = moved(own, Unit.ONE, basis);
-            low = Math.max(low, value - 2 * own.margin());
-            high = Math.min(high, value + 2 * own.margin());
         }
         return Figure.of(
                         Quality.WATER_ACTIVITY.words(),
@@ -185,7 +181,7 @@ final class Explained {
                                 .validFor(
                                         "water activity above 0.6, 20 to 30 °C, little ethanol",
                                         value > 0.6 && phase.ethanolG() < 5))
-                .spread(Math.min(low, value), Math.max(high, value));
+                .spread(range.low(), range.high());
     }
 
     /** Says by how much the workshop's own measurements move a number, where there are any. */
@@ -278,7 +274,7 @@ final class Explained {
     private Figure acidity() {
         final Correction own = correction(Correction.Of.PH);
         final double value = appraisal.value(Quality.ACIDITY);
-        final double margin = own.measurements() > 0 ? 2 * own.margin() : 0.4;
+        final Range range = appraisal.acidityRange();
         Basis basis = Basis.of("mean pH of the ingredients, weighed by what buffers them");
         basis = moved(own, Unit.PH, basis);
         return Figure.of(
@@ -290,7 +286,7 @@ final class Explained {
                                         100 * c.fraction(Component.ORGANIC_ACID),
                                         Unit.PERCENT)
                                 .from(Taste.ACIDITY))
-                .spread(value - margin, value + margin);
+                .spread(range.low(), range.high());
     }
 
     private Figure outcome() {

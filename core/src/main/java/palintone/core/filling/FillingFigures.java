@@ -10,9 +10,10 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
+import palintone.core.figure.Range;
 import palintone.core.figure.Sentence;
 import palintone.core.filling.fat.Emulsion;
-import palintone.core.filling.life.FoodCode;
+import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.life.Life;
 import palintone.core.filling.pot.Cooked;
@@ -30,7 +31,6 @@ import palintone.core.substance.Nature;
  * @param grainRisk of cooked sugar, 0 to 100 %; empty where none was cooked
  * @param textures class and stiffness from the cold to the warm
  * @param life how long and why
- * @param foodCode in words
  * @param eggHeat the heat step of the egg, where there is egg
  * @param density where it is piped
  * @param weighed everything weighed in
@@ -47,7 +47,6 @@ public record FillingFigures(
         List<Figure> grainRisk,
         List<TextureAt> textures,
         Life life,
-        String foodCode,
         List<Figure> eggHeat,
         Figure density,
         Figure weighed,
@@ -66,7 +65,16 @@ public record FillingFigures(
 
     /** At the usual conditions, as a soft shell filling, without own measurements. */
     public static FillingFigures of(final Filling filling) {
-        return of(Appraisal.of(filling.cooked(), Conditions.USUAL), Style.SOFT_SHELL.bands());
+        return of(filling, Conditions.USUAL);
+    }
+
+    /**
+     * As a soft shell filling.
+     *
+     * @param conditions where it is kept and eaten, and what was measured of it
+     */
+    public static FillingFigures of(final Filling filling, final Conditions conditions) {
+        return of(Appraisal.of(filling.cooked(), conditions), Style.SOFT_SHELL.bands());
     }
 
     /**
@@ -90,19 +98,13 @@ public record FillingFigures(
         }
         final Life life = life(appraisal, figures);
         final List<Figure> egg =
-                cooked.eggSince() < 0
-                        ? List.of()
-                        : List.of(
-                                Lethality.figure(
-                                        cooked.heat()
-                                                .subList(cooked.eggSince(), cooked.heat().size())));
+                cooked.eggSince() < 0 ? List.of() : List.of(Lethality.figure(cooked.eggHeat()));
         return new FillingFigures(
                 figures,
                 Risks.ofSplitting(appraisal),
                 Risks.ofGraining(appraisal),
                 textures,
                 life,
-                life.table().words(),
                 egg,
                 explained.density(),
                 explained.weighed(),
@@ -112,7 +114,7 @@ public record FillingFigures(
                         .map(Ingredient::name)
                         .toList(),
                 allergens(cooked),
-                Cautions.of(cooked, egg),
+                Cautions.of(cooked),
                 cooked,
                 appraisal.conditions());
     }
@@ -127,23 +129,36 @@ public record FillingFigures(
 
     private static Life life(final Appraisal appraisal, final Map<Quality, Figure> figures) {
         final Cooked cooked = appraisal.cooked();
-        final Figure aw = figures.get(Quality.WATER_ACTIVITY);
+        final Range aw = appraisal.waterActivityRange();
         final double water = cooked.composition().fraction(Component.WATER);
         final double ethanol = cooked.composition().fraction(Component.ETHANOL);
         return Life.of(
-                new Life.Given(
-                        aw.value(),
-                        aw.spread().map(r -> r.low()).orElse(aw.value()),
-                        aw.spread().map(r -> r.high()).orElse(aw.value()),
+                new Keeping(
+                        figures.get(Quality.WATER_ACTIVITY).value(),
+                        aw.low(),
+                        aw.high(),
                         figures.get(Quality.ACIDITY).value(),
+                        appraisal.acidityRange().high(),
                         water + ethanol > 0 ? 100 * ethanol / (water + ethanol) : 0,
                         cooked.unheated().isEmpty() && !cooked.heat().isEmpty(),
-                        cooked.rawEgg(),
+                        egg(cooked),
                         appraisal.conditions().storageC(),
                         100 * cooked.composition().fraction(Component.LIQUID_OIL),
                         has(cooked, Nature.NUT),
                         cooked.composition().fraction(Component.MILK_FAT) > 0.01,
                         has(cooked, Nature.CRISP)));
+    }
+
+    private static Keeping.Egg egg(final Cooked cooked) {
+        if (cooked.rawEgg()) {
+            return Keeping.Egg.RAW;
+        }
+        if (cooked.eggSince() < 0) {
+            return Keeping.Egg.NONE;
+        }
+        return Lethality.reduction(cooked.eggHeat()) < Lethality.ofTheCode()
+                ? Keeping.Egg.SHORT
+                : Keeping.Egg.HEATED;
     }
 
     private static boolean has(final Cooked cooked, final Nature nature) {
@@ -159,11 +174,6 @@ public record FillingFigures(
     /** One quality with its basis. */
     public Figure figure(final Quality quality) {
         return figures.get(quality);
-    }
-
-    /** What the pH and water-activity table says. */
-    public FoodCode.Says table() {
-        return life.table();
     }
 
     /** Whether fat drops are packed closer than they bear. */

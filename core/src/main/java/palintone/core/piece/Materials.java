@@ -8,10 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.filling.FillingFigures;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Mixture;
@@ -47,8 +51,10 @@ public record Materials(
      * @param inPieces what the pieces hold
      * @param toMake with the surplus
      * @param recipe scaled to what is to be made
+     * @param figures everything computed of the filling, its life and verdict too
      */
-    public record FillingNeed(String name, Figure inPieces, Figure toMake, Mixture recipe) {}
+    public record FillingNeed(
+            String name, Figure inPieces, Figure toMake, Mixture recipe, FillingFigures figures) {}
 
     /**
      * @param piece what is made
@@ -56,6 +62,20 @@ public record Materials(
      * @param habits how this workshop casts
      */
     public static Materials of(final Piece piece, final BatchSize size, final BatchHabits habits) {
+        return of(piece, size, habits, filling -> Conditions.USUAL);
+    }
+
+    /**
+     * @param piece what is made
+     * @param size how many
+     * @param habits how this workshop casts
+     * @param conditions where each filling is kept, and what was measured of it
+     */
+    public static Materials of(
+            final Piece piece,
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
         final PieceMasses each = PieceMasses.of(piece);
         final int pieces = size.pieces();
         final double shellsG = each.shell().value() * pieces;
@@ -104,12 +124,16 @@ public record Materials(
                                 .with("to melt", meltG, Unit.GRAM)
                                 .with("shells and caps", shellsG + capsG, Unit.GRAM)
                                 .from(count)),
-                fillings(piece, each, pieces, habits.fillingSurplus()),
+                fillings(piece, each, pieces, habits.fillingSurplus(), conditions),
                 piece.colour().map(coat -> colour(piece, coat, pieces)));
     }
 
     private static List<FillingNeed> fillings(
-            final Piece piece, final PieceMasses each, final int pieces, final double surplus) {
+            final Piece piece,
+            final PieceMasses each,
+            final int pieces,
+            final double surplus,
+            final Function<Filling, Conditions> conditions) {
         final List<FillingNeed> needs = new ArrayList<>();
         for (int i = 0; i < piece.layers().size(); i++) {
             final Layer layer = piece.layers().get(i);
@@ -130,7 +154,8 @@ public record Materials(
                                     Unit.GRAM,
                                     basis.with("surplus", surplus * 100, Unit.PERCENT)
                                             .from(Source.workshop("filling surplus, House rules"))),
-                            layer.filling().weighedFor(make)));
+                            layer.filling().weighedFor(make),
+                            FillingFigures.of(layer.filling(), conditions.apply(layer.filling()))));
         }
         return Collections.unmodifiableList(needs);
     }
@@ -167,6 +192,11 @@ public record Materials(
                     .forEach(p -> grams.merge(p.ingredient(), p.massG(), Double::sum));
         }
         return grams.entrySet().stream().map(e -> new Portion(e.getKey(), e.getValue())).toList();
+    }
+
+    /** Whether one of the fillings must be kept cold: then the whole piece must. */
+    public boolean keepCold() {
+        return fillings.stream().anyMatch(need -> need.figures().life().keepCold());
     }
 
     /** Every allergen in shell or filling, in the order of the regulation. */

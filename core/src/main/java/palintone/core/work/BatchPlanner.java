@@ -3,6 +3,7 @@ package palintone.core.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
@@ -190,7 +191,7 @@ public final class BatchPlanner {
                                                 + " weight: {shells} of shells.")
                                 .with("shells", shellsG, Unit.GRAM))
                 .read("shells of one mould", Unit.GRAM, shellsG, weightBand(shellsG))
-                .caution(allergenCaution())
+                .caution(scrapings(materials.piece().couverture().ingredient().allergens()))
                 .source(materials.each().shell().basis().sources().get(0))
                 .done();
         step(StepKind.SET)
@@ -225,7 +226,7 @@ public final class BatchPlanner {
                                     .with("all", need.inPieces().value(), Unit.GRAM)
                                     .with("room", materials.piece().headRoomMm(), Unit.MILLIMETRE))
                     .read("filling in the bag", Unit.CELSIUS, 27, new Band(20, 24, 29, 31))
-                    .caution(Cautions.LIFE)
+                    .caution(fillingCaution(need))
                     .done();
             step(StepKind.LEVEL)
                     .say(Sentence.of("Tap level, wipe the rim, leave until the top is still."))
@@ -251,6 +252,7 @@ public final class BatchPlanner {
                                                 + " scrape hard. {caps} stays on a mould.")
                                 .with("caps", capsG, Unit.GRAM))
                 .clock(new Clock(20, 60, 180))
+                .caution(capCaution())
                 .done();
         step(StepKind.CHILL_CAP)
                 .say(Sentence.of("Back into the cabinet until the caps have drawn in."))
@@ -267,6 +269,7 @@ public final class BatchPlanner {
                         Sentence.of("Weigh ten and divide: {piece} each.")
                                 .with("piece", pieceG, Unit.GRAM))
                 .read("one piece, mean of ten", Unit.GRAM, pieceG, weightBand(pieceG))
+                .caution(materials.keepCold() ? Cautions.COLD_PIECES : "")
                 .source(materials.each().whole().basis().sources().get(0))
                 .done();
     }
@@ -279,13 +282,27 @@ public final class BatchPlanner {
                 massG * (1 + WEIGHT_LIMIT));
     }
 
-    private String allergenCaution() {
+    private static String scrapings(final Set<Allergen> allergens) {
         final String words =
-                materials.piece().couverture().ingredient().allergens().stream()
-                        .sorted()
-                        .map(Allergen::words)
-                        .collect(Collectors.joining(", "));
+                allergens.stream().sorted().map(Allergen::words).collect(Collectors.joining(", "));
         return words.isEmpty() ? "" : Cautions.scrapings(words);
+    }
+
+    /** What is scraped off a filled mould holds filling, and is treated as the filling is. */
+    private String capCaution() {
+        final String allergens = scrapings(materials.allergens());
+        if (!materials.keepCold()) {
+            return allergens;
+        }
+        return allergens.isEmpty()
+                ? Cautions.COLD_SCRAPINGS
+                : allergens + " " + Cautions.COLD_SCRAPINGS;
+    }
+
+    private String fillingCaution(final Materials.FillingNeed need) {
+        return need.figures().life().keepCold()
+                ? Cautions.COLD_FILLING + " " + Cautions.LIFE
+                : Cautions.LIFE;
     }
 
     /** Only where the cabinet is colder than the dew point of the room. */

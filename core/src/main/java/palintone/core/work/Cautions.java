@@ -16,6 +16,16 @@ final class Cautions {
             "Filling life rests on clean work and on the recipe as written. A laboratory and the"
                     + " local food authority have the last word.";
 
+    static final String COLD_FILLING =
+            "This filling must be kept at 4 °C or colder; not for the shelf until a laboratory has"
+                    + " assessed it.";
+    static final String COLD_SCRAPINGS =
+            "What is scraped off holds filling that must be kept cold: keep the scrapings at 4 °C or"
+                    + " colder, or throw them away.";
+    static final String COLD_PIECES =
+            "Box and keep them at 4 °C or colder, covered; not for the shelf until a laboratory has"
+                    + " assessed the filling.";
+
     private Cautions() {}
 
     /** Allergens in the scrapings, or an empty text where there are none. */

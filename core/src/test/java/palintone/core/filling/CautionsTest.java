@@ -10,7 +10,10 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.figure.Quantity;
+import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
@@ -57,13 +60,42 @@ class CautionsTest {
                         .with(Setting.TEMPERATURE_C, 64)
                         .with(Setting.MINUTES, 0.2);
         assertThat(cautions(BOIL, brief, POUR))
-                .contains("asks for")
+                .contains(
+                        "reaches {reached} for {held}; the United States ask {asked} for {asking}")
+                .contains("Counted by us")
                 .contains("ask your local authority");
         final Operation enough =
                 op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
                         .with(Setting.TEMPERATURE_C, 82)
                         .with(Setting.MINUTES, 2);
-        assertThat(cautions(BOIL, enough, POUR)).doesNotContain("egg").doesNotContain("Raw");
+        assertThat(cautions(BOIL, enough, POUR))
+                .contains("coldest place")
+                .doesNotContain("Hold it longer")
+                .doesNotContain("Raw");
+    }
+
+    /** Temperature and time of the step and of 9 CFR 590.570 (63.3 °C, 3.5 min), from memory. */
+    @Test
+    void theEggStepIsSaidInDegreesAndTime() {
+        final Sentence said =
+                FillingFigures.of(
+                                new Filling(
+                                        "f",
+                                        "F",
+                                        List.of(
+                                                BOIL,
+                                                op(
+                                                                OperationKind.TEMPER_YOLKS,
+                                                                grams(Kitchen.YOLK, 30))
+                                                        .with(Setting.TEMPERATURE_C, 70)
+                                                        .with(Setting.MINUTES, 2),
+                                                POUR)))
+                        .cautions()
+                        .get(0);
+        assertThat(said.values().get("reached")).isEqualTo(new Quantity(70, Unit.CELSIUS));
+        assertThat(said.values().get("held")).isEqualTo(new Quantity(120, Unit.SECOND));
+        assertThat(said.values().get("asked")).isEqualTo(new Quantity(63.3, Unit.CELSIUS));
+        assertThat(said.values().get("asking")).isEqualTo(new Quantity(210, Unit.SECOND));
     }
 
     /** Egg that goes in after the heat step has seen none of it. */
@@ -103,18 +135,21 @@ class CautionsTest {
                                 OptionalDouble.empty(),
                                 Set.of(Nature.CRISP),
                                 false));
+        final Operation boil =
+                op(OperationKind.BOIL, grams(Samples.CREAM, 70), grams(Kitchen.INVERT, 40));
+        final Operation pour = op(OperationKind.POUR, grams(Samples.DARK_66, 300));
         final FillingFigures strained =
                 FillingFigures.of(
                         new Filling(
                                 "f",
                                 "F",
-                                List.of(BOIL, op(OperationKind.INFUSE, grams(grain, 20)), POUR)));
+                                List.of(boil, op(OperationKind.INFUSE, grams(grain, 5)), pour)));
         final FillingFigures folded =
                 FillingFigures.of(
                         new Filling(
                                 "f",
                                 "F",
-                                List.of(BOIL, POUR, op(OperationKind.ADD, grams(grain, 20)))));
+                                List.of(boil, pour, op(OperationKind.ADD, grams(grain, 20)))));
         assertThat(strained.life().reason().template()).doesNotContain("crisp");
         assertThat(folded.life().reason().template()).contains("crisp pieces take up water");
         assertThat(strained.allergens()).contains(Allergen.GLUTEN);

@@ -18,6 +18,7 @@ import palintone.core.filling.balance.ReadyWish;
 import palintone.core.filling.balance.Wish;
 import palintone.core.filling.fat.Emulsion;
 import palintone.core.filling.fat.FatBlend;
+import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Life;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
@@ -127,26 +128,45 @@ class LawsTest {
                 .isGreaterThanOrEqualTo(SyrupViscosity.log10PaS(thin, 20));
     }
 
+    /** On the shelf the drier the longer; drier never turns a standing filling into a cold one. */
     @Property(tries = 200)
     void theDrierTheLongerItKeeps(
             @ForAll @DoubleRange(min = 0.62, max = 0.95) final double aw,
             @ForAll @DoubleRange(min = 0.01, max = 0.04) final double wetter,
-            @ForAll @DoubleRange(min = 2, max = 24) final double storageC) {
-        assertThat(days(aw + wetter, storageC)).isLessThanOrEqualTo(days(aw, storageC));
-        // More than a year or so is promised by nobody: there the days stand still.
-        if (days(aw, storageC) < 400) {
-            assertThat(days(aw, storageC + 1)).isLessThan(days(aw, storageC));
+            @ForAll @DoubleRange(min = 5, max = 24) final double storageC,
+            @ForAll @DoubleRange(min = 3.5, max = 6.5) final double ph) {
+        final Life here = life(aw, storageC, ph);
+        final Life there = life(aw + wetter, storageC, ph);
+        assertThat(here.keepCold() && !there.keepCold()).isFalse();
+        if (here.keepCold() == there.keepCold()) {
+            assertThat(there.days().value()).isLessThanOrEqualTo(here.days().value());
+        }
+        final Life warmer = life(aw, storageC + 1, ph);
+        assertThat(warmer.keepCold()).isEqualTo(here.keepCold());
+        if (here.keepCold()) {
+            assertThat(here.days().spread().orElseThrow().high()).isLessThanOrEqualTo(7);
+            assertThat(warmer.days()).as("in the cold it is 4 °C").isEqualTo(here.days());
         } else {
-            assertThat(days(aw, storageC)).isEqualTo(400);
+            assertThat(warmer.days().value()).isLessThanOrEqualTo(here.days().value());
         }
     }
 
-    private static double days(final double aw, final double storageC) {
+    private static Life life(final double aw, final double storageC, final double ph) {
         return Life.of(
-                        new Life.Given(
-                                aw, aw, aw, 5.5, 0, true, false, storageC, 2, false, true, false))
-                .days()
-                .value();
+                new Keeping(
+                        aw,
+                        aw,
+                        aw,
+                        ph,
+                        ph,
+                        0,
+                        true,
+                        Keeping.Egg.NONE,
+                        storageC,
+                        2,
+                        false,
+                        true,
+                        false));
     }
 
     @Property(tries = 30)

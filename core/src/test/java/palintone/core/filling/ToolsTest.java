@@ -259,10 +259,13 @@ class ToolsTest {
                         GANACHE.get(0),
                         GANACHE.get(1),
                         op(OperationKind.ADD, grams(Kitchen.YOLK, 40)));
-        assertThat(hot.cautions()).noneMatch(c -> c.template().contains("egg"));
-        assertThat(warm.cautions()).anyMatch(c -> c.template().contains("heat step reaches"));
+        assertThat(hot.cautions()).noneMatch(c -> c.template().contains("Hold it longer"));
+        assertThat(warm.cautions()).anyMatch(c -> c.template().contains("Hold it longer"));
+        assertThat(warm.life().keepCold()).isTrue();
+        assertThat(warm.life().reason().template()).contains("Egg heated less");
         assertThat(raw.cautions()).anyMatch(c -> c.template().contains("Raw egg"));
-        assertThat(raw.life().days().value()).isLessThanOrEqualTo(2);
+        assertThat(raw.life().keepCold()).isTrue();
+        assertThat(raw.life().days().spread().orElseThrow().high()).isLessThanOrEqualTo(2);
     }
 
     @Test

@@ -19,6 +19,7 @@ import palintone.core.temper.TemperTargets;
 import palintone.core.work.BatchPlan;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView;
+import palintone.server.filling.LifeView;
 import palintone.server.temper.SeedView;
 
 /** What a batch needs, as it is shown before it begins. */
@@ -51,6 +52,7 @@ public record NeedsView(
             FigureView fat,
             @Nullable FigureView undissolvedSugar,
             FigureView density,
+            LifeView life,
             List<LineView> recipe,
             List<ShareView> composition) {}
 
@@ -92,7 +94,7 @@ public record NeedsView(
         for (int i = 0; i < needs.fillings().size(); i++) {
             final Materials.FillingNeed need = needs.fillings().get(i);
             final Filling filling = needs.piece().layers().get(i).filling();
-            final FillingFigures figures = FillingFigures.of(filling);
+            final FillingFigures figures = need.figures();
             views.add(
                     new FillingView(
                             need.name(),
@@ -104,6 +106,7 @@ public record NeedsView(
                             FigureView.of(figures.figure(Quality.FAT)),
                             FigureView.of(figures.figure(Quality.CRYSTAL_SUGAR)),
                             FigureView.of(figures.density()),
+                            LifeView.of(figures.life()),
                             lines(filling, need),
                             composition(figures.cooked().composition())));
         }

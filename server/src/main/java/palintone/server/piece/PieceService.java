@@ -5,6 +5,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
@@ -12,6 +14,7 @@ import palintone.core.temper.SeedSchool;
 import palintone.core.temper.TemperTargets;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.BatchPlanner;
+import palintone.server.filling.FillingNotes;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
@@ -23,10 +26,13 @@ public class PieceService {
 
     private final PieceRepository pieces;
     private final HouseService houses;
+    private final FillingNotes notes;
 
-    PieceService(final PieceRepository pieces, final HouseService houses) {
+    PieceService(
+            final PieceRepository pieces, final HouseService houses, final FillingNotes notes) {
         this.pieces = pieces;
         this.houses = houses;
+        this.notes = notes;
     }
 
     @Transactional(readOnly = true)
@@ -75,14 +81,20 @@ public class PieceService {
         }
     }
 
-    private static BatchPlan plan(final Piece piece, final Size size, final HouseEntity house) {
+    private BatchPlan plan(final Piece piece, final Size size, final HouseEntity house) {
         return BatchPlanner.plan(
-                Materials.of(piece, size.of(piece.mould().cavities()), house.habits()),
+                Materials.of(
+                        piece, size.of(piece.mould().cavities()), house.habits(), this::conditions),
                 targets(piece, house),
                 school(size, house),
                 house.air(),
                 house.firstCabinetC(),
                 house.heat());
+    }
+
+    /** As usual, moved by what was measured of the filling: the same verdict as on its sheet. */
+    private Conditions conditions(final Filling filling) {
+        return Conditions.USUAL.measured(notes.corrections(filling.id()));
     }
 
     private static TemperTargets targets(final Piece piece, final HouseEntity house) {

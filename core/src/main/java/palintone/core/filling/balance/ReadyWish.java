@@ -7,6 +7,7 @@ import java.util.Map;
 import palintone.core.figure.Band;
 import palintone.core.filling.Appraisal;
 import palintone.core.filling.Quality;
+import palintone.core.filling.life.FoodCode;
 
 /** Wishes a maker has in a word. Each moves one quality and keeps the others where they were. */
 public enum ReadyWish {
@@ -16,6 +17,9 @@ public enum ReadyWish {
     LESS_SWEET("Less sweet"),
     LESS_WATER("Less water"),
     NOT_SPLIT("Safe from splitting");
+
+    /** The margin itself moves a little as the recipe does. */
+    private static final double SAFELY_INSIDE = 0.006;
 
     private final String words;
 
@@ -54,8 +58,7 @@ public enum ReadyWish {
                             Quality.FIRMNESS,
                             Math.max(0, firm - 1.6),
                             Math.max(0.1, firm - 0.8));
-            case KEEP_LONGER ->
-                    set(wishes, Quality.WATER_ACTIVITY, 0.02, Math.max(0.05, aw - 0.03));
+            case KEEP_LONGER -> set(wishes, Quality.WATER_ACTIVITY, 0.02, keepsLonger(now, aw));
             case LESS_SWEET ->
                     set(wishes, Quality.SWEETNESS, 0, 0.87 * now.value(Quality.SWEETNESS));
             case LESS_WATER -> set(wishes, Quality.WATER, 0, 0.85 * now.value(Quality.WATER));
@@ -66,6 +69,16 @@ public enum ReadyWish {
                     Quality.FIRMNESS, new Wish(Quality.FIRMNESS, Math.max(0, firm - 1), firm + 1));
         }
         return new ArrayList<>(wishes.values());
+    }
+
+    /**
+     * First out of the region where the food code asks for an assessment, with the margins the
+     * numbers have; then a step drier still.
+     */
+    private static double keepsLonger(final Appraisal now, final double aw) {
+        final double margin = now.waterActivityRange().high() - aw + SAFELY_INSIDE;
+        final double stands = FoodCode.highestAw(now.acidityRange().high()) - margin;
+        return Math.max(0.05, Math.min(stands, aw - 0.03));
     }
 
     private static void set(

@@ -3,59 +3,61 @@ package palintone.core.filling.life;
 import palintone.core.figure.Source;
 
 /**
- * The interaction of pH and water activity by the United States FDA Food Code, tables A and B of
+ * The interaction of pH and water activity by the United States FDA Food Code, table B of
  * 1-201.10(B), from memory. It says whether a food may stand outside the cold, never how long it
  * keeps.
+ *
+ * <p>Table A, which allows more, is for food that is heated and then stays closed in what it was
+ * heated in. A filling is poured, stirred, cooled and piped open, however hot it was before: table
+ * B holds for all of them. Both numbers are to be given at the unfavourable end of their margins.
  */
 public final class FoodCode {
 
     public static final Source SOURCE =
-            Source.remembered("FDA Food Code 1-201.10(B), tables A and B of pH and water activity");
+            Source.remembered("FDA Food Code 1-201.10(B), table B of pH and water activity");
+
+    /**
+     * Food made open and kept cold, from memory: seven days at 5 °C, the day it was made counted.
+     */
+    public static final Source COLD_DAYS =
+            Source.remembered("FDA Food Code 3-501.17, seven days at 5 °C for food made open");
+
+    /** The longest the code lets such food lie in the cold, days. */
+    public static final double MOST_COLD_DAYS = 7;
+
+    /** Below this every acidity is allowed. */
+    private static final double DRY = 0.88;
 
     /** What the table says. */
     public enum Says {
         /** Need not be kept cold for safety. */
-        MAY_STAND("may stand outside the cold"),
+        MAY_STAND,
         /** A product assessment is required: keep it cold until a laboratory has spoken. */
-        ASSESS("keep cold unless a laboratory has assessed it");
-
-        private final String words;
-
-        Says(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        ASSESS
     }
 
     private FoodCode() {}
 
     /**
-     * @param aw water activity, 0 to 1
-     * @param ph 0 to 14
-     * @param heatedAndCovered heated to kill what grows and then kept covered (table A); otherwise
-     *     table B
+     * @param aw water activity, 0 to 1, the highest it may be
+     * @param ph 0 to 14, the highest it may be
      */
-    public static Says says(final double aw, final double ph, final boolean heatedAndCovered) {
-        return heatedAndCovered ? tableA(aw, ph) : tableB(aw, ph);
+    public static Says says(final double aw, final double ph) {
+        return aw < DRY || (ph <= 5.0 && aw <= highestAw(ph)) ? Says.MAY_STAND : Says.ASSESS;
     }
 
-    private static Says tableA(final double aw, final double ph) {
-        if (aw <= 0.92 || ph <= 4.6) {
-            return Says.MAY_STAND;
+    /**
+     * The highest water activity that may stand at a pH; .88 itself no longer may.
+     *
+     * @param ph 0 to 14, the highest it may be
+     */
+    public static double highestAw(final double ph) {
+        if (ph < 4.2) {
+            return 1;
         }
-        return aw <= 0.95 && ph <= 5.6 ? Says.MAY_STAND : Says.ASSESS;
-    }
-
-    private static Says tableB(final double aw, final double ph) {
-        if (aw < 0.88 || ph < 4.2) {
-            return Says.MAY_STAND;
+        if (ph <= 4.6) {
+            return 0.92;
         }
-        if (aw <= 0.90) {
-            return ph <= 5.0 ? Says.MAY_STAND : Says.ASSESS;
-        }
-        return aw <= 0.92 && ph <= 4.6 ? Says.MAY_STAND : Says.ASSESS;
+        return ph <= 5.0 ? 0.90 : DRY;
     }
 }

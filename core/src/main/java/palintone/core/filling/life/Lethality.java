@@ -1,5 +1,6 @@
 package palintone.core.filling.life;
 
+import java.util.Comparator;
 import java.util.List;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -27,8 +28,12 @@ public final class Lethality {
     private static final double Z_K = 5;
     private static final double FROM_C = 55;
     private static final double NOT_ABOVE_C = 75;
-    private static final double STEP_C = 63.3;
-    private static final double STEP_S = 210;
+
+    /** What the code asks of sugared yolk: this temperature, °C, */
+    public static final double STEP_C = 63.3;
+
+    /** for this time, s. */
+    public static final double STEP_S = 210;
 
     private Lethality() {}
 
@@ -49,17 +54,34 @@ public final class Lethality {
         return reduction * D60_S * Math.pow(10, (60 - Math.min(NOT_ABOVE_C, celsius)) / Z_K);
     }
 
-    /** What the code's own step reaches. */
+    /**
+     * What the code's own step reaches, by our arithmetic; the code itself asks for no such number.
+     */
     public static double ofTheCode() {
         return reduction(STEP_C, STEP_S);
     }
 
+    /** Of several steps one after the other. */
+    public static double reduction(final List<HeatStep> steps) {
+        return steps.stream().mapToDouble(s -> reduction(s.celsius(), s.seconds())).sum();
+    }
+
+    /**
+     * The step that does most to the egg.
+     *
+     * @param steps at least one
+     */
+    public static HeatStep strongest(final List<HeatStep> steps) {
+        return steps.stream()
+                .max(Comparator.comparingDouble(s -> reduction(s.celsius(), s.seconds())))
+                .orElseThrow();
+    }
+
     /** Of every heat step since the egg went in. */
     public static Figure figure(final List<HeatStep> steps) {
-        double sum = 0;
+        final double sum = reduction(steps);
         Basis basis = Basis.of("Σ t/D, D = 90 s·10^((60 − T)/5)");
         for (final HeatStep step : steps) {
-            sum += reduction(step.celsius(), step.seconds());
             basis =
                     basis.with("held", step.seconds(), Unit.SECOND)
                             .with("at", step.celsius(), Unit.CELSIUS);
@@ -68,7 +90,7 @@ public final class Lethality {
                 "heat step of the egg",
                 Math.min(99, sum),
                 Unit.LOG10,
-                basis.with("the code's step, 63.3 °C for 3.5 min", ofTheCode(), Unit.LOG10)
+                basis.with("by the same arithmetic, 63.3 °C for 3.5 min", ofTheCode(), Unit.LOG10)
                         .from(SOURCE)
                         .validFor("55 to 75 °C in the coldest place", true));
     }

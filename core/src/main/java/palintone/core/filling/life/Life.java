@@ -10,15 +10,21 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 
 /**
- * How long a filling keeps in its closed shell: a range, the reason that sets it, and what would
- * lengthen it. Never a guarantee.
+ * How long a filling keeps in its closed shell: a verdict, a range of days, the reason that sets
+ * it, and what would lengthen it. Never a guarantee.
  *
- * @param days the figure, with its spread
+ * <p>Where the food code's table asks for an assessment no days are given outside the cold: the
+ * figure is then the days at 4 °C, and the verdict says so.
+ *
+ * @param keepCold whether it must be kept cold
+ * @param verdict the same in words
+ * @param days the figure, with its spread: at the storage temperature, or at 4 °C where it must be
+ *     kept cold
  * @param reason what ends it
  * @param longer what would lengthen it
- * @param table what the pH and water-activity table of the food code says
  */
-public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode.Says table) {
+public record Life(
+        boolean keepCold, Sentence verdict, Figure days, Sentence reason, List<Sentence> longer) {
 
     /**
      * Growth limits: most bacteria .90–.91, S. aureus .86, yeasts .88, moulds .80, xerophiles
@@ -28,6 +34,9 @@ public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode
             Source.remembered(
                     "growth limits: Beuchat 1983; ICMSF: bacteria .90–.91, S. aureus .86, yeasts"
                             + " .88, moulds .80, xerophiles .61–.65");
+
+    /** Cold enough for what must be kept cold, °C; common practice, no source. */
+    public static final double COLD_C = 4;
 
     private static final Source DAYS =
             Source.calibrated(
@@ -45,97 +54,110 @@ public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode
     /** Nobody should promise more than about a year; a longer life is said to be this. */
     private static final double MOST_DAYS = 400;
 
-    /**
-     * What it rests on.
-     *
-     * @param aw water activity with its range; aw of 0 for a filling without syrup
-     * @param ph acidity
-     * @param alcoholPercentOfSyrup ethanol in the syrup by mass
-     * @param heated everything moist saw 72 °C after it went in
-     * @param rawEgg raw egg without a heat step
-     * @param storageC where the pieces will lie
-     * @param freeOil share of liquid oil in the filling, %
-     * @param nuts nuts or seeds in it
-     * @param dairy milk in it
-     * @param crisp crisp pieces beside moisture
-     */
-    public record Given(
-            double aw,
-            double awLow,
-            double awHigh,
-            double ph,
-            double alcoholPercentOfSyrup,
-            boolean heated,
-            boolean rawEgg,
-            double storageC,
-            double freeOil,
-            boolean nuts,
-            boolean dairy,
-            boolean crisp) {}
+    /** The careful end of the days in the cold; common practice, no source. */
+    private static final double CAREFUL_COLD_DAYS = 3;
 
-    public static Life of(final Given given) {
-        final double growth = growthDays(given, given.aw());
-        final double quality = qualityDays(given);
-        final double crisp = given.crisp() && given.aw() > 0.45 ? 10 : Double.MAX_VALUE;
-        double days = Math.min(MOST_DAYS, Math.min(Math.min(growth, quality), crisp));
-        Sentence reason;
-        if (given.rawEgg()) {
-            days = Math.min(days, 2);
-            reason =
-                    Sentence.of(
-                            "Raw egg that no heat has reached: use it at once or give it a heat"
-                                    + " step.");
-        } else if (days == crisp) {
+    /** Egg that was not heated enough: eaten the next day at the latest. */
+    private static final double EGG_DAYS = 2;
+
+    public static Life of(final Keeping it) {
+        return it.cold() ? inTheCold(it) : onTheShelf(it);
+    }
+
+    private static Life inTheCold(final Keeping it) {
+        final double most =
+                Math.min(
+                        it.eggUnsafe() ? EGG_DAYS : FoodCode.MOST_COLD_DAYS,
+                        growthDays(it, it.awHigh(), COLD_C));
+        final double careful =
+                Math.min(it.eggUnsafe() ? 1 : CAREFUL_COLD_DAYS, Math.max(1, most / 1.5));
+        final Figure days =
+                Figure.of(
+                                "days in the cold",
+                                (careful + most) / 2,
+                                Unit.DAY,
+                                basis(
+                                                it,
+                                                "the shorter of the code's days in the cold and of"
+                                                        + " quality there",
+                                                COLD_C)
+                                        .from(FoodCode.COLD_DAYS))
+                        .spread(careful, most);
+        return new Life(
+                true,
+                Sentence.of(
+                                "Keep at {cold} or colder; not for the shelf until a laboratory has"
+                                        + " assessed it.")
+                        .with("cold", COLD_C, Unit.CELSIUS),
+                days,
+                whyCold(it),
+                outOfTheCold(it));
+    }
+
+    private static Life onTheShelf(final Keeping it) {
+        final double storageC = it.storageC();
+        final double growth = growthDays(it, it.aw(), storageC);
+        final double quality = qualityDays(it);
+        final double crisp = it.crisp() && it.aw() > 0.45 ? 10 : Double.MAX_VALUE;
+        final double end = Math.min(quality, crisp);
+        final double days = Math.min(MOST_DAYS, Math.min(growth, end));
+        final double low = Math.min(growthDays(it, it.awHigh(), storageC), end) / 1.5;
+        final double high = Math.min(growthDays(it, it.awLow(), storageC), end) * 1.4;
+        final Figure figure =
+                Figure.of(
+                                "life",
+                                days,
+                                Unit.DAY,
+                                basis(
+                                                it,
+                                                "the shortest of growth (by water activity, pH,"
+                                                        + " alcohol, heat step, storage) and quality",
+                                                storageC)
+                                        .with("days until growth", Math.min(999, growth), Unit.DAY)
+                                        .with("days of quality", quality, Unit.DAY))
+                        .spread(Math.min(days, low), Math.min(MOST_DAYS, Math.max(days, high)))
+                        .within(new Band(0, 21, MOST_DAYS, MOST_DAYS));
+        final Sentence reason;
+        if (days == crisp) {
             reason = Sentence.of("The crisp pieces take up water and go soft.");
         } else if (growth <= quality) {
-            reason = grower(given.aw());
-        } else if (given.nuts() || given.freeOil() > 12) {
+            reason = slowGrower(it.aw());
+        } else if (it.nuts() || it.freeOil() > 12) {
             reason =
                     Sentence.of(
                             "Oil wanders into the shell and turns rancid; nothing grows first.");
         } else {
             reason = Sentence.of("Taste and shine fade; nothing grows first.");
         }
-        final double low =
-                Math.min(growthDays(given, given.awHigh()), Math.min(quality, crisp)) / 1.5;
-        final double high =
-                Math.min(growthDays(given, given.awLow()), Math.min(quality, crisp)) * 1.4;
-        final Figure figure =
-                Figure.of(
-                                "life",
-                                days,
-                                Unit.DAY,
-                                Basis.of(
-                                                "the shortest of growth (by water activity, pH,"
-                                                        + " alcohol, heat step, storage) and quality")
-                                        .with("water activity", given.aw(), Unit.ONE)
-                                        .with("pH, estimated", given.ph(), Unit.PH)
-                                        .with(
-                                                "alcohol in the syrup",
-                                                given.alcoholPercentOfSyrup(),
-                                                Unit.PERCENT)
-                                        .with("stored at", given.storageC(), Unit.CELSIUS)
-                                        .with("days until growth", Math.min(999, growth), Unit.DAY)
-                                        .with("days of quality", quality, Unit.DAY)
-                                        .from(GROWTH)
-                                        .from(DAYS)
-                                        .from(FoodCode.SOURCE)
-                                        .validFor(
-                                                "clean work, closed shell, even storage; a"
-                                                        + " laboratory and the local authority decide",
-                                                true))
-                        .spread(
-                                Math.min(days, given.rawEgg() ? 1 : low),
-                                Math.min(MOST_DAYS, Math.max(days, given.rawEgg() ? 2 : high)))
-                        .within(new Band(0, 21, MOST_DAYS, MOST_DAYS));
         return new Life(
+                false,
+                Sentence.of(
+                        "May stand outside the cold by the table of pH and water activity; a"
+                                + " laboratory and your local authority decide."),
                 figure,
                 reason,
-                longer(given, growth <= quality),
-                FoodCode.says(given.aw(), given.ph(), given.heated()));
+                longer(it, growth <= quality));
     }
 
-    private static double growthDays(final Given given, final double aw) {
+    private static Basis basis(final Keeping it, final String formula, final double storageC) {
+        return Basis.of(formula)
+                .with("water activity", it.aw(), Unit.ONE)
+                .with("water activity, at most", it.awHigh(), Unit.ONE)
+                .with("pH, estimated", it.ph(), Unit.PH)
+                .with("pH, at most", it.phHigh(), Unit.PH)
+                .with("the table's limit at this pH", FoodCode.highestAw(it.phHigh()), Unit.ONE)
+                .with("alcohol in the syrup", it.alcoholPercentOfSyrup(), Unit.PERCENT)
+                .with("stored at", storageC, Unit.CELSIUS)
+                .from(GROWTH)
+                .from(DAYS)
+                .from(FoodCode.SOURCE)
+                .validFor(
+                        "clean work, closed shell, even storage; a laboratory and the local"
+                                + " authority decide",
+                        true);
+    }
+
+    private static double growthDays(final Keeping it, final double aw, final double storageC) {
         if (aw < AW[0]) {
             return 1000;
         }
@@ -149,67 +171,100 @@ public record Life(Figure days, Sentence reason, List<Sentence> longer, FoodCode
                 break;
             }
         }
-        double days = Math.exp(log) * Math.pow(Q10, (18 - given.storageC()) / 10);
-        days *= given.ph() < 4.2 ? 1.6 : given.ph() < 4.6 ? 1.3 : 1;
-        days *= 1 + Math.min(1.5, given.alcoholPercentOfSyrup() / 10);
-        return given.heated() ? days : days * 0.6;
+        double days = Math.exp(log) * Math.pow(Q10, (18 - storageC) / 10);
+        days *= it.phHigh() < 4.2 ? 1.6 : it.phHigh() < 4.6 ? 1.3 : 1;
+        days *= 1 + Math.min(1.5, it.alcoholPercentOfSyrup() / 10);
+        return it.heated() ? days : days * 0.6;
     }
 
-    private static double qualityDays(final Given given) {
+    private static double qualityDays(final Keeping it) {
         double days = 365;
-        if (given.nuts()) {
+        if (it.nuts()) {
             days = Math.min(days, 120);
         }
-        if (given.freeOil() > 12) {
-            days = Math.min(days, 120 * 12 / given.freeOil());
+        if (it.freeOil() > 12) {
+            days = Math.min(days, 120 * 12 / it.freeOil());
         }
-        if (given.dairy()) {
+        if (it.dairy()) {
             days = Math.min(days, 180);
         }
-        return days * Math.pow(1.8, (18 - given.storageC()) / 10);
+        return days * Math.pow(1.8, (18 - it.storageC()) / 10);
     }
 
-    private static Sentence grower(final double aw) {
-        if (aw > 0.91) {
-            return Sentence.of("Bacteria can grow: its water is freer than {limit}.")
-                    .with("limit", 0.91, Unit.ONE);
+    private static Sentence whyCold(final Keeping it) {
+        if (it.egg() == Keeping.Egg.RAW) {
+            return Sentence.of(
+                    "Raw egg that no heat has reached: use it at once or give it a heat step.");
         }
-        if (aw > 0.86) {
-            return Sentence.of("Staphylococci and yeasts can grow above {limit}.")
-                    .with("limit", 0.86, Unit.ONE);
+        if (it.egg() == Keeping.Egg.SHORT) {
+            return Sentence.of(
+                    "Egg heated less than the code's own step: use it at once or heat it longer.");
+        }
+        return Sentence.of(
+                        "Bacteria may grow in it outside the cold: its water activity may reach"
+                                + " {aw} and its pH {ph}, where the table of the food code asks for"
+                                + " an assessment.")
+                .with("aw", it.awHigh(), Unit.ONE)
+                .with("ph", it.phHigh(), Unit.PH);
+    }
+
+    /** What grows where bacteria are held back; never worded against the verdict. */
+    private static Sentence slowGrower(final double aw) {
+        if (aw >= 0.88) {
+            return Sentence.of("Its acid holds bacteria back; yeasts and moulds set the days.");
         }
         if (aw > 0.80) {
-            return Sentence.of("Moulds and some yeasts can grow above {limit}.")
+            return Sentence.of("Moulds and some yeasts set the days: they grow above {limit}.")
                     .with("limit", 0.80, Unit.ONE);
         }
         return Sentence.of("Only moulds and yeasts of dry and sweet places can grow, slowly.");
     }
 
-    private static List<Sentence> longer(final Given given, final boolean growthFirst) {
+    private static List<Sentence> outOfTheCold(final Keeping it) {
         final List<Sentence> words = new ArrayList<>();
-        if (given.rawEgg()) {
+        if (it.eggUnsafe()) {
             words.add(Sentence.of("Temper the yolks and bring them back to the boil."));
         }
-        if (growthFirst && given.aw() > 0.80) {
+        if (it.table() == FoodCode.Says.ASSESS) {
+            words.add(
+                    Sentence.of(
+                                    "To stand on the shelf its water activity, at most {now} today,"
+                                            + " must come below {limit}: invert sugar or sorbitol for"
+                                            + " sugar, less cream, or boil some water off.")
+                            .with("now", it.awHigh(), Unit.ONE)
+                            .with("limit", FoodCode.highestAw(it.phHigh()), Unit.ONE));
+            words.add(
+                    Sentence.of(
+                            "Measure its water activity and pH and note them: the margins narrow."));
+        }
+        words.add(
+                Sentence.of("At {frozen} nothing grows; thawed, the days in the cold begin.")
+                        .with("frozen", -18, Unit.CELSIUS));
+        return words;
+    }
+
+    private static List<Sentence> longer(final Keeping it, final boolean growthFirst) {
+        final List<Sentence> words = new ArrayList<>();
+        if (growthFirst && it.aw() > 0.80) {
             words.add(
                     Sentence.of(
                                     "Bring its water activity below {limit}: invert sugar or sorbitol for"
                                             + " sugar, less cream, or boil some water off.")
-                            .with("limit", given.aw() > 0.86 ? 0.86 : 0.80, Unit.ONE));
+                            .with("limit", it.aw() > 0.86 ? 0.86 : 0.80, Unit.ONE));
         }
-        if (!given.heated() && given.aw() > 0.8) {
+        if (!it.heated() && it.aw() > 0.8) {
             words.add(Sentence.of("Heat everything moist together, butter and fruit too."));
         }
-        if (given.storageC() > 14) {
+        if (it.storageC() > 14) {
             words.add(
                     Sentence.of("Store at {cold}, wrapped, and let it come to the room wrapped.")
                             .with("cold", 14, Unit.CELSIUS));
         }
-        if (given.nuts()) {
+        if (it.nuts()) {
             words.add(
                     Sentence.of("A thicker shell, or a thin coat of cocoa butter, slows the oil."));
         }
-        if (given.crisp()) {
+        if (it.crisp()) {
             words.add(Sentence.of("Fold the crisp pieces into fat before they meet the ganache."));
         }
         return words;

@@ -47,6 +47,7 @@ final class Acts {
             pot.weighed.merge(op.lines().get(i).ingredient(), grams[i], Double::sum);
             if (op.lines().get(i).ingredient().is(Nature.RAW_EGG)) {
                 pot.rawEgg = true;
+                pot.eggSince = pot.heat.size();
             }
         }
         final double liquid = pot.massG();

@@ -79,6 +79,11 @@ public record Cooked(
             double restHours,
             double coldRestHours) {}
 
+    /** The heat steps the last raw egg went through; none where there is no egg or no heat. */
+    public List<HeatStep> eggHeat() {
+        return eggSince < 0 ? List.of() : heat.subList(eggSince, heat.size());
+    }
+
     /** Everything weighed in, grams. */
     public double weighedG() {
         double sum = 0;

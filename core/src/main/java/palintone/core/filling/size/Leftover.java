@@ -9,6 +9,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
+import palintone.core.filling.life.Life;
 import palintone.core.substance.Allergen;
 
 /**
@@ -17,8 +18,8 @@ import palintone.core.substance.Allergen;
  * @param name on the label
  * @param grams in the jar
  * @param made the day
- * @param useBy the careful end of its life, or three days in the cold where it must be kept cold
- * @param keepCold whether the food-code table wants it cold
+ * @param useBy half the careful end of its life, or the careful end of its days in the cold
+ * @param keepCold whether the filling must be kept cold, by the same verdict as its sheet
  * @param allergens on the label
  * @param ideas what else it is good for
  */
@@ -31,28 +32,22 @@ public record Leftover(
         Set<Allergen> allergens,
         List<Sentence> ideas) {
 
-    private static final int DAYS_IN_THE_COLD = 3;
-
     public static Leftover of(
             final String name,
             final double grams,
             final LocalDate made,
             final FillingFigures figures) {
         Require.positive("left over", grams, 1_000_000, "g");
-        final boolean cold = figures.table() == palintone.core.filling.life.FoodCode.Says.ASSESS;
+        final Life life = figures.life();
+        final double careful = life.days().spread().map(r -> r.low()).orElse(1.0);
         // An opened jar keeps half as long as a closed shell: common practice, no source.
-        final double days =
-                cold
-                        ? DAYS_IN_THE_COLD
-                        : Math.max(
-                                1,
-                                figures.life().days().spread().map(r -> r.low()).orElse(2.0) / 2);
+        final double days = life.keepCold() ? careful : careful / 2;
         return new Leftover(
                 name,
                 grams,
                 made,
-                made.plusDays((long) days),
-                cold,
+                made.plusDays((long) Math.max(1, days)),
+                life.keepCold(),
                 figures.allergens(),
                 ideas(grams, figures));
     }

@@ -123,6 +123,21 @@ class ScalingTest {
         assertThat(fresh.useBy()).isEqualTo(TODAY.plusDays(3));
     }
 
+    /** A yolk ganache at about .90 and pH 5.3, well heated: its jar follows its sheet. */
+    @Test
+    void aJarFollowsTheVerdictOfItsFilling() {
+        final Leftover yolk =
+                jar(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 200)),
+                        op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 40)),
+                        op(
+                                OperationKind.POUR,
+                                grams(Samples.DARK_66, 230),
+                                grams(Kitchen.INVERT, 40)));
+        assertThat(yolk.keepCold()).isTrue();
+        assertThat(yolk.useBy()).isBefore(TODAY.plusDays(8));
+    }
+
     @Test
     void whatKeepsLivesHalfItsCarefulLifeOnceOpened() {
         final FillingFigures caramel = FillingFigures.of(new Filling("c", "C", CARAMEL));

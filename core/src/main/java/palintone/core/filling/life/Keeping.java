@@ -1,0 +1,59 @@
+package palintone.core.filling.life;
+
+/**
+ * What a filling's life depends on.
+ *
+ * @param aw water activity
+ * @param awLow the lowest it may be
+ * @param awHigh the highest it may be: the verdict is by this
+ * @param ph acidity, estimated or measured
+ * @param phHigh the highest pH it may have: the verdict is by this
+ * @param alcoholPercentOfSyrup ethanol in the syrup by mass
+ * @param heated everything moist saw 72 °C after it went in
+ * @param egg what became of raw egg
+ * @param storageC where the pieces will lie
+ * @param freeOil share of liquid oil in the filling, %
+ * @param nuts nuts or seeds in it
+ * @param dairy milk in it
+ * @param crisp crisp pieces beside moisture
+ */
+public record Keeping(
+        double aw,
+        double awLow,
+        double awHigh,
+        double ph,
+        double phHigh,
+        double alcoholPercentOfSyrup,
+        boolean heated,
+        Egg egg,
+        double storageC,
+        double freeOil,
+        boolean nuts,
+        boolean dairy,
+        boolean crisp) {
+
+    /** What became of the raw egg that went in. */
+    public enum Egg {
+        NONE,
+        /** It saw at least what the code's own step does to it. */
+        HEATED,
+        /** It was heated, but less than the code's own step. */
+        SHORT,
+        /** No heat reached it. */
+        RAW
+    }
+
+    /** What the table of pH and water activity says, at the unfavourable end of both. */
+    public FoodCode.Says table() {
+        return FoodCode.says(awHigh, phHigh);
+    }
+
+    /** Whether it must be kept cold: by the table, or for egg that was not heated enough. */
+    public boolean cold() {
+        return table() == FoodCode.Says.ASSESS || eggUnsafe();
+    }
+
+    boolean eggUnsafe() {
+        return egg == Egg.RAW || egg == Egg.SHORT;
+    }
+}
