@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["read"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fillings/{id}": {
         parameters: {
             query?: never;
@@ -317,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1109,6 +1125,9 @@ export interface components {
         HouseView: {
             rules: components["schemas"]["HouseDraft"];
             dewPoint: components["schemas"]["FigureView"];
+            /** Format: date-time */
+            roomReadAt?: string | null;
+            roomIsOld: boolean;
         };
         InputView: {
             name: string;
@@ -1117,9 +1136,15 @@ export interface components {
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
+        AirDraft: {
+            /** Format: double */
+            temperatureC: number;
+            /** Format: double */
+            humidityPercent: number;
+        };
         OperationDraft: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
             settings?: {
                 [key: string]: number;
             } | null;
@@ -1609,6 +1634,13 @@ export interface components {
             offsetK: number;
             cautions: components["schemas"]["SentenceView"][];
         };
+        LifeView: {
+            keepCold: boolean;
+            verdict: components["schemas"]["SentenceView"];
+            days: components["schemas"]["FigureView"];
+            reason: components["schemas"]["SentenceView"];
+            longer: components["schemas"]["SentenceView"][];
+        };
         QualityView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -1623,10 +1655,7 @@ export interface components {
             servingC: number;
             /** Format: double */
             storageC: number;
-            life: components["schemas"]["FigureView"];
-            lifeReason: components["schemas"]["SentenceView"];
-            longer: components["schemas"]["SentenceView"][];
-            foodCode: string;
+            life: components["schemas"]["LifeView"];
             eggHeat: components["schemas"]["FigureView"][];
             density: components["schemas"]["FigureView"];
             weighed: components["schemas"]["FigureView"];
@@ -1640,7 +1669,7 @@ export interface components {
         };
         StageView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
             /** Format: double */
             massG: number;
             /** Format: double */
@@ -1723,10 +1752,11 @@ export interface components {
         };
         ReadOperationView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
             settings: {
                 [key: string]: number;
             };
+            asks: ("TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM")[];
             lines: components["schemas"]["ReadLineView"][];
         };
         ReadRecipeView: {
@@ -1735,9 +1765,13 @@ export interface components {
             /** @enum {string} */
             style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
             operations: components["schemas"]["ReadOperationView"][];
-            notUnderstood: string[];
+            unused: components["schemas"]["UnusedView"][];
             /** Format: int32 */
             unmatched: number;
+        };
+        UnusedView: {
+            text: string;
+            parts: string[];
         };
         MeterRequest: {
             /** Format: double */
@@ -2255,6 +2289,7 @@ export interface components {
             fat: components["schemas"]["FigureView"];
             undissolvedSugar?: components["schemas"]["FigureView"];
             density: components["schemas"]["FigureView"];
+            life: components["schemas"]["LifeView"];
             recipe: components["schemas"]["LineView"][];
             composition: components["schemas"]["ShareView"][];
         };
@@ -2389,7 +2424,7 @@ export interface components {
         };
         OperationKindView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
             words: string;
             /** @enum {string} */
             lines: "WANTED" | "TAKEN" | "NONE";
@@ -2552,6 +2587,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HouseDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirDraft"];
             };
         };
         responses: {
@@ -3074,7 +3133,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;

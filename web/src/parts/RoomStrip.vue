@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useBatches } from '@/parts/batches'
+import RoomReading from '@/parts/RoomReading.vue'
 import { useHouse } from '@/parts/house'
+import { longAgo } from '@/parts/ago'
 import { quantity } from '@/parts/units'
 
 const { house, taste, trouble } = useHouse()
@@ -9,6 +11,12 @@ const { now } = useBatches()
 const time = computed(() =>
   new Date(now.value).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
 )
+const reading = ref(false)
+/** When the room was read, and whether that is too long ago to compute with. */
+const readAt = computed(() => {
+  const at = house.value?.roomReadAt
+  return at ? `read ${longAgo(new Date(at).getTime(), now.value)}` : 'not read yet'
+})
 const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
 </script>
 
@@ -16,7 +24,7 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
   <header class="strip" aria-label="Room">
     <template v-if="house">
       <span class="name">{{ house.rules.name }}</span>
-      <router-link to="/house" class="air" title="Change the room’s readings">
+      <button type="button" class="air" title="Note the room’s readings" @click="reading = true">
         <span
           >room <b>{{ degrees(house.rules.roomTemperatureC) }}</b></span
         >
@@ -29,10 +37,14 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
         <span v-for="cold in house.rules.cabinets" :key="cold.name" class="cold"
           >{{ cold.name.toLowerCase() }} <b>{{ degrees(cold.temperatureC) }}</b></span
         >
-      </router-link>
+        <span class="read" :class="{ old: house.roomIsOld }">{{
+          house.roomIsOld ? `${readAt}: read it` : readAt
+        }}</span>
+      </button>
+      <RoomReading v-model="reading" />
     </template>
     <span v-else class="quiet">{{ trouble || 'Reading the room …' }}</span>
-    <time class="num">{{ time }}</time>
+    <time class="num now">{{ time }}</time>
   </header>
 </template>
 
@@ -53,6 +65,8 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
 }
 .air {
   display: flex;
+  align-items: center;
+  min-height: 48px;
   gap: 20px;
   color: var(--p-quiet);
   text-decoration: none;
@@ -66,6 +80,10 @@ b {
 time {
   margin-left: auto;
   font-size: 1.5rem;
+  font-weight: 600;
+}
+.read.old {
+  color: var(--p-tight);
   font-weight: 600;
 }
 @media (max-width: 1000px) {

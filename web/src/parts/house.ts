@@ -20,7 +20,12 @@ async function save(draft: HouseDraft) {
   house.value = await ask(api.PUT('/api/house', { body: draft }))
 }
 
+/** What the room's thermometer and hygrometer say now. */
+async function readRoom(temperatureC: number, humidityPercent: number) {
+  house.value = await ask(api.PUT('/api/house/air', { body: { temperatureC, humidityPercent } }))
+}
+
 /** The one house: its air, its rules, and the units its maker reads. */
 export function useHouse() {
-  return { house, taste, trouble, load, save }
+  return { house, taste, trouble, load, save, readRoom }
 }

@@ -4,6 +4,13 @@ import type { Batch } from '@/api/client'
 
 const props = defineProps<{ batch: Batch }>()
 const out = computed(() => props.batch.summary.tight + props.batch.summary.off)
+/** Nothing read is not the same as all well. */
+const said = computed(() => {
+  const readings = props.batch.summary.readings
+  if (readings === 0) return 'No readings'
+  const many = readings === 1 ? '1 reading' : `${readings} readings`
+  return out.value === 0 ? `${many}, all in band` : `${many}, ${out.value} outside the band`
+})
 </script>
 
 <template>
@@ -11,8 +18,7 @@ const out = computed(() => props.batch.summary.tight + props.batch.summary.off)
     <h1>{{ batch.summary.state === 'FINISHED' ? 'Finished' : 'Given up' }}</h1>
     <p>
       {{ batch.summary.pieceName }}, {{ batch.summary.pieces }} pieces, lot {{ batch.summary.lot }}.
-      {{ batch.summary.readings }} readings,
-      {{ out === 0 ? 'all in band' : `${out} outside the band` }}.
+      {{ said }}.
     </p>
     <div class="acts">
       <v-btn size="x-large" color="primary" :to="`/daybook/${batch.summary.id}`"

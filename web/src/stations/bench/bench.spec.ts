@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { createVuetify } from 'vuetify'
 import type { Batch, Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
+import BatchOver from './BatchOver.vue'
 import KeyPad from './KeyPad.vue'
 import StepClock from './StepClock.vue'
 import StepReading from './StepReading.vue'
@@ -30,6 +31,29 @@ const low: Step['notes'][number] = {
     ],
   },
 }
+
+describe('a batch that is over', () => {
+  it.each([
+    [0, 0, 'No readings.'],
+    [1, 0, '1 reading, all in band.'],
+    [9, 2, '9 readings, 2 outside the band.'],
+  ])('with %d readings, %d of them out, says so', (readings, tight, said) => {
+    const summary = {
+      state: 'FINISHED',
+      pieceName: 'Plum & bay',
+      pieces: 64,
+      lot: 'L1',
+      readings,
+      tight,
+      off: 0,
+    }
+    const shown = mount(BatchOver, {
+      props: { batch: { summary } as unknown as Batch },
+      global: { ...global, stubs: { RouterLink: true } },
+    })
+    expect(shown.text()).toContain(said)
+  })
+})
 
 describe('the reading of a step', () => {
   const show = (last: typeof low | null, text = '') =>

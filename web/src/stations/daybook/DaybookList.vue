@@ -53,7 +53,10 @@ function took(row: BatchSummary) {
           <template v-else>
             <span v-if="row.off" class="off">✕ {{ row.off }} off</span>
             <span v-if="row.tight" class="tight">▲ {{ row.tight }} tight</span>
-            <span v-if="!row.off && !row.tight" class="true">● all {{ row.readings }} in band</span>
+            <span v-if="!row.readings" class="quiet">no readings</span>
+            <span v-else-if="!row.off && !row.tight" class="true"
+              >● all {{ row.readings }} in band</span
+            >
           </template>
         </td>
       </tr>

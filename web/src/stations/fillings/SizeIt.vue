@@ -214,7 +214,7 @@ onMounted(() => {
           <p>
             made {{ answer.leftover.made }}, use by <b>{{ answer.leftover.useBy }}</b><template
               v-if="answer.leftover.keepCold"
->. <b>Keep at {{ quantity(4, 'CELSIUS', taste) }} or colder.</b></template
+              >. <b>Keep at {{ quantity(4, 'CELSIUS', taste) }} or colder.</b></template
             >
           </p>
           <p>

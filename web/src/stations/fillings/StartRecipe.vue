@@ -2,11 +2,18 @@
 // A recipe begins from a type, or from text in any of four ways; unknown names are asked about.
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type ReadRecipe, type RecipeDraft } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
+import AmountField from './AmountField.vue'
 import { useRecipe } from './recipe'
 
 const shown = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ begun: [] }>()
-const { benchWords, larder, start, kindOf } = useRecipe()
+const { benchWords, larder, start, kindOf, nameOf } = useRecipe()
+const { taste } = useHouse()
+
+type ReadOperation = ReadRecipe['operations'][number]
+type SettingKey = ReadOperation['asks'][number]
 
 const text = ref('')
 const name = ref('')
@@ -17,8 +24,8 @@ const refused = ref('')
 const fromType = ref(false)
 const file = ref<HTMLInputElement | null>(null)
 
-watch(shown, (open) => {
-  if (open) {
+watch(shown, (now) => {
+  if (now) {
     read.value = null
     refused.value = ''
   }
@@ -31,13 +38,46 @@ const asked = computed(
 const doubtful = ref<ReadRecipe['operations'][number]['lines']>([])
 const choices = larder
 
+const settingOf = (op: ReadOperation, key: SettingKey) =>
+  kindOf(op.kind)?.settings.find((s) => s.setting === key)
+/** What other recipes do, as a help to answer; nothing is taken over unasked. */
+function usual(op: ReadOperation, key: SettingKey): string {
+  const setting = settingOf(op, key)
+  return setting?.usual == null
+    ? 'as it tastes'
+    : quantity(setting.usual, setting.unit, taste.value)
+}
+/** Everything that will set the operation, and where it comes from. */
+function said(op: ReadOperation): string {
+  return (kindOf(op.kind)?.settings ?? [])
+    .filter((s) => !op.asks.includes(s.setting))
+    .flatMap((s) => {
+      const value = op.settings[s.setting]
+      if (value !== undefined) return [`${s.words} ${quantity(value, s.unit, taste.value)}`]
+      return s.usual == null
+        ? []
+        : [`${s.words} ${quantity(s.usual, s.unit, taste.value)}, as usual`]
+    })
+    .join('; ')
+}
+function answer(op: ReadOperation, key: SettingKey, value: number | null) {
+  if (value === null) Reflect.deleteProperty(op.settings, key)
+  else op.settings[key] = value
+}
+/** How many numbers are still asked for. */
+const open = computed(
+  () =>
+    read.value?.operations.flatMap((op) => op.asks.filter((s) => op.settings[s] === undefined))
+      .length ?? 0,
+)
+
 async function look() {
   try {
-    const answer = await ask(api.POST('/api/fillings/read', { body: { text: text.value } }))
-    read.value = answer
+    const found = await ask(api.POST('/api/fillings/read', { body: { text: text.value } }))
+    read.value = found
     doubtful.value = asked.value
-    name.value = answer.name || name.value
-    if (!fromType.value) style.value = answer.style
+    name.value = found.name || name.value
+    if (!fromType.value) style.value = found.style
     refused.value = ''
   } catch (problem) {
     refused.value = words(problem)
@@ -119,10 +159,24 @@ function begin() {
           />
           <ol>
             <li v-for="(op, i) in read.operations" :key="i">
-              <b>{{ kindOf(op.kind)?.words }}</b>
-              <span v-for="(l, k) in op.lines" :key="k">
-                {{ k ? ',' : ':' }} {{ l.amount }} {{ l.unit }} {{ l.words }}</span
-              >
+              <b>{{ kindOf(op.kind)?.words }}</b> {{ said(op) }}
+              <span v-for="(l, k) in op.lines" :key="k" class="line">
+                <span class="quiet">{{ l.raw }}</span> is
+                <b>{{ l.ingredient ? nameOf(l.ingredient) : 'not known yet' }}</b>, {{ l.amount }}
+                {{ l.unit }}
+              </span>
+              <div v-for="s in op.asks" :key="s" class="asked">
+                <p>
+                  The text does not say it. {{ settingOf(op, s)?.words }}, usually
+                  {{ usual(op, s) }}:
+                </p>
+                <AmountField
+                  :model-value="op.settings[s] ?? null"
+                  :label="`${settingOf(op, s)?.words} of ${kindOf(op.kind)?.words}, operation ${i + 1}`"
+                  :unit="settingOf(op, s)!.unit"
+                  @update:model-value="answer(op, s, $event)"
+                />
+              </div>
             </li>
           </ol>
           <template v-if="doubtful.length">
@@ -156,17 +210,27 @@ function begin() {
               />
             </div>
           </template>
-          <template v-if="read.notUnderstood.length">
-            <h3 class="mt-3">Not understood, left out</h3>
-            <p v-for="line in read.notUnderstood" :key="line" class="quiet">{{ line }}</p>
+          <template v-if="read.unused.length">
+            <h3 class="mt-3">Not used</h3>
+            <ul class="unused">
+              <li v-for="u in read.unused" :key="u.text">
+                <template v-if="u.parts.length"
+                  ><b>{{ u.parts.join(', ') }}</b> <span class="quiet">in “{{ u.text }}”</span>
+                </template>
+                <b v-else>{{ u.text }}</b>
+              </li>
+            </ul>
           </template>
         </div>
       </div>
       <div class="acts d-flex ga-3">
         <v-btn size="large" variant="outlined" @click="shown = false">Leave it</v-btn>
-        <v-btn size="large" color="primary" :disabled="!read" @click="begin"
+        <v-btn size="large" color="primary" :disabled="!read || open > 0" @click="begin"
           >Put it on the bench</v-btn
         >
+        <p v-if="open" class="trouble" role="status">
+          {{ open === 1 ? 'One number is' : `${open} numbers are` }} still asked for above.
+        </p>
       </div>
     </v-card>
   </v-dialog>
@@ -208,8 +272,20 @@ function begin() {
   background: var(--p-still);
   color: var(--p-ground);
 }
-.read ol {
+.read ol,
+.unused {
   padding-left: 22px;
+}
+.read ol li {
+  margin-bottom: 6px;
+}
+.line {
+  display: block;
+}
+.asked {
+  border-left: 4px solid var(--p-tight);
+  padding: 4px 0 4px 10px;
+  margin: 6px 0;
 }
 .acts {
   position: sticky;

@@ -36,9 +36,17 @@ function answering(of: (url: string) => unknown, status = 200) {
     asked.push({ url: request.url, body: await request.text() })
     // The bench looks at its recipe by itself; that is not what is asked about here.
     if (request.url.endsWith('/sheet')) {
-      return new Response('{"figures":[],"allergens":[],"cautions":[]}', {
-        headers: { 'content-type': 'application/json' },
-      })
+      return new Response(
+        JSON.stringify({
+          figures: [],
+          allergens: [],
+          cautions: [],
+          life: { keepCold: true, verdict: { template: 'Keep at 4 °C.', values: [] } },
+        }),
+        {
+          headers: { 'content-type': 'application/json' },
+        },
+      )
     }
     return new Response(JSON.stringify(of(request.url)), {
       status,
@@ -188,7 +196,7 @@ describe('another size', () => {
     expect(shown.find('h1').text()).toContain('in 2 rounds')
     expect(shown.find('.says').text()).toContain('Too much')
     expect(shown.find('.jar').text()).toContain('use by 2026-11-30')
-    expect(shown.find('.jar').text()).toContain('keep cold')
+    expect(shown.find('.jar').text()).toContain('Keep at 4.0\u00a0°C or colder')
     expect(shown.find('.jar').text()).toContain('milk')
   })
 })

@@ -152,7 +152,7 @@ describe('a recipe on the bench', () => {
       {
         name: '',
         format: 'text',
-        notUnderstood: [],
+        unused: [],
         unmatched: 1,
         operations: [
           {

@@ -36,7 +36,12 @@ function answering(answers: Record<string, unknown>, status = 200) {
     // The bench looks at its recipe by itself; that is not what is asked about here.
     const found = Object.entries({
       ...answers,
-      '/sheet': { figures: [], allergens: [], cautions: [] },
+      '/sheet': {
+        figures: [],
+        allergens: [],
+        cautions: [],
+        life: { keepCold: true, verdict: { template: 'Keep at 4 °C.', values: [] } },
+      },
     }).find(([end]) => path.endsWith(end))
     return new Response(JSON.stringify(found ? found[1] : []), {
       status: found ? status : 200,
@@ -172,10 +177,11 @@ describe('size by moulds', () => {
     vi.stubGlobal('print', printed)
     const shown = mount(SizeIt, { global })
     await settled()
-    expect(shown.find('.jar').text()).toContain('use by 2026-11-28, keep cold')
+    expect(shown.find('.jar').text()).toContain('use by 2026-11-28. Keep at 4.0\u00a0°C or colder')
     await press(shown, 'Print the label')
     expect(shown.find('.tool').attributes('data-print')).toBe('jar')
     await press(shown, 'Print the sheet')
+    expect(shown.find('.only-print').text()).toContain('Keep at 4 °C.')
     expect(shown.find('.tool').attributes('data-print')).toBe('sheet')
     expect(printed).toHaveBeenCalledTimes(2)
   })
@@ -323,7 +329,12 @@ describe('an answer that comes late', () => {
       const body = path.endsWith('/notes')
         ? [{ number: 1, notedAt: '2026-10-01T10:00:00Z', kind: 'TASTING', score: 5, words: of }]
         : path.endsWith('/sheet')
-          ? { figures: [], allergens: [], cautions: [] }
+          ? {
+              figures: [],
+              allergens: [],
+              cautions: [],
+              life: { keepCold: true, verdict: { template: 'Keep at 4 °C.', values: [] } },
+            }
           : []
       return new Response(JSON.stringify(body), {
         headers: { 'content-type': 'application/json' },
@@ -353,6 +364,7 @@ describe('starting a recipe', () => {
       {
         kind: 'BOIL',
         settings: {},
+        asks: [],
         lines: [
           {
             raw: '200 g cream',
@@ -372,7 +384,7 @@ describe('starting a recipe', () => {
         ],
       },
     ],
-    notUnderstood: ['Serve on a silver tray.'],
+    unused: [{ text: 'Serve on a silver tray.', parts: [] }],
     unmatched: 1,
   }
 
@@ -399,8 +411,8 @@ describe('starting a recipe', () => {
         ...read,
         style: 'CUT_SLAB',
         operations: [
-          { kind: 'BOIL', settings: {}, lines: [doubtful('syrup', 'Glucose', 'Invert')] },
-          { kind: 'POUR', settings: {}, lines: [doubtful('moon rock')] },
+          { kind: 'BOIL', settings: {}, asks: [], lines: [doubtful('syrup', 'Glucose', 'Invert')] },
+          { kind: 'POUR', settings: {}, asks: [], lines: [doubtful('moon rock')] },
         ],
       },
     })
@@ -415,6 +427,51 @@ describe('starting a recipe', () => {
     expect(bench.value.recipe.style).toBe('CUT_SLAB')
     expect(bench.value.recipe.operations.map((op) => op.kind)).toEqual(['BOIL'])
     expect(bench.value.recipe.operations[0]!.lines![0]!.ingredient).toBe('invert')
+  })
+
+  it('asks for the heat the text does not say, and goes on only with an answer', async () => {
+    const { bench, benchWords } = useRecipe()
+    benchWords.value = {
+      operations: [
+        {
+          kind: 'TEMPER_YOLKS',
+          words: 'temper yolks',
+          lines: 'WANTED',
+          settings: [
+            { setting: 'TEMPERATURE_C', words: 'temperature', unit: 'CELSIUS', usual: 85 },
+            { setting: 'MINUTES', words: 'minutes', unit: 'MINUTE', usual: 1 },
+          ],
+        },
+      ],
+      styles: [],
+      types: [],
+    } as never
+    answering({
+      '/read': {
+        ...read,
+        operations: [
+          {
+            kind: 'TEMPER_YOLKS',
+            settings: { MINUTES: 2 },
+            asks: ['TEMPERATURE_C'],
+            lines: [read.operations[0]!.lines[0]!],
+          },
+        ],
+        unused: [{ text: 'Temper the yolks for luck', parts: ['luck'] }],
+      },
+    })
+    const shown = mount(StartRecipe, { global, props: { modelValue: true } })
+    await shown.find('textarea').setValue('temper yolks')
+    await press(shown, 'Read it')
+    expect(shown.text()).toContain('minutes 2\u00a0min')
+    expect(shown.text()).toContain('The text does not say it')
+    expect(shown.find('.unused').text()).toContain('luck in “Temper the yolks for luck”')
+    const go = shown.findAll('button').find((b) => b.text() === 'Put it on the bench')!
+    expect(go.attributes('disabled')).toBeDefined()
+    await shown.find('.asked input').setValue('84')
+    expect(go.attributes('disabled')).toBeUndefined()
+    await go.trigger('click')
+    expect(bench.value.recipe.operations[0]!.settings).toEqual({ MINUTES: 2, TEMPERATURE_C: 84 })
   })
 
   it('asks about what it does not know and says what it left out', async () => {

@@ -57,9 +57,23 @@ public class RecipeTexts {
             @Nullable String ingredient,
             List<CandidateView> candidates) {}
 
-    /** An operation as it was read. */
+    /**
+     * An operation as it was read.
+     *
+     * @param asks settings the text ought to say and does not
+     */
     public record ReadOperationView(
-            OperationKind kind, Map<Setting, Double> settings, List<ReadLineView> lines) {}
+            OperationKind kind,
+            Map<Setting, Double> settings,
+            List<Setting> asks,
+            List<ReadLineView> lines) {}
+
+    /**
+     * A piece of the text with what of it was not used.
+     *
+     * @param parts of it; none where all of it was left out
+     */
+    public record UnusedView(String text, List<String> parts) {}
 
     /**
      * A recipe as it was read.
@@ -71,7 +85,7 @@ public class RecipeTexts {
             String format,
             Style style,
             List<ReadOperationView> operations,
-            List<String> notUnderstood,
+            List<UnusedView> unused,
             int unmatched) {}
 
     public ReadRecipeView read(final TextDraft draft) {
@@ -175,7 +189,10 @@ public class RecipeTexts {
             }
             operations.add(
                     new ReadOperationView(
-                            op.kind(), op.settings() == null ? Map.of() : op.settings(), lines));
+                            op.kind(),
+                            op.settings() == null ? Map.of() : op.settings(),
+                            List.of(),
+                            lines));
         }
         return new ReadRecipeView(
                 draft.name() == null ? "" : draft.name(),
@@ -256,14 +273,18 @@ public class RecipeTexts {
                                 sure ? candidates.get(0).id() : null,
                                 candidates));
             }
-            operations.add(new ReadOperationView(doing.kind(), doing.settings(), lines));
+            operations.add(
+                    new ReadOperationView(doing.kind(), doing.settings(), doing.asks(), lines));
         }
         return new ReadRecipeView(
                 name,
                 format,
                 written.likely(),
                 operations,
-                written.notUnderstood().stream().filter(line -> !line.equals(name)).toList(),
+                written.unused().stream()
+                        .filter(u -> !u.text().equals(name))
+                        .map(u -> new UnusedView(u.text(), u.parts()))
+                        .toList(),
                 unmatched);
     }
 

@@ -25,4 +25,9 @@ class HouseController {
     HouseView change(@RequestBody final HouseDraft draft) {
         return houses.change(draft);
     }
+
+    @PutMapping("/air")
+    HouseView read(@RequestBody final HouseService.AirDraft air) {
+        return houses.read(air);
+    }
 }

@@ -12,8 +12,10 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
@@ -110,6 +112,8 @@ public class HouseEntity {
     @Column(name = "altitude_m")
     private double altitudeM;
 
+    private Instant roomReadAt;
+
     @Version private Long version;
 
     protected HouseEntity() {}
@@ -141,9 +145,7 @@ public class HouseEntity {
 
     /** Takes over everything; the core checks what it will compute with. */
     void take(final HouseDraft draft) {
-        final RoomAir air = new RoomAir(draft.roomTemperatureC(), draft.humidityPercent());
-        // Seed lies at room temperature, and must still be hard there.
-        Require.between("room temperature", air.temperatureC(), 5, 27, "°C");
+        final RoomAir air = checked(draft.roomTemperatureC(), draft.humidityPercent());
         final HeatSource heat = new HeatSource(draft.heatPowerW(), draft.heatEfficiency());
         final BatchHabits habits =
                 new BatchHabits(
@@ -176,6 +178,26 @@ public class HouseEntity {
         }
         cabinets.clear();
         draft.cabinets().forEach(c -> cabinets.add(new Cabinet(c.name(), c.temperatureC())));
+    }
+
+    private static RoomAir checked(final double celsius, final double humidityPercent) {
+        final RoomAir air = new RoomAir(celsius, humidityPercent);
+        // Seed lies at room temperature, and must still be hard there.
+        Require.between("room temperature", air.temperatureC(), 5, 27, "°C");
+        return air;
+    }
+
+    /** What the room's thermometer and hygrometer say now. */
+    void read(final double celsius, final double percent, final Instant at) {
+        final RoomAir air = checked(celsius, percent);
+        roomTemperatureC = air.temperatureC();
+        humidityPercent = air.humidityPercent();
+        roomReadAt = at;
+    }
+
+    /** When the room was last read; empty where nobody has yet. */
+    Optional<Instant> roomReadAt() {
+        return Optional.ofNullable(roomReadAt);
     }
 
     /** A sign or a few letters; digits would run into the price. */

@@ -1,5 +1,6 @@
 package palintone.server.house;
 
+import java.time.Instant;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.server.problem.StaleVersionException;
@@ -21,7 +22,7 @@ public class HouseService {
 
     @Transactional(readOnly = true)
     public HouseView view() {
-        return HouseView.of(house());
+        return HouseView.of(house(), Instant.now());
     }
 
     /**
@@ -31,9 +32,26 @@ public class HouseService {
     public HouseView change(final HouseDraft draft) {
         final HouseEntity house = house();
         StaleVersionException.check("House rules", draft.version(), house.version());
+        final boolean read =
+                house.air().temperatureC() != draft.roomTemperatureC()
+                        || house.air().humidityPercent() != draft.humidityPercent();
         house.take(draft);
-        return HouseView.of(houses.saveAndFlush(house));
+        if (read) {
+            house.read(draft.roomTemperatureC(), draft.humidityPercent(), Instant.now());
+        }
+        return HouseView.of(houses.saveAndFlush(house), Instant.now());
     }
+
+    /** The room as it was just read. */
+    @Transactional
+    public HouseView read(final AirDraft air) {
+        final HouseEntity house = house();
+        house.read(air.temperatureC(), air.humidityPercent(), Instant.now());
+        return HouseView.of(houses.saveAndFlush(house), Instant.now());
+    }
+
+    /** What the room's thermometer and hygrometer say. */
+    public record AirDraft(double temperatureC, double humidityPercent) {}
 
     /** Takes over a house as imported, whatever state it rests on. */
     @Transactional

@@ -1,11 +1,22 @@
 package palintone.server.house;
 
+import jakarta.annotation.Nullable;
+import java.time.Duration;
+import java.time.Instant;
 import palintone.server.figure.FigureView;
 
-/** The house as it is shown, with what follows from its air. */
-public record HouseView(HouseDraft rules, FigureView dewPoint) {
+/**
+ * The house as it is shown, with what follows from its air.
+ *
+ * @param roomReadAt when the room's air was last read
+ * @param roomIsOld whether it ought to be read again: never read, or more than a day ago
+ */
+public record HouseView(
+        HouseDraft rules, FigureView dewPoint, @Nullable Instant roomReadAt, boolean roomIsOld) {
 
-    static HouseView of(final HouseEntity house) {
+    private static final Duration FRESH = Duration.ofDays(1);
+
+    static HouseView of(final HouseEntity house, final Instant now) {
         return new HouseView(
                 new HouseDraft(
                         house.name(),
@@ -27,6 +38,12 @@ public record HouseView(HouseDraft rules, FigureView dewPoint) {
                         house.currency(),
                         house.altitudeM(),
                         house.version()),
-                FigureView.of(house.air().dewPoint()));
+                FigureView.of(house.air().dewPoint()),
+                house.roomReadAt().orElse(null),
+                isOld(house, now));
+    }
+
+    static boolean isOld(final HouseEntity house, final Instant now) {
+        return house.roomReadAt().map(at -> at.plus(FRESH).isBefore(now)).orElse(true);
     }
 }

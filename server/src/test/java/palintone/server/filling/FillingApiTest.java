@@ -27,15 +27,20 @@ class FillingApiTest {
             assertThat(sheet.status()).as(id + sheet.text()).isEqualTo(200);
             assertThat(sheet.json().get("figures").size()).isEqualTo(18);
             assertThat(figure(sheet, "WATER_ACTIVITY")).isBetween(0.05, 0.97);
-            assertThat(sheet.at("/lifeReason/template")).isNotBlank();
+            assertThat(sheet.at("/life/reason/template")).isNotBlank();
+            final boolean cold = sheet.json().at("/life/keepCold").asBoolean();
+            if (cold) {
+                assertThat(sheet.number("/life/days/high")).as(id).isLessThanOrEqualTo(7);
+            }
             System.out.printf(
-                    "%-26s aw %.3f firm %.1f oil %.2f crystals %.1f life %.0f%n",
+                    "%-26s %s aw %.3f firm %.1f oil %.2f crystals %.1f life %.0f%n",
                     id,
+                    cold ? "cold " : "shelf",
                     figure(sheet, "WATER_ACTIVITY"),
                     figure(sheet, "FIRMNESS"),
                     figure(sheet, "OIL_SHARE"),
                     figure(sheet, "CRYSTAL_SUGAR"),
-                    sheet.number("/life/value"));
+                    sheet.number("/life/days/value"));
         }
     }
 
@@ -51,7 +56,7 @@ class FillingApiTest {
                                     + "}");
             assertThat(read.status()).as(name + read.text()).isEqualTo(200);
             assertThat(read.json().get("unmatched").asInt()).as(name + read.text()).isZero();
-            assertThat(read.json().get("notUnderstood").size()).as(name).isZero();
+            assertThat(read.json().get("unused").size()).as(name).isZero();
             final ObjectNode recipe = JSON.createObjectNode();
             recipe.put("name", name).put("style", type.get("style").asString()).put("version", 0);
             recipe.set("operations", read.json().get("operations").deepCopy());
@@ -64,6 +69,8 @@ class FillingApiTest {
                             .put("unit", line.get("unit").asString());
                 }
                 ((ObjectNode) op).set("lines", lines);
+                assertThat(op.get("asks").size()).as(name).isZero();
+                ((ObjectNode) op).remove("asks");
             }
             final Workshop.Answer sheet = workshop.post("/api/fillings/sheet", on(recipe));
             assertThat(sheet.status()).as(name + sheet.text()).isEqualTo(200);
@@ -84,7 +91,7 @@ class FillingApiTest {
                     figure(sheet, "FIRMNESS"),
                     figure(sheet, "OIL_SHARE"),
                     figure(sheet, "CRYSTAL_SUGAR"),
-                    sheet.number("/life/value"));
+                    sheet.number("/life/days/value"));
         }
     }
 

@@ -159,10 +159,16 @@ final class Acts {
         pot.lose(op.value(Setting.PERCENT) / 100);
     }
 
-    static void temperYolks(final Pot pot, final Operation op, final double[] grams) {
+    /** Warms to below the boil, or to the boil where that is lower; no water is counted as lost. */
+    static void heat(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        final double reached = Math.min(op.value(Setting.TEMPERATURE_C), pot.boilingC());
+        final double wanted = op.value(Setting.TEMPERATURE_C);
+        final double reached = pot.waterG() > 0 ? Math.min(wanted, pot.boilingC()) : wanted;
         pot.heated(reached, op.value(Setting.MINUTES) * 60);
+    }
+
+    static void temperYolks(final Pot pot, final Operation op, final double[] grams) {
+        heat(pot, op, grams);
     }
 
     static void emulsify(final Pot pot, final Operation op, final double[] grams) {

@@ -11,6 +11,7 @@ import java.util.Map;
 public enum OperationKind {
     ADD("add", Lines.WANTED, Acts::add),
     BOIL("boil", Lines.TAKEN, Acts::boil, Setting.MINUTES, 0.2, Setting.PERCENT, 1.5),
+    HEAT("heat to", Lines.TAKEN, Acts::heat, Setting.TEMPERATURE_C, 80.0, Setting.MINUTES, 0.2),
     POUR("pour over", Lines.WANTED, Acts::pour, Setting.MINUTES, 2.0),
     INFUSE(
             "infuse and strain",

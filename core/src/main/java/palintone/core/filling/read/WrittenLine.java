@@ -1,5 +1,7 @@
 package palintone.core.filling.read;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -27,13 +29,45 @@ public record WrittenLine(String raw, double amount, KitchenUnit unit, String wo
     private static final Pattern ONLY_FRACTION =
             Pattern.compile("^([½¼¾⅓⅔⅛])\\s*([\\p{L}]+\\.?)?\\s*(.*)$");
 
+    /** "Cream 200 g". */
+    private static final Pattern AMOUNT_BEHIND =
+            Pattern.compile("^(\\p{L}[^\\d:.;]*?)[\\s,]+(\\d+(?:[.,]\\d+)?)\\s*(\\p{L}+)\\.?$");
+
+    private static final Pattern RANGE =
+            Pattern.compile(
+                    "^[-•*·]?\\s*(\\d+(?:[.,]\\d+)?)\\s*[-–]\\s*(\\d+(?:[.,]\\d+)?)(?=\\s*\\p{L})");
+
+    /** "10-12 oz" is taken as 11. */
+    private static String middle(final String line) {
+        final Matcher m = RANGE.matcher(line);
+        if (!m.find()) {
+            return line;
+        }
+        final double middle =
+                (Double.parseDouble(m.group(1).replace(',', '.'))
+                                + Double.parseDouble(m.group(2).replace(',', '.')))
+                        / 2;
+        return middle + " " + line.substring(m.end()).strip();
+    }
+
     /** The line, if it begins with an amount. */
     public static Optional<WrittenLine> read(final String text) {
-        final String line = text.strip().replaceFirst("^[-•*·]\\s*", "");
+        final String line = middle(text.strip().replaceFirst("^[-•*·]\\s*", ""));
+        final Matcher behind = AMOUNT_BEHIND.matcher(line);
+        // "Boil down to 130 g" ends in an amount too, and is no ingredient.
+        if (behind.matches()
+                && KitchenUnit.written(behind.group(3)).isPresent()
+                && Verbs.first(behind.group(1).toLowerCase(Locale.ROOT)).isEmpty()) {
+            return of(
+                    text.strip(),
+                    Double.parseDouble(behind.group(2).replace(',', '.')),
+                    behind.group(3),
+                    behind.group(1));
+        }
         final Matcher fraction = ONLY_FRACTION.matcher(line);
         if (fraction.matches()) {
             return of(
-                    line,
+                    text.strip(),
                     FRACTIONS.get(fraction.group(1).charAt(0)),
                     fraction.group(2),
                     fraction.group(3));
@@ -59,7 +93,7 @@ public record WrittenLine(String raw, double amount, KitchenUnit unit, String wo
         if (m.group(4) != null) {
             amount += FRACTIONS.get(m.group(4).charAt(0));
         }
-        return of(line, amount, m.group(5), m.group(6));
+        return of(text.strip(), amount, m.group(5), m.group(6));
     }
 
     private static Optional<WrittenLine> of(
@@ -79,6 +113,25 @@ public record WrittenLine(String raw, double amount, KitchenUnit unit, String wo
                         amount,
                         unit.orElse(KitchenUnit.PIECE),
                         words.substring(0, Math.min(120, words.length()))));
+    }
+
+    /**
+     * Degrees and minutes written beside an ingredient set nothing: they are said to be left out.
+     */
+    Optional<WrittenRecipe.Unused> unused() {
+        final List<String> parts = new ArrayList<>();
+        for (final Pattern pattern : List.of(Clause.DEGREES, Clause.MINUTES)) {
+            final Matcher m = pattern.matcher(words.toLowerCase(Locale.ROOT));
+            while (m.find()) {
+                parts.add(m.group());
+            }
+        }
+        if (RANGE.matcher(raw).find()) {
+            parts.add("a range: its middle is used");
+        }
+        return parts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new WrittenRecipe.Unused(raw, parts));
     }
 
     /** The words without what is said about them after a comma or in brackets, lower case. */

@@ -2,12 +2,15 @@ package palintone.core.filling.read;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
@@ -76,7 +79,9 @@ class WrittenRecipeTest {
                         2. Add the cream. Pour over the chocolate and blend.
                         3. Cool to 35 °C, add butter.
                         """);
-        assertThat(recipe.notUnderstood()).containsExactly("Plum ganache for the harbour fair");
+        assertThat(recipe.unused())
+                .containsExactly(
+                        new WrittenRecipe.Unused("Plum ganache for the harbour fair", List.of()));
         assertThat(recipe.doings())
                 .extracting(WrittenRecipe.Doing::kind)
                 .contains(OperationKind.BOIL_DOWN, OperationKind.POUR);
@@ -221,6 +226,160 @@ class WrittenRecipeTest {
                 .hasMessageContaining("1 to 20000 characters");
         assertThatThrownBy(() -> WrittenRecipe.read("1 g salt\n".repeat(300)))
                 .hasMessageContaining("up to 200 lines");
+    }
+
+    private static final String WEIGHED =
+            """
+            200 g cream
+            100 g sugar
+            60 g yolks
+            30 g butter
+            250 g dark chocolate
+            """;
+
+    private static WrittenRecipe weighed(final String prose) {
+        return WrittenRecipe.read(WEIGHED + prose);
+    }
+
+    private static WrittenRecipe.Doing first(final WrittenRecipe recipe, final OperationKind kind) {
+        return recipe.doings().stream()
+                .filter(d -> d.kind() == kind)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no " + kind + " in " + recipe.doings()));
+    }
+
+    private static List<String> unused(final WrittenRecipe recipe) {
+        return recipe.unused().stream()
+                .flatMap(u -> u.parts().isEmpty() ? Stream.of(u.text()) : u.parts().stream())
+                .toList();
+    }
+
+    /** Whatever the prose says, nothing that was weighed in gets lost. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Reduce the cream by a third. Pour over the chocolate.",
+                "Heat to 255 °F. Add the butter.",
+                "Boil until golden.",
+                "Stand on one leg and hum.",
+                "Add the cream. Add the cream. Add the cream.",
+                "Chill 20 min, cut, freeze",
+                "Temper the yolks; strain; rest",
+                ""
+            })
+    void everyLineEndsInTheRecipe(final String prose) {
+        assertThat(weighed(prose).doings().stream().mapToInt(d -> d.lines().size()).sum())
+                .isEqualTo(5);
+    }
+
+    @Test
+    void reducingByAShareIsAskedAboutAndKeepsTheCream() {
+        final WrittenRecipe recipe =
+                weighed("Reduce the cream by a third. Pour over the chocolate.");
+        final WrittenRecipe.Doing reduce = first(recipe, OperationKind.BOIL_DOWN);
+        assertThat(reduce.lines()).extracting(WrittenLine::words).containsExactly("cream");
+        assertThat(reduce.asks()).containsExactly(Setting.MASS_G);
+        assertThat(unused(recipe)).contains("a third");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Heat to 255 °F|COOK_SUGAR|123.9",
+                "Heat the cream to 80 °C|HEAT|80",
+                "Bring the cream to 85 °C|HEAT|85",
+                "Boil the sugar to 121 °C|COOK_SUGAR|121",
+                "Add the butter at 30 °C|BUTTER|30"
+            })
+    void heatIsNotDropped(final String text, final OperationKind kind, final double celsius) {
+        final WrittenRecipe recipe = weighed(text);
+        assertThat(first(recipe, kind).settings().get(Setting.TEMPERATURE_C))
+                .isCloseTo(celsius, within(0.001));
+        assertThat(first(recipe, kind).asks()).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Cook the sugar|COOK_SUGAR",
+                "Boil the sugar until golden|CARAMELISE",
+                "Temper the yolks|TEMPER_YOLKS",
+                "Cook the yolks until thick|TEMPER_YOLKS"
+            })
+    void aHeatStepWithoutItsNumberIsAskedAbout(final String text, final OperationKind kind) {
+        assertThat(first(weighed(text), kind).asks()).containsExactly(Setting.TEMPERATURE_C);
+    }
+
+    /** Yolks whisked in before: the step that makes them safe is still there, and asked about. */
+    @Test
+    void theHeatOfYolksThatWentInBeforeIsNotDropped() {
+        final WrittenRecipe recipe = weighed("Whisk the yolks with the sugar. Temper the yolks.");
+        assertThat(first(recipe, OperationKind.HEAT).asks()).containsExactly(Setting.TEMPERATURE_C);
+    }
+
+    /** One sentence, six things to do, each with its own numbers; yolks at 28 °C would be raw. */
+    @Test
+    void yolksAreNotHeatedToWhatTheSentenceCoolsTo() {
+        final WrittenRecipe recipe =
+                weighed(
+                        "Temper the yolks, back to the boil, pour over the chocolate, wait 3"
+                                + " minutes, blend, cool to 28 °C");
+        assertThat(recipe.doings().stream().skip(1))
+                .extracting(WrittenRecipe.Doing::kind)
+                .containsExactly(
+                        OperationKind.TEMPER_YOLKS,
+                        OperationKind.BOIL,
+                        OperationKind.POUR,
+                        OperationKind.BLEND,
+                        OperationKind.COOL);
+        assertThat(first(recipe, OperationKind.TEMPER_YOLKS).settings()).isEmpty();
+        assertThat(first(recipe, OperationKind.POUR).settings())
+                .containsEntry(Setting.MINUTES, 3.0);
+        assertThat(first(recipe, OperationKind.COOL).settings())
+                .containsEntry(Setting.TEMPERATURE_C, 28.0);
+        assertThat(recipe.unused()).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Blend for 40 seconds at 60 °C|40 seconds|60 °c",
+                "Boil the cream with 3 bay leaves|3 bay|leaves",
+                "Add the butter overnight|overnight|overnight",
+                "Cool to 30 °C within 45 min|45 min|within",
+                "Blend in two parts until glossy|glossy|parts"
+            })
+    void whatSetsNothingIsListed(final String text, final String one, final String other) {
+        assertThat(unused(weighed(text))).contains(one, other);
+    }
+
+    @Test
+    void sentencesBesideOthersAndLinesBehindAColonAreNotLost() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read(
+                        "boil: 200 g cream, a little salt\nPour. Serve with pride. Blend.\n"
+                                + "250 g dark chocolate at 30 °C");
+        assertThat(unused(recipe)).contains("Serve with pride.", "30 °c");
+        assertThat(String.join("|", unused(recipe)) + recipe.doings()).contains("a little salt");
+    }
+
+    @Test
+    void restsInMinutesAndAmountsBehindTheName() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read("Cream 200 g\n10-12 oz plums\nChill 30 min\nLeave 90 minutes");
+        assertThat(recipe.doings().get(0).lines())
+                .extracting(WrittenLine::words, WrittenLine::amount, WrittenLine::unit)
+                .containsExactly(
+                        tuple("Cream", 200.0, KitchenUnit.GRAM),
+                        tuple("plums", 11.0, KitchenUnit.OUNCE));
+        assertThat(recipe.doings().get(1).settings())
+                .containsEntry(Setting.HOURS, 0.5)
+                .containsEntry(Setting.TEMPERATURE_C, 4.0);
+        assertThat(recipe.doings().get(2).settings()).containsEntry(Setting.HOURS, 1.5);
+        assertThat(unused(recipe)).containsExactly("a range: its middle is used");
     }
 
     @Test
