@@ -1,29 +1,45 @@
 // The bowl of docs/models.md, section Temper, written a second time and solved by another solver
 // (odex, after E. Hairer's ODEX). Run by IndependentSolverTest: reads one JSON line, answers one.
-import { createRequire } from 'node:module'
 import { readFileSync } from 'node:fs'
+import { Solver } from 'odex'
 
-const require = createRequire(`${process.argv[2]}/package.json`)
-const { Solver } = require('odex')
 const given = JSON.parse(readFileSync(0, 'utf8'))
 
-const points = [
-  [20, 0.76],
-  [25, 0.7],
-  [27.5, 0.62],
-  [30, 0.44],
-  [32, 0.2],
-  [33, 0.05],
-  [34.5, 0],
+// Share of cocoa butter, melting point °C, heat of fusion J/mol: docs/models.md, section Solid fat.
+const bodies = [
+  [0.036, 7.5, 107e3],
+  [0.102, 24.4, 75e3],
+  [0.19, 48, 60e3],
+  [0.422, 39.6, 100e3],
+  [0.2, 46.3, 110e3],
 ]
-function solid(t) {
-  if (t <= 20) return 0.76
-  for (let i = 1; i < points.length; i++) {
-    const [t0, s0] = points[i - 1]
-    const [t1, s1] = points[i]
-    if (t < t1) return s0 + ((t - t0) / (t1 - t0)) * (s1 - s0)
+// Ideal solubility, its balance of what is molten solved by halving.
+function exact(t) {
+  let low = 0
+  let high = 1
+  for (let k = 0; k < 60; k++) {
+    const l = (low + high) / 2
+    let molten = 1 - bodies.reduce((sum, [share]) => sum + share, 0)
+    for (const [share, melts, fusion] of bodies) {
+      const soluble =
+        t >= melts ? Infinity : Math.exp((-fusion / 8.314) * (1 / (t + 273.15) - 1 / (melts + 273.15)))
+      molten += Math.min(share, soluble * l)
+    }
+    if (molten > l) low = l
+    else high = l
   }
-  return 0
+  return 1 - (low + high) / 2
+}
+// As the core does: every tenth of a kelvin from −5 °C, straight lines between.
+const points = new Map()
+const point = (i) => {
+  if (!points.has(i)) points.set(i, exact(-5 + i * 0.1))
+  return points.get(i)
+}
+function solid(t) {
+  const along = Math.max(0, Math.min(649.999, (t + 5) / 0.1))
+  const i = Math.floor(along)
+  return point(i) + (along - i) * (point(i + 1) - point(i))
 }
 
 const c = given.constants

@@ -25,6 +25,8 @@ class RoomsTest {
                     .definedBy("palintone.core.figure..")
                     .layer("substance")
                     .definedBy("palintone.core.substance..")
+                    .layer("fat")
+                    .definedBy("palintone.core.fat..")
                     .layer("heat")
                     .definedBy("palintone.core.heat..")
                     .layer("temper")
@@ -49,9 +51,11 @@ class RoomsTest {
                     .mayOnlyBeAccessedByLayers("piece", "work")
                     .whereLayer("heat")
                     .mayOnlyBeAccessedByLayers("temper", "filling", "piece", "work")
+                    .whereLayer("fat")
+                    .mayOnlyBeAccessedByLayers("heat", "temper", "filling", "piece", "work")
                     .whereLayer("substance")
                     .mayOnlyBeAccessedByLayers(
-                            "heat", "temper", "filling", "shell", "piece", "work");
+                            "fat", "heat", "temper", "filling", "shell", "piece", "work");
 
     @ArchTest
     static final ArchRule plainJava =

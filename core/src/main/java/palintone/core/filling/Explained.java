@@ -1,13 +1,13 @@
 package palintone.core.filling;
 
 import java.util.Map;
+import palintone.core.fat.FatBlend;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Range;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.fat.Emulsion;
-import palintone.core.filling.fat.FatBlend;
 import palintone.core.filling.layer.Gab;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;

@@ -2,6 +2,7 @@ package palintone.core.heat;
 
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.analysis.solvers.UnivariateSolver;
+import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 

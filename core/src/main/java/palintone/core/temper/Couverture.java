@@ -1,7 +1,7 @@
 package palintone.core.temper;
 
+import palintone.core.fat.SolidFatCurve;
 import palintone.core.heat.MixingBalance;
-import palintone.core.heat.SolidFatCurve;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Ingredient;
 import palintone.core.temper.crystal.CrystalConstants;

@@ -2,6 +2,7 @@ package palintone.core.temper;
 
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -9,7 +10,6 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
 import palintone.core.heat.ChocolateMass;
 import palintone.core.heat.MixingBalance;
-import palintone.core.heat.SolidFatCurve;
 
 /**
  * How much seed, and how warm the bowl must be when it goes in.

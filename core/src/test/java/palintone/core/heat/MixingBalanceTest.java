@@ -9,6 +9,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.fat.SolidFatCurve;
 
 class MixingBalanceTest {
 

@@ -170,7 +170,7 @@ public class TemperBowlService {
         final boolean probed = bowl.probe().isPresent();
         return Alarm.of(
                 at.targets,
-                at.couverture.crystals().curve().clearPointC(),
+                at.couverture.crystals().curve(),
                 now.temperatureC(),
                 now.estimate(),
                 probed ? Math.max(0, clockS - now.timeS()) / bowl.pace() : 0,

@@ -1,12 +1,12 @@
 package palintone.core.filling.cool;
 
+import palintone.core.fat.FatBlend;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.fat.FatBlend;
 import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;

@@ -1,2 +1,2 @@
-/** The fat of a filling: how much of it is solid, and whether its drops stay apart. */
+/** The fat of a filling as drops: whether they stay apart. */
 package palintone.core.filling.fat;

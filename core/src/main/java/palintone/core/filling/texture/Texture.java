@@ -1,8 +1,8 @@
 package palintone.core.filling.texture;
 
+import palintone.core.fat.FatBlend;
 import palintone.core.figure.Source;
 import palintone.core.filling.fat.Emulsion;
-import palintone.core.filling.fat.FatBlend;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.SyrupViscosity;
@@ -30,7 +30,7 @@ public final class Texture {
     /** Syrup outside: log10 Pa at no solids, and per volume share of solids. */
     private static final double WET_BASE = -0.62;
 
-    private static final double WET_PER_SHARE = 12.2;
+    private static final double WET_PER_SHARE = 12.6;
     private static final double WET_PER_LOG_VISCOSITY = 0.22;
 
     /** Fat outside. */

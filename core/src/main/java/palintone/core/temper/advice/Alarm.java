@@ -2,6 +2,7 @@ package palintone.core.temper.advice;
 
 import java.util.ArrayList;
 import java.util.List;
+import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -36,13 +37,13 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
     private static final double THICK_PART = 0.6;
 
     /**
-     * @param clearPointC of the couverture, to know what its crystals bear
+     * @param curve of the couverture, to know what its crystals bear
      * @param silentS seconds since the probe was heard; 0 where readings are typed
      * @param doubting true where the last reading does not fit the ones before
      */
     public static List<Alarm> of(
             final TemperTargets targets,
-            final double clearPointC,
+            final SolidFatCurve curve,
             final double temperatureC,
             final Estimate estimate,
             final double silentS,
@@ -79,7 +80,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
                                     "The temper is lost: cast nothing. Seed it anew, or melt it out"
                                             + " and start again.")));
         }
-        final double coldC = NUCLEI_C - (34.5 - clearPointC) - TOO_COLD_K;
+        final double coldC = curve.fromCocoaButterC(NUCLEI_C) - TOO_COLD_K;
         if (temperatureC < coldC && estimate.middle().solid() < 0.2) {
             alarms.add(
                     new Alarm(

@@ -26,7 +26,7 @@ final class MoveList {
 
     MoveList(final Situation here) {
         this.here = here;
-        coolC = NUCLEI_C - here.couverture().crystals().curve().asCocoaButterC(0);
+        coolC = here.couverture().crystals().curve().fromCocoaButterC(NUCLEI_C);
     }
 
     Situation here() {

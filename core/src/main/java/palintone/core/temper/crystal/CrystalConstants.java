@@ -22,7 +22,7 @@ public record CrystalConstants(
 
     /** What {@link CrystalFit} finds, rounded to three figures; a test fits them anew. */
     public static final CrystalConstants CALIBRATED =
-            new CrystalConstants(2.25e-3, 3.19, 2.47e-5, 3.37e-3, 5.9e-7, 8.5e-3);
+            new CrystalConstants(2.30e-3, 3.22, 2.37e-5, 3.37e-3, 5.82e-7, 8.44e-3);
 
     public static final Source SOURCE =
             Source.calibrated(

@@ -1,6 +1,6 @@
 package palintone.core.temper.crystal;
 
-import palintone.core.heat.SolidFatCurve;
+import palintone.core.fat.SolidFatCurve;
 
 /**
  * How the two populations change at a temperature and shear.
@@ -11,9 +11,10 @@ import palintone.core.heat.SolidFatCurve;
  * ends near 28 °C. Structure after Foubert et al. (2002, growth law) and Debaste et al. (2008), Le
  * Révérend et al. (2009, tempering); constants calibrated here, see {@link CrystalFit}.
  *
- * <p>Holds for cocoa butter with up to 40 % milk fat in the fat, 15 to 50 °C, minutes to hours:
- * ripening and the slow change to form VI are not in it. Rates are plain doubles: they are asked
- * millions of times.
+ * <p>Holds for cocoa butter with up to 40 % milk fat in the fat, 5 to 50 °C, minutes to hours:
+ * ripening and the slow change to form VI are not in it. Below 15 °C the pull towards crystals
+ * still grows, but so does the stiffness of what is molten: growth is kept at its rate of 15 °C
+ * there, while the curve goes on rising. Rates are plain doubles: they are asked millions of times.
  */
 public final class CrystalLaw {
 
@@ -59,6 +60,8 @@ public final class CrystalLaw {
 
     /** Below this it goes through the solid and takes days: not in this law. */
     private static final double CHANGE_FROM_C = 22;
+
+    private static final double CHANGE_TO_C = 32;
 
     private final SolidFatCurve curve;
     private final CrystalConstants constants;
@@ -117,11 +120,12 @@ public final class CrystalLaw {
         if (stable > mayBeStable) {
             s -= (stable - mayBeStable) / MELT_S;
         }
-        if (t > SEED_LOSS_FROM_C) {
+        final double nearClear = curve.belowClearAsCocoaButterC(temperatureC);
+        if (nearClear > SEED_LOSS_FROM_C) {
             s -=
                     constants.seedLossPerS()
                             * Math.pow(
-                                    Math.min(t - SEED_LOSS_FROM_C, SEED_LOSS_MOST_K),
+                                    Math.min(nearClear - SEED_LOSS_FROM_C, SEED_LOSS_MOST_K),
                                     SEED_LOSS_POWER)
                             * stable;
         }
@@ -160,7 +164,11 @@ public final class CrystalLaw {
                         (GROWTH_AT_C - Math.max(t, COLDEST_GROWTH_C)) / constants.growthWidthK());
     }
 
+    /** Above the cut nothing is left that could change: what is unstable there only melts. */
     private static double changePerS(final double t) {
+        if (t >= CHANGE_TO_C) {
+            return 0;
+        }
         final double along = (t - CHANGE_FROM_C) / (NUCLEI_AT_C - CHANGE_FROM_C);
         return CHANGE_PER_S * Math.max(0, Math.min(1, along));
     }

@@ -2,7 +2,7 @@ package palintone.core.temper.crystal;
 
 import java.util.ArrayList;
 import java.util.List;
-import palintone.core.heat.SolidFatCurve;
+import palintone.core.fat.SolidFatCurve;
 
 /**
  * What the trade knows of cocoa butter crystals, each put as a number the law can be asked for.

@@ -49,7 +49,7 @@ final class CurveScript {
     CurveScript(final CurveOrder order, final double massG) {
         this.order = order;
         law = order.couverture().crystals();
-        coolC = NUCLEI_C - law.curve().asCocoaButterC(0);
+        coolC = law.curve().fromCocoaButterC(NUCLEI_C);
         final Crystals solid = order.couverture().tempered(order.roomC());
         bowl =
                 new BowlSimulation(

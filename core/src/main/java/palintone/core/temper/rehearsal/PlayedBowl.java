@@ -134,7 +134,7 @@ public final class PlayedBowl {
                 Companion.spreadM2(massG, couverture.castingDensityGPerMl(), equipment.stoneM2());
         final BowlSimulation stone =
                 new BowlSimulation(couverture, law, Vessel.noneOver(areaM2), poured);
-        final double coldC = NUCLEI_C - law.curve().asCocoaButterC(0);
+        final double coldC = law.curve().fromCocoaButterC(NUCLEI_C);
         final double used =
                 stone.runUntil(
                                 Setting.room(roomC, Shear.TABLED)

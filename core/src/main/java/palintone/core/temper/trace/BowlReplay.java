@@ -2,8 +2,8 @@ package palintone.core.temper.trace;
 
 import java.util.ArrayList;
 import java.util.List;
+import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Require;
-import palintone.core.heat.SolidFatCurve;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
@@ -104,7 +104,7 @@ public final class BowlReplay {
                     estimator.tabled(
                             Math.min(0.99, happening.amount()),
                             happening.seconds(),
-                            couverture.crystals().curve().asCocoaButterC(0) * -1 + 26.5);
+                            couverture.crystals().curve().fromCocoaButterC(26.5));
             case PAPER_SET -> estimator.paperTest(happening.amount(), true, lastC, roomC);
             case PAPER_NOT_SET -> estimator.paperTest(happening.amount(), false, lastC, roomC);
             case STREAKS, TACK, DULL -> estimator.paperTest(DULL_BY_S, false, lastC, roomC);

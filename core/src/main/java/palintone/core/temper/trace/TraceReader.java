@@ -81,7 +81,7 @@ public final class TraceReader {
                                 h ->
                                         h.kind() == Happening.Kind.SEED
                                                 || h.kind() == Happening.Kind.TABLED);
-        final double coolC = NUCLEI_C - couverture.crystals().curve().asCocoaButterC(0);
+        final double coolC = couverture.crystals().curve().fromCocoaButterC(NUCLEI_C);
         final List<Rule> rules =
                 new Rules(trace, targets, coolC, phases).all(started, replay.lane());
         final Estimate end = replay.now();

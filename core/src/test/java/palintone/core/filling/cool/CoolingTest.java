@@ -69,7 +69,10 @@ class CoolingTest {
     void settingFatHoldsTheTemperatureUp() {
         final List<Cooling.At> path = cool(GANACHE, CoolingVessel.BOWL, 60, 15).path();
         final Cooling.At first = path.get(0);
-        final Cooling.At early = path.get(5);
+        // While it is warmer than its fat sets nothing but Newton cools it.
+        final Cooling.At early =
+                path.stream().filter(at -> at.celsius() < 45).findFirst().orElseThrow();
+        assertThat(early.solidPercent()).isZero();
         final double rate =
                 Math.log((first.celsius() - 15) / (early.celsius() - 15)) / early.minutes();
         final Cooling.At later =
@@ -77,7 +80,7 @@ class CoolingTest {
         assertThat(later.celsius())
                 .isGreaterThan(
                         15 + (first.celsius() - 15) * Math.exp(-rate * later.minutes()) + 0.3);
-        assertThat(later.solidPercent()).isGreaterThan(20);
+        assertThat(later.solidPercent()).isGreaterThan(15);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Range;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowSchool;
@@ -24,7 +25,7 @@ class AlarmTest {
             final double silentS) {
         return Alarm.of(
                         TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
-                        34.5,
+                        SolidFatCurve.cocoaButter(),
                         celsius,
                         new Estimate(
                                 new Crystals(stable, 0),
@@ -66,7 +67,7 @@ class AlarmTest {
         final List<Alarm> alarms =
                 Alarm.of(
                         TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
-                        34.5,
+                        SolidFatCurve.cocoaButter(),
                         31.5,
                         new Estimate(
                                 new Crystals(0.01, 0),

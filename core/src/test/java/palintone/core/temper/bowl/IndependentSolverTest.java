@@ -22,6 +22,8 @@ import palintone.core.temper.crystal.Shear;
  */
 class IndependentSolverTest {
 
+    private static final Path REFERENCE = Path.of("src", "test", "reference");
+
     @ParameterizedTest(name = "{0} °C, {1} stable, room {2} °C, {3} W, {4} s")
     @CsvSource({
         // startC, stable, unstable, roomC, watts, seconds
@@ -31,6 +33,9 @@ class IndependentSolverTest {
         "33.5, 0.02, 0, 20, 60, 600",
         "24, 0.001, 0.02, 18, 30, 1200",
         "20, 0.76, 0, 20, 300, 400",
+        // Unstable crystals above 32 °C: they melt, and none becomes stable any more.
+        "32.2, 0.03, 0.04, 22, 40, 60",
+        "6, 0.3, 0.1, 6, 0, 1800",
     })
     void bothSolversAgreeToAMillionth(
             final double startC,
@@ -85,12 +90,11 @@ class IndependentSolverTest {
     }
 
     private static double[] reference(final String given) throws IOException, InterruptedException {
-        final Path web = Path.of("..", "web").toAbsolutePath().normalize();
-        assertThat(Files.exists(web.resolve("node_modules/odex")))
-                .as("packages of web/ are there; ./palintone test fetches them")
+        assertThat(Files.exists(REFERENCE.resolve("node_modules/odex")))
+                .as("packages of core/src/test/reference are there; ./palintone test fetches them")
                 .isTrue();
         final Process node =
-                new ProcessBuilder("node", "src/test/reference/bowl.mjs", web.toString())
+                new ProcessBuilder("node", REFERENCE.resolve("bowl.mjs").toString())
                         .redirectError(ProcessBuilder.Redirect.INHERIT)
                         .start();
         node.getOutputStream().write(given.getBytes(StandardCharsets.UTF_8));

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import palintone.core.Samples;
-import palintone.core.heat.SolidFatCurve;
+import palintone.core.fat.SolidFatCurve;
 
 class CrystalLawTest {
 
@@ -43,22 +43,44 @@ class CrystalLawTest {
         assertThat(rates(DARK, 26.5, 0, 0, 1)[0]).isPositive();
     }
 
-    /** By hand: full shear at 26.5 °C, room for S(26.5) = 0.652 of the fat. */
+    /** By hand: full shear at 26.5 °C, room for all that may be solid. */
     @Test
     void nucleationByHand() {
         assertThat(rates(DARK, 26.5, 0, 0, 1)[0])
                 .isCloseTo(
-                        CrystalConstants.CALIBRATED.nucleationPerS() * (0.70 - 0.08 * 1.5 / 2.5),
+                        CrystalConstants.CALIBRATED.nucleationPerS() * DARK.curve().solidAt(26.5),
                         within(1e-12));
     }
 
-    /** By hand: 0.1 of the fat too much for 33 °C, where 0.05 may be solid. */
+    /** By hand: 0.1 of the fat too much for 33 °C. */
     @Test
     void meltingByHand() {
-        assertThat(rates(DARK, 33, 0.15, 0, 0)[0])
+        final double may = DARK.curve().solidAt(33);
+        assertThat(rates(DARK, 33, may + 0.1, 0, 0)[0])
                 .isCloseTo(
-                        -0.1 / 25 - CrystalConstants.CALIBRATED.seedLossPerS() * 0.15,
+                        -0.1 / 25 - CrystalConstants.CALIBRATED.seedLossPerS() * (may + 0.1),
                         within(1e-12));
+    }
+
+    /** Above 32 °C nothing unstable becomes stable: at 31.9 °C it still does. */
+    @Test
+    void nothingUnstableBecomesStableAboveTheCut() {
+        final double below = rates(DARK, 31.9, 0, 0.05, 0)[0];
+        assertThat(below).isCloseTo(3e-4 * 0.05, within(1e-9));
+        assertThat(rates(DARK, 32.1, 0, 0.05, 0)[0]).isZero();
+    }
+
+    /** Common practice, no source: seeded films set in about a minute in a cold cabinet too. */
+    @ParameterizedTest
+    @CsvSource({"5, 40", "8, 45", "12, 55"})
+    void theLawHoldsInTheCold(final double roomC, final double longestS) {
+        final PaperTest.Outcome cold =
+                new PaperTest(roomC).smear(DARK, 31.5, new Crystals(0.01, 0));
+        assertThat(cold.seconds()).isBetween(15.0, longestS);
+        final CrystalPath day = new CrystalPath(DARK, new Crystals(0.01, 0));
+        day.advance(roomC, roomC, 7200, 0);
+        assertThat(day.now().solid()).isCloseTo(DARK.curve().solidAt(roomC), within(0.02));
+        assertThat(day.stable()).isGreaterThan(0.5);
     }
 
     @Test

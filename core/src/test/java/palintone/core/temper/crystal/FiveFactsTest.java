@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import palintone.core.heat.SolidFatCurve;
+import palintone.core.fat.SolidFatCurve;
 
 /** Common practice, no source: what the trade knows of temper, asked of the law. */
 class FiveFactsTest {
