@@ -201,6 +201,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
           <FigureString :figure="curve.window" />
           <FigureString :figure="curve.stable" />
           <FigureString :figure="curve.thickness" />
+          <FigureString :figure="curve.pour" />
           <FigureString v-for="f in curve.solved" :key="f.name" :figure="f" />
         </div>
         <CurveSteps :curve="curve" />

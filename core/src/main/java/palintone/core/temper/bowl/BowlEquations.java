@@ -10,7 +10,7 @@ import palintone.core.temper.crystal.CrystalLaw;
  * <p>Enthalpy of chocolate and vessel is what is integrated; temperature follows from it and from
  * the crystals: H = (m·cp + C)·T − m·f·(L·s + L′·u). So heat is kept to rounding, whatever the
  * integrator's tolerance. State: H, stable, unstable, heat from room, source and companion so far,
- * temperature of the companion.
+ * temperatures of the companion.
  */
 final class BowlEquations implements OrdinaryDifferentialEquation {
 
@@ -20,8 +20,9 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
     static final int ROOM = 3;
     static final int SOURCE = 4;
     static final int COMPANION = 5;
+
+    /** Where the temperatures of the companion's layers begin. */
     static final int COMPANION_C = 6;
-    static final int SIZE = 7;
 
     private final CrystalLaw law;
     private final Vessel vessel;
@@ -80,25 +81,30 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
         }
     }
 
+    /** How many numbers the state has in a setting. */
+    static int size(final Setting setting) {
+        return COMPANION_C + setting.companion().map(c -> c.layersC().size()).orElse(0);
+    }
+
     double temperatureC(final double[] y) {
         return thermal.temperatureC(massG, vessel.capacityJPerK(), y[H], y[STABLE], y[UNSTABLE]);
     }
 
     @Override
     public int getDimension() {
-        return SIZE;
+        return size(setting);
     }
 
     @Override
     public double[] computeDerivatives(final double time, final double[] y) {
         final double t = temperatureC(y);
-        final double[] d = new double[SIZE];
+        final double[] d = new double[y.length];
         d[ROOM] = vessel.airWPerK() * (setting.roomC() - t);
         d[SOURCE] = setting.sourceW(t);
         if (setting.companion().isPresent()) {
             final Companion body = setting.companion().get();
             d[COMPANION] = body.contactWPerK() * (y[COMPANION_C] - t);
-            d[COMPANION_C] = -d[COMPANION] / body.capacityJPerK();
+            body.warming(y, COMPANION_C, -d[COMPANION], d);
         }
         d[H] = d[ROOM] + d[SOURCE] + d[COMPANION];
         law.rates(t, y[STABLE], y[UNSTABLE], setting.shear().strength(), rates);

@@ -1,6 +1,7 @@
 package palintone.core.temper.bowl;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.analysis.UnivariateFunction;
@@ -48,7 +49,7 @@ public final class BowlSimulation {
     private double companionJ;
     private double addedJ;
     private double takenJ;
-    private double companionC;
+    private List<Double> companionLayersC = List.of();
     private double enthalpyJ;
     private BowlState now;
 
@@ -98,9 +99,11 @@ public final class BowlSimulation {
         return List.copyOf(path);
     }
 
-    /** Temperature of bath or stone after the last run with one. */
-    public double companionC() {
-        return companionC;
+    /**
+     * Temperatures of bath or stone after the last run, from the touched side; none without one.
+     */
+    public List<Double> companionLayersC() {
+        return companionLayersC;
     }
 
     public Ledger ledger() {
@@ -183,12 +186,14 @@ public final class BowlSimulation {
         }
         final BowlEquations equations =
                 new BowlEquations(law, vessel, setting, thermal, now.massG());
-        final double[] y = new double[BowlEquations.SIZE];
+        final double[] y = new double[BowlEquations.size(setting)];
         y[BowlEquations.H] = enthalpyJ;
         y[BowlEquations.STABLE] = now.crystals().stable();
         y[BowlEquations.UNSTABLE] = now.crystals().unstable();
-        y[BowlEquations.COMPANION_C] = setting.companion().map(Companion::startC).orElse(0.0);
-        final DormandPrince54Integrator integrator = integrator(equations);
+        for (int i = BowlEquations.COMPANION_C; i < y.length; i++) {
+            y[i] = setting.companion().orElseThrow().layersC().get(i - BowlEquations.COMPANION_C);
+        }
+        final DormandPrince54Integrator integrator = integrator(equations.getDimension());
         final double from = now.timeS();
         integrator.addStepHandler(new Keeper(equations));
         final boolean[] happened = {false};
@@ -200,7 +205,8 @@ public final class BowlSimulation {
         roomJ += last[BowlEquations.ROOM];
         sourceJ += last[BowlEquations.SOURCE];
         companionJ += last[BowlEquations.COMPANION];
-        companionC = last[BowlEquations.COMPANION_C];
+        companionLayersC =
+                Arrays.stream(last, BowlEquations.COMPANION_C, last.length).boxed().toList();
         now = state(equations, end.getTime(), last);
         if (path.get(path.size() - 1).timeS() < now.timeS()) {
             path.add(now);
@@ -208,17 +214,16 @@ public final class BowlSimulation {
         return happened[0];
     }
 
-    private DormandPrince54Integrator integrator(final BowlEquations equations) {
-        final double[] absolute = new double[BowlEquations.SIZE];
+    private DormandPrince54Integrator integrator(final int size) {
+        final double[] absolute = new double[size];
         final double joule = now.massG() * thermal.cpJPerGK();
-        java.util.Arrays.fill(absolute, 100 * joule * tolerance);
+        Arrays.fill(absolute, 100 * joule * tolerance);
         absolute[BowlEquations.H] = 10 * joule * tolerance;
         absolute[BowlEquations.STABLE] = tolerance;
         absolute[BowlEquations.UNSTABLE] = tolerance;
-        absolute[BowlEquations.COMPANION_C] = 10 * tolerance;
+        Arrays.fill(absolute, BowlEquations.COMPANION_C, size, 10 * tolerance);
         final DormandPrince54Integrator integrator =
-                new DormandPrince54Integrator(
-                        1e-9, LONGEST_STEP_S, absolute, new double[BowlEquations.SIZE]);
+                new DormandPrince54Integrator(1e-9, LONGEST_STEP_S, absolute, new double[size]);
         integrator.setInitialStepSize(0.5);
         return integrator;
     }

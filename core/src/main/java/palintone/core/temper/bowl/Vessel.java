@@ -20,6 +20,11 @@ public record Vessel(String words, double airWPerK, double waterWPerK, double ca
         return new Vessel("stone", TOP_W_PER_M2K * areaM2, 0, 0);
     }
 
+    /** The same gathered in a heap: a third of the area it had when it was spread; ours. */
+    public static Vessel heapOf(final double spreadM2) {
+        return noneOver(spreadM2 / 3);
+    }
+
     /**
      * A half sphere that the mass just fills.
      *

@@ -6,8 +6,10 @@ import palintone.core.substance.Composition;
 import palintone.core.temper.crystal.Crystals;
 
 /**
- * Flow after Casson: √τ = √τ0 + √(η·γ), as chocolate is commonly described (IOCCC method 46, from
- * memory). Crystals thicken it as particles in a suspension do, after Krieger & Dougherty (1959).
+ * Flow after Casson: √τ = √τ0 + √(η·γ), as chocolate is commonly described (OICCC 1973, the Casson
+ * reading of a rotating viscometer; since 2000 IOCCC method 46 interpolates the same measurement
+ * instead; both from memory). Crystals thicken it as particles in a suspension do, after Krieger &
+ * Dougherty (1959).
  *
  * @param yieldPa yield value τ0
  * @param plasticPaS plastic viscosity η
@@ -16,7 +18,7 @@ public record CassonFlow(double yieldPa, double plasticPaS) {
 
     public static final Source SOURCE =
             Source.remembered(
-                    "Casson flow as in IOCCC method 46; suspension law of Krieger & Dougherty 1959,"
+                    "Casson flow, OICCC 1973 (interpolation: IOCCC method 46, 2000); suspension law of Krieger & Dougherty 1959,"
                             + " Trans. Soc. Rheol. 3, 137–152");
 
     private static final double GIVEN_AT_C = 40;
@@ -36,6 +38,14 @@ public record CassonFlow(double yieldPa, double plasticPaS) {
     private static final double PACKING = 0.64;
     private static final double INTRINSIC = 2.5;
     private static final double FULL = 0.97;
+
+    /** Shear rate of pouring out of a mould or off a spatula, 1/s; ours. */
+    public static final double POURED_PER_S = 5;
+
+    /**
+     * Thicker than this it is worked no more; calibrated: a medium dark with 10 % of its fat solid.
+     */
+    public static final double NO_LONGER_POURS_PA_S = 30;
 
     /**
      * @param temperatureC of the bowl
@@ -70,6 +80,32 @@ public record CassonFlow(double yieldPa, double plasticPaS) {
         Require.positive("shear rate", perS, 1e6, "1/s");
         final double root = Math.sqrt(yieldPa) + Math.sqrt(plasticPaS * perS);
         return root * root / perS;
+    }
+
+    /**
+     * The share of the fat that may be solid until a bowl no longer pours: the thick end of work,
+     * by its fluidity.
+     *
+     * @param temperatureC of the bowl
+     * @return 0 where it is too thick without a crystal, up to 0.3
+     */
+    public static double thickSolid(
+            final FluidityClass fluidity,
+            final Composition composition,
+            final double temperatureC) {
+        double low = 0;
+        double high = 0.3;
+        while (high - low > 1e-6) {
+            final double middle = (low + high) / 2;
+            final CassonFlow flow =
+                    of(fluidity, composition, temperatureC, new Crystals(middle, 0));
+            if (flow.apparentPaS(POURED_PER_S) < NO_LONGER_POURS_PA_S) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** Film that stays on an upright wall, mm: h = τ0/ρg. */

@@ -15,6 +15,7 @@ import palintone.core.temper.bowl.BowlState;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.flow.CassonFlow;
+import palintone.core.temper.flow.FluidityClass;
 
 /** Plans the curve of a bowl by playing it on the simulated one. */
 public final class CurvePlanner {
@@ -197,11 +198,38 @@ public final class CurvePlanner {
                                 Unit.ONE,
                                 simulated.from(CassonFlow.SOURCE))
                         .within(new Band(0.9, 1, 2, 3)),
+                pour(order, begins, simulated),
                 Figure.of("window stays open", windowS / 60, Unit.MINUTE, simulated)
                         .within(WINDOW_MIN),
                 script.solved(),
                 Risks.of(order),
                 verdict);
+    }
+
+    private static Figure pour(
+            final CurveOrder order, final BowlState begins, final Basis simulated) {
+        final CassonFlow flow =
+                CassonFlow.of(
+                        order.fluidity(),
+                        order.couverture().ingredient().composition(),
+                        begins.temperatureC(),
+                        begins.crystals());
+        return Figure.of(
+                        "thickness as it pours",
+                        flow.apparentPaS(CassonFlow.POURED_PER_S),
+                        Unit.PASCAL_SECOND,
+                        simulated
+                                .with("yield value", flow.yieldPa(), Unit.PASCAL)
+                                .with("plastic viscosity", flow.plasticPaS(), Unit.PASCAL_SECOND)
+                                .with("at a shear rate (1/s)", CassonFlow.POURED_PER_S, Unit.ONE)
+                                .from(CassonFlow.SOURCE)
+                                .from(FluidityClass.SOURCE))
+                .within(
+                        new Band(
+                                0,
+                                1,
+                                CassonFlow.NO_LONGER_POURS_PA_S * 2 / 3,
+                                CassonFlow.NO_LONGER_POURS_PA_S));
     }
 
     private static Figure bestShare(final CurveOrder order, final Basis simulated) {

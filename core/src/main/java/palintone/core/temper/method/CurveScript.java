@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
-import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
 import palintone.core.temper.bowl.Companion;
@@ -16,6 +16,7 @@ import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
+import palintone.core.temper.flow.CassonFlow;
 
 /** The moves every method is made of, played on a simulated bowl and written down as phases. */
 final class CurveScript {
@@ -34,6 +35,9 @@ final class CurveScript {
     private static final double LONGEST_S = 6 * 3600;
     private static final double LONGEST_HOLD_S = 1800;
     private static final double DONE_K = 0.05;
+
+    /** What a hand gives or takes by turns of bath and air; ours. */
+    private static final double HELD_W = 200;
 
     final CurveOrder order;
     final CrystalLaw law;
@@ -163,11 +167,14 @@ final class CurveScript {
                 0.8);
     }
 
-    /** Stirred where it is until there are crystals enough. */
+    /**
+     * Stirred where it is until there are crystals enough: held by lifting the bowl in and out of
+     * the bath, or by the kettle, up to {@value #HELD_W} W. The words of the phase say so.
+     */
     void hold(final double wanted, final double attention) {
         final double from = now();
         final double fromC = temperatureC();
-        final Setting still = Setting.room(order.roomC(), Shear.STIRRED).heldAt(coolC, 200);
+        final Setting still = Setting.room(order.roomC(), Shear.STIRRED).heldAt(coolC, HELD_W);
         bowl.runUntil(still, Stop.atStable(wanted), LONGEST_HOLD_S);
         phase(
                 CurvePhase.Kind.HOLD,
@@ -238,22 +245,23 @@ final class CurveScript {
         final BowlState poured = new BowlState(from, massG, fromC, bowl.now().crystals());
         bowl.take(massG);
         absorbSilently();
-        final var equipment = order.equipment();
-        final double areaM2 =
-                Companion.spreadM2(
-                        massG, order.couverture().castingDensityGPerMl(), equipment.stoneM2());
+        final double areaM2 = spreadM2(massG);
+        final Companion slab = stoneUnder(areaM2);
         final BowlSimulation stone =
                 new BowlSimulation(order.couverture(), law, Vessel.noneOver(areaM2), poured);
-        final Companion slab =
-                Companion.stone(
-                        equipment.stoneC(),
-                        equipment.stoneM2(),
-                        equipment.stoneMm() / 1000,
-                        areaM2);
-        stone.runUntil(
-                Setting.room(order.roomC(), Shear.TABLED).with(slab),
-                Stop.atTemperature(coolC),
-                LONGEST_HOLD_S);
+        if (stone.runUntil(
+                        Setting.room(order.roomC(), Shear.TABLED).with(slab),
+                        Stop.atTemperature(coolC),
+                        LONGEST_HOLD_S)
+                .isEmpty()) {
+            throw new OutOfRangeException(
+                    "chocolate on the stone",
+                    Math.round(massG) + " g",
+                    "up to about "
+                            + Math.round(mostOnStone(poured) / 100) * 100
+                            + " g at a time on this stone; table it in parts, or on a cooler, larger"
+                            + " or thicker one");
+        }
         final double cooledAt = stone.now().timeS();
         record(
                 CurvePhase.Kind.COOL,
@@ -266,37 +274,75 @@ final class CurveScript {
                 Words.READ_STONE,
                 Optional.empty(),
                 1);
-        stone.runUntil(
-                Setting.room(order.roomC(), Shear.TABLED).heldAt(coolC, 60),
+        final double spreadC = stone.now().temperatureC();
+        final BowlSimulation heap =
+                new BowlSimulation(order.couverture(), law, Vessel.heapOf(areaM2), stone.now());
+        heap.runUntil(
+                Setting.room(order.roomC(), Shear.TABLED)
+                        .with(slab.at(stone.companionLayersC()).underHeap()),
                 Stop.atStable(wanted / share),
                 LONGEST_HOLD_S);
-        final double heldC = stone.now().temperatureC();
+        final double heldC = heap.now().temperatureC();
         record(
                 CurvePhase.Kind.HOLD,
                 cooledAt,
-                stone.now().timeS(),
-                coolC,
+                heap.now().timeS(),
+                spreadC,
                 heldC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                Words.gather(stone.now().timeS() - cooledAt),
+                Words.gather(heap.now().timeS() - cooledAt),
                 Words.READ_STONE,
                 Optional.empty(),
                 1);
         path.addAll(stone.path());
-        bowl.run(Setting.room(order.roomC(), Shear.STILL), stone.now().timeS() - from);
+        path.addAll(heap.path());
+        bowl.run(Setting.room(order.roomC(), Shear.STILL), heap.now().timeS() - from);
         absorbSilently();
-        bowl.add(massG, heldC, stone.now().crystals());
+        bowl.add(massG, heldC, heap.now().crystals());
         bowl.run(Setting.room(order.roomC(), Shear.STIRRED), 60);
         phase(
                 CurvePhase.Kind.REWARM,
-                stone.now().timeS(),
+                heap.now().timeS(),
                 heldC,
                 order.targets().work(),
                 Words.giveBack(temperatureC()),
                 Words.READ_MIDDLE,
                 Optional.empty(),
                 1);
-        return stone.now().timeS() - cooledAt;
+        return heap.now().timeS() - cooledAt;
+    }
+
+    private double spreadM2(final double massG) {
+        return Companion.spreadM2(
+                massG, order.couverture().castingDensityGPerMl(), order.equipment().stoneM2());
+    }
+
+    private Companion stoneUnder(final double areaM2) {
+        return Companion.stone(
+                order.equipment().stoneC(), order.equipment().stoneMm() / 1000, areaM2);
+    }
+
+    /** What the stone can cool before it has warmed itself, to a tenth. */
+    private double mostOnStone(final BowlState poured) {
+        double massG = poured.massG();
+        while (massG > 100) {
+            massG *= 0.9;
+            final double areaM2 = spreadM2(massG);
+            final BowlSimulation tried =
+                    new BowlSimulation(
+                            order.couverture(),
+                            law,
+                            Vessel.noneOver(areaM2),
+                            new BowlState(0, massG, poured.temperatureC(), poured.crystals()));
+            if (tried.runUntil(
+                            Setting.room(order.roomC(), Shear.TABLED).with(stoneUnder(areaM2)),
+                            Stop.atTemperature(coolC),
+                            LONGEST_HOLD_S)
+                    .isPresent()) {
+                return massG;
+            }
+        }
+        return 0;
     }
 
     /** The work itself, to the edge of the window. */
@@ -305,7 +351,7 @@ final class CurveScript {
         final double fromC = temperatureC();
         bowl.runUntil(
                 Setting.room(order.roomC(), Shear.STIRRED),
-                Stop.outOfWindow(order.targets().work().low(), Verdict.THICK_SOLID),
+                Stop.outOfWindow(order.targets().work().low(), thickSolid()),
                 LONGEST_S);
         final double seconds = now() - from;
         phase(
@@ -318,6 +364,14 @@ final class CurveScript {
                 Optional.of(Words.topOfWindow(order)),
                 0);
         return seconds;
+    }
+
+    /** How many crystals this couverture bears before it no longer pours. */
+    private double thickSolid() {
+        return CassonFlow.thickSolid(
+                order.fluidity(),
+                order.couverture().ingredient().composition(),
+                order.targets().work().middle());
     }
 
     void solve(final Figure figure) {

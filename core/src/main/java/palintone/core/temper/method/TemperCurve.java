@@ -14,6 +14,7 @@ import palintone.core.temper.bowl.BowlState;
  * @param handsOn of these, minutes at the bowl
  * @param stable seed when work begins, per cent of the fat
  * @param thickness viscosity then, against the same couverture without crystals
+ * @param pour apparent viscosity then, as it pours, by the fluidity it is sold in
  * @param window minutes until it must be rewarmed or grows too thick
  * @param solved what the method was solved for, and the other way round
  * @param risks what can go wrong with this method
@@ -27,6 +28,7 @@ public record TemperCurve(
         Figure handsOn,
         Figure stable,
         Figure thickness,
+        Figure pour,
         Figure window,
         List<Figure> solved,
         List<Sentence> risks,

@@ -73,7 +73,9 @@ final class Words {
     }
 
     static Sentence hold(final double seconds) {
-        return Sentence.of("Hold it there, stirring, for {hold}: this is where the crystals come.")
+        return Sentence.of(
+                        "Hold it there, stirring, for {hold}, by turns of cold and air: this is where the"
+                                + " crystals come.")
                 .with("hold", seconds, Unit.SECOND);
     }
 

@@ -135,26 +135,28 @@ public final class PlayedBowl {
         final BowlSimulation stone =
                 new BowlSimulation(couverture, law, Vessel.noneOver(areaM2), poured);
         final double coldC = law.curve().fromCocoaButterC(NUCLEI_C);
+        final Companion slab =
+                Companion.stone(equipment.stoneC(), equipment.stoneMm() / 1000, areaM2);
         final double used =
                 stone.runUntil(
-                                Setting.room(roomC, Shear.TABLED)
-                                        .with(
-                                                Companion.stone(
-                                                        equipment.stoneC(),
-                                                        equipment.stoneM2(),
-                                                        equipment.stoneMm() / 1000,
-                                                        areaM2)),
+                                Setting.room(roomC, Shear.TABLED).with(slab),
                                 Stop.atTemperature(coldC),
                                 seconds)
                         .orElse(seconds);
-        if (used < seconds) {
-            // Gathered in a heap, it stays where it is.
-            stone.run(Setting.room(roomC, Shear.TABLED).heldAt(coldC, 60), seconds - used);
-        }
         path.addAll(stone.path());
+        BowlSimulation worked = stone;
+        if (used < seconds) {
+            // Gathered in a heap it touches less of the stone, which has warmed by now.
+            worked = new BowlSimulation(couverture, law, Vessel.heapOf(areaM2), stone.now());
+            worked.run(
+                    Setting.room(roomC, Shear.TABLED)
+                            .with(slab.at(stone.companionLayersC()).underHeap()),
+                    seconds - used);
+            path.addAll(worked.path());
+        }
         bowl.run(room(Shear.STILL), seconds);
         seen = bowl.path().size();
-        bowl.add(massG, stone.now().temperatureC(), stone.now().crystals());
+        bowl.add(massG, worked.now().temperatureC(), worked.now().crystals());
         bowl.run(room(Shear.STIRRED), SEED_STIR_S);
     }
 

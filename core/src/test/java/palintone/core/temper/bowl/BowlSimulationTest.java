@@ -47,7 +47,7 @@ class BowlSimulationTest {
     void chocolateAndStoneMeetAfterTheClosedForm() {
         final double massG = 2000;
         final Vessel bare = new Vessel("nothing", 0, 0, 0);
-        final Companion stone = Companion.stone(36 - 1, 0.54, 0.02, 0.3);
+        final Companion stone = Companion.stirred(35, 24_786, 22.5);
         final BowlSimulation bowl =
                 new BowlSimulation(
                         Samples.dark(),
@@ -62,7 +62,8 @@ class BowlSimulationTest {
         final double left = Math.exp(-stone.contactWPerK() * (1 / c1 + 1 / c2) * 120);
         assertThat(bowl.now().temperatureC())
                 .isCloseTo(end + 15 * c2 / (c1 + c2) * left, within(1e-5));
-        assertThat(bowl.companionC()).isCloseTo(end - 15 * c1 / (c1 + c2) * left, within(1e-5));
+        assertThat(bowl.companionLayersC().get(0))
+                .isCloseTo(end - 15 * c1 / (c1 + c2) * left, within(1e-5));
     }
 
     /** The same mixture as the two-body balance of the heat room, once the seed has melted. */
@@ -98,6 +99,7 @@ class BowlSimulationTest {
                 Setting.room(roomC, Shear.TABLED).with(Companion.water(bowl.vessel(), 15, massG)),
                 seconds);
         bowl.take(massG / 3);
+        bowl.run(Setting.room(roomC, Shear.TABLED).with(Companion.stone(19, 0.02, 0.1)), seconds);
         bowl.run(Setting.room(roomC, Shear.STILL).heldAt(31, 300), seconds);
         final Ledger ledger = bowl.ledger();
         assertThat(Math.abs(ledger.gapJ()) / ledger.scaleJ()).isLessThan(1e-9);
@@ -141,10 +143,7 @@ class BowlSimulationTest {
                         Setting.room(20, Shear.TABLED)
                                 .with(
                                         Companion.stone(
-                                                20,
-                                                0.54,
-                                                0.02,
-                                                Companion.spreadM2(2000, 1.2, 0.54))),
+                                                20, 0.02, Companion.spreadM2(2000, 1.2, 0.54))),
                         2000,
                         45,
                         27);

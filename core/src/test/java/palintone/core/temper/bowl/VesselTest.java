@@ -76,7 +76,7 @@ class VesselTest {
         assertThatThrownBy(() -> Companion.water(bowl, 120, 1000))
                 .hasMessageContaining("water temperature is 120");
         assertThatThrownBy(() -> Companion.water(bowl, 12, 0)).hasMessageContaining("water is 0 g");
-        assertThatThrownBy(() -> Companion.stone(19, 0.001, 0.02, 0.1))
+        assertThatThrownBy(() -> Companion.stone(19, 0.02, 0.001))
                 .hasMessageContaining("stone area");
     }
 }

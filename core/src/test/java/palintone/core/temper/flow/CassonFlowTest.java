@@ -19,6 +19,19 @@ class CassonFlowTest {
         assertThat(new CassonFlow(12, 2).wallFilmMm()).isCloseTo(0.987, within(0.003));
     }
 
+    /** The thicker it is sold, the fewer crystals it bears; a medium dark bears about a tenth. */
+    @Test
+    void fluidityDecidesWhenItNoLongerPours() {
+        double before = -1;
+        for (final FluidityClass sold : FluidityClass.values()) {
+            final double bears = CassonFlow.thickSolid(sold, Samples.DARK_66.composition(), 31.5);
+            assertThat(bears).as(sold.words()).isGreaterThan(before);
+            before = bears;
+        }
+        assertThat(CassonFlow.thickSolid(FluidityClass.MEDIUM, Samples.DARK_66.composition(), 31.5))
+                .isCloseTo(0.10, within(0.005));
+    }
+
     /** Casson's equation by hand: (√4 + √(2·8))² / 8 = 36/8. */
     @Test
     void apparentViscosityByHand() {

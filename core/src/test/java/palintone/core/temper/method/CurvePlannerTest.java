@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.Samples;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowSchool;
@@ -57,6 +58,40 @@ class CurvePlannerTest {
             assertThat(work.fromC()).isBetween(work.band().low() - 0.05, work.band().high() + kept);
             assertThat(curve.window().value()).isGreaterThan(3);
         }
+    }
+
+    /** Fluidity is more than a name: a thin couverture pours thinner and is worked longer. */
+    @Test
+    void fluidityMovesTheCurve() {
+        final CurveOrder medium = order(CouvertureKind.MILK, Method.SEED_THIRD, 3000);
+        final TemperCurve thin = CurvePlanner.plan(sold(medium, FluidityClass.VERY_THIN));
+        final TemperCurve thick = CurvePlanner.plan(sold(medium, FluidityClass.VERY_THICK));
+        assertThat(thick.pour().value()).isGreaterThan(3 * thin.pour().value());
+        assertThat(thick.pour().tension()).isNotEqualTo(thin.pour().tension());
+        assertThat(thin.window().value()).isGreaterThanOrEqualTo(thick.window().value());
+    }
+
+    private static CurveOrder sold(final CurveOrder order, final FluidityClass fluidity) {
+        return new CurveOrder(
+                order.couverture(),
+                fluidity,
+                order.targets(),
+                order.massG(),
+                order.vesselKind(),
+                order.method(),
+                order.roomC(),
+                order.equipment(),
+                order.share());
+    }
+
+    /** Half a square metre of stone, two centimetres thick, warms under eight kilograms. */
+    @Test
+    void aStoneThatWarmsUpIsSaidToBeTooSmall() {
+        assertThatThrownBy(
+                        () -> CurvePlanner.plan(order(CouvertureKind.DARK, Method.TABLING, 8000)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("chocolate on the stone is 5333 g")
+                .hasMessageContaining("at a time on this stone");
     }
 
     /** The path the chart shows never goes back in time and never leaves what a bowl can be. */
