@@ -16,7 +16,16 @@ const version = ref(0)
 const ph = ref<number | null>(null)
 const pieceG = ref<number | null>(null)
 const price = ref<number | null>(null)
+const gelStrength = ref<number | null>(null)
 const natures = ref<Ingredient['traits']['natures']>([])
+/** What the packet of something that gels is asked for. */
+const STRENGTHS: Partial<Record<(typeof natures.value)[number], string>> = {
+  GELATINE: 'Bloom, 200 where left empty',
+  PECTIN: 'Grade, 150 where left empty',
+  LOW_METHOXYL_PECTIN: 'Grade, 150 where left empty',
+  AGAR: 'Strength in g/cm², 800 where left empty',
+}
+const strengthWords = computed(() => natures.value.map((n) => STRENGTHS[n]).find(Boolean) ?? '')
 const allergens = ref<Ingredient['allergens']>([])
 const estimated = ref(false)
 const source = ref('')
@@ -28,6 +37,7 @@ const NATURES = [
   { id: 'INFUSED', words: 'infused' },
   { id: 'NUT', words: 'nut or seed' },
   { id: 'PECTIN', words: 'pectin' },
+  { id: 'LOW_METHOXYL_PECTIN', words: 'pectin, low methoxyl' },
   { id: 'GELATINE', words: 'gelatine' },
   { id: 'AGAR', words: 'agar' },
 ]
@@ -60,6 +70,7 @@ function fill(ingredient: Ingredient) {
   ph.value = ingredient.traits.ph ?? null
   pieceG.value = ingredient.traits.pieceG ?? null
   price.value = ingredient.traits.pricePerKg ?? null
+  gelStrength.value = ingredient.traits.gelStrength ?? null
   natures.value = [...ingredient.traits.natures]
   allergens.value = [...ingredient.allergens]
   estimated.value = ingredient.traits.estimated
@@ -98,6 +109,7 @@ async function save() {
             ph: ph.value,
             pieceG: pieceG.value,
             pricePerKg: price.value,
+            gelStrength: strengthWords.value ? gelStrength.value : null,
             natures: natures.value,
             estimated: estimated.value,
           },
@@ -167,6 +179,7 @@ async function loadNew() {
           item-value="id"
           multiple
         />
+        <NumberField v-if="strengthWords" v-model="gelStrength" :label="strengthWords" unit="ONE" />
         <v-text-field v-model="source" label="Composition from" />
         <LabelPanel class="wide" @estimated="take" />
         <p v-if="estimated && !allergens.length" class="wide caution">

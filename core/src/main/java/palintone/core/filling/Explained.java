@@ -295,7 +295,9 @@ final class Explained {
                 Quality.YIELD,
                 Basis.of("weighed in − steam − what sticks and is strained out")
                         .with("weighed in", cooked.weighedG(), Unit.GRAM)
-                        .with("lost", cooked.weighedG() - cooked.yieldG(), Unit.GRAM)
+                        .with("steam", cooked.lost(Cooked.Losses::steamG), Unit.GRAM)
+                        .with("strained out", cooked.lost(Cooked.Losses::strainedG), Unit.GRAM)
+                        .with("left on tools", cooked.lost(Cooked.Losses::stuckG), Unit.GRAM)
                         .from(Cooking.PRACTICE));
     }
 

@@ -8,7 +8,8 @@ import palintone.core.figure.Source;
  * Density and specific heat from composition after Choi &amp; Okos (1986), "Effects of temperature
  * and composition on the thermal properties of foods", as printed in the ASHRAE
  * Handbook—Refrigeration, "Thermal properties of foods". Polynomials in °C per major component,
- * valid −40 to 150 °C; coefficients written down from memory.
+ * valid −40 to 150 °C (water has one line for its specific heat below 0 °C and one above);
+ * coefficients written down from memory.
  *
  * <p>Specific volumes and specific heats add by mass. Fat is taken as melted: the heat of
  * crystallisation is not in these numbers (see {@code palintone.core.heat}), and set chocolate is a
@@ -27,7 +28,9 @@ public final class ChoiOkos1986 {
         CARBOHYDRATE(1.59910, -3.1046e-4, 0, 1.5488, 1.9625e-3, -5.9399e-6),
         FIBRE(1.31150, -3.6589e-4, 0, 1.8459, 1.8306e-3, -4.6509e-6),
         ASH(2.42380, -2.8063e-4, 0, 1.0926, 1.8896e-3, -3.6817e-6),
-        WATER(0.99718, 3.1439e-6, -3.7574e-6, 4.1289, -9.0864e-5, 5.4731e-6),
+        WATER(0.99718, 3.1439e-6, -3.7574e-6, 4.1762, -9.0864e-5, 5.4731e-6),
+        /** Water that has not frozen, below 0 °C: its specific heat has a line of its own. */
+        COLD_WATER(0.99718, 3.1439e-6, -3.7574e-6, 4.0817, -5.3062e-3, 9.9516e-4),
         ETHANOL(0.789, 0, 0, 2.44, 0, 0);
 
         private final double[] density;
@@ -47,6 +50,10 @@ public final class ChoiOkos1986 {
         private static double at(final double[] c, final double temperatureC) {
             return c[0] + temperatureC * (c[1] + temperatureC * c[2]);
         }
+    }
+
+    private static Major at(final Major major, final double temperatureC) {
+        return major == Major.WATER && temperatureC < 0 ? Major.COLD_WATER : major;
     }
 
     /** What our lumped components are made of in the published classes; shares from memory. */
@@ -84,7 +91,7 @@ public final class ChoiOkos1986 {
                 cp +=
                         part.getValue()
                                 * share.getValue()
-                                * Major.at(share.getKey().cp, temperatureC);
+                                * Major.at(at(share.getKey(), temperatureC).cp, temperatureC);
             }
         }
         return cp;

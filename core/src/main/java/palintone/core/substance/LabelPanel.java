@@ -75,6 +75,8 @@ public record LabelPanel(
         Require.between("sugars", sugarsG, 0, 100, "g");
         Require.between("protein", proteinG, 0, 100, "g");
         Require.between("salt", saltG, 0, 100, "g");
+        fibreG.ifPresent(g -> Require.between("fibre", g, 0, 100, "g"));
+        waterG.ifPresent(g -> Require.between("water", g, 0, 100, "g"));
         if (sugarsG > carbohydrateG + 0.05) {
             throw new OutOfRangeException(
                     "sugars", sugarsG + " g", "no more than the carbohydrate, " + carbohydrateG);

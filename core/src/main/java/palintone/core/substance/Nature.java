@@ -12,11 +12,13 @@ public enum Nature {
     INFUSED("infused"),
     /** Nuts, seeds and pastes of them: their oil wanders into the shell and goes rancid. */
     NUT("nut or seed"),
-    /** Sets where there is much sugar and acid; grade 150. */
+    /** High-methoxyl pectin: sets where there is much sugar and acid; of grade 150 unless said. */
     PECTIN("pectin"),
-    /** Sets in the cold and melts in the mouth; 200 Bloom. */
+    /** Low-methoxyl pectin: sets with calcium, as of milk, with little sugar and acid. */
+    LOW_METHOXYL_PECTIN("pectin, low methoxyl"),
+    /** Sets in the cold and melts in the mouth; of 200 Bloom unless said. */
     GELATINE("gelatine"),
-    /** Sets below the warmth of a hand and stays set when warmed. */
+    /** Sets below the warmth of a hand and stays set when warmed; of 800 g/cm² unless said. */
     AGAR("agar");
 
     private final String words;

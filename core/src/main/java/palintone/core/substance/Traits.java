@@ -10,6 +10,8 @@ import palintone.core.figure.Require;
  * @param ph 0 to 14
  * @param pieceG mass of one piece, where it is counted (an egg yolk, a vanilla pod), grams
  * @param pricePerKg in the workshop's own money, 0 or more
+ * @param gelStrength of what gels, as its packet says: Bloom of gelatine, 50 to 400; grade of
+ *     pectin, 50 to 400; g/cm² of agar, 100 to 2000
  * @param natures what makes it special
  * @param estimated true where parts of the composition were estimated from a label
  */
@@ -17,12 +19,14 @@ public record Traits(
         OptionalDouble ph,
         OptionalDouble pieceG,
         OptionalDouble pricePerKg,
+        OptionalDouble gelStrength,
         Set<Nature> natures,
         boolean estimated) {
 
     /** Nothing known. */
     public static final Traits NONE =
             new Traits(
+                    OptionalDouble.empty(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
@@ -36,6 +40,17 @@ public record Traits(
         ph.ifPresent(v -> Require.between("pH", v, 0, 14, ""));
         pieceG.ifPresent(v -> Require.positive("mass of a piece", v, 10_000, "g"));
         pricePerKg.ifPresent(v -> Require.between("price", v, 0, 1_000_000, "per kg"));
+        gelStrength.ifPresent(v -> Require.between("gel strength", v, 50, 2000, ""));
         natures = Set.copyOf(natures);
+    }
+
+    /** The same without a gel strength: as for everything that does not gel. */
+    public Traits(
+            final OptionalDouble ph,
+            final OptionalDouble pieceG,
+            final OptionalDouble pricePerKg,
+            final Set<Nature> natures,
+            final boolean estimated) {
+        this(ph, pieceG, pricePerKg, OptionalDouble.empty(), natures, estimated);
     }
 }

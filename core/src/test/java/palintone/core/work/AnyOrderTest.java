@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -61,17 +62,16 @@ class AnyOrderTest {
 
     private static void whole(final RunningBatch batch, final int count) {
         assertThat(batch.currentStep().number()).isBetween(1, count);
-        int done = 0;
-        for (int step = 1; step <= count; step++) {
-            if (batch.doneAt(step).isPresent()) {
-                done++;
-                // no step is done while an earlier one is not
-                assertThat(done).isEqualTo(step);
-            }
-            if (step % 2 == 0) {
-                assertThat(batch.readings(step)).isEmpty();
-            }
-        }
+        final List<Integer> finished =
+                IntStream.rangeClosed(1, count)
+                        .filter(step -> batch.doneAt(step).isPresent())
+                        .boxed()
+                        .toList();
+        final int done = finished.size();
+        // No step is done while an earlier one is not.
+        assertThat(finished).isEqualTo(IntStream.rangeClosed(1, done).boxed().toList());
+        assertThat(IntStream.rangeClosed(1, count).filter(step -> step % 2 == 0))
+                .allSatisfy(step -> assertThat(batch.readings(step)).isEmpty());
         assertThat(batch.state() == RunningBatch.State.FINISHED).isEqualTo(done == count);
         assertThat(batch.endedAt().isPresent())
                 .isEqualTo(batch.state() != RunningBatch.State.RUNNING);

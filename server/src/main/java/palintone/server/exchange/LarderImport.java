@@ -43,8 +43,8 @@ class LarderImport {
 
     /**
      * One ingredient a row: id, name, couverture, density_g_per_ml, allergens (separated by
-     * spaces), source, from_memory, and if wanted ph, piece_g, price_per_kg, natures, estimated;
-     * and a column in g per 100 g for each component that occurs.
+     * spaces), source, from_memory, and if wanted ph, piece_g, price_per_kg, gel_strength, natures,
+     * estimated; and a column in g per 100 g for each component that occurs.
      */
     int ingredients(final NamedFile file) {
         final List<CsvRow> rows = CsvRow.read(file);
@@ -71,6 +71,7 @@ class LarderImport {
                 optional(row, "ph"),
                 optional(row, "piece_g"),
                 optional(row, "price_per_kg"),
+                optional(row, "gel_strength"),
                 natures,
                 "yes".equals(row.optional("estimated")));
     }

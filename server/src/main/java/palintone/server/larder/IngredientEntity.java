@@ -80,6 +80,8 @@ public class IngredientEntity {
     @Column(name = "price_per_kg")
     private Double pricePerKg;
 
+    private Double gelStrength;
+
     private boolean estimated;
 
     @ElementCollection
@@ -114,6 +116,7 @@ public class IngredientEntity {
         ph = traits.ph();
         pieceG = traits.pieceG();
         pricePerKg = traits.pricePerKg();
+        gelStrength = traits.gelStrength();
         estimated = traits.estimated();
         natures.clear();
         natures.addAll(traits.natures());
@@ -127,7 +130,8 @@ public class IngredientEntity {
                 densityGPerMl,
                 allergens,
                 new Source(sourceKind, sourceCitation, sourceFromMemory),
-                new TraitsView(ph, pieceG, pricePerKg, List.copyOf(natures), estimated).traits());
+                new TraitsView(ph, pieceG, pricePerKg, gelStrength, List.copyOf(natures), estimated)
+                        .traits());
     }
 
     public Optional<Couverture> couverture() {

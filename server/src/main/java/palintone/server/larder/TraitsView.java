@@ -7,11 +7,12 @@ import java.util.Set;
 import palintone.core.substance.Nature;
 import palintone.core.substance.Traits;
 
-/** Acidity, mass of a piece, price and special nature of an ingredient. */
+/** Acidity, mass of a piece, price, strength as a gel and special nature of an ingredient. */
 public record TraitsView(
         @Nullable Double ph,
         @Nullable Double pieceG,
         @Nullable Double pricePerKg,
+        @Nullable Double gelStrength,
         List<Nature> natures,
         boolean estimated) {
 
@@ -20,6 +21,7 @@ public record TraitsView(
                 number(traits.ph()),
                 number(traits.pieceG()),
                 number(traits.pricePerKg()),
+                number(traits.gelStrength()),
                 traits.natures().stream().sorted().toList(),
                 traits.estimated());
     }
@@ -29,6 +31,7 @@ public record TraitsView(
                 number(ph),
                 number(pieceG),
                 number(pricePerKg),
+                number(gelStrength),
                 natures == null ? Set.of() : Set.copyOf(natures),
                 estimated);
     }

@@ -29,9 +29,7 @@ class FillingApiTest {
             assertThat(figure(sheet, "WATER_ACTIVITY")).isBetween(0.05, 0.97);
             assertThat(sheet.at("/life/reason/template")).isNotBlank();
             final boolean cold = sheet.json().at("/life/keepCold").asBoolean();
-            if (cold) {
-                assertThat(sheet.number("/life/days/high")).as(id).isLessThanOrEqualTo(7);
-            }
+            assertThat(!cold || sheet.number("/life/days/high") <= 7).as(id).isTrue();
             System.out.printf(
                     "%-26s %s aw %.3f firm %.1f oil %.2f crystals %.1f life %.0f%n",
                     id,

@@ -128,11 +128,13 @@ class FillingToolsTest {
         // The same mould, shell and cap as the piece in the books: the same grams.
         final double inThePiece =
                 workshop.get("/api/pieces/holding?filling=plum-ganache").number("/0/eachG");
-        for (final JsonNode room : rooms.json()) {
-            if (room.get("id").asString().equals("half-28")) {
-                assertThat(room.get("eachG").asDouble()).isCloseTo(inThePiece, within(1e-9));
-            }
-        }
+        final JsonNode same =
+                rooms.json()
+                        .valueStream()
+                        .filter(room -> room.get("id").asString().equals("half-28"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(same.get("eachG").asDouble()).isCloseTo(inThePiece, within(1e-9));
         final Workshop.Answer thick =
                 workshop.post("/api/pieces/rooms", "{\"on\":" + on(plum) + ",\"shellMm\":60}");
         assertThat(thick.status()).isEqualTo(400);

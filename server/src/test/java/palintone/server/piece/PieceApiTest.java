@@ -42,15 +42,18 @@ class PieceApiTest {
     @Test
     void recipeLinesKeepTheUnitTheyWereWrittenIn() {
         final Answer needs = workshop.get("/api/pieces/plum-bay/needs?moulds=4");
-        boolean spoons = false;
-        for (final var line : needs.json().at("/fillings/0/recipe")) {
-            if (line.at("/unit").asString().equals("tbsp")) {
-                spoons = true;
-                assertThat(line.at("/amount").asDouble() * 15 * 1.42)
-                        .isCloseTo(line.at("/grams").asDouble(), within(1e-6));
-            }
-        }
-        assertThat(spoons).isTrue();
+        final var spoons =
+                needs.json()
+                        .at("/fillings/0/recipe")
+                        .valueStream()
+                        .filter(line -> line.at("/unit").asString().equals("tbsp"))
+                        .toList();
+        assertThat(spoons)
+                .isNotEmpty()
+                .allSatisfy(
+                        line ->
+                                assertThat(line.at("/amount").asDouble() * 15 * 1.42)
+                                        .isCloseTo(line.at("/grams").asDouble(), within(1e-6)));
     }
 
     @Test

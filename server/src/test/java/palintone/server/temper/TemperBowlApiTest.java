@@ -175,7 +175,6 @@ class TemperBowlApiTest {
                 final Workshop.Answer back =
                         workshop.get(
                                 "/api/temper/bowls/" + item.at("/id").asString() + "/reading-back");
-                assertThat(back.status()).as(back.text()).isEqualTo(200);
                 verdicts += item.at("/name").asString() + "=" + back.at("/verdict") + ";";
             }
         }

@@ -50,6 +50,7 @@ final class Acts {
                 pot.eggSince = pot.heat.size();
             }
         }
+        pot.strainedG += solids;
         final double liquid = pot.massG();
         final double held = solids * op.value(Setting.RETENTION);
         if (held > 0.9 * liquid) {
@@ -59,14 +60,14 @@ final class Acts {
                     "less than nine tenths of the " + Math.round(liquid) + " g in the pot");
         }
         if (liquid > 0) {
-            pot.lose(held / liquid);
+            pot.strain(held / liquid);
         }
     }
 
     static void blend(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         pot.blended = true;
-        pot.lose(op.value(Setting.PERCENT) / 100);
+        pot.stick(op.value(Setting.PERCENT) / 100);
     }
 
     /** Three times its share of the loss is fibre, as far as there is any: calibrated here. */
@@ -76,12 +77,14 @@ final class Acts {
         final double fibreLost = pot.g[FIBRE] * Math.min(1, 3 * lost);
         final double others = total - pot.g[FIBRE];
         if (others <= 0 || lost >= 1) {
-            pot.lose(lost);
+            pot.strain(lost);
             return;
         }
         final double share = Math.max(0, lost * total - fibreLost) / others;
         final double fibre = pot.g[FIBRE] - fibreLost;
-        pot.lose(share);
+        pot.g[FIBRE] = 0;
+        pot.strain(share);
+        pot.strainedG += fibreLost;
         pot.g[FIBRE] = fibre;
     }
 
@@ -101,19 +104,18 @@ final class Acts {
                             + " g that cannot boil away");
         }
         // Alcohol goes along with the water: find the water that makes up the whole loss.
+        final double others = now - pot.waterG() - pot.alcoholLeft(pot.waterG());
         double low = 0;
         double high = pot.waterG();
-        final double[] had = pot.g.clone();
         for (int k = 0; k < 50; k++) {
-            System.arraycopy(had, 0, pot.g, 0, had.length);
-            final double water = (low + high) / 2;
-            pot.boilOffWater(water);
-            if (pot.massG() > target) {
-                low = water;
+            final double left = (low + high) / 2;
+            if (others + left + pot.alcoholLeft(left) > target) {
+                high = left;
             } else {
-                high = water;
+                low = left;
             }
         }
+        pot.boilOffWater(pot.waterG() - (low + high) / 2);
         pot.heated(pot.boilingC(), 120);
         pot.boiledSucroseG = pot.g[SUCROSE];
     }
@@ -150,13 +152,14 @@ final class Acts {
         final double turned = pot.g[SUCROSE] * Math.min(0.6, 0.4 * (target - 155) / 30);
         pot.g[SUCROSE] -= turned;
         pot.g[HIGHER] += 0.9 * turned;
+        pot.steamG += 0.1 * turned;
         pot.caramelisedG += turned;
         pot.cookedSugarC = Math.max(pot.cookedSugarC, target);
         pot.heated(target, 60);
     }
 
     static void crush(final Pot pot, final Operation op, final double[] grams) {
-        pot.lose(op.value(Setting.PERCENT) / 100);
+        pot.stick(op.value(Setting.PERCENT) / 100);
     }
 
     /** Warms to below the boil, or to the boil where that is lower; no water is counted as lost. */
@@ -198,7 +201,7 @@ final class Acts {
 
     static void cut(final Pot pot, final Operation op, final double[] grams) {
         pot.cutMm = op.value(Setting.WIDTH_MM);
-        pot.lose(op.value(Setting.PERCENT) / 100);
+        pot.stick(op.value(Setting.PERCENT) / 100);
     }
 
     private static double round(final double value) {

@@ -3,6 +3,7 @@ package palintone.core.filling.pot;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Nature;
@@ -20,7 +21,7 @@ import palintone.core.substance.Nature;
  *     is no egg
  * @param rawEgg true where raw egg never saw 63.5 °C
  * @param unheated moist ingredients that went in after the last heat step of 72 °C
- * @param gellingG grams of pectin, gelatine and agar that are left
+ * @param gellingG grams of what gels that are left, each as if of its usual strength
  * @param history what else happened
  */
 public record Cooked(
@@ -46,10 +47,29 @@ public record Cooked(
      * @param massG what is in the pot
      * @param waterG of it water
      * @param temperatureC of the whole
-     * @param lostG what left during this operation: steam, or stuck to sieve and tools
+     * @param losses what left during this operation
      */
     public record Stage(
-            OperationKind kind, double massG, double waterG, double temperatureC, double lostG) {}
+            OperationKind kind, double massG, double waterG, double temperatureC, Losses losses) {
+
+        public double lostG() {
+            return losses.allG();
+        }
+    }
+
+    /**
+     * What left the pot, counted where it left.
+     *
+     * @param steamG water and alcohol boiled off, and the water that browning sugar sets free
+     * @param strainedG what sieve and what is strained out keep
+     * @param stuckG what is left on tools and cut away
+     */
+    public record Losses(double steamG, double strainedG, double stuckG) {
+
+        public double allG() {
+            return steamG + strainedG + stuckG;
+        }
+    }
 
     /**
      * What happened besides heat; NaN or 0 where it did not.
@@ -82,6 +102,11 @@ public record Cooked(
     /** The heat steps the last raw egg went through; none where there is no egg or no heat. */
     public List<HeatStep> eggHeat() {
         return eggSince < 0 ? List.of() : heat.subList(eggSince, heat.size());
+    }
+
+    /** One kind of loss, over all operations, grams. */
+    public double lost(final ToDoubleFunction<Losses> kind) {
+        return stages.stream().mapToDouble(s -> kind.applyAsDouble(s.losses())).sum();
     }
 
     /** Everything weighed in, grams. */

@@ -53,25 +53,17 @@ public final class Cooking {
         for (int i = 0; i < operations.size(); i++) {
             final Operation op = operations.get(i);
             final double[] mine = new double[op.lines().size()];
-            double in = 0;
             for (int k = 0; k < mine.length; k++) {
                 mine[k] = grams[next++];
-                in += mine[k];
             }
-            final double before = pot.massG();
             try {
                 op.kind().act(pot, op, mine);
             } catch (OutOfRangeException e) {
                 throw e.inside("operation " + (i + 1) + ",");
             }
-            final double after = pot.massG();
             stages.add(
                     new Cooked.Stage(
-                            op.kind(),
-                            after,
-                            pot.waterG(),
-                            pot.temperatureC,
-                            Math.max(0, before + in - after)));
+                            op.kind(), pot.massG(), pot.waterG(), pot.temperatureC, pot.losses()));
         }
         if (pot.massG() <= 0) {
             throw new OutOfRangeException("recipe", "nothing in the pot", "at least one line");

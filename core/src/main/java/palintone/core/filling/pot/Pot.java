@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.filling.water.AqueousPhase;
@@ -33,7 +34,11 @@ final class Pot {
     private static final int COCOA_BUTTER = Component.COCOA_BUTTER.ordinal();
     private static final double[] CP = specificHeats();
     private static final Set<Nature> GELLING =
-            EnumSet.of(Nature.PECTIN, Nature.GELATINE, Nature.AGAR);
+            EnumSet.of(Nature.PECTIN, Nature.LOW_METHOXYL_PECTIN, Nature.GELATINE, Nature.AGAR);
+
+    private static final double USUAL_BLOOM = 200;
+    private static final double USUAL_GRADE = 150;
+    private static final double USUAL_AGAR_G_PER_CM2 = 800;
 
     /** Room where ingredients stand, °C. */
     static final double ROOM_C = 20;
@@ -57,6 +62,9 @@ final class Pot {
 
     final Map<Nature, Double> gelling = new EnumMap<>(Nature.class);
     final List<Ingredient> rawSinceHeat = new ArrayList<>();
+    double steamG;
+    double strainedG;
+    double stuckG;
     double cookedSugarC;
     double caramelisedG;
 
@@ -107,12 +115,28 @@ final class Pot {
         }
         for (final Nature nature : GELLING) {
             if (ingredient.is(nature)) {
-                gelling.merge(nature, massG, Double::sum);
+                gelling.merge(nature, massG * asUsual(nature, ingredient), Double::sum);
             }
         }
         if (ingredient.composition().fraction(Component.WATER) > 0.1) {
             rawSinceHeat.add(ingredient);
         }
+    }
+
+    /**
+     * Grams of the usual strength that hold as much: by the test of Bloom and of agar the stress
+     * grows with the square of the share, a grade of pectin counts by mass.
+     */
+    private static double asUsual(final Nature nature, final Ingredient ingredient) {
+        final OptionalDouble strength = ingredient.traits().gelStrength();
+        if (strength.isEmpty()) {
+            return 1;
+        }
+        return switch (nature) {
+            case GELATINE -> Math.sqrt(strength.getAsDouble() / USUAL_BLOOM);
+            case AGAR -> Math.sqrt(strength.getAsDouble() / USUAL_AGAR_G_PER_CM2);
+            default -> strength.getAsDouble() / USUAL_GRADE;
+        };
     }
 
     /** Puts lines in at room temperature; the temperature after is that of the heat balance. */
@@ -165,13 +189,40 @@ final class Pot {
     /** Water leaves; alcohol leaves sooner. */
     void boilOffWater(final double grams) {
         final double left = Math.max(0, g[WATER] - grams);
-        final double share = g[WATER] > 0 ? left / g[WATER] : 1;
-        g[ETHANOL] *= Math.pow(share, ETHANOL_VOLATILITY);
+        final double alcoholLeft = alcoholLeft(left);
+        steamG += g[WATER] - left + g[ETHANOL] - alcoholLeft;
+        g[ETHANOL] = alcoholLeft;
         g[WATER] = left;
     }
 
-    /** A share of everything is lost. */
-    void lose(final double share) {
+    /** Alcohol that stays when this much water is left. */
+    double alcoholLeft(final double waterLeftG) {
+        final double share = g[WATER] > 0 ? waterLeftG / g[WATER] : 1;
+        return g[ETHANOL] * Math.pow(share, ETHANOL_VOLATILITY);
+    }
+
+    /** A share of everything stays on the tools or is cut away. */
+    void stick(final double share) {
+        stuckG += share * massG();
+        lose(share);
+    }
+
+    /** A share of everything stays in the sieve or in what is strained out. */
+    void strain(final double share) {
+        strainedG += share * massG();
+        lose(share);
+    }
+
+    /** The losses since the last time they were asked for. */
+    Cooked.Losses losses() {
+        final Cooked.Losses losses = new Cooked.Losses(steamG, strainedG, stuckG);
+        steamG = 0;
+        strainedG = 0;
+        stuckG = 0;
+        return losses;
+    }
+
+    private void lose(final double share) {
         for (int i = 0; i < g.length; i++) {
             g[i] *= 1 - share;
         }

@@ -5,6 +5,7 @@ import palintone.core.figure.Source;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.taste.Taste;
 import palintone.core.filling.water.AqueousPhase;
+import palintone.core.substance.Component;
 import palintone.core.substance.Nature;
 
 /**
@@ -15,7 +16,12 @@ import palintone.core.substance.Nature;
  * numbers from memory. Gelatine of 200 Bloom: 200 g press a flat plunger of 12.7 mm 4 mm deep into
  * a gel of 6.67 % at 10 °C, and an elastic half-space gives F = 8·G·a·δ. Pectin of grade 150: a
  * jelly of 65 % sugar with 1/150 of its sugar in pectin, 79.4 mm high, sags by 23.5 %, and a column
- * under its own weight gives E = ρ·g·h/(2·sag), G = E/3. Agar: 1.5 % breaks under about 800 g/cm².
+ * under its own weight gives E = ρ·g·h/(2·sag), G = E/3. Agar: 1.5 % breaks under about 800 g/cm²
+ * when it is pressed together by some 30 %; the stress of breaking is no stiffness, G = σ/(3·0.3).
+ *
+ * <p>Low-methoxyl pectin stands apart: it wants calcium, not sugar or acid. What milk brings is
+ * enough; fruit alone sets it in part. Common practice, no source; its stiffness is taken as that
+ * of grade 150, ours.
  */
 public final class Gel {
 
@@ -38,8 +44,21 @@ public final class Gel {
 
     static final double AGAR_PERCENT = 1.5;
 
-    /** 0.8 kg · 9.81 on a square centimetre, Pa. */
-    static final double AGAR_PA = 0.8 * 9.81 / 1e-4;
+    /** How far agar is pressed together when it breaks; from memory. */
+    static final double AGAR_BREAKS_AT = 0.3;
+
+    /** 0.8 kg · 9.81 on a square centimetre, as a stiffness, Pa. */
+    static final double AGAR_PA = 0.8 * 9.81 / 1e-4 / (3 * AGAR_BREAKS_AT);
+
+    /** Milk solids in 100 g that bring calcium enough, and what fruit's own calcium does; ours. */
+    private static final double CALCIUM_FROM_MILK_G = 1;
+
+    private static final double CALCIUM_OF_FRUIT = 0.4;
+
+    /** Dissolved solids up to which low-methoxyl pectin sets well, and from which not; practice. */
+    private static final double LOW_METHOXYL_SOLIDS_FULL = 55;
+
+    private static final double LOW_METHOXYL_SOLIDS_NONE = 78;
 
     /** Gelatine holds what Bloom's test says at 10 °C, and nothing where it melts. */
     private static final double BLOOM_C = 10;
@@ -62,11 +81,17 @@ public final class Gel {
     private final Map<Nature, Double> grams;
     private final double yieldG;
     private final double ph;
+    private final double milkSolidsG;
 
-    private Gel(final Map<Nature, Double> grams, final double yieldG, final double ph) {
+    private Gel(
+            final Map<Nature, Double> grams,
+            final double yieldG,
+            final double ph,
+            final double milkSolidsG) {
         this.grams = grams;
         this.yieldG = yieldG;
         this.ph = ph;
+        this.milkSolidsG = milkSolidsG;
     }
 
     /** Of what came out of the pot; the acid is asked only where there is pectin to heed it. */
@@ -75,7 +100,8 @@ public final class Gel {
         return new Gel(
                 grams,
                 cooked.yieldG(),
-                grams.containsKey(Nature.PECTIN) ? Taste.ph(cooked.weighed()) : 7);
+                grams.containsKey(Nature.PECTIN) ? Taste.ph(cooked.weighed()) : 7,
+                100 * cooked.composition().fraction(Component.MILK_SOLIDS));
     }
 
     /** Whether there is anything that gels. */
@@ -94,7 +120,7 @@ public final class Gel {
     }
 
     /**
-     * Stress the gel bears, Pa.
+     * Stiffness of the gel, Pa.
      *
      * @param syrup it swells in, of 100 g of filling
      * @param celsius −20 to 120 °C
@@ -108,6 +134,10 @@ public final class Gel {
                         * square(percent(Nature.PECTIN, syrup) / GRADE_150_PERCENT)
                         * pectinSets(syrup)
                         * warm
+                + GRADE_150_PA
+                        * square(percent(Nature.LOW_METHOXYL_PECTIN, syrup) / GRADE_150_PERCENT)
+                        * lowMethoxylSets(syrup)
+                        * warm
                 + BLOOM_200_PA
                         * square(percent(Nature.GELATINE, syrup) / BLOOM_PERCENT)
                         * Math.max(0, (GELATINE_MELTS_C - celsius) / (GELATINE_MELTS_C - BLOOM_C))
@@ -120,6 +150,15 @@ public final class Gel {
         final double percent = solidsPercent(syrup);
         return (1 - falling(percent, PECTIN_SOLIDS_NONE, PECTIN_SOLIDS_FULL))
                 * falling(ph, PECTIN_PH_FULL, PECTIN_PH_NONE);
+    }
+
+    /** How far low-methoxyl pectin sets, 0 to 1: it wants calcium, and not too much sugar. */
+    public double lowMethoxylSets(final AqueousPhase syrup) {
+        final double calcium =
+                CALCIUM_OF_FRUIT
+                        + (1 - CALCIUM_OF_FRUIT) * Math.min(1, milkSolidsG / CALCIUM_FROM_MILK_G);
+        return calcium
+                * falling(solidsPercent(syrup), LOW_METHOXYL_SOLIDS_FULL, LOW_METHOXYL_SOLIDS_NONE);
     }
 
     /** Dissolved solids of a syrup, percent of it. */

@@ -5,12 +5,12 @@ import palintone.core.figure.Source;
 /**
  * What water can dissolve of each sugar, alone and beside the others.
  *
- * <p>Sucrose after Vavrinecz (1962): 64.47 + 0.10336·T + 1.424e-3·T² − 6.02e-6·T³ per cent by mass
- * (from memory; 2.03 g/g at 20 °C). Lactose 0.12 g/g at 0 °C, 0.19 at 20, 0.33 at 40 (from memory),
- * glucose 0.91 and sorbitol 2.3 g/g at 20 °C (from memory). Beside other dissolved sugars each
- * dissolves less: by exp(−0.2·g/g) of the others, calibrated here to sucrose and invert sugar
- * together reaching about 75 % at 20 °C (from memory). The others are mostly syrup solids and
- * invert, which do not crystallise at the amounts of a filling.
+ * <p>Sucrose after Vavrinecz (1962): 64.447 + 0.08222·T + 1.6169e-3·T² − 1.558e-6·T³ − 4.63e-8·T⁴
+ * per cent by mass, 0 to 100 °C (from memory; 2.00 g/g at 20 °C). Lactose 0.12 g/g at 0 °C, 0.19 at
+ * 20, 0.33 at 40 (from memory), glucose 0.91 and sorbitol 2.3 g/g at 20 °C (from memory). Beside
+ * other dissolved sugars each dissolves less: by exp(−0.2·g/g) of the others, calibrated here to
+ * sucrose and invert sugar together reaching about 75 % at 20 °C (from memory). The others are
+ * mostly syrup solids and invert, which do not crystallise at the amounts of a filling.
  */
 public final class Solubility {
 
@@ -37,7 +37,8 @@ public final class Solubility {
         final double t = Math.max(0, Math.min(100, celsius));
         return switch (solute) {
             case SUCROSE -> {
-                final double percent = 64.47 + t * (0.10336 + t * (1.424e-3 - 6.02e-6 * t));
+                final double percent =
+                        64.447 + t * (0.08222 + t * (1.6169e-3 - t * (1.558e-6 + 4.63e-8 * t)));
                 yield percent / (100 - percent);
             }
             case LACTOSE -> 0.19 * Math.exp(0.0255 * (t - 20));

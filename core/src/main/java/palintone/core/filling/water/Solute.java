@@ -19,8 +19,8 @@ public enum Solute {
     HIGHER_SACCHARIDES(Component.HIGHER_SACCHARIDES, 770, 2.31),
     SORBITOL(Component.SORBITOL, 182.17, 1.65),
     GLYCEROL(Component.GLYCEROL, 92.09, 1.16),
-    /** Counted as citric acid; no constant found, treated as ideal. */
-    ORGANIC_ACID(Component.ORGANIC_ACID, 192.12, 0);
+    /** Counted as citric acid; its constant from memory. */
+    ORGANIC_ACID(Component.ORGANIC_ACID, 192.12, 6.17);
 
     private final Component component;
     private final double molarMass;
@@ -43,7 +43,7 @@ public enum Solute {
         return molarMass;
     }
 
-    /** Norrish constant K, 0 for an ideal solute. */
+    /** Norrish constant K; 0 would be an ideal solute. */
     public double norrishK() {
         return norrishK;
     }

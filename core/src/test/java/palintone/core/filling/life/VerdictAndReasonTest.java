@@ -54,12 +54,10 @@ class VerdictAndReasonTest {
                 .isEqualTo(FoodCode.says(awHigh, phHigh) == FoodCode.Says.ASSESS);
         assertThat(life.reason().template().contains("acteria may grow"))
                 .isEqualTo(life.keepCold());
-        if (life.keepCold()) {
-            assertThat(life.days().spread().orElseThrow().high()).isLessThanOrEqualTo(7);
-            assertThat(life.verdict().template()).doesNotContain("May stand");
-        } else {
-            assertThat(life.verdict().template()).contains("May stand");
-        }
+        assertThat(life.verdict().template().contains("May stand")).isNotEqualTo(life.keepCold());
+        assertThat(life.days().name().equals("days in the cold")).isEqualTo(life.keepCold());
+        // Seven days in the cold is the most the code knows; on the shelf it may be more.
+        assertThat(life.days().spread().orElseThrow().high() <= 7 || !life.keepCold()).isTrue();
     }
 
     /** Fruit with white chocolate at about .95: nothing for the shelf, and no word of it. */
@@ -81,10 +79,9 @@ class VerdictAndReasonTest {
             @ForAll @DoubleRange(min = 200, max = 600) final double dark) {
         final Life without = ganache(cream, dark, 1, 0.1).life();
         final Life with = ganache(cream, dark, 1, 30).life();
-        if (with.keepCold() && !without.keepCold()) {
-            assertThat(with.days().value()).isLessThanOrEqualTo(without.days().value());
-        }
-        assertThat(with.keepCold() ? with.days().value() : 0).isLessThanOrEqualTo(7);
+        final boolean turnedCold = with.keepCold() && !without.keepCold();
+        final boolean longer = with.days().value() > without.days().value();
+        assertThat(turnedCold && longer).isFalse();
     }
 
     /** "Keep longer" first leaves the region the table wants assessed. */

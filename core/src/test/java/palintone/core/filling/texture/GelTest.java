@@ -15,6 +15,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.Samples;
 import palintone.core.figure.Source;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooked;
@@ -110,8 +111,73 @@ class GelTest {
 
     @Test
     void agarBreaksUnderTheWeightItsGradeSays() {
-        final double grams = pascal(jelly(AGAR, 1.5, 98.3), 20) * 1e-4 / 9.81 * 1000;
+        // Pressed together by 30 % when it breaks: σ = 3·G·0.3.
+        final double breaksPa = 3 * 0.3 * pascal(jelly(AGAR, 1.5, 98.3), 20);
+        final double grams = breaksPa * 1e-4 / 9.81 * 1000;
         assertThat(grams).isCloseTo(800, within(15.0));
+    }
+
+    /** Half the Bloom wants √2 as much gelatine, half the grade twice as much pectin. */
+    @Test
+    void theStrengthOnThePacketIsHeeded() {
+        final Ingredient weak =
+                strong(
+                        Nature.GELATINE,
+                        Map.of(Component.PROTEIN, 87.0, Component.WATER, 13.0),
+                        100);
+        final double usual = pascal(jelly(GELATINE, 4, 95.48), 10);
+        final double more = 4 * Math.sqrt(2);
+        assertThat(pascal(jelly(weak, more, 100 - 1.13 * more), 10))
+                .isCloseTo(usual, within(0.03 * usual));
+        assertThat(pascal(jelly(weak, 4, 95.48), 10)).isCloseTo(usual / 2, within(0.05 * usual));
+        final Ingredient low =
+                strong(Nature.PECTIN, Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0), 75);
+        assertThat(jelly(low, 18, 200).gellingG().get(Nature.PECTIN)).isCloseTo(9, within(1e-9));
+    }
+
+    private static Ingredient strong(
+            final Nature nature, final Map<Component, Double> parts, final double strength) {
+        return new Ingredient(
+                nature.name(),
+                nature.words(),
+                Composition.per100(parts),
+                0.6,
+                Set.of(),
+                Source.workshop("invented for the tests"),
+                new Traits(
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.of(strength),
+                        Set.of(nature),
+                        false));
+    }
+
+    /** Common practice, no source: low-methoxyl pectin sets a milk cream without sugar or acid. */
+    @Test
+    void lowMethoxylPectinWantsMilkNotSugar() {
+        final Ingredient lowMethoxyl =
+                gelling(
+                        Nature.LOW_METHOXYL_PECTIN,
+                        Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0));
+        final Cooked milky =
+                Cooking.cook(
+                        List.of(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Samples.CREAM, 300),
+                                        grams(lowMethoxyl, 4))));
+        final Cooked bare = jelly(lowMethoxyl, 4, 300);
+        final Cooked high =
+                Cooking.cook(
+                        List.of(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Samples.CREAM, 300),
+                                        grams(PECTIN, 4))));
+        assertThat(pascal(milky, 20)).isGreaterThan(1000).isGreaterThan(pascal(bare, 20));
+        assertThat(pascal(bare, 20)).isPositive();
+        assertThat(pascal(high, 20)).as("the other pectin wants sugar and acid").isZero();
     }
 
     /** Ferry 1948: rigidity of gelatine grows with the square of its share. */

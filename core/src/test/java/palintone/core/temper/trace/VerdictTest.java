@@ -67,7 +67,8 @@ class VerdictTest {
             final int traces,
             final StringBuilder wrong) {
         System.out.printf(
-                "Verdicts: %d of %d right, workable or not %d of %d%n%-18s",
+                "Verdicts, of bowls made by our own model: %d of %d right, workable or not %d of %d%n"
+                        + "%-18s",
                 right, traces, usable, traces, "is \\ read as");
         for (final Verdict read : Verdict.values()) {
             System.out.printf("%16s", read.words());
