@@ -1,8 +1,10 @@
 package palintone.server.device;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import palintone.core.figure.OutOfRangeException;
 import tools.jackson.databind.JsonNode;
 
@@ -19,6 +21,11 @@ final class SenMl {
     private static final int MOST_RECORDS = 10_000;
     private static final double LATEST_S = 4_102_444_800.0;
 
+    /** Clocks of devices differ a little. */
+    private static final Duration AHEAD = Duration.ofMinutes(2);
+
+    private static final double IMPOSSIBLE = 1e6;
+
     private SenMl() {}
 
     /** One temperature, °C; not a number where the device sent a record without one. */
@@ -30,7 +37,12 @@ final class SenMl {
     /** What came of a pack. */
     record Pack(List<Reading> readings, List<Rejected> rejected) {}
 
-    static Pack read(final JsonNode pack, final Instant now) {
+    /**
+     * @param now what relative times are relative to
+     * @param latest until when a probe may have read: a simulated one has a clock of its own
+     */
+    static Pack read(
+            final JsonNode pack, final Instant now, final Function<String, Instant> latest) {
         if (!pack.isArray()) {
             throw new OutOfRangeException("pack", "not a list", "a SenML list of records");
         }
@@ -51,7 +63,7 @@ final class SenMl {
                 rejected.add(new Rejected(i + 1, wrong));
                 continue;
             }
-            one(record, base, now, i + 1, readings, rejected);
+            one(record, base, now, latest, i + 1, readings, rejected);
         }
         return new Pack(readings, rejected);
     }
@@ -81,6 +93,7 @@ final class SenMl {
             final JsonNode record,
             final Base base,
             final Instant now,
+            final Function<String, Instant> latest,
             final int number,
             final List<Reading> readings,
             final List<Rejected> rejected) {
@@ -106,11 +119,17 @@ final class SenMl {
         if (wrong.isEmpty() && !(time > -1e9 && time < LATEST_S)) {
             wrong = "time is out of this century";
         }
+        if (wrong.isEmpty() && moment(time, now).isAfter(latest.apply(name).plus(AHEAD))) {
+            wrong = "time lies in the future: set the device's clock";
+        }
+        final double value = wrong.isEmpty() ? base.value + v.asDouble() : 0;
+        if (wrong.isEmpty() && !(Math.abs(value) < IMPOSSIBLE)) {
+            wrong = "v is no temperature";
+        }
         if (!wrong.isEmpty()) {
             rejected.add(new Rejected(number, wrong));
             return;
         }
-        final double value = base.value + v.asDouble();
         readings.add(
                 new Reading(name, moment(time, now), unit.equals("K") ? value - KELVIN : value));
     }

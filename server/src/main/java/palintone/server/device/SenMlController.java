@@ -38,7 +38,7 @@ class SenMlController {
             path = "/senml",
             consumes = {"application/senml+json", "application/json"})
     Answer take(@RequestBody final byte[] body) {
-        final SenMl.Pack pack = SenMl.read(tree(body), clock.instant());
+        final SenMl.Pack pack = SenMl.read(tree(body), clock.instant(), ingest::clockOf);
         final Ingest.Taken taken =
                 ingest.take(
                         pack.readings().stream()

@@ -103,7 +103,7 @@ class LarderImport {
                 row.text("source"),
                 "yes".equals(row.optional("from_memory")),
                 traits(row),
-                0);
+                null);
     }
 
     /**

@@ -53,7 +53,7 @@ class PieceImport {
                                         OperationKind.ADD, Map.of(), given("lines", row.lines())));
         books.put(
                 Require.text("id", row.id(), 64),
-                new RecipeDraft(row.name(), row.style(), operations, "read in", 0));
+                new RecipeDraft(row.name(), row.style(), operations, "read in", null));
         for (final PieceFile.NoteRow note :
                 row.notes() == null ? List.<PieceFile.NoteRow>of() : row.notes()) {
             notes.put(

@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -40,7 +42,7 @@ public class BenchService {
     }
 
     /** A quality between two numbers. */
-    public record WishDraft(Quality quality, double low, double high) {}
+    public record WishDraft(@NotNull Quality quality, double low, double high) {}
 
     /**
      * A recipe to be balanced.
@@ -51,11 +53,11 @@ public class BenchService {
      * @param mayAdd ingredients that may be added although they are not in yet
      */
     public record BalanceRequest(
-            SheetRequest on,
-            @Nullable List<Integer> locked,
-            @Nullable List<WishDraft> wishes,
+            @Valid @NotNull SheetRequest on,
+            @Nullable List<@NotNull Integer> locked,
+            @Nullable List<@NotNull @Valid WishDraft> wishes,
             @Nullable ReadyWish ready,
-            @Nullable List<String> mayAdd) {}
+            @Nullable List<@NotNull String> mayAdd) {}
 
     /** One line that changes. */
     public record AmountMoveView(

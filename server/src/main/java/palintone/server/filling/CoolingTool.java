@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -27,8 +29,8 @@ public class CoolingTool {
 
     /** A filling set to cool. */
     public record CoolingRequest(
-            SheetRequest on,
-            CoolingVessel vessel,
+            @Valid @NotNull SheetRequest on,
+            @NotNull CoolingVessel vessel,
             double depthMm,
             double roomC,
             @Nullable Double fromC,

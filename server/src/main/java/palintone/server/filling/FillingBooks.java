@@ -3,6 +3,7 @@ package palintone.server.filling;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
@@ -65,7 +66,7 @@ public class FillingBooks {
             final String name,
             final Style style,
             final List<Operation> operations,
-            final long version) {
+            final Long version) {
         return new RecipeDraft(
                 name,
                 style,
@@ -78,17 +79,17 @@ public class FillingBooks {
      * Writes a filling, new or known, as its next version.
      *
      * @throws StaleVersionException when the draft rests on an older state
+     * @throws palintone.server.problem.TakenException when it is new and its id is taken
      */
     @Transactional
     public RecipeView save(final String id, final RecipeDraft draft) {
         final RecipeReader.Read read = reader.read(Require.text("id", id, 64), draft);
         // What cannot be cooked is not kept.
         read.filling().cooked();
-        final FillingEntity entity = fillings.findById(id).orElseGet(() -> new FillingEntity(id));
-        if (!entity.fresh()) {
-            StaleVersionException.check(entity.name(), draft.version(), entity.version());
-        }
-        return write(entity, draft, read);
+        final Optional<FillingEntity> known = fillings.findById(id);
+        StaleVersionException.check(
+                "filling", id, draft.version(), known.map(FillingEntity::version).orElse(null));
+        return write(known.orElseGet(() -> new FillingEntity(id)), draft, read);
     }
 
     /** Writes without asking what it rests on; used by the import. */

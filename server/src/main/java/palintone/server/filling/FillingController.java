@@ -1,5 +1,6 @@
 package palintone.server.filling;
 
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -148,7 +149,7 @@ class FillingController {
 
     @PutMapping("/{id}")
     FillingBooks.RecipeView save(
-            @PathVariable final String id, @RequestBody final RecipeDraft draft) {
+            @PathVariable final String id, @Valid @RequestBody final RecipeDraft draft) {
         return books.save(id, draft);
     }
 
@@ -177,22 +178,24 @@ class FillingController {
 
     @PostMapping("/{id}/notes")
     List<FillingNotes.FillingNoteView> note(
-            @PathVariable final String id, @RequestBody final FillingNotes.FillingNoteDraft draft) {
+            @PathVariable final String id,
+            @Valid @RequestBody final FillingNotes.FillingNoteDraft draft) {
         return notes.note(id, draft);
     }
 
     @PostMapping("/sheet")
-    SheetView sheet(@RequestBody final SheetRequest request) {
+    SheetView sheet(@Valid @RequestBody final SheetRequest request) {
         return bench.sheet(request);
     }
 
     @PostMapping("/balance")
-    BenchService.BalanceView balance(@RequestBody final BenchService.BalanceRequest request) {
+    BenchService.BalanceView balance(
+            @Valid @RequestBody final BenchService.BalanceRequest request) {
         return bench.balance(request);
     }
 
     @PostMapping("/read")
-    RecipeTexts.ReadRecipeView read(@RequestBody final RecipeTexts.TextDraft text) {
+    RecipeTexts.ReadRecipeView read(@Valid @RequestBody final RecipeTexts.TextDraft text) {
         return texts.read(text);
     }
 

@@ -88,8 +88,4 @@ public class FillingEntity {
     long version() {
         return version == null ? 0 : version;
     }
-
-    boolean fresh() {
-        return version == null;
-    }
 }

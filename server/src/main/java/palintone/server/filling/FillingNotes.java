@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -56,7 +57,7 @@ public class FillingNotes {
     /** A tasting or a measurement as it was written down. */
     public record FillingNoteDraft(
             @Nullable Integer number,
-            FillingNoteEntity.Kind kind,
+            @NotNull FillingNoteEntity.Kind kind,
             @Nullable Double measured,
             @Nullable Integer score,
             @Nullable String words) {}

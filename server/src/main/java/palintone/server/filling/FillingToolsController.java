@@ -1,5 +1,6 @@
 package palintone.server.filling;
 
+import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -31,27 +32,27 @@ class FillingToolsController {
     }
 
     @PostMapping("/sugar")
-    SugarTool.SugarView sugar(@RequestBody final SugarTool.SugarRequest request) {
+    SugarTool.SugarView sugar(@Valid @RequestBody final SugarTool.SugarRequest request) {
         return sugar.sugar(request);
     }
 
     @PostMapping("/cooling")
-    CoolingTool.CoolingView cooling(@RequestBody final CoolingTool.CoolingRequest request) {
+    CoolingTool.CoolingView cooling(@Valid @RequestBody final CoolingTool.CoolingRequest request) {
         return cooling.cooling(request);
     }
 
     @PostMapping("/mend")
-    MendingTool.MendView mend(@RequestBody final MendingTool.MendRequest request) {
+    MendingTool.MendView mend(@Valid @RequestBody final MendingTool.MendRequest request) {
         return mending.mend(request);
     }
 
     @PostMapping("/scale")
-    SizingTool.ScaleView scale(@RequestBody final SizingTool.ScaleRequest request) {
+    SizingTool.ScaleView scale(@Valid @RequestBody final SizingTool.ScaleRequest request) {
         return sizing.scale(request);
     }
 
     @PostMapping("/meter")
-    FigureView meter(@RequestBody final MeterTool.MeterRequest request) {
+    FigureView meter(@Valid @RequestBody final MeterTool.MeterRequest request) {
         return meter.meter(request);
     }
 }

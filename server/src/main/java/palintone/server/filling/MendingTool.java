@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -46,7 +48,7 @@ public class MendingTool {
     }
 
     /** A filling gone wrong. */
-    public record MendRequest(SheetRequest on, Fault fault) {}
+    public record MendRequest(@Valid @NotNull SheetRequest on, @NotNull Fault fault) {}
 
     /** A cause, and how strongly the numbers speak for it. */
     public record CauseView(SentenceView words, double likely) {}

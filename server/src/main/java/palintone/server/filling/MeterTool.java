@@ -1,5 +1,7 @@
 package palintone.server.filling;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import palintone.core.filling.water.SaltCheck;
@@ -10,10 +12,11 @@ import palintone.server.figure.FigureView;
 public class MeterTool {
 
     /** What a meter showed over a salt. */
-    public record SaltReadingDraft(SaltCheck.Salt salt, double shown, double celsius) {}
+    public record SaltReadingDraft(@NotNull SaltCheck.Salt salt, double shown, double celsius) {}
 
     /** What a meter showed, to be corrected. */
-    public record MeterRequest(double shown, List<SaltReadingDraft> salts) {}
+    public record MeterRequest(
+            double shown, @NotNull List<@NotNull @Valid SaltReadingDraft> salts) {}
 
     FigureView meter(final MeterRequest request) {
         return FigureView.of(

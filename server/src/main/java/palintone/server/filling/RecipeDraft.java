@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import palintone.core.filling.Style;
@@ -15,20 +17,20 @@ import palintone.core.filling.pot.Setting;
  * @param style what it is meant to be
  * @param operations in order
  * @param note why it was saved
- * @param version of the state that was changed; 0 for a new one
+ * @param version of the state that was changed; left out for a new one
  */
 public record RecipeDraft(
-        String name,
+        @NotNull String name,
         @Nullable Style style,
-        List<OperationDraft> operations,
+        @NotNull List<@NotNull @Valid OperationDraft> operations,
         @Nullable String note,
-        long version) {
+        @Nullable Long version) {
 
     /** One operation and what goes in by it. */
     public record OperationDraft(
-            OperationKind kind,
+            @NotNull OperationKind kind,
             @Nullable Map<Setting, Double> settings,
-            @Nullable List<RecipeLineDraft> lines) {
+            @Nullable List<@NotNull @Valid RecipeLineDraft> lines) {
 
         static OperationDraft of(final Operation operation) {
             return new OperationDraft(
@@ -46,7 +48,8 @@ public record RecipeDraft(
     }
 
     /** An amount of an ingredient, by its id. */
-    public record RecipeLineDraft(String ingredient, double amount, String unit) {}
+    public record RecipeLineDraft(
+            @NotNull String ingredient, double amount, @NotNull String unit) {}
 
     Style styleOrUsual() {
         return style == null ? Style.SOFT_SHELL : style;

@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +40,7 @@ public class RecipeTexts {
     }
 
     /** Text of a recipe in any of the four ways. */
-    public record TextDraft(String text) {}
+    public record TextDraft(@NotNull String text) {}
 
     /** A name of the larder that may be meant. */
     public record CandidateView(String id, String name, double score) {}

@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 
 /**
  * A recipe to be looked at.
@@ -11,7 +13,7 @@ import jakarta.annotation.Nullable;
  * @param altitudeM where it is cooked, m; that of the House rules where it is not said
  */
 public record SheetRequest(
-        RecipeDraft recipe,
+        @Valid @NotNull RecipeDraft recipe,
         @Nullable String filling,
         @Nullable Double servingC,
         @Nullable Double storageC,

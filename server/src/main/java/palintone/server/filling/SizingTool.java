@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -35,7 +37,7 @@ public class SizingTool {
      * @param leftoverG what will be left over
      */
     public record ScaleRequest(
-            SheetRequest on,
+            @Valid @NotNull SheetRequest on,
             @Nullable Double factor,
             @Nullable Double yieldG,
             @Nullable Integer line,

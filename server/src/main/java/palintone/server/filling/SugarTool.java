@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -38,7 +40,7 @@ public class SugarTool {
      * @param iceC what it shows in melting ice
      */
     public record SugarRequest(
-            RecipeDraft recipe,
+            @Valid @NotNull RecipeDraft recipe,
             @Nullable SugarStage stage,
             @Nullable Double readC,
             @Nullable Double altitudeM,

@@ -1,5 +1,6 @@
 package palintone.server.house;
 
+import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,12 +23,12 @@ class HouseController {
     }
 
     @PutMapping
-    HouseView change(@RequestBody final HouseDraft draft) {
+    HouseView change(@Valid @RequestBody final HouseDraft draft) {
         return houses.change(draft);
     }
 
     @PutMapping("/air")
-    HouseView read(@RequestBody final HouseService.AirDraft air) {
+    HouseView read(@Valid @RequestBody final HouseService.AirDraft air) {
         return houses.read(air);
     }
 }

@@ -1,6 +1,8 @@
 package palintone.server.house;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import palintone.core.temper.DarkWindowSchool;
 import palintone.core.temper.SeedSchool;
@@ -14,20 +16,20 @@ import palintone.core.temper.bowl.VesselKind;
  * @param version that of the state that was changed
  */
 public record HouseDraft(
-        String name,
+        @NotNull String name,
         double roomTemperatureC,
         double humidityPercent,
-        List<CabinetView> cabinets,
-        HouseEntity.TemperatureUnit temperatureUnit,
-        HouseEntity.MassUnit massUnit,
-        DarkWindowSchool darkWindow,
-        SeedSchool seedSchool,
+        @NotNull List<@NotNull @Valid CabinetView> cabinets,
+        @NotNull HouseEntity.TemperatureUnit temperatureUnit,
+        @NotNull HouseEntity.MassUnit massUnit,
+        @NotNull DarkWindowSchool darkWindow,
+        @NotNull SeedSchool seedSchool,
         int mouldsInRotation,
         double bowlReserve,
         double fillingSurplus,
         double heatPowerW,
         double heatEfficiency,
-        @Nullable TemperingView tempering,
+        @Nullable @Valid TemperingView tempering,
         @Nullable String currency,
         @Nullable Double altitudeM,
         long version) {
@@ -40,8 +42,8 @@ public record HouseDraft(
             double bathC,
             double bathG,
             double kettleW,
-            VesselKind vessel) {}
+            @NotNull VesselKind vessel) {}
 
     /** A cold place for moulds. */
-    public record CabinetView(String name, double temperatureC) {}
+    public record CabinetView(@NotNull String name, double temperatureC) {}
 }

@@ -1,6 +1,8 @@
 package palintone.server.larder;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Map;
 import java.util.Set;
 import palintone.core.figure.Require;
@@ -21,18 +23,18 @@ import palintone.core.temper.CouvertureKind;
  * @param source where the composition comes from
  * @param fromMemory whether it was written down from memory
  * @param traits acidity, mass of a piece, price, special nature
- * @param version of the state that was changed; 0 for a new one
+ * @param version of the state that was changed; left out for a new one
  */
 public record IngredientDraft(
-        String name,
+        @NotNull String name,
         double densityGPerMl,
-        Map<Component, Double> gramsPer100,
-        Set<Allergen> allergens,
+        @NotNull Map<Component, Double> gramsPer100,
+        @NotNull Set<@NotNull Allergen> allergens,
         @Nullable CouvertureKind couverture,
-        String source,
+        @NotNull String source,
         boolean fromMemory,
-        @Nullable TraitsView traits,
-        long version) {
+        @Nullable @Valid TraitsView traits,
+        @Nullable Long version) {
 
     /**
      * Refuses what {@link #ingredient} would.

@@ -1,6 +1,8 @@
 package palintone.server.larder;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -50,14 +52,14 @@ class LarderController {
             double proteinG,
             double saltG,
             @Nullable Double waterG,
-            LabelPanel.Like like) {}
+            @NotNull LabelPanel.Like like) {}
 
     /** A full composition estimated from it. */
     public record EstimateView(
             Map<palintone.core.substance.Component, Double> gramsPer100, String basis) {}
 
     @PostMapping("/estimate")
-    EstimateView estimate(@RequestBody final PanelDraft panel) {
+    EstimateView estimate(@Valid @RequestBody final PanelDraft panel) {
         return new EstimateView(
                 larder.estimate(
                         new LabelPanel(
@@ -83,12 +85,13 @@ class LarderController {
 
     @PostMapping("/{id}/lots")
     List<LotService.LotView> addLot(
-            @PathVariable final String id, @RequestBody final LotService.LotDraft draft) {
+            @PathVariable final String id, @Valid @RequestBody final LotService.LotDraft draft) {
         return lots.add(id, draft);
     }
 
     @PutMapping("/{id}")
-    IngredientView change(@PathVariable final String id, @RequestBody final IngredientDraft draft) {
+    IngredientView change(
+            @PathVariable final String id, @Valid @RequestBody final IngredientDraft draft) {
         return larder.change(id, draft);
     }
 }

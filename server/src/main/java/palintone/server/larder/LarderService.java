@@ -55,13 +55,14 @@ public class LarderService {
      */
     @Transactional
     public IngredientView change(final String id, final IngredientDraft draft) {
-        final IngredientEntity entity =
-                ingredients
-                        .findById(Require.text("ingredient", id, 64))
-                        .orElseGet(() -> new IngredientEntity(id));
-        if (entity.version() != null) {
-            StaleVersionException.check(entity.name(), draft.version(), entity.version());
-        }
+        final Optional<IngredientEntity> known =
+                ingredients.findById(Require.text("ingredient", id, 64));
+        StaleVersionException.check(
+                "ingredient",
+                id,
+                draft.version(),
+                known.map(IngredientEntity::version).orElse(null));
+        final IngredientEntity entity = known.orElseGet(() -> new IngredientEntity(id));
         entity.take(draft);
         return IngredientView.of(ingredients.saveAndFlush(entity));
     }

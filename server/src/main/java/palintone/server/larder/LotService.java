@@ -1,6 +1,7 @@
 package palintone.server.larder;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -26,7 +27,7 @@ public class LotService {
 
     /** A delivery as it was written down. */
     public record LotDraft(
-            String code,
+            @NotNull String code,
             @Nullable LocalDate bestBefore,
             @Nullable Double grams,
             @Nullable String note) {}

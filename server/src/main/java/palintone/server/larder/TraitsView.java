@@ -1,6 +1,7 @@
 package palintone.server.larder;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -13,7 +14,7 @@ public record TraitsView(
         @Nullable Double pieceG,
         @Nullable Double pricePerKg,
         @Nullable Double gelStrength,
-        List<Nature> natures,
+        @NotNull List<@NotNull Nature> natures,
         boolean estimated) {
 
     public static TraitsView of(final Traits traits) {

@@ -1,5 +1,6 @@
 package palintone.server.piece;
 
+import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,12 +23,13 @@ class FilledPiecesController {
     }
 
     @PostMapping("/rooms")
-    List<MouldTrials.MouldFillView> rooms(@RequestBody final MouldTrials.RoomRequest request) {
+    List<MouldTrials.MouldFillView> rooms(
+            @Valid @RequestBody final MouldTrials.RoomRequest request) {
         return trials.rooms(request);
     }
 
     @PostMapping("/moisture")
-    FilledPieces.MoistureView tried(@RequestBody final MouldTrials.LayersRequest request) {
+    FilledPieces.MoistureView tried(@Valid @RequestBody final MouldTrials.LayersRequest request) {
         return trials.moisture(request);
     }
 
@@ -48,7 +50,7 @@ class FilledPiecesController {
 
     @PostMapping("/{id}/bites")
     FilledPieces.MoistureView bite(
-            @PathVariable final String id, @RequestBody final FilledPieces.BiteDraft draft) {
+            @PathVariable final String id, @Valid @RequestBody final FilledPieces.BiteDraft draft) {
         filled.bite(id, draft);
         return filled.moisture(id, 0.3, 60);
     }

@@ -1,6 +1,8 @@
 package palintone.server.piece;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -42,7 +44,9 @@ public class MouldTrials {
      * @param headRoomMm 1.8 where it is not said
      */
     public record RoomRequest(
-            SheetRequest on, @Nullable Double shellMm, @Nullable Double headRoomMm) {}
+            @Valid @NotNull SheetRequest on,
+            @Nullable Double shellMm,
+            @Nullable Double headRoomMm) {}
 
     /**
      * What a mould holds of it.
@@ -54,7 +58,7 @@ public class MouldTrials {
             String id, String name, int cavities, int owned, double eachG, int pieces) {}
 
     /** One layer that is tried, and its share of the room. */
-    public record LayerDraft(SheetRequest on, double share) {}
+    public record LayerDraft(@Valid @NotNull SheetRequest on, double share) {}
 
     /**
      * Layers that are tried in a mould.
@@ -62,10 +66,10 @@ public class MouldTrials {
      * @param layers first in first, two or more
      */
     public record LayersRequest(
-            String mould,
+            @NotNull String mould,
             @Nullable Double shellMm,
             @Nullable Double headRoomMm,
-            List<LayerDraft> layers,
+            @NotNull List<@NotNull @Valid LayerDraft> layers,
             double barrierMm,
             double days) {}
 

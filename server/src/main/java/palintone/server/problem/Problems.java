@@ -7,12 +7,17 @@ import java.util.stream.Collectors;
 import org.hibernate.TransactionException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -45,6 +50,52 @@ public class Problems {
     ProblemDetail notHere(final NotHereException e) {
         final ProblemDetail problem = problem(HttpStatus.NOT_FOUND, "Not here", e.getMessage());
         return about(problem, e.field(), e.value(), "an id from the list");
+    }
+
+    @ExceptionHandler
+    ProblemDetail taken(final TakenException e) {
+        final ProblemDetail problem = problem(HttpStatus.CONFLICT, "There already", e.getMessage());
+        return about(problem, e.field(), e.value(), "a name that is not taken");
+    }
+
+    @ExceptionHandler
+    ProblemDetail busy(final TooBusyException e) {
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "Too busy", e.getMessage());
+    }
+
+    /** Two wrote at once, and the database let one of them through. */
+    @ExceptionHandler({
+        DataIntegrityViolationException.class,
+        PessimisticLockingFailureException.class
+    })
+    ProblemDetail atOnce(final DataAccessException e) {
+        LOG.info("Two wrote at once: {}", e.getMessage());
+        return problem(
+                HttpStatus.CONFLICT,
+                "At the same moment",
+                "Somebody else wrote the same at the same moment, or what it rests on is gone."
+                        + " Nothing of yours was changed: look again and send it once more.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(final MethodArgumentNotValidException e) {
+        final FieldError first =
+                e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
+        if (first == null) {
+            return problem(
+                    HttpStatus.BAD_REQUEST, "Not possible", "Something asked for is missing.");
+        }
+        final String field = first.getField().replaceAll("\\[(\\d+)\\]", " $1").replace('.', ' ');
+        final String value =
+                first.getRejectedValue() == null
+                        ? "missing"
+                        : String.valueOf(first.getRejectedValue());
+        final ProblemDetail problem =
+                problem(
+                        HttpStatus.BAD_REQUEST,
+                        "Not possible",
+                        field + " is " + value + "; allowed: " + first.getDefaultMessage());
+        return about(problem, field, value, String.valueOf(first.getDefaultMessage()));
     }
 
     @ExceptionHandler

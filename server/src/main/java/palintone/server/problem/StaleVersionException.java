@@ -1,5 +1,7 @@
 package palintone.server.problem;
 
+import jakarta.annotation.Nullable;
+
 /** Somebody else has saved in between. */
 public final class StaleVersionException extends RuntimeException {
 
@@ -23,6 +25,31 @@ public final class StaleVersionException extends RuntimeException {
 
     public long current() {
         return current;
+    }
+
+    /**
+     * What is new must not be there, what is known must be as it was.
+     *
+     * @param given version the draft rests on; null for something new
+     * @param current version in the books; null where there is none
+     * @throws TakenException when it is new and there is one
+     * @throws NotHereException when it is known and there is none
+     * @throws StaleVersionException when the two differ
+     */
+    public static void check(
+            final String field,
+            final String id,
+            final @Nullable Long given,
+            final @Nullable Long current) {
+        if (given == null && current != null) {
+            throw new TakenException(field, id);
+        }
+        if (given != null && current == null) {
+            throw new NotHereException(field, id);
+        }
+        if (given != null) {
+            check(field + " " + id, given, current);
+        }
     }
 
     /**

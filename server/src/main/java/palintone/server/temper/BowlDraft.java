@@ -1,6 +1,8 @@
 package palintone.server.temper;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Method;
@@ -12,15 +14,15 @@ import palintone.core.temper.method.Method;
  * @param probe name of the probe that reads it; typed where left out
  */
 public record BowlDraft(
-        UUID id,
-        String name,
-        String couverture,
+        @NotNull UUID id,
+        @NotNull String name,
+        @NotNull String couverture,
         double massG,
         @Nullable Double roomC,
         @Nullable VesselKind vessel,
         @Nullable Method method,
         @Nullable String probe,
-        @Nullable Simulated simulated) {
+        @Nullable @Valid Simulated simulated) {
 
     /**
      * A bowl and probe of the core's own model instead of real ones.

@@ -1,6 +1,9 @@
 package palintone.server.temper;
 
+import java.util.BitSet;
 import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import palintone.core.temper.trace.LanePoint;
 import palintone.core.temper.trace.Sample;
 
@@ -17,6 +20,25 @@ public record ChartView(double[] timeS, double[] celsius, LaneView lane) {
             double[] stableLow,
             double[] stableHigh,
             double[] unstable) {
+
+        private LaneView thinned() {
+            final int n = timeS.length;
+            if (n <= MOST_LANE) {
+                return this;
+            }
+            final int[] places =
+                    IntStream.range(0, MOST_LANE)
+                            .map(k -> (int) ((long) (n - 1) * k / (MOST_LANE - 1)))
+                            .toArray();
+            final UnaryOperator<double[]> at =
+                    all -> IntStream.of(places).mapToDouble(i -> all[i]).toArray();
+            return new LaneView(
+                    at.apply(timeS),
+                    at.apply(stable),
+                    at.apply(stableLow),
+                    at.apply(stableHigh),
+                    at.apply(unstable));
+        }
 
         static LaneView of(final List<LanePoint> lane) {
             final int n = lane.size();
@@ -37,6 +59,46 @@ public record ChartView(double[] timeS, double[] celsius, LaneView lane) {
             }
             return view;
         }
+    }
+
+    /** More points than a screen has columns say nothing more. */
+    private static final int MOST_POINTS = 3000;
+
+    private static final int MOST_LANE = 800;
+
+    /**
+     * The same with no more points than can be seen: of each stretch its first, lowest, highest and
+     * last reading, so that no spike is lost.
+     */
+    ChartView thinned() {
+        return new ChartView(timeS, celsius, lane.thinned()).readingsThinned();
+    }
+
+    private ChartView readingsThinned() {
+        final int n = timeS.length;
+        if (n <= MOST_POINTS) {
+            return this;
+        }
+        final int stretches = MOST_POINTS / 4;
+        final BitSet kept = new BitSet(n);
+        for (int k = 0; k < stretches; k++) {
+            final int from = (int) ((long) n * k / stretches);
+            final int to = (int) ((long) n * (k + 1) / stretches);
+            int low = from;
+            int high = from;
+            for (int i = from; i < to; i++) {
+                low = celsius[i] < celsius[low] ? i : low;
+                high = celsius[i] > celsius[high] ? i : high;
+            }
+            kept.set(from);
+            kept.set(low);
+            kept.set(high);
+            kept.set(to - 1);
+        }
+        return new ChartView(
+                kept.stream().mapToDouble(i -> timeS[i]).toArray(),
+                kept.stream().mapToDouble(i -> celsius[i]).toArray(),
+                lane);
     }
 
     /** Readings that are numbers; the others are counted elsewhere. */

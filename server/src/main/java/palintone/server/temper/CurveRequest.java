@@ -1,6 +1,7 @@
 package palintone.server.temper;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.flow.FluidityClass;
@@ -13,9 +14,9 @@ import palintone.core.temper.method.Method;
  * @param sharePercent poured on the stone or of seed, for a single method that has a share
  */
 public record CurveRequest(
-        String couverture,
+        @NotNull String couverture,
         double massG,
-        List<Method> methods,
+        @NotNull List<@NotNull Method> methods,
         @Nullable FluidityClass fluidity,
         @Nullable VesselKind vessel,
         @Nullable Double sharePercent,

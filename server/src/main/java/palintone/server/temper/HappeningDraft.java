@@ -1,6 +1,7 @@
 package palintone.server.temper;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import palintone.core.temper.trace.Happening;
 
@@ -13,9 +14,15 @@ import palintone.core.temper.trace.Happening;
  * @param seconds on the stone
  */
 public record HappeningDraft(
-        UUID id,
-        Happening.Kind kind,
+        @NotNull UUID id,
+        @NotNull Happening.Kind kind,
         @Nullable Double timeS,
         @Nullable Double amount,
         @Nullable Double seconds,
-        @Nullable String text) {}
+        @Nullable String text) {
+
+    /** The same at a moment. */
+    HappeningDraft at(final Double otherTimeS) {
+        return new HappeningDraft(id, kind, otherTimeS, amount, seconds, text);
+    }
+}

@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -13,7 +14,7 @@ import org.hibernate.type.SqlTypes;
 import org.springframework.data.domain.Persistable;
 import palintone.core.temper.trace.Happening;
 
-/** One happening; written once, never changed. */
+/** One happening; never changed: corrected by another one, or taken back. */
 @Entity
 @Table(name = "temper_happening")
 class HappeningEntity implements Persistable<UUID> {
@@ -33,6 +34,14 @@ class HappeningEntity implements Persistable<UUID> {
     private String text;
     private Instant notedAt;
 
+    /** The one this corrects; null where it is the first. */
+    private UUID replaces;
+
+    /** When it was corrected or taken back; null where it stands. */
+    private Instant voidedAt;
+
+    @Transient private boolean fresh;
+
     protected HappeningEntity() {}
 
     HappeningEntity(
@@ -40,7 +49,10 @@ class HappeningEntity implements Persistable<UUID> {
             final UUID bowlId,
             final Happening happening,
             final String text,
-            final Instant notedAt) {
+            final Instant notedAt,
+            final UUID replaces) {
+        this.replaces = replaces;
+        fresh = true;
         this.id = id;
         this.bowlId = bowlId;
         kind = happening.kind();
@@ -66,6 +78,22 @@ class HappeningEntity implements Persistable<UUID> {
 
     @Override
     public boolean isNew() {
-        return true;
+        return fresh;
+    }
+
+    UUID bowlId() {
+        return bowlId;
+    }
+
+    boolean corrected() {
+        return replaces != null;
+    }
+
+    boolean stands() {
+        return voidedAt == null;
+    }
+
+    void takeBack(final Instant at) {
+        voidedAt = at;
     }
 }

@@ -6,5 +6,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface HappeningRepository extends JpaRepository<HappeningEntity, UUID> {
 
-    List<HappeningEntity> findByBowlIdOrderByTimeS(UUID bowlId);
+    List<HappeningEntity> findByBowlIdAndVoidedAtIsNullOrderByTimeS(UUID bowlId);
 }

@@ -1,9 +1,11 @@
 package palintone.server.temper;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,13 +14,18 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.temper.trace.Sample;
+import palintone.server.problem.TooBusyException;
 
 /**
  * Takes readings of probes: on disk first, then through the bowl in memory, then to the screens.
@@ -32,11 +39,18 @@ public class Ingest {
 
     private static final int MOST_TOGETHER = 2000;
 
+    /** Packs that may wait while the disk is busy; whoever comes later is told to come again. */
+    private static final int MOST_WAITING = 500;
+
+    private static final long LONGEST_WAIT_S = 20;
+    private static final Logger LOG = LoggerFactory.getLogger(Ingest.class);
+
     private final TemperBowlRepository bowls;
     private final ReadingStore store;
     private final LiveBowls live;
     private final TemperNews news;
-    private final LinkedBlockingQueue<Job> waiting = new LinkedBlockingQueue<>();
+    private final Clock clock;
+    private final LinkedBlockingQueue<Job> waiting = new LinkedBlockingQueue<>(MOST_WAITING);
     private final Map<String, Optional<TemperBowlEntity>> listening = new ConcurrentHashMap<>();
     private final Thread writer = new Thread(this::write, "readings");
     private volatile boolean over;
@@ -45,7 +59,9 @@ public class Ingest {
             final TemperBowlRepository bowls,
             final ReadingStore store,
             final LiveBowls live,
-            final TemperNews news) {
+            final TemperNews news,
+            final Clock clock) {
+        this.clock = clock;
         this.bowls = bowls;
         this.store = store;
         this.live = live;
@@ -74,21 +90,44 @@ public class Ingest {
             return new Taken(0, 0, 0);
         }
         final Job job = new Job(readings, new CompletableFuture<>());
-        waiting.add(job);
+        if (!waiting.offer(job)) {
+            throw new TooBusyException("More readings come in than can be written.");
+        }
         try {
-            return job.answer().join();
-        } catch (final CompletionException e) {
+            return job.answer().get(LONGEST_WAIT_S, TimeUnit.SECONDS);
+        } catch (final ExecutionException e) {
             if (e.getCause() instanceof RuntimeException cause) {
                 throw cause;
             }
-            throw e;
+            throw new IllegalStateException(e.getCause());
+        } catch (final TimeoutException e) {
+            // Not taken yet, or written twice when sent again: the key makes that harmless.
+            waiting.remove(job);
+            throw new TooBusyException("The disk does not keep up with the readings.");
+        } catch (final InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new TooBusyException("The server is ending.");
         }
+    }
+
+    /** What time it is for a probe: that of the bowl it stands in, or the workshop's. */
+    public Instant clockOf(final String probe) {
+        final Instant now = clock.instant();
+        return listener(probe)
+                .map(bowl -> bowl.beganAt().plusNanos((long) (bowl.clockS(now) * 1e9)))
+                .filter(there -> there.isAfter(now))
+                .orElse(now);
     }
 
     /** A bowl was begun or ended: probes may have a new listener. */
     @TransactionalEventListener
     void changed(final TemperBowlService.BowlChanged change) {
         listening.clear();
+    }
+
+    /** Packs that wait to be written. */
+    int waiting() {
+        return waiting.size();
     }
 
     @PreDestroy
@@ -109,7 +148,29 @@ public class Ingest {
             try {
                 together(jobs);
             } catch (final RuntimeException e) {
+                oneByOne(jobs, e);
+            } catch (final Error e) {
+                // Whatever it was: the thread that writes for all goes on.
+                LOG.error("Readings could not be written", e);
                 jobs.forEach(job -> job.answer().completeExceptionally(e));
+            }
+        }
+    }
+
+    /** What one pack cannot have written must not keep the others from it. */
+    private void oneByOne(final List<Job> jobs, final RuntimeException together) {
+        for (final Job job : jobs) {
+            if (job.answer().isDone()) {
+                continue;
+            }
+            if (jobs.size() == 1) {
+                job.answer().completeExceptionally(together);
+                continue;
+            }
+            try {
+                together(List.of(job));
+            } catch (final RuntimeException e) {
+                job.answer().completeExceptionally(e);
             }
         }
     }
@@ -120,13 +181,17 @@ public class Ingest {
             job.readings().forEach(reading -> rows.add(row(reading)));
         }
         // A bowl is made from the books before the new rows are in them.
-        rows.stream().map(row -> listener(row.probe())).flatMap(Optional::stream).forEach(live::of);
+        final Map<UUID, LiveBowl> before = new HashMap<>();
+        rows.stream()
+                .map(row -> listener(row.probe()))
+                .flatMap(Optional::stream)
+                .forEach(bowl -> before.computeIfAbsent(bowl.id(), id -> live.of(bowl)));
         final Set<ReadingStore.Key> fresh = store.keep(rows);
         final Map<TemperBowlEntity, List<Sample>> byBowl = new LinkedHashMap<>();
         for (final Job job : jobs) {
             job.answer().complete(taken(job, fresh, byBowl));
         }
-        byBowl.forEach(this::pass);
+        byBowl.forEach((bowl, samples) -> pass(bowl, samples, before.get(bowl.id())));
     }
 
     /** Counts what a job brought, and gathers it by bowl; of two that are the same, the first. */
@@ -173,12 +238,12 @@ public class Ingest {
         return new Sample((atUs - ReadingStore.micros(bowl.beganAt())) / 1e6, celsius);
     }
 
-    private void pass(final TemperBowlEntity bowl, final List<Sample> samples) {
+    private void pass(final TemperBowlEntity bowl, final List<Sample> samples, final LiveBowl at) {
         samples.sort(Comparator.comparingDouble(Sample::timeS));
-        final LiveBowl at = live.of(bowl);
-        boolean inOrder = true;
+        // One made anew meanwhile may have read these rows already: it is made once more.
+        boolean inOrder = live.holds(bowl.id(), at);
         for (final Sample sample : samples) {
-            inOrder &= at.reading(sample);
+            inOrder = inOrder && at.reading(sample);
         }
         if (!inOrder) {
             live.forget(bowl.id());

@@ -1,11 +1,12 @@
 package palintone.server.temper;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.temper.Couverture;
@@ -24,7 +25,13 @@ import palintone.server.larder.LarderService;
 @Component
 class LiveBowls {
 
-    private final Map<UUID, LiveBowl> bowls = new ConcurrentHashMap<>();
+    /** More open bowls than any workshop works at; the one looked at longest ago goes first. */
+    private static final int MOST = 64;
+
+    private static final Duration UNSEEN = Duration.ofMinutes(30);
+
+    private final Cache<UUID, LiveBowl> bowls =
+            Caffeine.newBuilder().maximumSize(MOST).expireAfterAccess(UNSEEN).build();
     private final LarderService larder;
     private final HouseService houses;
     private final ReadingStore readings;
@@ -44,13 +51,23 @@ class LiveBowls {
     /** The bowl as it stands; made from the books where it is not in memory. */
     @Transactional(readOnly = true)
     public LiveBowl of(final TemperBowlEntity bowl) {
-        final LiveBowl known = bowls.get(bowl.id());
-        return known != null ? known : bowls.computeIfAbsent(bowl.id(), id -> made(bowl));
+        return bowls.get(bowl.id(), id -> made(bowl));
     }
 
-    /** Forgets a bowl, which is over or must be made anew. */
+    /** Whether this is still the one in memory, and not one made anew meanwhile. */
+    boolean holds(final UUID id, final LiveBowl bowl) {
+        return bowls.getIfPresent(id) == bowl;
+    }
+
+    /** Forgets a bowl, which must be made anew. */
     void forget(final UUID id) {
-        bowls.remove(id);
+        bowls.invalidate(id);
+    }
+
+    /** How many are in memory. */
+    long inMemory() {
+        bowls.cleanUp();
+        return bowls.estimatedSize();
     }
 
     private LiveBowl made(final TemperBowlEntity bowl) {
@@ -67,7 +84,7 @@ class LiveBowls {
                         bowl.roomC());
         final List<Happening> noted =
                 new ArrayList<>(
-                        happenings.findByBowlIdOrderByTimeS(bowl.id()).stream()
+                        happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()
                                 .map(HappeningEntity::happening)
                                 .toList());
         final List<Sample> samples = new ArrayList<>(readings.of(bowl.id(), bowl.beganAt()));

@@ -22,6 +22,7 @@ import palintone.core.temper.trace.Sample;
 class ReadingStore {
 
     private static final int ROWS_A_STATEMENT = 500;
+    private static final String TYPED = "typed-";
 
     private final EntityManager entities;
 
@@ -91,7 +92,7 @@ class ReadingStore {
         final List<?> rows =
                 entities.createNativeQuery(
                                 "select at_us, celsius from probe_reading where bowl_id = ?"
-                                        + " order by at_us, copy")
+                                        + " and not voided order by at_us, copy")
                         .setParameter(1, bowl.toString())
                         .getResultList();
         final long began = micros(beganAt);
@@ -104,6 +105,73 @@ class ReadingStore {
                             columns[1] == null ? Double.NaN : ((Number) columns[1]).doubleValue()));
         }
         return samples;
+    }
+
+    /**
+     * A reading typed by hand.
+     *
+     * @param id chosen by the screen
+     * @param corrected whether it said something else before
+     */
+    record Typed(UUID id, long atUs, double celsius, boolean corrected) {}
+
+    /** Under which name a typed reading is kept. */
+    static String typedBy(final UUID reading) {
+        return TYPED + reading;
+    }
+
+    /** Readings of a bowl typed by hand that stand, newest first. */
+    @Transactional(readOnly = true)
+    public List<Typed> typed(final UUID bowl, final int most) {
+        final List<?> rows =
+                entities.createNativeQuery(
+                                "select probe, at_us, celsius, was_celsius from probe_reading where"
+                                        + " bowl_id = ? and probe like 'typed-%' and not voided"
+                                        + " order by at_us desc limit "
+                                        + most)
+                        .setParameter(1, bowl.toString())
+                        .getResultList();
+        return rows.stream()
+                .map(Object[].class::cast)
+                .map(
+                        c ->
+                                new Typed(
+                                        UUID.fromString(((String) c[0]).substring(TYPED.length())),
+                                        ((Number) c[1]).longValue(),
+                                        ((Number) c[2]).doubleValue(),
+                                        c[3] != null))
+                .toList();
+    }
+
+    /** Whether a typed reading is there, standing or not. */
+    boolean knows(final UUID reading) {
+        return !entities.createNativeQuery("select 1 from probe_reading where probe = ?")
+                .setParameter(1, typedBy(reading))
+                .getResultList()
+                .isEmpty();
+    }
+
+    /** Puts another value in its place; the first one is kept beside it. */
+    boolean correct(final UUID bowl, final UUID reading, final double celsius) {
+        return entities.createNativeQuery(
+                                "update probe_reading set was_celsius = coalesce(was_celsius,"
+                                        + " celsius), celsius = ? where probe = ? and bowl_id = ?")
+                        .setParameter(1, celsius)
+                        .setParameter(2, typedBy(reading))
+                        .setParameter(3, bowl.toString())
+                        .executeUpdate()
+                > 0;
+    }
+
+    /** Takes a typed reading back; its row stays. */
+    boolean takeBack(final UUID bowl, final UUID reading) {
+        return entities.createNativeQuery(
+                                "update probe_reading set voided = true where probe = ? and bowl_id"
+                                        + " = ?")
+                        .setParameter(1, typedBy(reading))
+                        .setParameter(2, bowl.toString())
+                        .executeUpdate()
+                > 0;
     }
 
     /** Readings of probes that no bowl listens to, newest first: probe, count, when. */

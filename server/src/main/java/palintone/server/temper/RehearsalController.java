@@ -1,6 +1,8 @@
 package palintone.server.temper;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -50,10 +52,11 @@ class RehearsalController {
             BandView work) {}
 
     /** One act. */
-    public record ActView(Act.Kind kind, double amount) {}
+    public record ActView(@NotNull Act.Kind kind, double amount) {}
 
     /** What is to be played. */
-    public record PlayRequest(Exercise exercise, long seed, List<ActView> acts) {}
+    public record PlayRequest(
+            @NotNull Exercise exercise, long seed, @NotNull List<@NotNull @Valid ActView> acts) {}
 
     /** An act with what was seen of it. */
     public record MomentView(
@@ -102,7 +105,7 @@ class RehearsalController {
     }
 
     @PostMapping("/play")
-    RehearsalView play(@RequestBody final PlayRequest request) {
+    RehearsalView play(@Valid @RequestBody final PlayRequest request) {
         if (request.exercise() == null || request.acts() == null) {
             throw new OutOfRangeException("exercise", "missing", "an exercise and its acts");
         }

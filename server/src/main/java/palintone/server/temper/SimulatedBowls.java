@@ -1,11 +1,16 @@
 package palintone.server.temper;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -37,13 +42,16 @@ public class SimulatedBowls {
     private final LarderService larder;
     private final HouseService houses;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
     SimulatedBowls(
             final TemperBowlRepository bowls,
             final HappeningRepository happenings,
             final LarderService larder,
             final HouseService houses,
-            final Clock clock) {
+            final Clock clock,
+            final ApplicationEventPublisher events) {
+        this.events = events;
         this.bowls = bowls;
         this.happenings = happenings;
         this.larder = larder;
@@ -81,6 +89,35 @@ public class SimulatedBowls {
         return truths;
     }
 
+    /**
+     * Nobody works at a bowl for so long: it was forgotten, and its readings would go on for ever.
+     */
+    static final Duration LONGEST = Duration.ofHours(4);
+
+    /** Ends simulated bowls that were forgotten. */
+    @Scheduled(fixedDelay = 60_000)
+    @Transactional
+    public void endForgotten() {
+        final Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        bowls
+                .findByStateAndSource(
+                        TemperBowlEntity.State.OPEN, TemperBowlEntity.Source.SIMULATED)
+                .stream()
+                .filter(bowl -> bowl.beganAt().plus(LONGEST).isBefore(now))
+                .forEach(
+                        bowl -> {
+                            bowl.end(now);
+                            bowls.save(bowl);
+                            events.publishEvent(new TemperBowlService.BowlChanged(bowl.id()));
+                        });
+    }
+
+    /** A note was changed: the bowl is played anew from its notes. */
+    @TransactionalEventListener
+    void revised(final TemperBowlService.Revised what) {
+        played.remove(what.bowl());
+    }
+
     @TransactionalEventListener
     void happened(final TemperBowlService.Happened what) {
         final Played at = played.get(what.bowl());
@@ -107,7 +144,7 @@ public class SimulatedBowls {
         return new Played(
                 truth,
                 new ArrayList<>(
-                        happenings.findByBowlIdOrderByTimeS(bowl.id()).stream()
+                        happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()
                                 .map(HappeningEntity::happening)
                                 .toList()));
     }

@@ -1,6 +1,7 @@
 package palintone.server.temper;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.BothWays;
 
@@ -11,10 +12,10 @@ import palintone.core.temper.method.BothWays;
  * @param value what is wanted or done, in the unit the question names
  */
 public record SolveRequest(
-        String couverture,
+        @NotNull String couverture,
         double massG,
         @Nullable VesselKind vessel,
         @Nullable Double roomC,
-        BothWays.Question question,
+        @NotNull BothWays.Question question,
         double fromC,
         double value) {}

@@ -1,14 +1,18 @@
 package palintone.server.temper;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -33,7 +37,10 @@ class TemperBowlController {
     }
 
     /** A temperature typed by hand. */
-    record TypedReading(double temperatureC) {}
+    record TypedReading(@NotNull UUID id, double temperatureC) {}
+
+    /** Another value for one. */
+    record Retyped(double temperatureC) {}
 
     @GetMapping("/bowls")
     PageView<TemperBowlView.SummaryView> bowls(
@@ -45,7 +52,7 @@ class TemperBowlController {
 
     @PostMapping("/bowls")
     @ResponseStatus(HttpStatus.CREATED)
-    TemperBowlView begin(@RequestBody final BowlDraft draft) {
+    TemperBowlView begin(@Valid @RequestBody final BowlDraft draft) {
         return bowls.begin(draft);
     }
 
@@ -60,13 +67,41 @@ class TemperBowlController {
     }
 
     @PostMapping("/bowls/{id}/happenings")
-    TemperBowlView note(@PathVariable final UUID id, @RequestBody final HappeningDraft draft) {
+    TemperBowlView note(
+            @PathVariable final UUID id, @Valid @RequestBody final HappeningDraft draft) {
         return bowls.note(id, draft);
     }
 
+    @PutMapping("/bowls/{id}/happenings/{note}")
+    TemperBowlView correct(
+            @PathVariable final UUID id,
+            @PathVariable final UUID note,
+            @Valid @RequestBody final HappeningDraft draft) {
+        return bowls.correct(id, note, draft);
+    }
+
+    @DeleteMapping("/bowls/{id}/happenings/{note}")
+    TemperBowlView takeBack(@PathVariable final UUID id, @PathVariable final UUID note) {
+        return bowls.takeBack(id, note);
+    }
+
     @PostMapping("/bowls/{id}/readings")
-    TemperBowlView type(@PathVariable final UUID id, @RequestBody final TypedReading reading) {
-        return bowls.type(id, reading.temperatureC());
+    TemperBowlView type(
+            @PathVariable final UUID id, @Valid @RequestBody final TypedReading reading) {
+        return bowls.type(id, reading.id(), reading.temperatureC());
+    }
+
+    @PutMapping("/bowls/{id}/readings/{reading}")
+    TemperBowlView retype(
+            @PathVariable final UUID id,
+            @PathVariable final UUID reading,
+            @Valid @RequestBody final Retyped retyped) {
+        return bowls.retype(id, reading, retyped.temperatureC());
+    }
+
+    @DeleteMapping("/bowls/{id}/readings/{reading}")
+    TemperBowlView untype(@PathVariable final UUID id, @PathVariable final UUID reading) {
+        return bowls.untype(id, reading);
     }
 
     @PostMapping("/bowls/{id}/end")

@@ -10,7 +10,9 @@ import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.advice.Adviser;
@@ -32,11 +34,14 @@ import palintone.server.web.PageView;
 @Service
 public class TemperBowlService {
 
-    private static final String TYPED = "typed:";
+    private static final int TYPED_SHOWN = 30;
     private static final int MOVES_SHOWN = 4;
 
     /** What was dipped in this time tells how fast heat is being taken, s. */
     private static final double DIPPING_S = 600;
+
+    /** Clocks of screens differ a little; further ahead nothing can have been done. */
+    private static final double FUTURE_S = 60;
 
     private final TemperBowlRepository bowls;
     private final HappeningRepository happenings;
@@ -46,6 +51,7 @@ public class TemperBowlService {
     private final HouseService houses;
     private final Clock clock;
     private final ApplicationEventPublisher events;
+    private final TransactionTemplate transaction;
 
     TemperBowlService(
             final TemperBowlRepository bowls,
@@ -55,7 +61,9 @@ public class TemperBowlService {
             final LarderService larder,
             final HouseService houses,
             final Clock clock,
-            final ApplicationEventPublisher events) {
+            final ApplicationEventPublisher events,
+            final TransactionTemplate transaction) {
+        this.transaction = transaction;
         this.bowls = bowls;
         this.happenings = happenings;
         this.readings = readings;
@@ -71,6 +79,9 @@ public class TemperBowlService {
 
     /** Told after the books are closed on something done. */
     record Happened(UUID bowl, Happening happening) {}
+
+    /** Told after the books are closed on a note that was changed or lies in the past. */
+    record Revised(UUID bowl) {}
 
     @Transactional(readOnly = true)
     public PageView<TemperBowlView.SummaryView> list(
@@ -115,7 +126,8 @@ public class TemperBowlService {
 
     private TemperBowlView view(final TemperBowlEntity bowl) {
         final LiveBowl at = live.of(bowl);
-        final List<HappeningEntity> noted = happenings.findByBowlIdOrderByTimeS(bowl.id());
+        final List<HappeningEntity> noted =
+                happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id());
         final double clockS = bowl.clockS(clock.instant());
         final Optional<LiveBowl.BowlNow> now = at.now();
         final List<Move> moves =
@@ -136,6 +148,9 @@ public class TemperBowlService {
                                 Comparator.comparingDouble(
                                         (HappeningEntity h) -> -h.happening().timeS()))
                         .map(TemperBowlView.HappeningView::of)
+                        .toList(),
+                readings.typed(bowl.id(), TYPED_SHOWN).stream()
+                        .map(t -> TemperBowlView.TypedView.of(t, bowl.beganAt()))
                         .toList());
     }
 
@@ -202,21 +217,66 @@ public class TemperBowlService {
     @Transactional(readOnly = true)
     public ChartView chart(final UUID id) {
         final TemperBowlEntity bowl = byId(id);
-        return ChartView.of(readings.of(id, bowl.beganAt()), live.of(bowl).lane());
+        return ChartView.of(readings.of(id, bowl.beganAt()), live.of(bowl).lane()).thinned();
     }
 
-    /** Notes something done or seen. */
-    @Transactional
+    /** Notes something done or seen; what is there already under its id is left as it is. */
     public TemperBowlView note(final UUID id, final HappeningDraft draft) {
-        final TemperBowlEntity bowl = open(id);
-        if (draft.id() == null || draft.kind() == null) {
-            throw new OutOfRangeException(
-                    draft.id() == null ? "id" : "kind", "missing", "an id and what happened");
-        }
+        return written(id, () -> write(open(id), draft, null));
+    }
+
+    /** Puts another note in the place of one; the first one is kept and no longer counts. */
+    public TemperBowlView correct(final UUID id, final UUID note, final HappeningDraft draft) {
+        return written(
+                id,
+                () -> {
+                    final TemperBowlEntity bowl = open(id);
+                    final HappeningEntity old = noteOf(id, note);
+                    if (happenings.existsById(draft.id())) {
+                        return;
+                    }
+                    if (!old.stands()) {
+                        throw new IllegalMoveException(
+                                "This note was corrected or taken back meanwhile: look again.");
+                    }
+                    old.takeBack(now());
+                    happenings.saveAndFlush(old);
+                    final Double timeS =
+                            draft.timeS() == null ? old.happening().timeS() : draft.timeS();
+                    write(bowl, draft.at(timeS), note);
+                });
+    }
+
+    /** Takes a note back; it is kept and no longer counts. */
+    public TemperBowlView takeBack(final UUID id, final UUID note) {
+        return written(
+                id,
+                () -> {
+                    open(id);
+                    final HappeningEntity old = noteOf(id, note);
+                    if (old.stands()) {
+                        old.takeBack(now());
+                        happenings.saveAndFlush(old);
+                        events.publishEvent(new Revised(id));
+                    }
+                });
+    }
+
+    private HappeningEntity noteOf(final UUID bowl, final UUID note) {
+        return happenings
+                .findById(note)
+                .filter(n -> n.bowlId().equals(bowl))
+                .orElseThrow(() -> new NotHereException("note", note));
+    }
+
+    private void write(
+            final TemperBowlEntity bowl, final HappeningDraft draft, final UUID replaces) {
         if (happenings.existsById(draft.id())) {
-            return view(bowl);
+            return;
         }
-        final double timeS = draft.timeS() == null ? bowl.clockS(clock.instant()) : draft.timeS();
+        final double clockS = bowl.clockS(clock.instant());
+        final double timeS = draft.timeS() == null ? clockS : draft.timeS();
+        Require.between("time of the note", timeS, -86_400, clockS + FUTURE_S, "s");
         final Happening happening =
                 new Happening(
                         draft.kind(),
@@ -228,39 +288,78 @@ public class TemperBowlService {
             throw new OutOfRangeException(
                     "text", text.length() + " characters", "up to 2000 characters");
         }
-        final LiveBowl at = live.of(bowl);
-        happenings.saveAndFlush(new HappeningEntity(draft.id(), id, happening, text, now()));
+        happenings.saveAndFlush(
+                new HappeningEntity(draft.id(), bowl.id(), happening, text, now(), replaces));
         if (draft.timeS() == null) {
-            at.happened(happening);
+            events.publishEvent(new Happened(bowl.id(), happening));
         } else {
-            live.forget(id);
+            events.publishEvent(new Revised(bowl.id()));
         }
-        events.publishEvent(new Happened(id, happening));
-        events.publishEvent(new BowlChanged(id));
-        return view(bowl);
     }
 
-    /** A reading typed by hand, now. */
-    @Transactional
-    public TemperBowlView type(final UUID id, final double temperatureC) {
-        final TemperBowlEntity bowl = open(id);
+    /** A reading typed by hand, now; sent twice under one id it is written once. */
+    public TemperBowlView type(final UUID id, final UUID reading, final double temperatureC) {
+        possible(temperatureC);
+        return written(
+                id,
+                () -> {
+                    final TemperBowlEntity bowl = open(id);
+                    if (readings.knows(reading)) {
+                        return;
+                    }
+                    final double timeS = bowl.clockS(clock.instant());
+                    final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
+                    readings.keep(
+                            List.of(
+                                    new ReadingStore.Row(
+                                            ReadingStore.typedBy(reading),
+                                            ReadingStore.micros(when),
+                                            0,
+                                            Optional.of(id),
+                                            temperatureC)));
+                });
+    }
+
+    /** Corrects a typed reading; what it said first is kept. */
+    public TemperBowlView retype(final UUID id, final UUID reading, final double temperatureC) {
+        possible(temperatureC);
+        return written(
+                id,
+                () -> {
+                    open(id);
+                    if (!readings.correct(id, reading, temperatureC)) {
+                        throw new NotHereException("reading", reading);
+                    }
+                });
+    }
+
+    /** Takes a typed reading back; its row stays in the books. */
+    public TemperBowlView untype(final UUID id, final UUID reading) {
+        return written(
+                id,
+                () -> {
+                    open(id);
+                    if (!readings.takeBack(id, reading)) {
+                        throw new NotHereException("reading", reading);
+                    }
+                });
+    }
+
+    private static void possible(final double temperatureC) {
         if (!(temperatureC > -15 && temperatureC < 130)) {
             throw new OutOfRangeException("temperature", temperatureC + " °C", "-15 to 130 °C");
         }
-        final double timeS = bowl.clockS(clock.instant());
-        final LiveBowl at = live.of(bowl);
-        final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
-        readings.keep(
-                List.of(
-                        new ReadingStore.Row(
-                                TYPED + id,
-                                ReadingStore.micros(when),
-                                0,
-                                Optional.of(id),
-                                temperatureC)));
-        at.reading(new Sample(timeS, temperatureC));
-        events.publishEvent(new BowlChanged(id));
-        return view(bowl);
+    }
+
+    /** On disk first; memory and screens follow the commit, never before it. */
+    private TemperBowlView written(final UUID id, final Runnable write) {
+        transaction.executeWithoutResult(
+                status -> {
+                    write.run();
+                    events.publishEvent(new BowlChanged(id));
+                });
+        live.forget(id);
+        return transaction.execute(status -> view(byId(id)));
     }
 
     /** Ends a bowl; it can be read back from then on. */
@@ -272,9 +371,7 @@ public class TemperBowlService {
             bowls.saveAndFlush(bowl);
             events.publishEvent(new BowlChanged(id));
         }
-        final TemperBowlView view = view(bowl);
-        live.forget(id);
-        return view;
+        return view(bowl);
     }
 
     /** Reads a bowl back: phases, rules, verdict, what to change. */
@@ -284,7 +381,8 @@ public class TemperBowlService {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final TemperTargets targets =
                 TemperTargets.of(couverture.kind(), houses.house().darkWindow());
-        final List<HappeningEntity> noted = happenings.findByBowlIdOrderByTimeS(id);
+        final List<HappeningEntity> noted =
+                happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
         final List<Sample> samples = readings.of(id, bowl.beganAt());
         final TraceReader.Reading reading =
                 TraceReader.read(
@@ -296,7 +394,7 @@ public class TemperBowlService {
                         noted.stream().map(HappeningEntity::happening).toList());
         return new ReadBackView(
                 TemperBowlView.SummaryView.of(bowl),
-                ChartView.of(reading.trace().good(), reading.lane()),
+                ChartView.of(reading.trace().good(), reading.lane()).thinned(),
                 BandView.of(targets.work()),
                 reading.phases().stream().map(ReadBackView.StretchView::of).toList(),
                 reading.rules().stream().map(ReadBackView.RuleView::of).toList(),

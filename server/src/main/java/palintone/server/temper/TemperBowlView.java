@@ -25,7 +25,8 @@ public record TemperBowlView(
         @Nullable NowView now,
         List<MoveView> moves,
         List<AlarmView> alarms,
-        List<HappeningView> happenings) {
+        List<HappeningView> happenings,
+        List<TypedView> typed) {
 
     /** What is said of a bowl in a list. */
     public record SummaryView(
@@ -116,17 +117,37 @@ public record TemperBowlView(
 
     /** Something done or seen. */
     public record HappeningView(
+            UUID id,
             Happening.Kind kind,
             String words,
             double timeS,
             double amount,
             double seconds,
-            String text) {
+            String text,
+            boolean corrected) {
 
         static HappeningView of(final HappeningEntity entity) {
             final Happening h = entity.happening();
             return new HappeningView(
-                    h.kind(), h.kind().words(), h.timeS(), h.amount(), h.seconds(), entity.text());
+                    entity.getId(),
+                    h.kind(),
+                    h.kind().words(),
+                    h.timeS(),
+                    h.amount(),
+                    h.seconds(),
+                    entity.text(),
+                    entity.corrected());
+        }
+    }
+
+    /** A temperature typed by hand. */
+    public record TypedView(UUID id, double timeS, double celsius, boolean corrected) {
+        static TypedView of(final ReadingStore.Typed typed, final Instant beganAt) {
+            return new TypedView(
+                    typed.id(),
+                    (typed.atUs() - ReadingStore.micros(beganAt)) / 1e6,
+                    typed.celsius(),
+                    typed.corrected());
         }
     }
 

@@ -1,5 +1,6 @@
 package palintone.server.temper;
 
+import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,13 +34,13 @@ class TemperController {
 
     /** Curves for one bowl, one by each method asked for. */
     @PostMapping("/curves")
-    List<CurveView> curves(@RequestBody final CurveRequest request) {
+    List<CurveView> curves(@Valid @RequestBody final CurveRequest request) {
         return curves.plan(request);
     }
 
     /** A small question, answered either way round. */
     @PostMapping("/answers")
-    List<FigureView> answers(@RequestBody final SolveRequest request) {
+    List<FigureView> answers(@Valid @RequestBody final SolveRequest request) {
         return curves.solve(request);
     }
 

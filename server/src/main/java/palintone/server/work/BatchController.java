@@ -1,6 +1,7 @@
 package palintone.server.work;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.validation.Valid;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -39,7 +40,7 @@ class BatchController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    BatchView begin(@RequestBody final BatchOrder order) {
+    BatchView begin(@Valid @RequestBody final BatchOrder order) {
         return batches.begin(order);
     }
 
@@ -49,7 +50,7 @@ class BatchController {
     }
 
     @PostMapping("/{id}/entries")
-    BatchView write(@PathVariable final UUID id, @RequestBody final EntryDraft draft) {
+    BatchView write(@PathVariable final UUID id, @Valid @RequestBody final EntryDraft draft) {
         return batches.write(id, draft);
     }
 

@@ -1,6 +1,7 @@
 package palintone.server.work;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import palintone.core.temper.SeedSchool;
 
@@ -11,8 +12,8 @@ import palintone.core.temper.SeedSchool;
  * @param moulds or pieces, one of the two
  */
 public record BatchOrder(
-        UUID id,
-        String piece,
+        @NotNull UUID id,
+        @NotNull String piece,
         @Nullable Integer moulds,
         @Nullable Integer pieces,
         @Nullable SeedSchool school) {}

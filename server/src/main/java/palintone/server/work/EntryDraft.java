@@ -1,6 +1,7 @@
 package palintone.server.work;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,8 +18,8 @@ import palintone.core.work.EntryKind;
  * @param about the entry that is undone or corrected
  */
 public record EntryDraft(
-        UUID id,
-        EntryKind kind,
+        @NotNull UUID id,
+        @NotNull EntryKind kind,
         int step,
         @Nullable Double value,
         @Nullable String text,

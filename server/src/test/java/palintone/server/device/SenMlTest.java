@@ -16,7 +16,7 @@ class SenMlTest {
     private static final Instant NOW = Instant.parse("2026-11-23T10:00:00Z");
 
     private static SenMl.Pack read(final String json) {
-        return SenMl.read(new JsonMapper().readTree(json), NOW);
+        return SenMl.read(new JsonMapper().readTree(json), NOW, probe -> NOW);
     }
 
     private static List<String> why(final String json) {
@@ -104,5 +104,24 @@ class SenMlTest {
         final SenMl.Pack pack = read("[{\"bn\":\"a\",\"bu\":\"Cel\"}]");
         assertThat(pack.readings()).isEmpty();
         assertThat(pack.rejected()).isEmpty();
+    }
+
+    /** Each by itself: one device with a wrong clock or a broken sensor keeps nobody else out. */
+    @Test
+    void futureAndImpossibleValuesAreRefusedByThemselves() {
+        final long now = NOW.getEpochSecond();
+        final SenMl.Pack pack =
+                read(
+                        "[{\"n\":\"ahead\",\"u\":\"Cel\",\"t\":"
+                                + (now + 3600)
+                                + ",\"v\":31},{\"n\":\"broken\",\"u\":\"Cel\",\"t\":"
+                                + now
+                                + ",\"v\":1e999},{\"n\":\"fine\",\"u\":\"Cel\",\"t\":"
+                                + (now + 30)
+                                + ",\"v\":31.4}]");
+        assertThat(pack.readings()).extracting(SenMl.Reading::probe).containsExactly("fine");
+        assertThat(pack.rejected()).extracting(SenMl.Rejected::record).containsExactly(1, 2);
+        assertThat(pack.rejected().get(0).why()).contains("future");
+        assertThat(pack.rejected().get(1).why()).contains("no temperature");
     }
 }

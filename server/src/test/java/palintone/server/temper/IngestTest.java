@@ -10,16 +10,23 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.mockito.invocation.InvocationOnMock;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
+import palintone.server.problem.TooBusyException;
 
 /** The database and the screens are the outside edges. */
 class IngestTest {
@@ -29,7 +36,8 @@ class IngestTest {
     private final TemperBowlRepository bowls = mock(TemperBowlRepository.class);
     private final ReadingStore store = mock(ReadingStore.class);
     private final TemperNews news = mock(TemperNews.class);
-    private final Ingest ingest = new Ingest(bowls, store, mock(LiveBowls.class), news);
+    private final Ingest ingest =
+            new Ingest(bowls, store, mock(LiveBowls.class), news, Clock.systemUTC());
 
     @AfterEach
     void close() {
@@ -85,5 +93,81 @@ class IngestTest {
     void nothingIsAskedForNothing() {
         assertThat(ingest.take(List.of())).isEqualTo(new Ingest.Taken(0, 0, 0));
         verify(store, never()).keep(anyList());
+    }
+
+    /**
+     * A pack the database cannot bear keeps no other from being written, nor an error the writer.
+     */
+    @Test
+    void aPoisonedPackIsRefusedByItself() throws Exception {
+        nobodyListens();
+        final CountDownLatch busy = new CountDownLatch(1);
+        when(store.keep(anyList()))
+                .thenAnswer(
+                        call -> {
+                            busy.await();
+                            return new HashSet<>(Set.of(key(1)));
+                        })
+                .thenAnswer(IngestTest::poisonedByTheNinth)
+                .thenAnswer(IngestTest::poisonedByTheNinth)
+                .thenAnswer(IngestTest::poisonedByTheNinth)
+                .thenThrow(new AssertionError("anything"))
+                .thenReturn(new HashSet<>(Set.of(key(3))));
+        final var first = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(1))));
+        // These two wait together while the first is being written.
+        final var poison = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(9))));
+        final var good = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(2))));
+        awaitWaiting(2);
+        busy.countDown();
+        assertThat(first.get(5, TimeUnit.SECONDS).kept()).isEqualTo(1);
+        assertThat(good.get(5, TimeUnit.SECONDS).kept()).isEqualTo(1);
+        assertThatThrownBy(() -> poison.get(5, TimeUnit.SECONDS))
+                .hasCauseInstanceOf(DataIntegrityViolationException.class);
+        assertThatThrownBy(() -> ingest.take(List.of(reading(4))))
+                .isInstanceOf(IllegalStateException.class);
+        assertThat(ingest.take(List.of(reading(3))).kept()).isEqualTo(1);
+    }
+
+    /** More than can be written is refused at once, never kept waiting for ever. */
+    @Test
+    void aFullQueueSaysSo() throws Exception {
+        nobodyListens();
+        final CountDownLatch busy = new CountDownLatch(1);
+        when(store.keep(anyList()))
+                .thenAnswer(
+                        call -> {
+                            busy.await();
+                            return new HashSet<ReadingStore.Key>();
+                        });
+        final ExecutorService many = Executors.newCachedThreadPool();
+        try {
+            for (int i = 0; i < 501; i++) {
+                final int second = i;
+                many.submit(() -> ingest.take(List.of(reading(second))));
+            }
+            awaitWaiting(500);
+            assertThatThrownBy(() -> ingest.take(List.of(reading(999))))
+                    .isInstanceOf(TooBusyException.class)
+                    .hasMessageContaining("send it again");
+        } finally {
+            busy.countDown();
+            many.shutdownNow();
+        }
+    }
+
+    private static Set<ReadingStore.Key> poisonedByTheNinth(final InvocationOnMock call) {
+        final List<ReadingStore.Row> rows = call.getArgument(0);
+        if (rows.stream().anyMatch(r -> r.atUs() == key(9).atUs())) {
+            throw new DataIntegrityViolationException("poison");
+        }
+        return new HashSet<>(Set.of(key(2)));
+    }
+
+    private void awaitWaiting(final int packs) throws InterruptedException {
+        final long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        while (ingest.waiting() < packs && System.nanoTime() < until) {
+            Thread.onSpinWait();
+        }
+        assertThat(ingest.waiting()).isGreaterThanOrEqualTo(packs);
     }
 }

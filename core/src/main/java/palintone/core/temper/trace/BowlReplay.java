@@ -42,6 +42,7 @@ public final class BowlReplay {
     private final double roomC;
     private final int ensemble;
     private final List<LanePoint> lane = new ArrayList<>();
+    private final List<Happening> before = new ArrayList<>();
     private double keepEveryS;
     private CrystalEstimator estimator;
     private double massG;
@@ -73,7 +74,11 @@ public final class BowlReplay {
     public void reading(final double timeS, final double temperatureC) {
         if (estimator == null) {
             estimator = begin(temperatureC);
+            lastC = temperatureC;
+            lastS = timeS;
             keep(timeS, temperatureC);
+            before.forEach(this::happened);
+            before.clear();
         } else if (timeS > lastS) {
             advance(timeS, temperatureC);
             if (lane.isEmpty() || timeS - lane.get(lane.size() - 1).timeS() >= keepEveryS) {
@@ -84,9 +89,10 @@ public final class BowlReplay {
         lastC = temperatureC;
     }
 
-    /** Something done or seen after the last reading. */
+    /** Something done or seen after the last reading, or before the first: then it waits for it. */
     public void happened(final Happening happening) {
         if (estimator == null) {
+            before.add(happening);
             return;
         }
         final Crystals tempered = couverture.tempered(Math.min(roomC, 27));

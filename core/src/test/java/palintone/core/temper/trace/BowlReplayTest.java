@@ -152,4 +152,19 @@ class BowlReplayTest {
         assertThatThrownBy(() -> new BowlReplay(Samples.dark(), -1, 20))
                 .hasMessageContaining("mass in the bowl is -1 g");
     }
+
+    /** Seed noted before anybody has read the bowl is in it all the same. */
+    @Test
+    void whatIsNotedBeforeTheFirstReadingCounts() {
+        final BowlReplay replay = new BowlReplay(Samples.dark(), 2000, 20);
+        replay.happened(new Happening(Happening.Kind.SEED, 10, 300, 0));
+        replay.reading(60, 33);
+        replay.reading(120, 32.5);
+        final BowlReplay without = new BowlReplay(Samples.dark(), 2000, 20);
+        without.reading(60, 33);
+        without.reading(120, 32.5);
+        assertThat(replay.massG()).isEqualTo(2300);
+        assertThat(replay.now().middle().stable())
+                .isGreaterThan(5 * without.now().middle().stable());
+    }
 }
