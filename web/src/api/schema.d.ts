@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/temper/bowls/{id}/readings/{reading}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["retype"];
+        post?: never;
+        delete: operations["untype"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/bowls/{id}/happenings/{note}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct"];
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ingredients/{id}": {
         parameters: {
             query?: never;
@@ -984,6 +1016,158 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Retyped: {
+            /** Format: double */
+            temperatureC: number;
+        };
+        AlarmView: {
+            /** @enum {string} */
+            kind: "SCORCH" | "LOST" | "NEAR_TOP" | "NEAR_BOTTOM" | "TOO_COLD" | "THICKENING" | "PROBE_SILENT" | "IMPLAUSIBLE";
+            grave: boolean;
+            say: components["schemas"]["SentenceView"];
+        };
+        BandView: {
+            /** Format: double */
+            lowLimit: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            highLimit: number;
+        };
+        HappeningView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
+            words: string;
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            seconds: number;
+            text: string;
+            corrected: boolean;
+        };
+        MoveView: {
+            /** @enum {string} */
+            kind: "STOP_HEATING" | "MELT" | "COOL_BATH" | "COOL_ROOM" | "TABLE" | "SEED" | "HOLD" | "HEAT" | "TOP_UP" | "PAPER_TEST" | "WORK";
+            say: components["schemas"]["SentenceView"];
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            endsC: number;
+            /** Format: double */
+            endsStablePercent: number;
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+        };
+        NowView: {
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            temperatureC: number;
+            /** Format: double */
+            massG: number;
+            /** @enum {string} */
+            kind: "DARK" | "MILK" | "WHITE";
+            /** Format: double */
+            stablePercent: number;
+            /** Format: double */
+            stableLowPercent: number;
+            /** Format: double */
+            stableHighPercent: number;
+            /** Format: double */
+            unstablePercent: number;
+            /** @enum {string} */
+            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdictWords: string;
+            /** Format: double */
+            likelihood: number;
+            /** Format: double */
+            windowClosesInS?: number | null;
+            /** Format: double */
+            thickness: number;
+            /** Format: int32 */
+            readings: number;
+            /** Format: int32 */
+            apart: number;
+        };
+        SentenceView: {
+            template: string;
+            values: components["schemas"]["ValueView"][];
+        };
+        SummaryView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            couverture: string;
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            roomC: number;
+            /** @enum {string} */
+            vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
+            /** @enum {string|null} */
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            probe?: string | null;
+            /** @enum {string} */
+            source: "LIVE" | "SIMULATED" | "FILE";
+            /** @enum {string} */
+            state: "OPEN" | "ENDED";
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: double */
+            pace: number;
+        };
+        TemperBowlView: {
+            summary: components["schemas"]["SummaryView"];
+            /** Format: double */
+            clockS: number;
+            melt: components["schemas"]["BandView"];
+            work: components["schemas"]["BandView"];
+            now?: components["schemas"]["NowView"];
+            moves: components["schemas"]["MoveView"][];
+            alarms: components["schemas"]["AlarmView"][];
+            happenings: components["schemas"]["HappeningView"][];
+            typed: components["schemas"]["TypedView"][];
+        };
+        TypedView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            timeS: number;
+            /** Format: double */
+            celsius: number;
+            corrected: boolean;
+        };
+        ValueView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+        };
+        HappeningDraft: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
+            /** Format: double */
+            timeS?: number | null;
+            /** Format: double */
+            amount?: number | null;
+            /** Format: double */
+            seconds?: number | null;
+            text?: string | null;
+        };
         IngredientDraft: {
             name: string;
             /** Format: double */
@@ -998,7 +1182,7 @@ export interface components {
             fromMemory: boolean;
             traits?: components["schemas"]["TraitsView"];
             /** Format: int64 */
-            version: number;
+            version?: number | null;
         };
         TraitsView: {
             /** Format: double */
@@ -1007,7 +1191,9 @@ export interface components {
             pieceG?: number | null;
             /** Format: double */
             pricePerKg?: number | null;
-            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "GELATINE" | "AGAR")[];
+            /** Format: double */
+            gelStrength?: number | null;
+            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "LOW_METHOXYL_PECTIN" | "GELATINE" | "AGAR")[];
             estimated: boolean;
         };
         IngredientView: {
@@ -1090,16 +1276,6 @@ export interface components {
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
         };
-        BandView: {
-            /** Format: double */
-            lowLimit: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            highLimit: number;
-        };
         BasisView: {
             formula: string;
             inputs: components["schemas"]["InputView"][];
@@ -1157,7 +1333,7 @@ export interface components {
             operations: components["schemas"]["OperationDraft"][];
             note?: string | null;
             /** Format: int64 */
-            version: number;
+            version?: number | null;
         };
         RecipeLineDraft: {
             ingredient: string;
@@ -1200,6 +1376,7 @@ export interface components {
             handsOn: components["schemas"]["FigureView"];
             stable: components["schemas"]["FigureView"];
             thickness: components["schemas"]["FigureView"];
+            pour: components["schemas"]["FigureView"];
             window: components["schemas"]["FigureView"];
             solved: components["schemas"]["FigureView"][];
             risks: components["schemas"]["SentenceView"][];
@@ -1230,17 +1407,6 @@ export interface components {
             read: components["schemas"]["SentenceView"];
             caution?: components["schemas"]["SentenceView"];
         };
-        SentenceView: {
-            template: string;
-            values: components["schemas"]["ValueView"][];
-        };
-        ValueView: {
-            name: string;
-            /** Format: double */
-            value: number;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
-        };
         BowlDraft: {
             /** Format: uuid */
             id: string;
@@ -1269,123 +1435,11 @@ export interface components {
             /** Format: double */
             skin: number;
         };
-        AlarmView: {
-            /** @enum {string} */
-            kind: "SCORCH" | "LOST" | "NEAR_TOP" | "NEAR_BOTTOM" | "TOO_COLD" | "THICKENING" | "PROBE_SILENT" | "IMPLAUSIBLE";
-            grave: boolean;
-            say: components["schemas"]["SentenceView"];
-        };
-        HappeningView: {
-            /** @enum {string} */
-            kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
-            words: string;
-            /** Format: double */
-            timeS: number;
-            /** Format: double */
-            amount: number;
-            /** Format: double */
-            seconds: number;
-            text: string;
-        };
-        MoveView: {
-            /** @enum {string} */
-            kind: "STOP_HEATING" | "MELT" | "COOL_BATH" | "COOL_ROOM" | "TABLE" | "SEED" | "HOLD" | "HEAT" | "TOP_UP" | "PAPER_TEST" | "WORK";
-            say: components["schemas"]["SentenceView"];
-            /** Format: double */
-            amount: number;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
-            /** Format: double */
-            minutes: number;
-            /** Format: double */
-            endsC: number;
-            /** Format: double */
-            endsStablePercent: number;
-            /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
-            verdictWords: string;
-        };
-        NowView: {
-            /** Format: double */
-            timeS: number;
-            /** Format: double */
-            temperatureC: number;
-            /** Format: double */
-            massG: number;
-            /** @enum {string} */
-            kind: "DARK" | "MILK" | "WHITE";
-            /** Format: double */
-            stablePercent: number;
-            /** Format: double */
-            stableLowPercent: number;
-            /** Format: double */
-            stableHighPercent: number;
-            /** Format: double */
-            unstablePercent: number;
-            /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
-            verdictWords: string;
-            /** Format: double */
-            likelihood: number;
-            /** Format: double */
-            windowClosesInS?: number | null;
-            /** Format: double */
-            thickness: number;
-            /** Format: int32 */
-            readings: number;
-            /** Format: int32 */
-            apart: number;
-        };
-        SummaryView: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            couverture: string;
-            /** Format: double */
-            massG: number;
-            /** Format: double */
-            roomC: number;
-            /** @enum {string} */
-            vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
-            /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
-            probe?: string | null;
-            /** @enum {string} */
-            source: "LIVE" | "SIMULATED" | "FILE";
-            /** @enum {string} */
-            state: "OPEN" | "ENDED";
-            /** Format: date-time */
-            beganAt: string;
-            /** Format: double */
-            pace: number;
-        };
-        TemperBowlView: {
-            summary: components["schemas"]["SummaryView"];
-            /** Format: double */
-            clockS: number;
-            melt: components["schemas"]["BandView"];
-            work: components["schemas"]["BandView"];
-            now?: components["schemas"]["NowView"];
-            moves: components["schemas"]["MoveView"][];
-            alarms: components["schemas"]["AlarmView"][];
-            happenings: components["schemas"]["HappeningView"][];
-        };
         TypedReading: {
-            /** Format: double */
-            temperatureC: number;
-        };
-        HappeningDraft: {
             /** Format: uuid */
             id: string;
-            /** @enum {string} */
-            kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
             /** Format: double */
-            timeS?: number | null;
-            /** Format: double */
-            amount?: number | null;
-            /** Format: double */
-            seconds?: number | null;
-            text?: string | null;
+            temperatureC: number;
         };
         SolveRequest: {
             couverture: string;
@@ -2509,6 +2563,106 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    retype: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                reading: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    untype: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                reading: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                note: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HappeningDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                note: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemperBowlView"];
+                };
+            };
+        };
+    };
     ingredient: {
         parameters: {
             query?: never;

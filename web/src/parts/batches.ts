@@ -2,13 +2,13 @@ import { computed, reactive, ref } from 'vue'
 import {
   api,
   ask,
-  Refusal,
   words,
   type Batch,
   type BatchSummary,
   type EntryDraft,
   type SeedSchool,
 } from '@/api/client'
+import { once } from '@/parts/once'
 
 const running = ref<BatchSummary[]>([])
 const open = reactive(new Map<string, Batch>())
@@ -84,22 +84,11 @@ async function begin(order: {
   return batch
 }
 
-/** Ids of entries whose answer never came: sent again, they write nothing twice. */
-const unanswered = new Map<string, string>()
+const writeOnce = once()
 
-/** Writes one entry. */
+/** Writes one entry; sent again after silence, nothing is written twice. */
 async function write(id: string, entry: Omit<EntryDraft, 'id'>) {
-  const what = JSON.stringify([id, entry])
-  const mine = unanswered.get(what) ?? crypto.randomUUID()
-  unanswered.set(what, mine)
-  try {
-    await send(id, { id: mine, ...entry })
-    unanswered.delete(what)
-  } catch (problem) {
-    const refused = problem instanceof Refusal && problem.status >= 400 && problem.status < 500
-    if (refused) unanswered.delete(what)
-    throw problem
-  }
+  await writeOnce([id, entry], (mine) => send(id, { id: mine, ...entry }))
 }
 
 async function send(id: string, entry: EntryDraft) {

@@ -1,6 +1,7 @@
 import { onBeforeUnmount, onMounted, ref, shallowRef, triggerRef, watch, type Ref } from 'vue'
 import { api, ask, Refusal, words, type HappeningDraft, type TemperBowl } from '@/api/client'
 import type { CurveLane } from '@/parts/curve'
+import { once } from '@/parts/once'
 
 /** Readings of a bowl, growing while it is watched. */
 export interface Trace {
@@ -109,26 +110,79 @@ export function useTemperBowl(id: Ref<string | undefined>) {
     })
   }
 
+  const noteOnce = once()
+
   async function note(happening: Omit<HappeningDraft, 'id'>) {
+    const path = { id: id.value! }
+    await write(() =>
+      noteOnce(['note', path, happening], (mine) =>
+        ask(
+          api.POST('/api/temper/bowls/{id}/happenings', {
+            params: { path },
+            body: { id: mine, ...happening },
+          }),
+        ),
+      ),
+    )
+    await loadChart()
+  }
+
+  /** Puts another note in the place of one; the first is kept in the books. */
+  async function correct(note: string, happening: Omit<HappeningDraft, 'id'>) {
+    const path = { id: id.value!, note }
+    await write(() =>
+      noteOnce(['correct', path, happening], (mine) =>
+        ask(
+          api.PUT('/api/temper/bowls/{id}/happenings/{note}', {
+            params: { path },
+            body: { id: mine, ...happening },
+          }),
+        ),
+      ),
+    )
+    await loadChart()
+  }
+
+  async function takeBack(note: string) {
+    const path = { id: id.value!, note }
+    await write(() =>
+      ask(api.DELETE('/api/temper/bowls/{id}/happenings/{note}', { params: { path } })),
+    )
+    await loadChart()
+  }
+
+  async function type(temperatureC: number) {
+    const path = { id: id.value! }
+    await write(() =>
+      noteOnce(['type', path, temperatureC], (mine) =>
+        ask(
+          api.POST('/api/temper/bowls/{id}/readings', {
+            params: { path },
+            body: { id: mine, temperatureC },
+          }),
+        ),
+      ),
+    )
+    await loadChart()
+  }
+
+  async function retype(reading: string, temperatureC: number) {
+    const path = { id: id.value!, reading }
     await write(() =>
       ask(
-        api.POST('/api/temper/bowls/{id}/happenings', {
-          params: { path: { id: id.value! } },
-          body: { id: crypto.randomUUID(), ...happening },
+        api.PUT('/api/temper/bowls/{id}/readings/{reading}', {
+          params: { path },
+          body: { temperatureC },
         }),
       ),
     )
     await loadChart()
   }
 
-  async function type(temperatureC: number) {
+  async function untype(reading: string) {
+    const path = { id: id.value!, reading }
     await write(() =>
-      ask(
-        api.POST('/api/temper/bowls/{id}/readings', {
-          params: { path: { id: id.value! } },
-          body: { temperatureC },
-        }),
-      ),
+      ask(api.DELETE('/api/temper/bowls/{id}/readings/{reading}', { params: { path } })),
     )
     await loadChart()
   }
@@ -169,5 +223,18 @@ export function useTemperBowl(id: Ref<string | undefined>) {
     void loadChart()
   })
 
-  return { bowl, trace, lane, trouble, clockS, note, type, end }
+  return {
+    bowl,
+    trace,
+    lane,
+    trouble,
+    clockS,
+    note,
+    correct,
+    takeBack,
+    type,
+    retype,
+    untype,
+    end,
+  }
 }

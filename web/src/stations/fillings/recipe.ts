@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import {
   api,
   ask,
+  Refusal,
   words as wordsOf,
   type BenchWords,
   type FillingSummary,
@@ -27,7 +28,7 @@ export interface OnBench {
 const EMPTY: OnBench = {
   id: '',
   number: 0,
-  recipe: { name: '', style: 'SOFT_SHELL', operations: [], version: 0 },
+  recipe: { name: '', style: 'SOFT_SHELL', operations: [], version: null },
   changed: false,
 }
 
@@ -164,21 +165,36 @@ export function idOf(name: string, taken: string[]): string {
   return id
 }
 
+/** A name taken meanwhile by another screen is tried again under the next id: both are kept. */
+const MOST_TRIES = 5
+
 async function save(note: string) {
   const of = bench.value
-  const id =
-    of.id ||
-    idOf(
-      of.recipe.name,
-      fillings.value.map((f) => f.id),
-    )
-  const view = await ask(
-    api.PUT('/api/fillings/{id}', { params: { path: { id } }, body: { ...of.recipe, note } }),
-  )
-  bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+  const body = { ...of.recipe, note, version: of.id ? of.recipe.version : null }
+  for (let tries = 1; ; tries++) {
+    const id =
+      of.id ||
+      idOf(
+        of.recipe.name,
+        fillings.value.map((f) => f.id),
+      )
+    try {
+      const view = await ask(api.PUT('/api/fillings/{id}', { params: { path: { id } }, body }))
+      bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
+      break
+    } catch (problem) {
+      const taken = !of.id && problem instanceof Refusal && problem.status === 409
+      if (!taken || tries === MOST_TRIES) throw problem
+      await loadFillings()
+    }
+  }
   steps.forget()
-  fillings.value = (await ask(api.GET('/api/fillings', { params: { query: { size: 200 } } }))).items
+  await loadFillings()
   void soon()
+}
+
+async function loadFillings() {
+  fillings.value = (await ask(api.GET('/api/fillings', { params: { query: { size: 200 } } }))).items
 }
 
 /** Starts a new one from what was read; every line has its ingredient by now. */
@@ -192,7 +208,7 @@ function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
     recipe: {
       name,
       style,
-      version: 0,
+      version: null,
       operations: read.operations
         .map((op) => ({
           kind: op.kind,

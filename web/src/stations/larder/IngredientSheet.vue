@@ -113,7 +113,7 @@ async function save() {
             natures: natures.value,
             estimated: estimated.value,
           },
-          version: version.value,
+          version: version.value < 0 ? null : version.value,
         },
       }),
     )

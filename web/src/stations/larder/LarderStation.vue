@@ -2,6 +2,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Ingredient, type Mould } from '@/api/client'
+import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import ImportButton from '@/parts/ImportButton.vue'
 import { useKeys } from '@/parts/keys'
@@ -47,7 +48,7 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
 /** An ingredient of one's own begins empty; below version 0 it is not in the books yet. */
 function fresh() {
   chosen.value = {
-    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+    id: `own-${newId().slice(0, 8)}`,
     name: '',
     densityGPerMl: 1,
     gramsPer100: {},

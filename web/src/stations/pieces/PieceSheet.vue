@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type Needs, type Piece, type SeedSchool } from '@/api/client'
 import { useBatches } from '@/parts/batches'
+import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
 import { quantity } from '@/parts/units'
@@ -25,14 +26,14 @@ const refused = ref('')
 const busy = ref(false)
 let asked = 0
 /** One id for one press, however often it has to be sent. */
-let order = crypto.randomUUID()
+let order = newId()
 
 const size = computed(() => ({ [by.value]: count.value ?? 0 }))
 
 watch(
   [count, by, school],
   async () => {
-    order = crypto.randomUUID()
+    order = newId()
     // Counted first: an answer still on its way must not speak over what is typed now.
     const mine = ++asked
     if (count.value === null) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, ask, words, type BowlDraft } from '@/api/client'
+import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste } from '@/parts/units'
@@ -24,7 +25,7 @@ watch(open, (now) => {
   if (!now) return
   name.value = props.template.name
   refused.value = ''
-  id = crypto.randomUUID()
+  id = newId()
 })
 
 async function begin() {

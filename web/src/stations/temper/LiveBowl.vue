@@ -11,12 +11,14 @@ import TautString from '@/parts/TautString.vue'
 import { useTemperBowl } from '@/parts/temper'
 import { clock, inTaste, number, quantity, sentence, symbol } from '@/parts/units'
 import BowlActs from './BowlActs.vue'
+import BowlNotes from './BowlNotes.vue'
 import PaperTest from './PaperTest.vue'
 
 const props = defineProps<{ id: string }>()
 const emit = defineEmits<{ ended: [id: string] }>()
 const { taste } = useHouse()
-const { bowl, trace, lane, trouble, clockS, note, type, end } = useTemperBowl(toRef(props, 'id'))
+const { bowl, trace, lane, trouble, clockS, note, correct, takeBack, type, retype, untype, end } =
+  useTemperBowl(toRef(props, 'id'))
 
 const now = computed(() => bowl.value?.now ?? null)
 const open = computed(() => bowl.value?.summary.state === 'OPEN')
@@ -189,6 +191,14 @@ useKeys({ p: () => (testing.value = true) })
           @act="act"
           @test="testing = true"
           @over="over"
+        />
+        <BowlNotes
+          v-if="open && (bowl.happenings.length || bowl.typed.length)"
+          :bowl="bowl"
+          @correct="(id, draft) => tried(() => correct(id, draft))"
+          @take-back="(id) => tried(() => takeBack(id))"
+          @retype="(id, celsius) => tried(() => retype(id, celsius))"
+          @untype="(id) => tried(() => untype(id))"
         />
         <p v-if="now && now.apart > 0" class="quiet">
           {{ now.apart }} of {{ now.readings }} readings kept apart: skin, jumps, late ones.

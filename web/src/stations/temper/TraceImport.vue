@@ -3,6 +3,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { refusal, words, type TracePreview } from '@/api/client'
 import { useLarder } from '@/parts/couvertures'
+import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { clock, inTaste, quantity } from '@/parts/units'
@@ -31,7 +32,7 @@ watch(open, (is) => {
   file.value = null
   preview.value = null
   refused.value = ''
-  id = crypto.randomUUID()
+  id = newId()
 })
 
 function query(): URLSearchParams {

@@ -131,10 +131,30 @@ class FillingApiTest {
         assertThat(missed).as(answer.text().substring(0, 2000)).isTrue();
     }
 
+    /** Two screens make a recipe of one name: the second is told, and nothing is written over. */
+    @Test
+    void whatIsNewIsNeverWrittenOverWhatIsThere() {
+        final ObjectNode first = (ObjectNode) recipe("plum-ganache").deepCopy();
+        first.put("name", "Harbour ganache").remove("version");
+        assertThat(workshop.put("/api/fillings/harbour-ganache", first.toString()).status())
+                .isEqualTo(200);
+        final ObjectNode second = (ObjectNode) recipe("fig-leaf-slab").deepCopy();
+        second.put("name", "Harbour ganache").remove("version");
+        final Workshop.Answer taken =
+                workshop.put("/api/fillings/harbour-ganache", second.toString());
+        assertThat(taken.status()).isEqualTo(409);
+        assertThat(taken.at("/detail"))
+                .contains("harbour-ganache already")
+                .contains("Both are kept");
+        assertThat(workshop.get("/api/fillings/harbour-ganache").json().at("/recipe/operations"))
+                .isEqualTo(
+                        workshop.get("/api/fillings/plum-ganache").json().at("/recipe/operations"));
+    }
+
     @Test
     void savingKeepsVersionsAndMeasurementsMoveTheModel() {
         final ObjectNode recipe = (ObjectNode) recipe("fig-leaf-slab").deepCopy();
-        recipe.put("name", "Tested slab").put("note", "first");
+        recipe.put("name", "Tested slab").put("note", "first").remove("version");
         final Workshop.Answer saved = workshop.put("/api/fillings/tested-slab", recipe.toString());
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
         assertThat(saved.number("/number")).isEqualTo(1);
@@ -265,7 +285,7 @@ class FillingApiTest {
         assertThat(
                         workshop.post(
                                         "/api/ingredients/estimate",
-                                        "{\"fatG\":70,\"carbohydrateG\":50,\"sugarsG\":48,\"proteinG\":7,\"saltG\":0}")
+                                        "{\"fatG\":70,\"carbohydrateG\":50,\"sugarsG\":48,\"proteinG\":7,\"saltG\":0,\"like\":\"CHOCOLATE\"}")
                                 .at("/field"))
                 .isEqualTo("panel");
     }

@@ -77,6 +77,11 @@ public final class Workshop implements AutoCloseable {
         }
     }
 
+    /** A part of the running server, for what no answer shows. */
+    public <T> T bean(final Class<T> kind) {
+        return server.getBean(kind);
+    }
+
     public URI uri(final String path) {
         final int port = ((WebServerApplicationContext) server).getWebServer().getPort();
         return URI.create("http://127.0.0.1:" + port + path);
@@ -91,6 +96,10 @@ public final class Workshop implements AutoCloseable {
                 HttpRequest.newBuilder(uri(path))
                         .header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public Answer delete(final String path) {
+        return send(HttpRequest.newBuilder(uri(path)).DELETE());
     }
 
     public Answer put(final String path, final String body) {

@@ -1,6 +1,7 @@
 package palintone.server.temper;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
 import java.util.Locale;
@@ -52,18 +53,75 @@ class TemperBowlApiTest {
     @Test
     void typedReadingsGetAnEstimateAndAMove() {
         final String id = begin("");
-        final Workshop.Answer first =
-                workshop.post("/api/temper/bowls/" + id + "/readings", "{\"temperatureC\":47}");
+        final Workshop.Answer first = type(id, UUID.randomUUID(), 47);
         assertThat(first.number("/now/temperatureC")).isEqualTo(47);
         assertThat(first.at("/now/verdict")).isEqualTo("NONE");
         assertThat(first.json().at("/moves").size()).isPositive();
         assertThat(first.at("/moves/0/say/template")).isNotBlank();
+        assertThat(type(id, UUID.randomUUID(), 400).at("/field")).isEqualTo("temperature");
+    }
+
+    private Workshop.Answer type(final String bowl, final UUID id, final double celsius) {
+        return workshop.post(
+                "/api/temper/bowls/" + bowl + "/readings",
+                "{\"id\":\"" + id + "\",\"temperatureC\":" + celsius + "}");
+    }
+
+    /** Sent twice under one id it is there once; corrected and undone, memory follows the books. */
+    @Test
+    void typedReadingsAreCorrectedAndTakenBack() {
+        final String id = begin("");
+        final UUID first = UUID.randomUUID();
+        type(id, first, 46);
+        assertThat(type(id, first, 46).number("/now/readings")).isEqualTo(1);
+        final UUID second = UUID.randomUUID();
+        type(id, second, 14.2);
+        final String path = "/api/temper/bowls/" + id + "/readings/" + second;
+        final Workshop.Answer right = workshop.put(path, "{\"temperatureC\":45.9}");
+        assertThat(right.number("/now/temperatureC")).isEqualTo(45.9);
+        assertThat(right.json().at("/typed/0/corrected").asBoolean()).isTrue();
+        final Workshop.Answer back = workshop.delete(path);
+        assertThat(back.number("/now/temperatureC")).isEqualTo(46);
+        assertThat(back.json().at("/typed").size()).isEqualTo(1);
         assertThat(
-                        workshop.post(
-                                        "/api/temper/bowls/" + id + "/readings",
-                                        "{\"temperatureC\":400}")
-                                .at("/field"))
-                .isEqualTo("temperature");
+                        workshop.put(
+                                        "/api/temper/bowls/"
+                                                + id
+                                                + "/readings/"
+                                                + UUID.randomUUID(),
+                                        "{\"temperatureC\":31}")
+                                .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void notesAreCorrectedAndTakenBack() {
+        final String id = begin("");
+        type(id, UUID.randomUUID(), 33.4);
+        final double plain = workshop.get("/api/temper/bowls/" + id).number("/now/stablePercent");
+        final Workshop.Answer seeded = note(id, "\"kind\":\"SEED\",\"amount\":900");
+        final String seed =
+                "/api/temper/bowls/" + id + "/happenings/" + seeded.at("/happenings/0/id");
+        final String correction =
+                "{\"id\":\"" + UUID.randomUUID() + "\",\"kind\":\"SEED\",\"amount\":90}";
+        final Workshop.Answer right = workshop.put(seed, correction);
+        assertThat(right.number("/now/massG")).isEqualTo(3090);
+        assertThat(right.json().at("/happenings").size()).isEqualTo(1);
+        assertThat(right.json().at("/happenings/0/corrected").asBoolean()).isTrue();
+        assertThat(workshop.put(seed, correction).number("/now/massG"))
+                .as("sent again")
+                .isEqualTo(3090);
+        assertThat(workshop.put(seed, correction.replaceFirst("[0-9a-f]{8}", "00000007")).status())
+                .as("what was corrected is not corrected again")
+                .isEqualTo(409);
+        final Workshop.Answer back =
+                workshop.delete(
+                        "/api/temper/bowls/" + id + "/happenings/" + right.at("/happenings/0/id"));
+        assertThat(back.number("/now/massG")).isEqualTo(3000);
+        assertThat(back.number("/now/stablePercent")).isCloseTo(plain, within(1e-6));
+        assertThat(note(id, "\"kind\":\"SEED\",\"amount\":5,\"timeS\":99999").at("/field"))
+                .as("nothing was done tomorrow")
+                .isEqualTo("time of the note");
     }
 
     @Test
@@ -118,7 +176,7 @@ class TemperBowlApiTest {
     @Test
     void seedAndPaperTestChangeTheEstimate() {
         final String id = begin("");
-        workshop.post("/api/temper/bowls/" + id + "/readings", "{\"temperatureC\":33.4}");
+        type(id, UUID.randomUUID(), 33.4);
         final double before = workshop.get("/api/temper/bowls/" + id).number("/now/stablePercent");
         final Workshop.Answer seeded = note(id, "\"kind\":\"SEED\",\"amount\":90");
         assertThat(seeded.number("/now/stablePercent")).isGreaterThan(before + 1);

@@ -2,6 +2,7 @@ package palintone.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
@@ -25,12 +26,23 @@ class DatabaseCrashTest {
             assertThat(refused.text()).doesNotContain("Exception").doesNotContain("java.");
 
             workshop.db.up();
-            final Answer after = workshop.get("/api/batches/" + batch);
+            final Answer after = onceItAnswers(workshop, "/api/batches/" + batch);
             assertThat(after.number("/step")).isEqualTo(2);
             assertThat(after.at("/stepBeganAt")).isEqualTo(began);
             assertThat(after.number("/steps/0/noted")).isEqualTo(28.9);
             assertThat(after.json().at("/steps/1/notes").size()).isZero();
             assertThat(workshop.note(batch, 2, 23).status()).isEqualTo(200);
         }
+    }
+
+    /** The lines to the old database die one by one; within moments there are new ones. */
+    private static Answer onceItAnswers(final Workshop workshop, final String path) {
+        final long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(40);
+        Answer answer = workshop.get(path);
+        while (answer.status() == 503 && System.nanoTime() < until) {
+            answer = workshop.get(path);
+        }
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer;
     }
 }
