@@ -181,7 +181,7 @@ describe('size by moulds', () => {
     await press(shown, 'Print the label')
     expect(shown.find('.tool').attributes('data-print')).toBe('jar')
     await press(shown, 'Print the sheet')
-    expect(shown.find('.only-print').text()).toContain('Keep at 4 °C.')
+    expect(shown.findAll('.only-print').map((p) => p.text()).join()).toContain('Keep at 4 °C.')
     expect(shown.find('.tool').attributes('data-print')).toBe('sheet')
     expect(printed).toHaveBeenCalledTimes(2)
   })
