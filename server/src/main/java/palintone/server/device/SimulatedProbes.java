@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Random;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
@@ -34,10 +35,14 @@ class SimulatedProbes {
     private final Random random = new Random(20);
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
+    private final String host;
     private volatile int port;
 
-    SimulatedProbes(final SimulatedBowls bowls) {
+    SimulatedProbes(
+            final SimulatedBowls bowls, @Value("${server.address}") final String listensOn) {
         this.bowls = bowls;
+        // Where it listens everywhere, the nearest is enough.
+        host = listensOn.equals("0.0.0.0") || listensOn.equals("::") ? "127.0.0.1" : listensOn;
     }
 
     @EventListener
@@ -81,7 +86,7 @@ class SimulatedProbes {
     private void send(final String pack) {
         final HttpRequest request =
                 HttpRequest.newBuilder(
-                                URI.create("http://127.0.0.1:" + port + "/api/devices/senml"))
+                                URI.create("http://" + host + ":" + port + "/api/devices/senml"))
                         .header("Content-Type", "application/senml+json")
                         .timeout(Duration.ofSeconds(5))
                         .POST(HttpRequest.BodyPublishers.ofString(pack))
