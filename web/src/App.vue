@@ -47,6 +47,12 @@ useKeys({ '?': () => (keysOpen.value = true) })
   height: 100vh;
   height: 100dvh;
 }
+/* On a phone the rail lies below, under the thumb, and one column has the whole width. */
+@media (max-width: 700px) {
+  .frame {
+    grid-template: 'strip' 48px 'main' 1fr 'tray' auto 'rail' auto / minmax(0, 1fr);
+  }
+}
 .station {
   grid-area: main;
   overflow: auto;

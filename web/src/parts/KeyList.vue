@@ -1,7 +1,12 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { KEYS } from '@/parts/keys'
 
 const open = defineModel<boolean>({ required: true })
+// Heard from the first moment, before the list has taken the focus.
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key === 'Escape') open.value = false
+})
 </script>
 
 <template>

@@ -38,7 +38,7 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
           >{{ cold.name.toLowerCase() }} <b>{{ degrees(cold.temperatureC) }}</b></span
         >
         <span class="read" :class="{ old: house.roomIsOld }">{{
-          house.roomIsOld ? `${readAt}: read it` : readAt
+          house.roomIsOld ? `${readAt}: note it` : readAt
         }}</span>
       </button>
       <RoomReading v-model="reading" />
@@ -96,6 +96,19 @@ time {
   }
   .cold {
     display: none;
+  }
+}
+@media (max-width: 700px) {
+  .strip {
+    gap: 10px;
+    padding: 0 10px;
+  }
+  .name,
+  .air > span:not(:first-child, .read) {
+    display: none;
+  }
+  time {
+    font-size: 1.2rem;
   }
 }
 </style>

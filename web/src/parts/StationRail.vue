@@ -27,7 +27,7 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
       <span>{{ station.name }}</span>
     </router-link>
     <span class="rest" />
-    <button type="button" title="All keys (?)" @click="$emit('keys')">
+    <button type="button" class="keys" title="All keys (?)" @click="$emit('keys')">
       <v-icon :icon="mdiKeyboardOutline" size="24" aria-hidden="true" /><span>Keys</span>
     </button>
     <button type="button" :aria-pressed="evening" @click="evening = !evening">
@@ -92,6 +92,27 @@ a.router-link-active {
 }
 .rest {
   flex: 1;
+}
+@media (max-width: 700px) {
+  .rail {
+    flex-direction: row;
+    gap: 2px;
+    padding: 4px 4px max(4px, env(safe-area-inset-bottom));
+    overflow-x: auto;
+    scrollbar-width: none;
+  }
+  .mark,
+  .rest,
+  .keys {
+    display: none;
+  }
+  a,
+  button {
+    flex: 1 0 66px;
+    min-height: 56px;
+    font-size: 0.76rem;
+    white-space: nowrap;
+  }
 }
 .rail :focus-visible {
   outline-color: #fff;

@@ -36,6 +36,18 @@ a {
   text-decoration: none;
   border-bottom: 4px solid transparent;
 }
+@media (max-width: 700px) {
+  nav {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    padding: 0 4px;
+    scrollbar-width: none;
+  }
+  a {
+    flex: none;
+    padding: 0 12px;
+  }
+}
 a[aria-current] {
   border-color: var(--p-still);
   font-weight: 600;

@@ -1,4 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core'
+import { rowsOf, together } from '@/parts/labels'
 import type { Taste } from '@/parts/units'
 import { clock, number, symbol, toTaste } from '@/parts/units'
 
@@ -86,16 +87,20 @@ export function curveOption(
     splitLine: { show: false },
   })
   const withLane = Boolean(drawing.lane)
+  const span = Math.max(60, last - min)
+  const rows = rowsOf(drawing.phases ?? [], span, fontPx)
+  // Words of phases stand in rows above the drawing, which makes room for them.
+  const top = 34 + Math.max(0, ...rows.map((row) => row ?? 0)) * (fontPx + 4)
   return {
     animation: false,
     // Single quotes: saved as SVG, the name stands inside an attribute.
     textStyle: { fontFamily: "'Source Sans 3', system-ui, sans-serif", color: ink.ink },
     grid: withLane
       ? [
-          { left: 52, right: 96, top: 34, height: '54%' },
-          { left: 52, right: 96, bottom: 30, height: '22%' },
+          { left: 52, right: 96, top, bottom: '41%' },
+          { left: 52, right: 96, top: '68%', bottom: 30 },
         ]
-      : [{ left: 52, right: 96, top: 34, bottom: 30 }],
+      : [{ left: 52, right: 96, top, bottom: 30 }],
     xAxis: withLane ? [xAxis(0, false), xAxis(1, true)] : [xAxis(0, true)],
     yAxis: [
       {
@@ -107,7 +112,7 @@ export function curveOption(
           Math.ceil(Math.max(at.max, shown((drawing.window?.high ?? -1e9) + 1))),
         gridIndex: 0,
         name: symbol('CELSIUS', taste),
-        nameTextStyle: { color: ink.quiet, fontSize: fontPx },
+        nameTextStyle: { color: ink.quiet, fontSize: fontPx, align: 'right' },
         axisLabel: { color: ink.quiet, fontSize: fontPx },
         splitLine: { lineStyle: { color: ink.line, opacity: 0.6 } },
       },
@@ -141,7 +146,9 @@ export function curveOption(
           : '',
     },
     series: [
-      ...drawing.lines.map((line, i) => lineSeries(line, i, drawing, shown, taste, ink, fontPx)),
+      ...drawing.lines.map((line, i) =>
+        lineSeries(line, i, drawing, shown, taste, ink, fontPx, rows, span),
+      ),
       ...(drawing.lane ? laneSeries(drawing.lane, ink, fontPx) : []),
     ],
   }
@@ -206,6 +213,8 @@ function lineSeries(
   taste: Taste,
   ink: Ink,
   fontPx: number,
+  rows: (number | null)[],
+  spanS: number,
 ) {
   const first = place === 0
   const { window } = drawing
@@ -261,14 +270,15 @@ function lineSeries(
               xAxis: phase.startS,
               lineStyle: { color: ink.line, type: 'solid', width: i === 0 ? 0 : 1 },
               label: {
+                show: rows[i] !== null,
                 formatter: phase.words,
                 color: ink.quiet,
                 fontSize: fontPx,
                 align: 'left',
-                distance: 4,
+                distance: 4 + (rows[i] ?? 0) * (fontPx + 4),
               },
             })),
-            ...(drawing.marks ?? []).map((mark) => ({
+            ...together(drawing.marks ?? [], spanS, fontPx).map((mark) => ({
               xAxis: mark.timeS,
               lineStyle: { color: ink.tight, type: [3, 4], width: 1.4 },
               label: {
@@ -282,6 +292,13 @@ function lineSeries(
         }
       : undefined,
   }
+}
+
+/** Whether the ends of both lines lie far enough apart for a word each. */
+function apart(lane: CurveLane): boolean {
+  const end = lane.timeS.length - 1
+  if (end < 0) return false
+  return Math.abs(lanePlace(lane.stable[end]!) - lanePlace(lane.unstable[end]!)) > 0.6
 }
 
 function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
@@ -343,7 +360,8 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
       name: 'unstable',
       data: at(lane.unstable),
       lineStyle: { color: ink.off, width: 2, type: [6, 4] },
-      endLabel: label('wrong', ink.off),
+      // While there is next to nothing of either their words would lie on each other.
+      endLabel: { ...label('wrong', ink.off), show: apart(lane) },
     },
   ]
 }

@@ -48,4 +48,12 @@ h1 {
   height: 76px !important;
   font-size: 1.25rem;
 }
+@media (max-width: 700px) {
+  h1 {
+    font-size: 2.6rem;
+  }
+  .acts {
+    flex-direction: column;
+  }
+}
 </style>

@@ -97,4 +97,13 @@ watch(
   min-height: 72px;
   font-size: 1.3rem;
 }
+@media (max-width: 700px) {
+  .empty h1 {
+    font-size: 2.2rem;
+  }
+  .wide {
+    min-width: 0;
+    width: 100%;
+  }
+}
 </style>

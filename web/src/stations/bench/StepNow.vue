@@ -250,4 +250,45 @@ h1 {
     font-size: 3.6rem;
   }
 }
+@media (max-width: 700px) {
+  .bench {
+    padding: 10px 14px 0;
+  }
+  .beside {
+    display: flex;
+  }
+  .where {
+    flex-wrap: wrap;
+    font-size: 1rem;
+  }
+  .where span {
+    margin-left: 4px;
+  }
+  h1 {
+    font-size: 2.3rem;
+  }
+  .say {
+    font-size: 1.3rem;
+  }
+  /* The main action nearest the thumb, over the whole width. */
+  .acts {
+    flex-wrap: wrap;
+    gap: 8px;
+    padding: 8px 0;
+    background: var(--p-ground);
+  }
+  .acts .side {
+    flex: 1;
+    min-width: 0;
+    height: 56px !important;
+  }
+  .acts .main {
+    flex: 1 0 100%;
+    height: 68px !important;
+    font-size: 1.5rem;
+  }
+  .both {
+    gap: 10px;
+  }
+}
 </style>

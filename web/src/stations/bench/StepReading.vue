@@ -177,4 +177,23 @@ i {
 .off .advice {
   border-color: var(--p-off);
 }
+@media (max-width: 700px) {
+  .numbers {
+    flex-wrap: wrap;
+    gap: 6px 16px;
+  }
+  .big {
+    font-size: 3.4rem;
+  }
+  .what {
+    flex: 1 0 40%;
+  }
+  .typing kbd {
+    display: none;
+  }
+  .advice {
+    font-size: 1.25rem;
+    padding: 10px 14px;
+  }
+}
 </style>

@@ -105,4 +105,12 @@ td span + span {
 .off {
   color: var(--p-off);
 }
+@media (max-width: 700px) {
+  header {
+    flex-wrap: wrap;
+  }
+  header > :last-child {
+    margin-left: 0;
+  }
+}
 </style>

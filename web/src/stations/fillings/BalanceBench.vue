@@ -316,4 +316,28 @@ function accept() {
     overflow: auto;
   }
 }
+@media (max-width: 700px) {
+  .balance,
+  .wishes,
+  .sides {
+    display: block;
+  }
+  .scroll,
+  .answer {
+    overflow: visible;
+    padding: 12px 14px;
+  }
+  .wishes {
+    border: 0;
+  }
+  .wishes > .v-btn {
+    position: sticky;
+    bottom: 8px;
+    width: calc(100% - 28px);
+    margin: 10px 14px;
+  }
+  .wish {
+    grid-template-columns: 1fr 84px 84px 44px;
+  }
+}
 </style>

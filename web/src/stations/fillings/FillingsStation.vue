@@ -10,7 +10,7 @@ import StartRecipe from './StartRecipe.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const router = useRouter()
-const { bench, fillings, trouble, loadAll, open, save, look, steps } = useRecipe()
+const { bench, fillings, trouble, loadAll, open, save, look, steps, settled } = useRecipe()
 const { canUndo, canRedo, undo, redo } = steps
 useKeys({ u: undo, r: redo })
 
@@ -82,6 +82,7 @@ onMounted(async () => {
   await loadAll()
   await follow()
   if (!bench.value.recipe.operations.length && fillings.value[0]) await open(fillings.value[0].id)
+  settled.value = true
   void look()
 })
 </script>
@@ -191,5 +192,14 @@ header {
 }
 .trouble {
   margin: 10px 20px;
+}
+@media (max-width: 700px) {
+  header {
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .which {
+    flex: 1 0 100%;
+  }
 }
 </style>

@@ -248,4 +248,13 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
   width: 44px;
   height: 44px;
 }
+@media (max-width: 700px) {
+  .line {
+    grid-template-columns: 1fr 1fr 44px 44px;
+  }
+  .line > :first-child,
+  .line .drag {
+    grid-column: 1 / -1;
+  }
+}
 </style>

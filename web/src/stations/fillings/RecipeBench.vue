@@ -10,7 +10,7 @@ import MouldFills from './MouldFills.vue'
 import { useRecipe } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
-const { bench, place, benchWords, sheet, refused, waiting, touched } = useRecipe()
+const { ready, bench, place, benchWords, sheet, refused, waiting, touched } = useRecipe()
 const { house, taste } = useHouse()
 
 const operations = computed(() => bench.value.recipe.operations)
@@ -114,7 +114,11 @@ const yieldG = computed(
       <p v-else-if="waiting" class="waiting" role="status">{{ waiting }}</p>
       <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }" />
       <p v-else-if="!refused && !waiting" class="quiet">
-        Nothing on the bench. Start or paste a recipe, or choose a filling.
+        {{
+          ready
+            ? 'Nothing on the bench. Start or paste a recipe, or choose a filling.'
+            : 'The recipe is on its way …'
+        }}
       </p>
       <MouldFills v-if="yieldG" :yield-g="yieldG" />
       <a
@@ -179,6 +183,20 @@ const yieldG = computed(
     order: -1;
     padding-bottom: 14px;
     border-bottom: 1px solid var(--p-line);
+  }
+}
+@media (max-width: 700px) {
+  .bench {
+    display: block;
+    overflow: auto;
+  }
+  .left,
+  .right {
+    overflow: visible;
+    padding: 12px 14px;
+  }
+  .name {
+    grid-template-columns: 1fr;
   }
 }
 </style>

@@ -199,4 +199,9 @@ const lines = computed(() => {
 .fine {
   padding: 8px 10px;
 }
+@media (max-width: 700px) {
+  form {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

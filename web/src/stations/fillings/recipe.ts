@@ -45,6 +45,9 @@ const fillings = shallowRef<FillingSummary[]>([])
 const larder = shallowRef<IngredientName[]>([])
 const names = computed(() => new Map(larder.value.map((i) => [i.id, i.name])))
 const sheet = shallowRef<Sheet | null>(null)
+/** False while the first recipe or its sheet is still on its way: nothing is said to be missing. */
+const settled = ref(false)
+const ready = computed(() => settled.value && !bench.value.recipe.operations.length)
 const refused = ref('')
 /** What is still to be chosen or typed before anything can be said. */
 const waiting = ref('')
@@ -261,6 +264,8 @@ export function useRecipe() {
     refused,
     waiting,
     trouble,
+    ready,
+    settled,
     lines,
     steps,
     loadAll,

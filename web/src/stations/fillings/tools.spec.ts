@@ -181,7 +181,12 @@ describe('size by moulds', () => {
     await press(shown, 'Print the label')
     expect(shown.find('.tool').attributes('data-print')).toBe('jar')
     await press(shown, 'Print the sheet')
-    expect(shown.findAll('.only-print').map((p) => p.text()).join()).toContain('Keep at 4 °C.')
+    expect(
+      shown
+        .findAll('.only-print')
+        .map((p) => p.text())
+        .join(),
+    ).toContain('Keep at 4 °C.')
     expect(shown.find('.tool').attributes('data-print')).toBe('sheet')
     expect(printed).toHaveBeenCalledTimes(2)
   })

@@ -202,4 +202,13 @@ h2 {
   height: 68px !important;
   min-width: 180px;
 }
+@media (max-width: 700px) {
+  .acts .v-btn {
+    min-width: 0;
+    flex: 1;
+  }
+  .fields {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -213,4 +213,15 @@ header {
   text-align: center;
   font-size: 1.2rem;
 }
+@media (max-width: 700px) {
+  header {
+    flex-wrap: wrap;
+    gap: 10px;
+  }
+  .find {
+    flex: 1 0 100%;
+    max-width: none;
+    margin-left: 0;
+  }
+}
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // A piece cut through, to scale, as it stands: rim and cap below. Lines in, words beside.
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
@@ -35,12 +36,24 @@ const layers = computed(() =>
   })),
 )
 
-/** Letters keep their size on screen whatever the size of the piece. */
-const letters = computed(() => half.value / 8)
+const svg = ref<SVGSVGElement | null>(null)
+const { width } = useElementSize(svg)
+/** Half the piece, its words beside it: the drawing is as wide as so many halves. */
+const HALVES = 3.9
+const LEAST_PX = 14
+/** Letters beside the drawing: "1.8 mm cap, head room". */
+const LONGEST = 10
+
+/** Letters keep their size on screen whatever the size of the piece, and stay legible on a phone. */
+const letters = computed(() =>
+  Math.max(half.value / 8, width.value > 0 ? (LEAST_PX * half.value * HALVES) / width.value : 0),
+)
 
 const box = computed(() => {
   const pad = props.bare ? 2 : 4
-  const right = props.bare ? half.value + pad : half.value * 2.75
+  const right = props.bare
+    ? half.value + pad
+    : Math.max(half.value * 2.75, half.value + 5 + letters.value * LONGEST)
   const low = props.bare ? depth.value + pad : depth.value + 4 + letters.value * 3
   return `${-half.value - pad} ${-pad} ${half.value + pad + right} ${low + pad}`
 })
@@ -79,6 +92,7 @@ const labels = computed(() => {
 
 <template>
   <svg
+    ref="svg"
     class="section"
     :style="{ fontSize: `${letters}px` }"
     :viewBox="box"

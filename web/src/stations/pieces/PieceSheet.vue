@@ -197,4 +197,9 @@ footer {
     grid-template-columns: 1fr;
   }
 }
+@media (max-width: 700px) {
+  .sheet {
+    padding: 12px 14px 30px;
+  }
+}
 </style>

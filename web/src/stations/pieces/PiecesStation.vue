@@ -101,4 +101,9 @@ onMounted(async () => {
     min-width: 210px;
   }
 }
+@media (max-width: 700px) {
+  .list a {
+    min-width: 180px;
+  }
+}
 </style>

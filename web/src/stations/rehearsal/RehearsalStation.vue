@@ -364,4 +364,9 @@ ol li {
     grid-template-columns: 1fr;
   }
 }
+@media (max-width: 700px) {
+  .play {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

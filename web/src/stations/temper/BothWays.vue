@@ -212,4 +212,9 @@ form .v-btn {
     grid-template-columns: 1fr 1fr;
   }
 }
+@media (max-width: 700px) {
+  form {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

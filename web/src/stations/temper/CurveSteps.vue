@@ -61,4 +61,9 @@ ol li {
 ul {
   padding-left: 20px;
 }
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -321,4 +321,15 @@ details ul {
     grid-template-columns: 1fr;
   }
 }
+@media (max-width: 700px) {
+  .live {
+    padding: 10px 14px 20px;
+  }
+  .degrees {
+    font-size: 3.8rem;
+  }
+  .move {
+    font-size: 1.3rem;
+  }
+}
 </style>

@@ -232,4 +232,9 @@ ol {
     grid-template-columns: 1fr;
   }
 }
+@media (max-width: 700px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

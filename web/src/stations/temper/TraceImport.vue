@@ -238,4 +238,9 @@ function unit(isFahrenheit: boolean) {
   justify-content: flex-end;
   gap: 12px;
 }
+@media (max-width: 700px) {
+  .fields {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -22,6 +22,9 @@ final class House implements AutoCloseable {
 
     private static House shared;
 
+    /** What tablets call it; the browser is told where that is. */
+    static final String NETWORK_NAME = "tablet.workshop";
+
     private final Path data;
     private final int port;
     private Process script;
@@ -54,6 +57,11 @@ final class House implements AutoCloseable {
         return "http://127.0.0.1:" + port + path;
     }
 
+    /** The same over the workshop's network: by a name, so that the browser calls it insecure. */
+    String networkUrl(final String path) {
+        return "http://" + NETWORK_NAME + ":" + port + path;
+    }
+
     int port() {
         return port;
     }
@@ -72,6 +80,8 @@ final class House implements AutoCloseable {
                                     "start",
                                     "--port",
                                     String.valueOf(port),
+                                    "--name",
+                                    NETWORK_NAME,
                                     "--data",
                                     data.toString())
                             .redirectErrorStream(true)

@@ -38,7 +38,7 @@ class LookTest {
             for (final String path :
                     new String[] {"/pieces/sesame-crackle", "/daybook", "/larder", "/house"}) {
                 screen.go(house, path);
-                screen.page.waitForTimeout(700);
+                screen.settled();
                 check(screen, path, found);
             }
             for (final String path :
@@ -51,7 +51,7 @@ class LookTest {
                         "/fillings/balance/plum-ganache"
                     }) {
                 screen.go(house, path);
-                screen.page.waitForTimeout(1500);
+                screen.settled();
                 check(screen, path, found);
             }
             screen.go(house, "/daybook");
@@ -61,7 +61,7 @@ class LookTest {
             screen.go(house, "/pieces/plum-bay");
             screen.page.locator("button.figure").first().click();
             assertThat(screen.page.locator(".basis")).isVisible();
-            screen.page.waitForTimeout(500);
+            screen.settled();
             check(screen, "basis", found);
             assertThat(found).isEmpty();
         }
@@ -81,7 +81,7 @@ class LookTest {
                     }) {
                 screen.go(house, "/fillings/" + tool);
                 assertThat(screen.page.locator(".answer").first()).isVisible();
-                screen.page.waitForTimeout(900);
+                screen.settled();
                 check(screen, tool, found);
             }
             screen.go(house, "/fillings/layers/plum-ganache");

@@ -51,6 +51,9 @@ final class Screen implements AutoCloseable {
                                                             "--disable-background-networking",
                                                             "--disable-component-update",
                                                             "--disable-sync",
+                                                            "--host-resolver-rules=MAP "
+                                                                    + House.NETWORK_NAME
+                                                                    + " 127.0.0.1",
                                                             "--no-first-run")));
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         }
@@ -71,6 +74,19 @@ final class Screen implements AutoCloseable {
         go(house, "/pieces/" + piece);
         button("Begin").click();
         assertThat(page.locator(".where b")).hasText("1");
+        return this;
+    }
+
+    /** Waits until the page stands still: nothing moves, and nothing more comes. */
+    Screen settled() {
+        page.waitForFunction(
+                "() => { const main = document.querySelector('#main');"
+                        + " const now = main.innerHTML.replace(/\\d/g, '').length;"
+                        + " const same = window.seenBefore === now; window.seenBefore = now;"
+                        + " return same && main.innerText.trim().length > 30"
+                        + " && document.getAnimations().every(a => a.playState !== 'running') }",
+                null,
+                new Page.WaitForFunctionOptions().setPollingInterval(250));
         return this;
     }
 

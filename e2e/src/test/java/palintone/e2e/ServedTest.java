@@ -52,7 +52,7 @@ class ServedTest {
     void theFirstLoadIsSmall() {
         try (Screen screen = Screen.open()) {
             screen.go(house, "/bench");
-            screen.page.waitForTimeout(1500);
+            screen.settled();
             final Object[] seen =
                     ((List<?>) screen.page.evaluate(TRAVELLED, house.url("/"))).toArray();
             assertThat(((Number) seen[0]).longValue()).isBetween(50_000L, MOST_BYTES);

@@ -74,7 +74,7 @@ public record Life(
         final Figure days =
                 Figure.of(
                                 "days in the cold",
-                                (careful + most) / 2,
+                                careful,
                                 Unit.DAY,
                                 basis(
                                                 it,

@@ -88,8 +88,11 @@ public record ColourButter(
                         .with("cool", 27, Unit.CELSIUS)
                         .with("spray", 29, Unit.CELSIUS),
                 Sentence.of(
-                                "Spray {coats} thin through a {nozzle} nozzle, polished moulds at room"
-                                        + " temperature; a few minutes between.")
+                                "Spray thinly through a {nozzle} nozzle into polished moulds at room"
+                                        + " temperature"
+                                        + (coats > 1
+                                                ? ", {coats} coats with a few minutes between."
+                                                : ", one coat."))
                         .with("coats", coats, Unit.ONE)
                         .with("nozzle", 0.8, Unit.MILLIMETRE),
                 Sentence.of(

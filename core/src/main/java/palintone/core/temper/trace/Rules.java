@@ -135,7 +135,7 @@ final class Rules {
                         .with("hottest", hottest, Unit.CELSIUS)
                         .with("top", targets.work().high(), Unit.CELSIUS)
                         .with("time", secondsAfter(from, t -> t > limit), Unit.SECOND),
-                Sentence.of("Shorter pulses: stop half a kelvin early and stir."));
+                Sentence.of("Shorter pulses: stop half a degree early and stir."));
     }
 
     private void stayedInWindow() {

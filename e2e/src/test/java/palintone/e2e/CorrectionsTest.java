@@ -1,0 +1,88 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** What was noted wrongly is put right, and what is new never lies over what was there. */
+class CorrectionsTest {
+
+    private final House house = House.shared();
+
+    @Test
+    void aTypedReadingAndANoteAreCorrectedAndUndone() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            page.navigate(house.networkUrl("/temper/plan"));
+            screen.button("Begin this bowl").click();
+            page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG)
+                    .getByText(
+                            "Begin",
+                            new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                    .last()
+                    .click();
+            screen.button("Note a temperature").click();
+            page.locator(".acts form input").fill("46");
+            screen.button("Note it").click();
+            assertThat(page.locator(".degrees")).containsText("46.0");
+            screen.button("Seed stirred in").click();
+            page.locator(".acts form input").fill("900");
+            screen.button("Note it").click();
+            page.getByText("What was noted (2)").click();
+            screen.button("Correct seed stirred in").click();
+            page.getByLabel("It was").fill("90");
+            screen.button("Save").click();
+            assertThat(page.locator(".notes")).containsText("90 g");
+            assertThat(page.locator(".notes")).containsText("corrected");
+            screen.button("Undo temperature").click();
+            assertThat(page.getByText("What was noted (1)")).isVisible();
+            assertThat(page.locator(".degrees")).isHidden();
+            screen.button("Bowl is done with").click();
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    /** Two screens write a recipe of one name: both are in the books. */
+    @Test
+    void twoRecipesOfOneNameAreBothKept() {
+        try (Screen bench = Screen.open();
+                Screen office = Screen.open()) {
+            for (final Screen screen : new Screen[] {bench, office}) {
+                screen.go(house, "/fillings/recipe").settled();
+                screen.button("Start or paste").click();
+                screen.page
+                        .getByLabel("Or paste: text")
+                        .fill("boil: 200 g cream 35 %\npour over: 300 g house dark 66");
+                screen.button("Read it").click();
+                screen.page.getByLabel("Name").last().fill("Twin ganache");
+                screen.button("Put it on the bench").click();
+                assertThat(screen.page.locator(".state")).containsText("new");
+            }
+            for (final Screen screen : new Screen[] {bench, office}) {
+                screen.button("Save").click();
+                screen.button("Keep it").click();
+                assertThat(screen.page.locator(".state")).containsText("version 1");
+            }
+            assertThat(bench.page.url()).endsWith("/twin-ganache");
+            assertThat(office.page.url()).endsWith("/twin-ganache-2");
+        }
+    }
+
+    @Test
+    void theRoomIsReadFromAnyScreen() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/bench");
+            screen.page.locator("button.air").click();
+            screen.page.getByLabel("Temperature").fill("21.5");
+            screen.button("Save").click();
+            assertThat(screen.page.locator("button.air")).containsText("21.5");
+            assertThat(screen.page.locator("button.air")).containsText("read just now");
+            screen.page.locator("button.air").click();
+            screen.page.getByLabel("Temperature").fill("20");
+            screen.button("Save").click();
+            assertThat(screen.page.locator("button.air")).containsText("20.0");
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Phone, tablet and desk: WCAG 1.4.10, nothing lies beyond the edge, and the bench is usable. */
+class EveryWidthTest {
+
+    private static final List<String> PLACES =
+            List.of(
+                    "/bench",
+                    "/temper/plan",
+                    "/temper/bowls",
+                    "/temper/back",
+                    "/temper/short",
+                    "/fillings/recipe/plum-ganache",
+                    "/fillings/balance/plum-ganache",
+                    "/fillings/sugar/barley-caramel",
+                    "/fillings/cool/plum-ganache",
+                    "/fillings/mend/plum-ganache",
+                    "/fillings/layers/plum-ganache",
+                    "/fillings/size/plum-ganache",
+                    "/fillings/versions/plum-ganache",
+                    "/pieces/plum-bay",
+                    "/pieces/sesame-crackle",
+                    "/daybook",
+                    "/larder",
+                    "/rehearsal",
+                    "/house");
+
+    private final House house = House.shared();
+
+    @ParameterizedTest(name = "{0}x{1}")
+    @CsvSource({"360, 740", "820, 1180", "1280, 800"})
+    void everyScreenFits(final int width, final int height) {
+        try (Screen screen = Screen.open(width, height)) {
+            final List<String> beyond = new ArrayList<>();
+            final List<String> small = new ArrayList<>();
+            for (final String place : PLACES) {
+                screen.go(house, place).settled();
+                final Object over =
+                        screen.page.evaluate(
+                                "() => Math.max(document.documentElement.scrollWidth - innerWidth,"
+                                        + " document.querySelector('#main').scrollWidth"
+                                        + " - document.querySelector('#main').clientWidth)");
+                if (((Number) over).intValue() > 0) {
+                    beyond.add(place + " by " + over);
+                }
+                final Object tiny = screen.page.evaluate(SMALLEST);
+                if (((Number) tiny).doubleValue() < 12) {
+                    small.add(place + ": " + tiny + " px");
+                }
+            }
+            assertThat(beyond).isEmpty();
+            assertThat(small).as("no letter below 12 px").isEmpty();
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    /** The smallest letters that are shown, drawings included, px. */
+    private static final String SMALLEST =
+            "() => { let least = 99; const walk = document.createTreeWalker(document.body,"
+                    + " NodeFilter.SHOW_TEXT); while (walk.nextNode()) { const e ="
+                    + " walk.currentNode.parentElement; if (!walk.currentNode.textContent.trim() ||"
+                    + " !e.getClientRects().length || e.closest('.v-overlay')) continue; let px ="
+                    + " parseFloat(getComputedStyle(e).fontSize); if (e.ownerSVGElement) px *="
+                    + " e.getScreenCTM()?.a ?? 1; least = Math.min(least, px) } return"
+                    + " Math.round(least * 10) / 10 }";
+
+    /** A batch is begun, read and led on a phone, its main act under the thumb. */
+    @Test
+    void theBenchIsUsedWithOneThumb() {
+        try (Screen screen = Screen.open(360, 740)) {
+            final Page page = screen.page;
+            page.navigate(house.networkUrl("/pieces/gooseberry-ivory"));
+            screen.button("Begin").click();
+            screen.atStep(1, "Mould ready");
+            final BoundingBox done = page.locator(".acts .main").boundingBox();
+            final BoundingBox rail = page.locator(".rail").boundingBox();
+            assertThat(done.y).as("in the lower half").isGreaterThan(370);
+            assertThat(done.y + done.height).as("above the rail").isLessThanOrEqualTo(rail.y + 1);
+            assertThat(done.x + done.width).isLessThanOrEqualTo(360);
+            assertThat(rail.y + rail.height).isLessThanOrEqualTo(741);
+            for (final String touch : new String[] {".acts .v-btn", ".rail a", ".pad button"}) {
+                final BoundingBox box = page.locator(touch).first().boundingBox();
+                assertThat(box.height).as(touch).isGreaterThanOrEqualTo(56);
+            }
+            assertThat(page.locator(".say")).isInViewport();
+            screen.note("23.5");
+            assertThat(page.locator(".reading .state")).hasText("in band");
+            screen.done();
+            screen.atStep(2, "Melt");
+            page.locator(".rail a").nth(4).click();
+            assertThat(screen.title()).hasText("Daybook");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aRecipeIsReadAndItsLifeSeenOnAPhone() {
+        try (Screen screen = Screen.open(360, 740)) {
+            screen.go(house, "/fillings/recipe/plum-ganache").settled();
+            assertThat(screen.page.getByText("to be kept cold")).isVisible();
+            screen.page.getByText("Start or paste").click();
+            screen.page
+                    .getByLabel("Or paste: text")
+                    .fill("200 g cream\n60 g egg yolk\nTemper the yolks.\nServe with pride.");
+            screen.button("Read it").click();
+            assertThat(screen.page.locator(".asked")).containsText("The text does not say it");
+            assertThat(screen.page.locator(".unused")).containsText("Serve with pride.");
+            assertThat(screen.button("Put it on the bench")).isDisabled();
+        }
+    }
+}
