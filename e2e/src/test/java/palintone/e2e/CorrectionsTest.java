@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** What was noted wrongly is put right, and what is new never lies over what was there. */
@@ -17,7 +18,7 @@ class CorrectionsTest {
             final Page page = screen.page;
             page.navigate(house.networkUrl("/temper/plan"));
             screen.button("Begin this bowl").click();
-            page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG)
+            page.getByRole(AriaRole.DIALOG)
                     .getByText(
                             "Begin",
                             new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
@@ -56,7 +57,10 @@ class CorrectionsTest {
                         .getByLabel("Or paste: text")
                         .fill("boil: 200 g cream 35 %\npour over: 300 g house dark 66");
                 screen.button("Read it").click();
-                screen.page.getByLabel("Name").last().fill("Twin ganache");
+                screen.page
+                        .getByRole(AriaRole.DIALOG)
+                        .getByLabel("Name")
+                        .fill("Twin ganache");
                 screen.button("Put it on the bench").click();
                 assertThat(screen.page.locator(".state")).containsText("new");
             }
