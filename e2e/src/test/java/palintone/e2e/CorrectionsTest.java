@@ -57,10 +57,7 @@ class CorrectionsTest {
                         .getByLabel("Or paste: text")
                         .fill("boil: 200 g cream 35 %\npour over: 300 g house dark 66");
                 screen.button("Read it").click();
-                screen.page
-                        .getByRole(AriaRole.DIALOG)
-                        .getByLabel("Name")
-                        .fill("Twin ganache");
+                screen.page.getByRole(AriaRole.DIALOG).getByLabel("Name").fill("Twin ganache");
                 screen.button("Put it on the bench").click();
                 assertThat(screen.page.locator(".state")).containsText("new");
             }

@@ -175,7 +175,9 @@ class TemperTest {
             assertThat(screen.title()).containsText("Never cold: no temper");
             assertThat(page.locator(".changes")).containsText("or stir in seed");
             assertThat(page.locator("tr.broken").first()).containsText("crystals given a start");
-            page.locator(".row", hasText("Monday cold bath")).locator("button[aria-pressed]").click();
+            page.locator(".row", hasText("Monday cold bath"))
+                    .locator("button[aria-pressed]")
+                    .click();
             assertThat(page.locator(".row button[aria-pressed=true]")).hasCount(1);
             for (final String kind :
                     new String[] {"Picture, SVG", "Picture, PNG", "CSV", "SenML"}) {

@@ -24,6 +24,10 @@ class ReadingStore {
     private static final int ROWS_A_STATEMENT = 500;
     private static final String TYPED = "typed-";
 
+    /** No probe is taken for a typed reading, whatever it calls itself. */
+    private static final String TYPED_NAME =
+            "^" + TYPED + "[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$";
+
     private final EntityManager entities;
 
     ReadingStore(final EntityManager entities) {
@@ -126,10 +130,11 @@ class ReadingStore {
         final List<?> rows =
                 entities.createNativeQuery(
                                 "select probe, at_us, celsius, was_celsius from probe_reading where"
-                                        + " bowl_id = ? and probe like 'typed-%' and not voided"
+                                        + " bowl_id = ? and probe regexp ? and not voided"
                                         + " order by at_us desc limit "
                                         + most)
                         .setParameter(1, bowl.toString())
+                        .setParameter(2, TYPED_NAME)
                         .getResultList();
         return rows.stream()
                 .map(Object[].class::cast)

@@ -185,6 +185,9 @@ final class Clause {
         if (browns(text)) {
             return OperationKind.CARAMELISE;
         }
+        if (celsius.isPresent() && celsius.get() < SUGAR_COOKS_FROM_C) {
+            return OperationKind.HEAT;
+        }
         final boolean sugary =
                 celsius.isEmpty() && text.matches(".*\\b(sugar|syrup|caramel|toffee).*");
         return sugary || celsius.orElse(0.0) >= SUGAR_COOKS_FROM_C

@@ -33,6 +33,9 @@ public record WrittenLine(String raw, double amount, KitchenUnit unit, String wo
     private static final Pattern AMOUNT_BEHIND =
             Pattern.compile("^(\\p{L}[^\\d:.;]*?)[\\s,]+(\\d+(?:[.,]\\d+)?)\\s*(\\p{L}+)\\.?$");
 
+    /** "cream; 1 lb chocolate": what stands behind the first amount. */
+    private static final Pattern ANOTHER_AMOUNT = Pattern.compile("\\d+(?:[.,]\\d+)?\\s*(\\p{L}+)");
+
     private static final Pattern RANGE =
             Pattern.compile(
                     "^[-•*·]?\\s*(\\d+(?:[.,]\\d+)?)\\s*[-–]\\s*(\\d+(?:[.,]\\d+)?)(?=\\s*\\p{L})");
@@ -116,7 +119,8 @@ public record WrittenLine(String raw, double amount, KitchenUnit unit, String wo
     }
 
     /**
-     * Degrees and minutes written beside an ingredient set nothing: they are said to be left out.
+     * Degrees, minutes and further amounts beside an ingredient set nothing: they are said to be
+     * left out.
      */
     Optional<WrittenRecipe.Unused> unused() {
         final List<String> parts = new ArrayList<>();
@@ -124,6 +128,12 @@ public record WrittenLine(String raw, double amount, KitchenUnit unit, String wo
             final Matcher m = pattern.matcher(words.toLowerCase(Locale.ROOT));
             while (m.find()) {
                 parts.add(m.group());
+            }
+        }
+        final Matcher more = ANOTHER_AMOUNT.matcher(words);
+        while (more.find()) {
+            if (KitchenUnit.written(more.group(1)).isPresent()) {
+                parts.add(more.group());
             }
         }
         if (RANGE.matcher(raw).find()) {

@@ -289,6 +289,7 @@ class WrittenRecipeTest {
                 "Heat to 255 °F|COOK_SUGAR|123.9",
                 "Heat the cream to 80 °C|HEAT|80",
                 "Bring the cream to 85 °C|HEAT|85",
+                "Cook to 82 °C|HEAT|82",
                 "Boil the sugar to 121 °C|COOK_SUGAR|121",
                 "Add the butter at 30 °C|BUTTER|30"
             })
@@ -364,6 +365,12 @@ class WrittenRecipeTest {
                                 + "250 g dark chocolate at 30 °C");
         assertThat(unused(recipe)).contains("Serve with pride.", "30 °c");
         assertThat(String.join("|", unused(recipe)) + recipe.doings()).contains("a little salt");
+    }
+
+    @Test
+    void aSecondAmountInALineIsListed() {
+        assertThat(unused(WrittenRecipe.read("2 cups cream; 1 lb chocolate"))).contains("1 lb");
+        assertThat(unused(WrittenRecipe.read("200 g cream 35 %\n300 g house dark 66"))).isEmpty();
     }
 
     @Test
