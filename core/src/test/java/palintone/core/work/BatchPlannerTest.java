@@ -16,6 +16,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.Samples;
 import palintone.core.figure.Tension;
+import palintone.core.filling.Filling;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
@@ -63,6 +67,62 @@ class BatchPlannerTest {
 
     private static PlannedStep step(final BatchPlan plan, final StepKind kind) {
         return plan.steps().stream().filter(s -> s.kind() == kind).findFirst().orElseThrow();
+    }
+
+    private static Piece filledWith(final Filling filling) {
+        return new Piece(
+                "p",
+                "P",
+                Samples.HALF_SPHERES,
+                Samples.dark(),
+                1.6,
+                2,
+                List.of(new Layer(filling, 1)),
+                Optional.empty());
+    }
+
+    /** What is scraped off at the cap holds filling: its allergens, and its place in the cold. */
+    @Test
+    void scrapingsAtTheCapFollowTheFilling() {
+        final Filling custard =
+                new Filling(
+                        "custard",
+                        "Custard",
+                        List.of(
+                                Operation.of(
+                                        OperationKind.BOIL,
+                                        List.of(Kitchen.grams(Samples.CREAM, 250))),
+                                Operation.of(
+                                        OperationKind.TEMPER_YOLKS,
+                                        List.of(Kitchen.grams(Kitchen.YOLK, 40))),
+                                Operation.of(
+                                        OperationKind.POUR,
+                                        List.of(Kitchen.grams(Samples.DARK_66, 250)))));
+        final BatchPlan plan = plan(filledWith(custard), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+        final String cap = step(plan, StepKind.CAP).caution().orElseThrow();
+        assertThat(cap).contains("egg").contains("milk").contains("soya");
+        assertThat(cap).contains("must be kept cold");
+        assertThat(step(plan, StepKind.SCRAPE).caution().orElseThrow())
+                .as("no filling yet")
+                .doesNotContain("egg");
+        assertThat(step(plan, StepKind.FILL).caution().orElseThrow()).contains("4 °C or colder");
+        assertThat(step(plan, StepKind.WEIGH).caution().orElseThrow()).contains("4 °C or colder");
+    }
+
+    @Test
+    void whatMayStandIsNotSentToTheCold() {
+        final Filling paste =
+                new Filling(
+                        "paste",
+                        "Paste",
+                        List.of(
+                                Operation.of(
+                                        OperationKind.ADD,
+                                        List.of(Kitchen.grams(Kitchen.NUT_PASTE, 200)))));
+        final BatchPlan plan = plan(filledWith(paste), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+        assertThat(step(plan, StepKind.WEIGH).caution()).isEmpty();
+        assertThat(step(plan, StepKind.CAP).caution().orElse("")).doesNotContain("cold");
+        assertThat(step(plan, StepKind.FILL).caution().orElseThrow()).doesNotContain("4 °C");
     }
 
     @ParameterizedTest

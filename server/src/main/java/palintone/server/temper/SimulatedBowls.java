@@ -114,12 +114,12 @@ public class SimulatedBowls {
 
     /** A note was changed: the bowl is played anew from its notes. */
     @TransactionalEventListener
-    void revised(final TemperBowlService.Revised what) {
+    void revised(final BowlNotes.Revised what) {
         played.remove(what.bowl());
     }
 
     @TransactionalEventListener
-    void happened(final TemperBowlService.Happened what) {
+    void happened(final BowlNotes.Happened what) {
         final Played at = played.get(what.bowl());
         if (at != null) {
             synchronized (at) {

@@ -26,12 +26,17 @@ import palintone.server.web.PageView;
 class TemperBowlController {
 
     private final TemperBowlService bowls;
+    private final BowlNotes notes;
     private final TemperNews news;
     private final ReadingStore readings;
 
     TemperBowlController(
-            final TemperBowlService bowls, final TemperNews news, final ReadingStore readings) {
+            final TemperBowlService bowls,
+            final BowlNotes notes,
+            final TemperNews news,
+            final ReadingStore readings) {
         this.bowls = bowls;
+        this.notes = notes;
         this.news = news;
         this.readings = readings;
     }
@@ -69,7 +74,7 @@ class TemperBowlController {
     @PostMapping("/bowls/{id}/happenings")
     TemperBowlView note(
             @PathVariable final UUID id, @Valid @RequestBody final HappeningDraft draft) {
-        return bowls.note(id, draft);
+        return notes.note(id, draft);
     }
 
     @PutMapping("/bowls/{id}/happenings/{note}")
@@ -77,18 +82,18 @@ class TemperBowlController {
             @PathVariable final UUID id,
             @PathVariable final UUID note,
             @Valid @RequestBody final HappeningDraft draft) {
-        return bowls.correct(id, note, draft);
+        return notes.correct(id, note, draft);
     }
 
     @DeleteMapping("/bowls/{id}/happenings/{note}")
     TemperBowlView takeBack(@PathVariable final UUID id, @PathVariable final UUID note) {
-        return bowls.takeBack(id, note);
+        return notes.takeBack(id, note);
     }
 
     @PostMapping("/bowls/{id}/readings")
     TemperBowlView type(
             @PathVariable final UUID id, @Valid @RequestBody final TypedReading reading) {
-        return bowls.type(id, reading.id(), reading.temperatureC());
+        return notes.type(id, reading.id(), reading.temperatureC());
     }
 
     @PutMapping("/bowls/{id}/readings/{reading}")
@@ -96,12 +101,12 @@ class TemperBowlController {
             @PathVariable final UUID id,
             @PathVariable final UUID reading,
             @Valid @RequestBody final Retyped retyped) {
-        return bowls.retype(id, reading, retyped.temperatureC());
+        return notes.retype(id, reading, retyped.temperatureC());
     }
 
     @DeleteMapping("/bowls/{id}/readings/{reading}")
     TemperBowlView untype(@PathVariable final UUID id, @PathVariable final UUID reading) {
-        return bowls.untype(id, reading);
+        return notes.untype(id, reading);
     }
 
     @PostMapping("/bowls/{id}/end")

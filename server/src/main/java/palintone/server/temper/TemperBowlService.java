@@ -10,9 +10,6 @@ import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
-import palintone.core.figure.OutOfRangeException;
-import palintone.core.figure.Require;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.advice.Adviser;
@@ -23,7 +20,6 @@ import palintone.core.temper.flow.CassonFlow;
 import palintone.core.temper.trace.Happening;
 import palintone.core.temper.trace.Sample;
 import palintone.core.temper.trace.TraceReader;
-import palintone.core.work.IllegalMoveException;
 import palintone.server.figure.BandView;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
@@ -40,9 +36,6 @@ public class TemperBowlService {
     /** What was dipped in this time tells how fast heat is being taken, s. */
     private static final double DIPPING_S = 600;
 
-    /** Clocks of screens differ a little; further ahead nothing can have been done. */
-    private static final double FUTURE_S = 60;
-
     private final TemperBowlRepository bowls;
     private final HappeningRepository happenings;
     private final ReadingStore readings;
@@ -51,7 +44,6 @@ public class TemperBowlService {
     private final HouseService houses;
     private final Clock clock;
     private final ApplicationEventPublisher events;
-    private final TransactionTemplate transaction;
 
     TemperBowlService(
             final TemperBowlRepository bowls,
@@ -61,9 +53,7 @@ public class TemperBowlService {
             final LarderService larder,
             final HouseService houses,
             final Clock clock,
-            final ApplicationEventPublisher events,
-            final TransactionTemplate transaction) {
-        this.transaction = transaction;
+            final ApplicationEventPublisher events) {
         this.bowls = bowls;
         this.happenings = happenings;
         this.readings = readings;
@@ -76,12 +66,6 @@ public class TemperBowlService {
 
     /** Told after the books are closed on a change. */
     public record BowlChanged(UUID id) {}
-
-    /** Told after the books are closed on something done. */
-    record Happened(UUID bowl, Happening happening) {}
-
-    /** Told after the books are closed on a note that was changed or lies in the past. */
-    record Revised(UUID bowl) {}
 
     @Transactional(readOnly = true)
     public PageView<TemperBowlView.SummaryView> list(
@@ -220,148 +204,6 @@ public class TemperBowlService {
         return ChartView.of(readings.of(id, bowl.beganAt()), live.of(bowl).lane()).thinned();
     }
 
-    /** Notes something done or seen; what is there already under its id is left as it is. */
-    public TemperBowlView note(final UUID id, final HappeningDraft draft) {
-        return written(id, () -> write(open(id), draft, null));
-    }
-
-    /** Puts another note in the place of one; the first one is kept and no longer counts. */
-    public TemperBowlView correct(final UUID id, final UUID note, final HappeningDraft draft) {
-        return written(
-                id,
-                () -> {
-                    final TemperBowlEntity bowl = open(id);
-                    final HappeningEntity old = noteOf(id, note);
-                    if (happenings.existsById(draft.id())) {
-                        return;
-                    }
-                    if (!old.stands()) {
-                        throw new IllegalMoveException(
-                                "This note was corrected or taken back meanwhile: look again.");
-                    }
-                    old.takeBack(now());
-                    happenings.saveAndFlush(old);
-                    final Double timeS =
-                            draft.timeS() == null ? old.happening().timeS() : draft.timeS();
-                    write(bowl, draft.at(timeS), note);
-                });
-    }
-
-    /** Takes a note back; it is kept and no longer counts. */
-    public TemperBowlView takeBack(final UUID id, final UUID note) {
-        return written(
-                id,
-                () -> {
-                    open(id);
-                    final HappeningEntity old = noteOf(id, note);
-                    if (old.stands()) {
-                        old.takeBack(now());
-                        happenings.saveAndFlush(old);
-                        events.publishEvent(new Revised(id));
-                    }
-                });
-    }
-
-    private HappeningEntity noteOf(final UUID bowl, final UUID note) {
-        return happenings
-                .findById(note)
-                .filter(n -> n.bowlId().equals(bowl))
-                .orElseThrow(() -> new NotHereException("note", note));
-    }
-
-    private void write(
-            final TemperBowlEntity bowl, final HappeningDraft draft, final UUID replaces) {
-        if (happenings.existsById(draft.id())) {
-            return;
-        }
-        final double clockS = bowl.clockS(clock.instant());
-        final double timeS = draft.timeS() == null ? clockS : draft.timeS();
-        Require.between("time of the note", timeS, -86_400, clockS + FUTURE_S, "s");
-        final Happening happening =
-                new Happening(
-                        draft.kind(),
-                        timeS,
-                        draft.amount() == null ? 0 : draft.amount(),
-                        draft.seconds() == null ? 0 : draft.seconds());
-        final String text = draft.text() == null ? "" : draft.text().strip();
-        if (text.length() > 2000) {
-            throw new OutOfRangeException(
-                    "text", text.length() + " characters", "up to 2000 characters");
-        }
-        happenings.saveAndFlush(
-                new HappeningEntity(draft.id(), bowl.id(), happening, text, now(), replaces));
-        if (draft.timeS() == null) {
-            events.publishEvent(new Happened(bowl.id(), happening));
-        } else {
-            events.publishEvent(new Revised(bowl.id()));
-        }
-    }
-
-    /** A reading typed by hand, now; sent twice under one id it is written once. */
-    public TemperBowlView type(final UUID id, final UUID reading, final double temperatureC) {
-        possible(temperatureC);
-        return written(
-                id,
-                () -> {
-                    final TemperBowlEntity bowl = open(id);
-                    if (readings.knows(reading)) {
-                        return;
-                    }
-                    final double timeS = bowl.clockS(clock.instant());
-                    final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
-                    readings.keep(
-                            List.of(
-                                    new ReadingStore.Row(
-                                            ReadingStore.typedBy(reading),
-                                            ReadingStore.micros(when),
-                                            0,
-                                            Optional.of(id),
-                                            temperatureC)));
-                });
-    }
-
-    /** Corrects a typed reading; what it said first is kept. */
-    public TemperBowlView retype(final UUID id, final UUID reading, final double temperatureC) {
-        possible(temperatureC);
-        return written(
-                id,
-                () -> {
-                    open(id);
-                    if (!readings.correct(id, reading, temperatureC)) {
-                        throw new NotHereException("reading", reading);
-                    }
-                });
-    }
-
-    /** Takes a typed reading back; its row stays in the books. */
-    public TemperBowlView untype(final UUID id, final UUID reading) {
-        return written(
-                id,
-                () -> {
-                    open(id);
-                    if (!readings.takeBack(id, reading)) {
-                        throw new NotHereException("reading", reading);
-                    }
-                });
-    }
-
-    private static void possible(final double temperatureC) {
-        if (!(temperatureC > -15 && temperatureC < 130)) {
-            throw new OutOfRangeException("temperature", temperatureC + " °C", "-15 to 130 °C");
-        }
-    }
-
-    /** On disk first; memory and screens follow the commit, never before it. */
-    private TemperBowlView written(final UUID id, final Runnable write) {
-        transaction.executeWithoutResult(
-                status -> {
-                    write.run();
-                    events.publishEvent(new BowlChanged(id));
-                });
-        live.forget(id);
-        return transaction.execute(status -> view(byId(id)));
-    }
-
     /** Ends a bowl; it can be read back from then on. */
     @Transactional
     public TemperBowlView end(final UUID id) {
@@ -442,15 +284,6 @@ public class TemperBowlService {
         readings.keep(FileRows.of(bowl.id(), beganAt, samples));
         events.publishEvent(new BowlChanged(bowl.id()));
         return bowl.id();
-    }
-
-    private TemperBowlEntity open(final UUID id) {
-        final TemperBowlEntity bowl = byId(id);
-        if (bowl.state() != TemperBowlEntity.State.OPEN) {
-            throw new IllegalMoveException(
-                    bowl.name() + " has ended; nothing more can be written into it.");
-        }
-        return bowl;
     }
 
     private Instant now() {

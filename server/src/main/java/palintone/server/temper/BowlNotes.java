@@ -1,0 +1,218 @@
+package palintone.server.temper;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.temper.trace.Happening;
+import palintone.core.work.IllegalMoveException;
+import palintone.server.problem.NotHereException;
+
+/**
+ * What makers write down at a bowl: notes and typed readings, each under an id of its own,
+ * corrected and taken back by rows that are added. On disk first; memory and screens follow the
+ * commit.
+ */
+@Service
+public class BowlNotes {
+
+    /** Clocks of screens differ a little; further ahead nothing can have been done. */
+    private static final double FUTURE_S = 60;
+
+    private final TemperBowlRepository bowls;
+    private final HappeningRepository happenings;
+    private final ReadingStore readings;
+    private final LiveBowls live;
+    private final TemperBowlService views;
+    private final Clock clock;
+    private final ApplicationEventPublisher events;
+    private final TransactionTemplate transaction;
+
+    BowlNotes(
+            final TemperBowlRepository bowls,
+            final HappeningRepository happenings,
+            final ReadingStore readings,
+            final LiveBowls live,
+            final TemperBowlService views,
+            final Clock clock,
+            final ApplicationEventPublisher events,
+            final TransactionTemplate transaction) {
+        this.bowls = bowls;
+        this.happenings = happenings;
+        this.readings = readings;
+        this.live = live;
+        this.views = views;
+        this.clock = clock;
+        this.events = events;
+        this.transaction = transaction;
+    }
+
+    /** Told after the books are closed on something done. */
+    record Happened(UUID bowl, Happening happening) {}
+
+    /** Told after the books are closed on a note that was changed or lies in the past. */
+    record Revised(UUID bowl) {}
+
+    /** Notes something done or seen; what is there already under its id is left as it is. */
+    public TemperBowlView note(final UUID id, final HappeningDraft draft) {
+        return written(id, () -> write(open(id), draft, null));
+    }
+
+    /** Puts another note in the place of one; the first one is kept and no longer counts. */
+    public TemperBowlView correct(final UUID id, final UUID note, final HappeningDraft draft) {
+        return written(
+                id,
+                () -> {
+                    final TemperBowlEntity bowl = open(id);
+                    final HappeningEntity old = noteOf(id, note);
+                    if (happenings.existsById(draft.id())) {
+                        return;
+                    }
+                    if (!old.stands()) {
+                        throw new IllegalMoveException(
+                                "This note was corrected or taken back meanwhile: look again.");
+                    }
+                    old.takeBack(now());
+                    happenings.saveAndFlush(old);
+                    final Double timeS =
+                            draft.timeS() == null ? old.happening().timeS() : draft.timeS();
+                    write(bowl, draft.at(timeS), note);
+                });
+    }
+
+    /** Takes a note back; it is kept and no longer counts. */
+    public TemperBowlView takeBack(final UUID id, final UUID note) {
+        return written(
+                id,
+                () -> {
+                    open(id);
+                    final HappeningEntity old = noteOf(id, note);
+                    if (old.stands()) {
+                        old.takeBack(now());
+                        happenings.saveAndFlush(old);
+                        events.publishEvent(new Revised(id));
+                    }
+                });
+    }
+
+    private HappeningEntity noteOf(final UUID bowl, final UUID note) {
+        return happenings
+                .findById(note)
+                .filter(n -> n.bowlId().equals(bowl))
+                .orElseThrow(() -> new NotHereException("note", note));
+    }
+
+    private void write(
+            final TemperBowlEntity bowl, final HappeningDraft draft, final UUID replaces) {
+        if (happenings.existsById(draft.id())) {
+            return;
+        }
+        final double clockS = bowl.clockS(clock.instant());
+        final double timeS = draft.timeS() == null ? clockS : draft.timeS();
+        Require.between("time of the note", timeS, -86_400, clockS + FUTURE_S, "s");
+        final Happening happening =
+                new Happening(
+                        draft.kind(),
+                        timeS,
+                        draft.amount() == null ? 0 : draft.amount(),
+                        draft.seconds() == null ? 0 : draft.seconds());
+        final String text = draft.text() == null ? "" : draft.text().strip();
+        if (text.length() > 2000) {
+            throw new OutOfRangeException(
+                    "text", text.length() + " characters", "up to 2000 characters");
+        }
+        happenings.saveAndFlush(
+                new HappeningEntity(draft.id(), bowl.id(), happening, text, now(), replaces));
+        if (draft.timeS() == null) {
+            events.publishEvent(new Happened(bowl.id(), happening));
+        } else {
+            events.publishEvent(new Revised(bowl.id()));
+        }
+    }
+
+    /** A reading typed by hand, now; sent twice under one id it is written once. */
+    public TemperBowlView type(final UUID id, final UUID reading, final double temperatureC) {
+        possible(temperatureC);
+        return written(
+                id,
+                () -> {
+                    final TemperBowlEntity bowl = open(id);
+                    if (readings.knows(reading)) {
+                        return;
+                    }
+                    final double timeS = bowl.clockS(clock.instant());
+                    final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
+                    readings.keep(
+                            List.of(
+                                    new ReadingStore.Row(
+                                            ReadingStore.typedBy(reading),
+                                            ReadingStore.micros(when),
+                                            0,
+                                            Optional.of(id),
+                                            temperatureC)));
+                });
+    }
+
+    /** Corrects a typed reading; what it said first is kept. */
+    public TemperBowlView retype(final UUID id, final UUID reading, final double temperatureC) {
+        possible(temperatureC);
+        return written(
+                id,
+                () -> {
+                    open(id);
+                    if (!readings.correct(id, reading, temperatureC)) {
+                        throw new NotHereException("reading", reading);
+                    }
+                });
+    }
+
+    /** Takes a typed reading back; its row stays in the books. */
+    public TemperBowlView untype(final UUID id, final UUID reading) {
+        return written(
+                id,
+                () -> {
+                    open(id);
+                    if (!readings.takeBack(id, reading)) {
+                        throw new NotHereException("reading", reading);
+                    }
+                });
+    }
+
+    private static void possible(final double temperatureC) {
+        if (!(temperatureC > -15 && temperatureC < 130)) {
+            throw new OutOfRangeException("temperature", temperatureC + " °C", "-15 to 130 °C");
+        }
+    }
+
+    /** On disk first; memory and screens follow the commit, never before it. */
+    private TemperBowlView written(final UUID id, final Runnable write) {
+        transaction.executeWithoutResult(
+                status -> {
+                    write.run();
+                    events.publishEvent(new TemperBowlService.BowlChanged(id));
+                });
+        live.forget(id);
+        return views.view(id);
+    }
+
+    private TemperBowlEntity open(final UUID id) {
+        final TemperBowlEntity bowl =
+                bowls.findById(id).orElseThrow(() -> new NotHereException("bowl", id));
+        if (bowl.state() != TemperBowlEntity.State.OPEN) {
+            throw new IllegalMoveException(
+                    bowl.name() + " has ended; nothing more can be written into it.");
+        }
+        return bowl;
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}
