@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** What was noted wrongly is put right, and what is new never lies over what was there. */
@@ -66,8 +67,9 @@ class CorrectionsTest {
                 screen.button("Keep it").click();
                 assertThat(screen.page.locator(".state")).containsText("version 1");
             }
-            assertThat(bench.page.url()).endsWith("/twin-ganache");
-            assertThat(office.page.url()).endsWith("/twin-ganache-2");
+            // The address follows once the list of fillings is read again.
+            assertThat(bench.page).hasURL(Pattern.compile(".*/twin-ganache$"));
+            assertThat(office.page).hasURL(Pattern.compile(".*/twin-ganache-2$"));
         }
     }
 
