@@ -125,7 +125,7 @@ const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
       {{
         find
           ? `Nothing called “${find}” here.`
-          : 'The larder is empty. Read in ingredients.csv to fill it.'
+          : 'The larder is empty. Write a new ingredient, or read in files.'
       }}
     </p>
     <div v-if="total > PAGE" class="d-flex ga-3 mt-4">

@@ -43,11 +43,13 @@ const shareName = computed(() =>
       : '',
 )
 const curve = computed(() => curves.value[shown.value] ?? curves.value[0])
+/** An empty house: there is nothing to temper, and the way on is the Larder. */
+const bare = ref(false)
 
 let asked = 0
 const plan = useDebounceFn(async () => {
   const w = wish.value
-  if (!w.massG || !w.couverture) return
+  if (bare.value || !w.massG || !w.couverture) return
   const mine = ++asked
   try {
     const answer = await ask(
@@ -79,6 +81,7 @@ watch(
 )
 onMounted(async () => {
   await load()
+  bare.value = !trouble.value && !couvertures.value.length
   if (couvertures.value.length && !couvertures.value.some((c) => c.id === wish.value.couverture)) {
     wish.value.couverture = couvertures.value[0]!.id
   }
@@ -122,6 +125,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
     <form class="wish" @submit.prevent>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-select
+        v-if="!bare"
         v-model="wish.couverture"
         label="Couverture"
         :items="couvertures"
@@ -173,7 +177,14 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
       >
     </form>
 
-    <section class="curve" aria-label="The curve">
+    <section v-if="bare" class="curve" aria-label="The curve">
+      <h1>No couverture yet</h1>
+      <p class="quiet mb-5">
+        A curve is worked out for a couverture. Write one in the Larder, or read in files.
+      </p>
+      <v-btn size="x-large" color="primary" to="/larder">To the Larder</v-btn>
+    </section>
+    <section v-else class="curve" aria-label="The curve">
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <template v-if="curve">
         <div v-if="curves.length > 1" class="which" role="group" aria-label="Which method is read">

@@ -12,8 +12,13 @@ const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ taken: [id: string] }>()
 const { taste } = useHouse()
 const { all, load } = useLarder()
-onMounted(load)
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
+onMounted(async () => {
+  await load()
+  if (!couvertures.value.some((c) => c.id === couverture.value)) {
+    couverture.value = couvertures.value[0]?.id ?? ''
+  }
+})
 
 const file = ref<File | null>(null)
 const preview = ref<TracePreview | null>(null)

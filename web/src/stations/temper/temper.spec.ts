@@ -7,6 +7,7 @@ import BothWays from './BothWays.vue'
 import BowlActs from './BowlActs.vue'
 import CurveSteps from './CurveSteps.vue'
 import { METHODS } from './methods'
+import PlanCurve from './PlanCurve.vue'
 
 const global = { plugins: [createVuetify()] }
 const band = { lowLimit: 30, low: 31, high: 32, highLimit: 33 }
@@ -149,6 +150,26 @@ describe('questions asked of a bowl', () => {
     await settled()
     expect(view.find('.trouble').text()).toContain('allowed: 40 to 55 °C')
     expect(view.find('.answer').text()).toBe('')
+  })
+})
+
+describe('the plan of a curve in an empty house', () => {
+  afterEach(() => vi.restoreAllMocks())
+  it('shows the way to the Larder and asks for no curve', async () => {
+    const asked: string[] = []
+    vi.spyOn(globalThis, 'fetch').mockImplementation(async (input) => {
+      asked.push(new URL((input as Request).url).pathname)
+      return new Response(JSON.stringify({ items: [], total: 0 }), {
+        headers: { 'Content-Type': 'application/json' },
+      })
+    })
+    const plan = mount(PlanCurve, { global })
+    await vi.waitFor(() => expect(plan.find('h1').text()).toBe('No couverture yet'))
+    await plan.find('input').setValue('2000')
+    await new Promise((done) => setTimeout(done, 300))
+    expect(plan.text()).toContain('To the Larder')
+    expect(asked).toContain('/api/ingredients')
+    expect(asked).not.toContain('/api/temper/curves')
   })
 })
 
