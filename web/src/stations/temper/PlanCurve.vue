@@ -122,10 +122,9 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
 
 <template>
   <div class="plan">
-    <form class="wish" @submit.prevent>
+    <form v-if="!bare" class="wish" @submit.prevent>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-select
-        v-if="!bare"
         v-model="wish.couverture"
         label="Couverture"
         :items="couvertures"
@@ -177,7 +176,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
       >
     </form>
 
-    <section v-if="bare" class="curve" aria-label="The curve">
+    <section v-if="bare" class="curve bare" aria-label="The curve">
       <h1>No couverture yet</h1>
       <p class="quiet mb-5">
         A curve is worked out for a couverture. Write one in the Larder, or read in files.
@@ -255,6 +254,9 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
 .curve {
   overflow: auto;
   padding: 14px 20px 40px;
+}
+.bare {
+  grid-column: 1 / -1;
 }
 .curve h1::first-letter {
   text-transform: uppercase;
