@@ -28,7 +28,6 @@ interface Row {
 }
 const GRAMS = ['SEED', 'TOP_UP', 'TAKEN', 'CENTRES']
 const SECONDS = ['HEAT', 'BATH', 'PAPER_SET', 'PAPER_NOT_SET', 'TABLED']
-const SHOWN = 12
 
 function rowOf(h: Happening): Row {
   const numbered = GRAMS.includes(h.kind) || SECONDS.includes(h.kind)
@@ -54,9 +53,7 @@ const rows = computed<Row[]>(() =>
       corrected: t.corrected,
       happening: null,
     })),
-  ]
-    .sort((a, b) => b.timeS - a.timeS)
-    .slice(0, SHOWN),
+  ].sort((a, b) => b.timeS - a.timeS),
 )
 
 const asked = ref<Row | null>(null)
