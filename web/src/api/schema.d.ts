@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/temper/bowls/{id}/happenings/{note}": {
+    "/api/temper/bowls/{id}/events/{note}": {
         parameters: {
             query?: never;
             header?: never;
@@ -148,7 +148,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/temper/bowls/{id}/happenings": {
+    "/api/temper/bowls/{id}/events": {
         parameters: {
             query?: never;
             header?: never;
@@ -1036,7 +1036,7 @@ export interface components {
             /** Format: double */
             highLimit: number;
         };
-        HappeningView: {
+        BowlEventView: {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -1136,7 +1136,7 @@ export interface components {
             now?: components["schemas"]["NowView"];
             moves: components["schemas"]["MoveView"][];
             alarms: components["schemas"]["AlarmView"][];
-            happenings: components["schemas"]["HappeningView"][];
+            events: components["schemas"]["BowlEventView"][];
             typed: components["schemas"]["TypedView"][];
         };
         TypedView: {
@@ -1155,7 +1155,7 @@ export interface components {
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
-        HappeningDraft: {
+        BowlEventDraft: {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -1242,7 +1242,7 @@ export interface components {
             /** @enum {string} */
             darkWindow: "LOW" | "HIGH";
             /** @enum {string} */
-            seedSchool: "THIRD" | "FEW_PER_CENT";
+            seedPractice: "THIRD" | "FEW_PER_CENT";
             /** Format: int32 */
             mouldsInRotation: number;
             /** Format: double */
@@ -1295,7 +1295,7 @@ export interface components {
             high?: number | null;
             band?: components["schemas"]["BandView"];
             /** @enum {string} */
-            tension: "IN_BAND" | "TIGHT" | "OFF";
+            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
             basis: components["schemas"]["BasisView"];
         };
         HouseView: {
@@ -1877,9 +1877,9 @@ export interface components {
             /** Format: double */
             pipingC: number;
         };
-        ButterSchoolView: {
+        ButterPracticeView: {
             /** @enum {string} */
-            school: "WITH_THE_LIQUID" | "AT_30";
+            practice: "WITH_THE_LIQUID" | "AT_30";
             words: string;
             says: string;
         };
@@ -1895,12 +1895,12 @@ export interface components {
             /** Format: double */
             pipesTo: number;
             after24h: components["schemas"]["FigureView"];
-            schools: components["schemas"]["RestSchoolView"][];
-            butter: components["schemas"]["ButterSchoolView"][];
+            practices: components["schemas"]["RestPracticeView"][];
+            butter: components["schemas"]["ButterPracticeView"][];
         };
-        RestSchoolView: {
+        RestPracticeView: {
             /** @enum {string} */
-            school: "ROOM_24_H" | "ROOM_3_H" | "COLD_2_H" | "COLD_3_DAYS";
+            practice: "ROOM_24_H" | "ROOM_3_H" | "COLD_2_H" | "COLD_3_DAYS";
             words: string;
             says: string;
             /** Format: double */
@@ -1914,12 +1914,12 @@ export interface components {
         BalanceRequest: {
             on: components["schemas"]["SheetRequest"];
             locked?: number[] | null;
-            wishes?: components["schemas"]["WishDraft"][] | null;
+            wishes?: components["schemas"]["ConstraintDraft"][] | null;
             /** @enum {string|null} */
             ready?: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT" | null;
             mayAdd?: string[] | null;
         };
-        WishDraft: {
+        ConstraintDraft: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             /** Format: double */
@@ -1941,7 +1941,7 @@ export interface components {
             met: boolean;
             moves: components["schemas"]["AmountMoveView"][];
             clashes: components["schemas"]["ClashView"][];
-            wishes: components["schemas"]["WishDraft"][];
+            wishes: components["schemas"]["ConstraintDraft"][];
             recipe: components["schemas"]["RecipeDraft"];
             before: components["schemas"]["SheetView"];
             after: components["schemas"]["SheetView"];
@@ -2034,7 +2034,7 @@ export interface components {
             /** Format: int32 */
             pieces?: number | null;
             /** @enum {string|null} */
-            school?: "THIRD" | "FEW_PER_CENT" | null;
+            practice?: "THIRD" | "FEW_PER_CENT" | null;
         };
         BatchSummaryView: {
             /** Format: uuid */
@@ -2097,7 +2097,7 @@ export interface components {
             value: number;
             corrected: boolean;
             /** @enum {string} */
-            tension: "IN_BAND" | "TIGHT" | "OFF";
+            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
             advice: components["schemas"]["SentenceView"];
         };
         ReadingView: {
@@ -2134,7 +2134,7 @@ export interface components {
             /** Format: double */
             outBy: number;
             /** @enum {string} */
-            tension: "IN_BAND" | "TIGHT" | "OFF";
+            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
             /** Format: int64 */
             tookS?: number | null;
         };
@@ -2158,7 +2158,7 @@ export interface components {
             /** Format: uuid */
             about?: string | null;
         };
-        TroubleView: {
+        BowlFaultView: {
             /** @enum {string} */
             id: "WATER" | "HUMID_BAG" | "WRONG_COLOUR" | "SCORCHED" | "LUMPS" | "OIL_ON_TOP";
             words: string;
@@ -2234,7 +2234,7 @@ export interface components {
             /** Format: int32 */
             gaps: number;
             maybeFahrenheit: boolean;
-            happenings: components["schemas"]["HappeningView"][];
+            events: components["schemas"]["BowlEventView"][];
         };
         RuleView: {
             name: string;
@@ -2373,7 +2373,7 @@ export interface components {
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
             /** @enum {string} */
-            seedSchool: "THIRD" | "FEW_PER_CENT";
+            seedPractice: "THIRD" | "FEW_PER_CENT";
             seed: components["schemas"]["SeedView"];
             /** Format: int32 */
             steps: number;
@@ -2471,7 +2471,7 @@ export interface components {
             operations: components["schemas"]["OperationKindView"][];
             styles: components["schemas"]["StyleView"][];
             qualities: components["schemas"]["QualityWordsView"][];
-            wishes: components["schemas"]["ReadyWishView"][];
+            wishes: components["schemas"]["ReadyConstraintView"][];
             units: string[];
             types: components["schemas"]["TypeView"][];
             stages: components["schemas"]["SugarStageView"][];
@@ -2491,7 +2491,7 @@ export interface components {
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
-        ReadyWishView: {
+        ReadyConstraintView: {
             /** @enum {string} */
             wish: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT";
             words: string;
@@ -2625,7 +2625,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HappeningDraft"];
+                "application/json": components["schemas"]["BowlEventDraft"];
             };
         };
         responses: {
@@ -2936,7 +2936,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HappeningDraft"];
+                "application/json": components["schemas"]["BowlEventDraft"];
             };
         };
         responses: {
@@ -3613,7 +3613,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TroubleView"][];
+                    "*/*": components["schemas"]["BowlFaultView"][];
                 };
             };
         };
@@ -3850,7 +3850,7 @@ export interface operations {
             query?: {
                 moulds?: number;
                 pieces?: number;
-                school?: "THIRD" | "FEW_PER_CENT";
+                practice?: "THIRD" | "FEW_PER_CENT";
             };
             header?: never;
             path: {

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Figure } from '@/api/client'
 import BasisButton from '@/parts/BasisButton.vue'
 import { useHouse } from '@/parts/house'
-import { tensionWords } from '@/parts/string'
+import { bandStatusWords } from '@/parts/string'
 import TautString from '@/parts/TautString.vue'
 import { number, symbol } from '@/parts/units'
 
@@ -24,8 +24,8 @@ const spread = computed<[number, number] | null>(() =>
       <span class="number">
         {{ number(figure.value, figure.unit, taste)
         }}<small>{{ symbol(figure.unit, taste) }}</small>
-        <em v-if="figure.band" :class="figure.tension.toLowerCase()">{{
-          tensionWords(figure.tension)
+        <em v-if="figure.band" :class="figure.bandStatus.toLowerCase()">{{
+          bandStatusWords(figure.bandStatus)
         }}</em>
       </span>
     </span>

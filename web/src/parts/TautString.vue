@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Band, Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { draw, outBy, tensionOf, tensionWords } from '@/parts/string'
+import { draw, outBy, bandStatusOf, bandStatusWords } from '@/parts/string'
 import { number, quantity } from '@/parts/units'
 
 const props = defineProps<{
@@ -40,10 +40,10 @@ const under = computed(() => (low.value ? 26 : 30))
 const drawing = computed(() =>
   draw(props.band, frame.value, props.value ?? null, props.spread ?? null),
 )
-const tension = computed(() =>
-  props.value == null ? 'IN_BAND' : tensionOf(props.value, props.band),
+const bandStatus = computed(() =>
+  props.value == null ? 'IN_BAND' : bandStatusOf(props.value, props.band),
 )
-const mark = computed(() => (props.value == null ? 'still' : tension.value.toLowerCase()))
+const mark = computed(() => (props.value == null ? 'still' : bandStatus.value.toLowerCase()))
 
 const aim = computed(() =>
   props.value == null && props.target != null
@@ -70,7 +70,7 @@ const spoken = computed(() => {
   const how =
     out === 0
       ? 'in band'
-      : `${tensionWords(tension.value)}, ${quantity(Math.abs(out), difference, taste.value)} ${out < 0 ? 'under' : 'over'}`
+      : `${bandStatusWords(bandStatus.value)}, ${quantity(Math.abs(out), difference, taste.value)} ${out < 0 ? 'under' : 'over'}`
   return `${props.name}: ${quantity(props.value, unit, taste.value)}, ${how}; ${limits}`
 })
 </script>
@@ -106,9 +106,9 @@ const spoken = computed(() => {
     </g>
     <circle v-if="aim" class="aim" :cx="aim.x" :cy="frame.baseline" r="6" />
     <g v-if="drawing.bead" class="bead">
-      <circle v-if="tension === 'IN_BAND'" :cx="drawing.bead.x" :cy="drawing.bead.y" r="7" />
+      <circle v-if="bandStatus === 'IN_BAND'" :cx="drawing.bead.x" :cy="drawing.bead.y" r="7" />
       <path
-        v-else-if="tension === 'TIGHT'"
+        v-else-if="bandStatus === 'TIGHT'"
         :d="`M${drawing.bead.x} ${drawing.bead.y - 9}l9 15h-18z`"
       />
       <path

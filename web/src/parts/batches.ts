@@ -6,7 +6,7 @@ import {
   type Batch,
   type BatchSummary,
   type EntryDraft,
-  type SeedSchool,
+  type SeedPractice,
 } from '@/api/client'
 import { once } from '@/parts/once'
 
@@ -76,7 +76,7 @@ async function begin(order: {
   piece: string
   moulds?: number
   pieces?: number
-  school?: SeedSchool
+  practice?: SeedPractice
 }) {
   const batch = await ask(api.POST('/api/batches', { body: order }))
   keep(batch)

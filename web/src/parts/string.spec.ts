@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { along, draw, lift, outBy, tensionOf } from './string'
+import { along, draw, lift, outBy, bandStatusOf } from './string'
 
 const band = { lowLimit: 30, low: 31, high: 32, highLimit: 33 }
 const frame = { left: 20, right: 320, baseline: 40 }
@@ -12,8 +12,8 @@ describe('the string', () => {
     [32, 'IN_BAND'],
     [32.1, 'TIGHT'],
     [33.1, 'OFF'],
-  ])('%d °C is %s', (value, tension) => {
-    expect(tensionOf(value, band)).toBe(tension)
+  ])('%d °C is %s', (value, bandStatus) => {
+    expect(bandStatusOf(value, band)).toBe(bandStatus)
   })
 
   it('puts limits at the pegs and keeps what is beyond near them', () => {

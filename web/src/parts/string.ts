@@ -1,4 +1,4 @@
-import type { Band, Tension } from '@/api/client'
+import type { Band, BandStatus } from '@/api/client'
 
 /** Where the pegs stand, in units of the drawing. */
 export interface Frame {
@@ -25,8 +25,8 @@ const LIFT_LIMIT = 26
 const BEYOND = 16
 const GAP = 11
 
-/** The tension of a value against a band, as the core tells it. */
-export function tensionOf(value: number, band: Band): Tension {
+/** The bandStatus of a value against a band, as the core tells it. */
+export function bandStatusOf(value: number, band: Band): BandStatus {
   if (value >= band.low && value <= band.high) return 'IN_BAND'
   return value >= band.lowLimit && value <= band.highLimit ? 'TIGHT' : 'OFF'
 }
@@ -47,9 +47,9 @@ export function along(value: number, band: Band, frame: Frame): number {
 
 /** How far the value pulls the string out of true: hardly in the band, hard at a limit. */
 export function lift(value: number, band: Band): number {
-  const tension = tensionOf(value, band)
-  if (tension === 'IN_BAND') return LIFT_IN_BAND
-  if (tension === 'OFF') return LIFT_LIMIT
+  const bandStatus = bandStatusOf(value, band)
+  if (bandStatus === 'IN_BAND') return LIFT_IN_BAND
+  if (bandStatus === 'OFF') return LIFT_LIMIT
   const slack = value < band.low ? band.low - band.lowLimit : band.highLimit - band.high
   const part = slack > 0 ? Math.abs(outBy(value, band)) / slack : 1
   return LIFT_TIGHT + (LIFT_LIMIT - 4 - LIFT_TIGHT) * part
@@ -74,7 +74,7 @@ export function draw(
   const x = along(value, band, frame)
   const y = baseline - lift(value, band)
   const path =
-    tensionOf(value, band) === 'OFF' ? broken(x, y, frame) : plucked(x, y, baseline, left, right)
+    bandStatusOf(value, band) === 'OFF' ? broken(x, y, frame) : plucked(x, y, baseline, left, right)
   return { path, stretch, bead: { x, y }, spread: range }
 }
 
@@ -107,6 +107,6 @@ function r(n: number): number {
 }
 
 /** The state in words, never left to colour alone. */
-export function tensionWords(tension: Tension): string {
-  return { IN_BAND: 'in band', TIGHT: 'tight', OFF: 'off' }[tension]
+export function bandStatusWords(bandStatus: BandStatus): string {
+  return { IN_BAND: 'in band', TIGHT: 'tight', OFF: 'off' }[bandStatus]
 }

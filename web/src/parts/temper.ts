@@ -1,5 +1,5 @@
 import { onBeforeUnmount, onMounted, ref, shallowRef, triggerRef, watch, type Ref } from 'vue'
-import { api, ask, Refusal, words, type HappeningDraft, type TemperBowl } from '@/api/client'
+import { api, ask, Refusal, words, type BowlEventDraft, type TemperBowl } from '@/api/client'
 import type { CurveLane } from '@/parts/curve'
 import { once } from '@/parts/once'
 
@@ -112,14 +112,14 @@ export function useTemperBowl(id: Ref<string | undefined>) {
 
   const noteOnce = once()
 
-  async function note(happening: Omit<HappeningDraft, 'id'>) {
+  async function note(event: Omit<BowlEventDraft, 'id'>) {
     const path = { id: id.value! }
     await write(() =>
-      noteOnce(['note', path, happening], (mine) =>
+      noteOnce(['note', path, event], (mine) =>
         ask(
-          api.POST('/api/temper/bowls/{id}/happenings', {
+          api.POST('/api/temper/bowls/{id}/events', {
             params: { path },
-            body: { id: mine, ...happening },
+            body: { id: mine, ...event },
           }),
         ),
       ),
@@ -128,14 +128,14 @@ export function useTemperBowl(id: Ref<string | undefined>) {
   }
 
   /** Puts another note in the place of one; the first is kept in the books. */
-  async function correct(note: string, happening: Omit<HappeningDraft, 'id'>) {
+  async function correct(note: string, event: Omit<BowlEventDraft, 'id'>) {
     const path = { id: id.value!, note }
     await write(() =>
-      noteOnce(['correct', path, happening], (mine) =>
+      noteOnce(['correct', path, event], (mine) =>
         ask(
-          api.PUT('/api/temper/bowls/{id}/happenings/{note}', {
+          api.PUT('/api/temper/bowls/{id}/events/{note}', {
             params: { path },
-            body: { id: mine, ...happening },
+            body: { id: mine, ...event },
           }),
         ),
       ),
@@ -145,9 +145,7 @@ export function useTemperBowl(id: Ref<string | undefined>) {
 
   async function takeBack(note: string) {
     const path = { id: id.value!, note }
-    await write(() =>
-      ask(api.DELETE('/api/temper/bowls/{id}/happenings/{note}', { params: { path } })),
-    )
+    await write(() => ask(api.DELETE('/api/temper/bowls/{id}/events/{note}', { params: { path } })))
     await loadChart()
   }
 

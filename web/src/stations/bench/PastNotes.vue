@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import type { Batch, Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { tensionWords } from '@/parts/string'
+import { bandStatusWords } from '@/parts/string'
 import { quantity } from '@/parts/units'
 
 const props = defineProps<{ batch: Batch }>()
@@ -41,8 +41,8 @@ function keep() {
     <button v-for="note in notes" :key="note.id" type="button" @click="change(note)">
       <span>{{ note.step.title }}</span>
       <b class="num">{{ quantity(note.value, note.unit, taste) }}</b>
-      <em :class="note.tension.toLowerCase()">{{
-        note.corrected ? 'corrected' : tensionWords(note.tension)
+      <em :class="note.bandStatus.toLowerCase()">{{
+        note.corrected ? 'corrected' : bandStatusWords(note.bandStatus)
       }}</em>
     </button>
   </section>

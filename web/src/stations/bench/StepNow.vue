@@ -144,7 +144,7 @@ useKeys({
         @click="done"
       >
         <span class="both"
-          >{{ last?.tension === 'OFF' ? 'Go on anyway' : 'Done'
+          >{{ last?.bandStatus === 'OFF' ? 'Go on anyway' : 'Done'
           }}<small>{{ next ? `next: ${next.title}` : 'finishes the batch' }}</small></span
         >
       </v-btn>

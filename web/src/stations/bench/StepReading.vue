@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue'
 import type { Step } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { tensionWords } from '@/parts/string'
+import { bandStatusWords } from '@/parts/string'
 import TautString from '@/parts/TautString.vue'
 import { fromTaste, number, sentence, symbol, typed } from '@/parts/units'
 
@@ -40,13 +40,13 @@ defineExpose({ read, focus: () => field.value?.focus() })
 </script>
 
 <template>
-  <div class="reading" :class="last?.tension.toLowerCase()">
+  <div class="reading" :class="last?.bandStatus.toLowerCase()">
     <div class="numbers">
       <p class="big num">
         {{ number(shown, reading.unit, taste) }}<small>{{ unit }}</small>
       </p>
       <p class="what">
-        <b v-if="last" class="state">{{ tensionWords(last.tension) }}</b>
+        <b v-if="last" class="state">{{ bandStatusWords(last.bandStatus) }}</b>
         <b v-else class="aim">aim</b>
         {{ reading.what }}
       </p>

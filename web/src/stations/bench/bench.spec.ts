@@ -20,7 +20,7 @@ const low: Step['notes'][number] = {
   at: '2026-11-02T09:00:00Z',
   value: 30.4,
   corrected: false,
-  tension: 'TIGHT',
+  bandStatus: 'TIGHT',
   advice: {
     template: '{value}, {out} under. {heat} at {power}, stir, read again.',
     values: [

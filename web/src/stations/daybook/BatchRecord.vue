@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Batch } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { tensionWords } from '@/parts/string'
+import { bandStatusWords } from '@/parts/string'
 import TautString from '@/parts/TautString.vue'
 import { clock, number, quantity, symbol } from '@/parts/units'
 
@@ -19,10 +19,10 @@ const file = (kind: string) => `/api/exchange/batches/${props.batch.summary.id}.
 
 function difference(step: Batch['steps'][number]): string {
   if (step.noted == null || !step.reading) return ''
-  if (step.outBy === 0) return tensionWords(step.tension)
+  if (step.outBy === 0) return bandStatusWords(step.bandStatus)
   const unit = step.reading.unit === 'CELSIUS' ? 'KELVIN' : step.reading.unit
   const side = step.outBy < 0 ? 'under' : 'over'
-  return `${tensionWords(step.tension)}, ${quantity(Math.abs(step.outBy), unit, taste.value)} ${side}`
+  return `${bandStatusWords(step.bandStatus)}, ${quantity(Math.abs(step.outBy), unit, taste.value)} ${side}`
 }
 </script>
 
@@ -84,7 +84,7 @@ function difference(step: Batch['steps'][number]): string {
               bare
             />
           </td>
-          <td :class="step.tension.toLowerCase()">
+          <td :class="step.bandStatus.toLowerCase()">
             {{ difference(step) }}
             <span v-if="step.notes.length > 1" class="quiet">of {{ step.notes.length }}</span>
             <span v-if="step.notes.some((n) => n.corrected)" class="quiet">corrected</span>
@@ -92,7 +92,7 @@ function difference(step: Batch['steps'][number]): string {
           <td class="right">
             <span
               v-if="step.tookS != null"
-              :class="{ tight: step.noted == null && step.tension === 'TIGHT' }"
+              :class="{ tight: step.noted == null && step.bandStatus === 'TIGHT' }"
               >{{ clock(step.tookS) }}</span
             >
           </td>

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 // What it ought to be, what must stay, and the smallest change; before and after side by side.
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type BalanceAnswer, type Quality, type WishDraft } from '@/api/client'
+import {
+  api,
+  ask,
+  words,
+  type BalanceAnswer,
+  type Quality,
+  type ConstraintDraft,
+} from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
@@ -67,7 +74,7 @@ async function balance(ready: string | null = null) {
           ready: ready as never,
           wishes: ready
             ? null
-            : rows.value.map((r): WishDraft => ({
+            : rows.value.map((r): ConstraintDraft => ({
                 quality: r.quality,
                 low: r.low ?? -1e6,
                 high: r.high ?? 1e6,

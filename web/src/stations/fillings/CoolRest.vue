@@ -162,7 +162,7 @@ const marks = computed(() =>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="s in answer.schools" :key="s.school">
+            <tr v-for="s in answer.practices" :key="s.practice">
               <td>{{ s.words }}</td>
               <td class="right">{{ quantity(s.celsius, 'CELSIUS', taste) }}</td>
               <td class="right">{{ quantity(s.solidPercent, 'PERCENT', taste) }}</td>
@@ -172,7 +172,7 @@ const marks = computed(() =>
           </tbody>
         </table>
         <h2 class="mt-4">Schools of butter</h2>
-        <p v-for="b in answer.butter" :key="b.school">
+        <p v-for="b in answer.butter" :key="b.practice">
           <b>{{ b.words }}</b>. {{ b.says }}
         </p>
       </template>

@@ -13,7 +13,7 @@ const figure = (name: string, value: number, unit = 'ONE') => ({
   name,
   value,
   unit,
-  tension: 'IN_BAND',
+  bandStatus: 'IN_BAND',
   band: { lowLimit: 0, low: 0.6, high: 0.86, highLimit: 0.91 },
   basis: { formula: 'f', inputs: [], sources: [], validity: '', withinValidity: true },
 })

@@ -213,9 +213,9 @@ describe('cooling and resting', () => {
     pipesFrom: 1.25,
     pipesTo: 4.5,
     after24h: figure('firmness after a day', 4),
-    schools: [
+    practices: [
       {
-        school: 'ROOM_24_H',
+        practice: 'ROOM_24_H',
         words: '24 h at room temperature',
         says: 'Sets slowly.',
         celsius: 18,
@@ -224,7 +224,7 @@ describe('cooling and resting', () => {
         texture: 'pipeable',
       },
     ],
-    butter: [{ school: 'AT_30', words: 'at about 30 to 35 °C, soft', says: 'Rounder.' }],
+    butter: [{ practice: 'AT_30', words: 'at about 30 to 35 °C, soft', says: 'Rounder.' }],
   }
 
   it('says when it pipes and draws the band the server sends', async () => {

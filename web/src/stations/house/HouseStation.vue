@@ -88,7 +88,7 @@ async function reload() {
         ]"
       />
       <ChoiceRow
-        v-model="draft.seedSchool"
+        v-model="draft.seedPractice"
         label="Seed"
         :choices="[
           ['THIRD', 'a third', 'Default: the seed does the cooling, into a bowl still hot.'],

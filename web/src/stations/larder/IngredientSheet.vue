@@ -173,7 +173,7 @@ async function loadNew() {
         />
         <v-select
           v-model="natures"
-          label="Nature"
+          label="FunctionalClass"
           :items="NATURES"
           item-title="words"
           item-value="id"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, words, type Needs, type Piece, type SeedSchool } from '@/api/client'
+import { api, ask, words, type Needs, type Piece, type SeedPractice } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
@@ -20,7 +20,7 @@ const { taste } = useHouse()
 
 const count = ref<number | null>(4)
 const by = ref<'moulds' | 'pieces'>('moulds')
-const school = ref<SeedSchool | null>(null)
+const practice = ref<SeedPractice | null>(null)
 const needs = ref<Needs | null>(null)
 const refused = ref('')
 const busy = ref(false)
@@ -31,7 +31,7 @@ let order = newId()
 const size = computed(() => ({ [by.value]: count.value ?? 0 }))
 
 watch(
-  [count, by, school],
+  [count, by, practice],
   async () => {
     order = newId()
     // Counted first: an answer still on its way must not speak over what is typed now.
@@ -45,7 +45,7 @@ watch(
         api.GET('/api/pieces/{id}/needs', {
           params: {
             path: { id: props.piece.id },
-            query: { ...size.value, school: school.value ?? undefined },
+            query: { ...size.value, practice: practice.value ?? undefined },
           },
         }),
       )
@@ -68,7 +68,7 @@ async function start() {
       id: order,
       piece: props.piece.id,
       ...size.value,
-      school: school.value ?? undefined,
+      practice: practice.value ?? undefined,
     })
     await router.push(`/bench/${batch.summary.id}`)
   } catch (problem) {
@@ -98,7 +98,7 @@ useKeys({ ' ': () => void start() })
     <template v-if="needs">
       <section class="columns" :class="{ old: refused }">
         <CouvertureFlow :needs="needs" :piece="piece" />
-        <TemperNeed v-model="school" :needs="needs" />
+        <TemperNeed v-model="practice" :needs="needs" />
       </section>
       <section class="columns" :class="{ old: refused }">
         <FillingNeed v-for="filling in needs.fillings" :key="filling.name" :filling="filling" />

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Needs, SeedSchool } from '@/api/client'
+import type { Needs, SeedPractice } from '@/api/client'
 import BasisButton from '@/parts/BasisButton.vue'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
 
 const props = defineProps<{ needs: Needs }>()
-const school = defineModel<SeedSchool | null>({ required: true })
+const practice = defineModel<SeedPractice | null>({ required: true })
 const { taste } = useHouse()
 const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
-const current = computed(() => school.value ?? props.needs.seedSchool)
+const current = computed(() => practice.value ?? props.needs.seedPractice)
 
-const SCHOOLS: { id: SeedSchool; words: string }[] = [
+const SCHOOLS: { id: SeedPractice; words: string }[] = [
   { id: 'THIRD', words: 'a third' },
   { id: 'FEW_PER_CENT', words: 'a few per cent' },
 ]
@@ -27,7 +27,7 @@ const SCHOOLS: { id: SeedSchool; words: string }[] = [
         :key="each.id"
         type="button"
         :aria-pressed="current === each.id"
-        @click="school = each.id"
+        @click="practice = each.id"
       >
         {{ each.words }}
       </button>

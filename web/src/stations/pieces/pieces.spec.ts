@@ -41,7 +41,7 @@ describe('how many', () => {
 })
 
 describe('the cutaway', () => {
-  const figure = { value: 3.6, unit: 'GRAM', name: 'x', tension: 'IN_BAND' }
+  const figure = { value: 3.6, unit: 'GRAM', name: 'x', bandStatus: 'IN_BAND' }
   const half = (r: number) =>
     [0, 0.5, 1].map((part) => ({
       depthMm: r * part,

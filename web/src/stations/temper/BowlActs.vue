@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What can be done at a bowl: one press, then the number where there is one.
 import { computed, nextTick, ref } from 'vue'
-import type { HappeningKind, Unit } from '@/api/client'
+import type { BowlEventKind, Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
 import { fromTaste, symbol, typed as readTyped } from '@/parts/units'
@@ -9,13 +9,13 @@ import { fromTaste, symbol, typed as readTyped } from '@/parts/units'
 const props = defineProps<{ typed: boolean; massG: number }>()
 const emit = defineEmits<{
   read: [celsius: number]
-  act: [kind: HappeningKind, amount?: number, seconds?: number, text?: string]
+  act: [kind: BowlEventKind, amount?: number, seconds?: number, text?: string]
   test: []
   over: []
 }>()
 const { taste } = useHouse()
 
-type Act = { kind: HappeningKind | 'READ'; words: string; unit?: Unit; seconds?: boolean }
+type Act = { kind: BowlEventKind | 'READ'; words: string; unit?: Unit; seconds?: boolean }
 const ACTS: Act[] = [
   { kind: 'READ', words: 'Note a temperature', unit: 'CELSIUS' },
   { kind: 'HEAT', words: 'Heated', unit: 'SECOND' },
@@ -38,7 +38,7 @@ const wrong = ref('')
 async function press(act: Act) {
   wrong.value = ''
   if (!act.unit) {
-    emit('act', act.kind as HappeningKind)
+    emit('act', act.kind as BowlEventKind)
     return
   }
   asked.value = act

@@ -1,21 +1,21 @@
 <script setup lang="ts">
 // What was noted at the bowl: each can be corrected or undone, the first word stays in the books.
 import { computed, ref } from 'vue'
-import type { HappeningDraft, TemperBowl, Unit } from '@/api/client'
+import type { BowlEventDraft, TemperBowl, Unit } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { clock, quantity } from '@/parts/units'
 
 const props = defineProps<{ bowl: TemperBowl }>()
 const emit = defineEmits<{
-  correct: [id: string, draft: Omit<HappeningDraft, 'id'>]
+  correct: [id: string, draft: Omit<BowlEventDraft, 'id'>]
   takeBack: [id: string]
   retype: [id: string, celsius: number]
   untype: [id: string]
 }>()
 const { taste } = useHouse()
 
-type Happening = TemperBowl['happenings'][number]
+type BowlEvent = TemperBowl['events'][number]
 interface Row {
   id: string
   timeS: number
@@ -24,12 +24,12 @@ interface Row {
   value: number | null
   unit: Unit
   corrected: boolean
-  happening: Happening | null
+  event: BowlEvent | null
 }
 const GRAMS = ['SEED', 'TOP_UP', 'TAKEN', 'CENTRES']
 const SECONDS = ['HEAT', 'BATH', 'PAPER_SET', 'PAPER_NOT_SET', 'TABLED']
 
-function rowOf(h: Happening): Row {
+function rowOf(h: BowlEvent): Row {
   const numbered = GRAMS.includes(h.kind) || SECONDS.includes(h.kind)
   return {
     id: h.id,
@@ -38,12 +38,12 @@ function rowOf(h: Happening): Row {
     value: numbered ? (h.kind === 'TABLED' ? h.seconds : h.amount) : null,
     unit: GRAMS.includes(h.kind) ? 'GRAM' : 'SECOND',
     corrected: h.corrected,
-    happening: h,
+    event: h,
   }
 }
 const rows = computed<Row[]>(() =>
   [
-    ...props.bowl.happenings.map(rowOf),
+    ...props.bowl.events.map(rowOf),
     ...props.bowl.typed.map((t) => ({
       id: t.id,
       timeS: t.timeS,
@@ -51,7 +51,7 @@ const rows = computed<Row[]>(() =>
       value: t.celsius,
       unit: 'CELSIUS' as Unit,
       corrected: t.corrected,
-      happening: null,
+      event: null,
     })),
   ].sort((a, b) => b.timeS - a.timeS),
 )
@@ -66,7 +66,7 @@ function ask(row: Row) {
 function save() {
   const row = asked.value
   if (!row || value.value === null) return
-  const h = row.happening
+  const h = row.event
   if (!h) emit('retype', row.id, value.value)
   else
     emit('correct', row.id, {
@@ -79,14 +79,14 @@ function save() {
   asked.value = null
 }
 function undo(row: Row) {
-  if (row.happening) emit('takeBack', row.id)
+  if (row.event) emit('takeBack', row.id)
   else emit('untype', row.id)
 }
 </script>
 
 <template>
   <details class="notes">
-    <summary>What was noted ({{ bowl.happenings.length + bowl.typed.length }})</summary>
+    <summary>What was noted ({{ bowl.events.length + bowl.typed.length }})</summary>
     <ul>
       <li v-for="row in rows" :key="row.id">
         <span class="num quiet">{{ clock(row.timeS) }}</span>

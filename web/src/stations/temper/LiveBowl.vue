@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
-import { words, type HappeningKind } from '@/api/client'
+import { words, type BowlEventKind } from '@/api/client'
 import type { CurveDrawing } from '@/parts/curve'
 import { chime } from '@/parts/chime'
 import CurveChart from '@/parts/CurveChart.vue'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { outBy, tensionOf, tensionWords } from '@/parts/string'
+import { outBy, bandStatusOf, bandStatusWords } from '@/parts/string'
 import TautString from '@/parts/TautString.vue'
 import { useTemperBowl } from '@/parts/temper'
 import { clock, inTaste, number, quantity, sentence, symbol } from '@/parts/units'
@@ -22,8 +22,8 @@ const { bowl, trace, lane, trouble, clockS, note, correct, takeBack, type, retyp
 
 const now = computed(() => bowl.value?.now ?? null)
 const open = computed(() => bowl.value?.summary.state === 'OPEN')
-const tension = computed(() =>
-  now.value && bowl.value ? tensionOf(now.value.temperatureC, bowl.value.work) : 'IN_BAND',
+const bandStatus = computed(() =>
+  now.value && bowl.value ? bandStatusOf(now.value.temperatureC, bowl.value.work) : 'IN_BAND',
 )
 const out = computed(() =>
   now.value && bowl.value ? outBy(now.value.temperatureC, bowl.value.work) : 0,
@@ -46,7 +46,7 @@ const seedWords = () =>
     ? `${quantity(now.value.stablePercent, 'PERCENT', taste.value)} (${number(now.value.stableLowPercent, 'PERCENT', taste.value)} to ${quantity(now.value.stableHighPercent, 'PERCENT', taste.value)})`
     : ''
 
-async function act(kind: HappeningKind, amount?: number, seconds?: number, text?: string) {
+async function act(kind: BowlEventKind, amount?: number, seconds?: number, text?: string) {
   const before = seedWords()
   await tried(() => note({ kind, amount, seconds, text }))
   if (kind.startsWith('PAPER') && !refused.value) {
@@ -74,7 +74,7 @@ const drawing = computed<CurveDrawing>(() => ({
   lines: [{ name: 'bowl', timeS: trace.value.timeS, celsius: trace.value.celsius }],
   lane: lane.value,
   window: bowl.value && { low: bowl.value.work.low, high: bowl.value.work.high },
-  marks: bowl.value?.happenings.map((h) => ({ words: h.words, timeS: h.timeS })),
+  marks: bowl.value?.events.map((h) => ({ words: h.words, timeS: h.timeS })),
   lastS: whole.value ? undefined : 2400,
   live: true,
 }))
@@ -106,15 +106,15 @@ useKeys({ p: () => (testing.value = true) })
           </p>
         </header>
         <template v-if="now">
-          <p class="degrees" :class="tension.toLowerCase()">
+          <p class="degrees" :class="bandStatus.toLowerCase()">
             {{ number(now.temperatureC, 'CELSIUS', taste)
             }}<small>{{ symbol('CELSIUS', taste) }}</small>
           </p>
-          <p class="against" :class="tension.toLowerCase()">
+          <p class="against" :class="bandStatus.toLowerCase()">
             {{
               out === 0
                 ? 'in the window'
-                : `${tensionWords(tension)}: ${quantity(Math.abs(out), 'KELVIN', taste)} ${out < 0 ? 'under' : 'over'} the window`
+                : `${bandStatusWords(bandStatus)}: ${quantity(Math.abs(out), 'KELVIN', taste)} ${out < 0 ? 'under' : 'over'} the window`
             }}
           </p>
           <TautString name="bowl" unit="CELSIUS" :band="bowl.work" :value="now.temperatureC" />
@@ -193,7 +193,7 @@ useKeys({ p: () => (testing.value = true) })
           @over="over"
         />
         <BowlNotes
-          v-if="open && (bowl.happenings.length || bowl.typed.length)"
+          v-if="open && (bowl.events.length || bowl.typed.length)"
           :bowl="bowl"
           @correct="(id, draft) => tried(() => correct(id, draft))"
           @take-back="(id) => tried(() => takeBack(id))"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // A smear on paper, with a clock; the verdict corrects what is believed of the bowl.
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import type { HappeningKind } from '@/api/client'
+import type { BowlEventKind } from '@/api/client'
 import { clock } from '@/parts/units'
 
 const open = defineModel<boolean>({ required: true })
-const emit = defineEmits<{ verdict: [kind: HappeningKind, amount: number] }>()
+const emit = defineEmits<{ verdict: [kind: BowlEventKind, amount: number] }>()
 const GOOD_S = 120
 const began = ref(0)
 const now = ref(0)
@@ -23,7 +23,7 @@ function start() {
   began.value = Date.now()
   now.value = began.value
 }
-function say(kind: HappeningKind) {
+function say(kind: BowlEventKind) {
   emit('verdict', kind, Math.max(5, Math.round(ran.value)))
   open.value = false
 }

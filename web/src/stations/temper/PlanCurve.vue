@@ -11,7 +11,7 @@ import { useLarder } from '@/parts/couvertures'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, quantity } from '@/parts/units'
 import BeginBowl from './BeginBowl.vue'
-import BothWays from './BothWays.vue'
+import TemperCalculator from './TemperCalculator.vue'
 import CurveSteps from './CurveSteps.vue'
 import { FLUIDITIES, METHODS, VESSELS } from './methods'
 
@@ -217,7 +217,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
         <CurveSteps :curve="curve" />
       </template>
       <p v-else-if="!refused" class="quiet">Working it out …</p>
-      <BothWays :couverture="wish.couverture" :mass-g="wish.massG" :vessel="wish.vessel" />
+      <TemperCalculator :couverture="wish.couverture" :mass-g="wish.massG" :vessel="wish.vessel" />
     </section>
 
     <BeginBowl

@@ -83,7 +83,7 @@ const drawing = computed<CurveDrawing>(() => ({
   lane: reading.value?.chart.lane,
   window: reading.value && { low: reading.value.work.low, high: reading.value.work.high },
   phases: reading.value?.phases.map((p) => ({ words: p.words, startS: p.fromS, endS: p.toS })),
-  marks: reading.value?.happenings.map((h) => ({ words: h.words, timeS: h.timeS })),
+  marks: reading.value?.events.map((h) => ({ words: h.words, timeS: h.timeS })),
 }))
 const good = computed(() => reading.value?.verdict === 'IN_TEMPER')
 const day = (iso: string) =>

@@ -9,7 +9,7 @@ import {
   type Coating,
   type ColourPlan,
   type Mould,
-  type Trouble,
+  type BowlFault,
 } from '@/api/client'
 import { useLarder } from '@/parts/couvertures'
 import FigureString from '@/parts/FigureString.vue'
@@ -20,7 +20,7 @@ import { inTaste, sentence } from '@/parts/units'
 const { taste } = useHouse()
 const { all, load } = useLarder()
 const moulds = ref<Mould[]>([])
-const troubles = ref<Trouble[]>([])
+const troubles = ref<BowlFault[]>([])
 const colour = ref<ColourPlan | null>(null)
 const coating = ref<Coating | null>(null)
 const colourRefused = ref('')

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { createVuetify } from 'vuetify'
 import type { Curve } from '@/api/client'
-import BothWays from './BothWays.vue'
+import TemperCalculator from './TemperCalculator.vue'
 import BowlActs from './BowlActs.vue'
 import CurveSteps from './CurveSteps.vue'
 import { METHODS } from './methods'
@@ -114,11 +114,11 @@ describe('questions asked of a bowl', () => {
     name: 'heat in all',
     value: 42,
     unit: 'SECOND',
-    tension: 'IN_BAND',
+    bandStatus: 'IN_BAND',
     basis: { formula: 'f', inputs: [], sources: [], validity: '', withinValidity: true },
   }
   const ways = () =>
-    mount(BothWays, {
+    mount(TemperCalculator, {
       props: { couverture: 'dark-66', massG: 2400, vessel: 'STEEL_BOWL' },
       global,
     })

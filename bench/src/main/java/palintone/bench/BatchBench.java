@@ -19,23 +19,23 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.heat.RoomAir;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
-import palintone.core.piece.Layer;
+import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
-import palintone.core.shell.HalfSphere;
-import palintone.core.shell.Mould;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.SeedPlan;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.BatchPlanner;
@@ -81,10 +81,10 @@ public class BatchBench {
                     couverture,
                     1.6,
                     1.8,
-                    List.of(new Layer(ganache, 1)),
+                    List.of(new FillingLayer(ganache, 1)),
                     Optional.empty());
     private final TemperTargets targets =
-            TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW);
+            TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW);
 
     private static Ingredient ingredient(final String id, final Map<Component, Double> parts) {
         return new Ingredient(
@@ -103,7 +103,7 @@ public class BatchBench {
         return BatchPlanner.plan(
                 materials(),
                 targets,
-                SeedSchool.THIRD,
+                SeedPractice.THIRD,
                 new RoomAir(20, 52),
                 12,
                 new HeatSource(600, 0.6));

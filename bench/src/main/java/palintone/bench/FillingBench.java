@@ -12,14 +12,14 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import palintone.core.figure.Source;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
-import palintone.core.filling.balance.Wish;
+import palintone.core.filling.balance.PropertyConstraint;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -113,10 +113,13 @@ public class FillingBench {
     }
 
     private BalanceTask task() {
-        final Appraisal now =
-                Appraisal.of(Cooking.cook(recipe, grams, Cooking.SEA_LEVEL_HPA), Conditions.USUAL);
-        final List<Wish> wishes = new ArrayList<>();
-        wishes.add(new Wish(Quality.WATER_ACTIVITY, 0.5, now.value(Quality.WATER_ACTIVITY) - 0.02));
+        final FillingProperties now =
+                FillingProperties.of(
+                        Cooking.cook(recipe, grams, Cooking.SEA_LEVEL_HPA), Conditions.USUAL);
+        final List<PropertyConstraint> wishes = new ArrayList<>();
+        wishes.add(
+                new PropertyConstraint(
+                        Quality.WATER_ACTIVITY, 0.5, now.value(Quality.WATER_ACTIVITY) - 0.02));
         for (final Quality quality :
                 List.of(
                         Quality.FIRMNESS,
@@ -129,7 +132,9 @@ public class FillingBench {
                         Quality.YIELD,
                         Quality.SOLID_FAT_SERVING)) {
             final double value = now.value(quality);
-            wishes.add(new Wish(quality, value - 0.1 * Math.abs(value) - 0.5, 1.1 * value + 0.5));
+            wishes.add(
+                    new PropertyConstraint(
+                            quality, value - 0.1 * Math.abs(value) - 0.5, 1.1 * value + 0.5));
         }
         final List<Double> amounts = new ArrayList<>();
         for (final double g : grams) {
@@ -142,7 +147,7 @@ public class FillingBench {
     @Benchmark
     public FillingFigures figures() {
         return FillingFigures.of(
-                Appraisal.of(
+                FillingProperties.of(
                         Cooking.cook(recipe, Cooking.grams(recipe), 1013.25), Conditions.USUAL),
                 Style.SOFT_SHELL.bands());
     }

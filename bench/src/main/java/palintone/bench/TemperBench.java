@@ -24,7 +24,7 @@ import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
@@ -40,8 +40,8 @@ import palintone.core.temper.crystal.CrystalPath;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
 import palintone.core.temper.estimate.CrystalEstimator;
-import palintone.core.temper.estimate.Doubt;
 import palintone.core.temper.estimate.Estimate;
+import palintone.core.temper.estimate.ParameterUncertainty;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
@@ -72,7 +72,7 @@ public class TemperBench {
                             Source.workshop("measurement")),
                     CouvertureKind.DARK);
     private static final TemperTargets TARGETS =
-            TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW);
+            TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW);
     private static final Equipment WORKSHOP =
             new Equipment(new HeatSource(800, 0.6), 19, 0.54, 20, 14, 9000, 900);
     private static final Vessel BOWL = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
@@ -146,7 +146,12 @@ public class TemperBench {
     public Estimate ensemble(final Members size) {
         final CrystalEstimator estimator =
                 new CrystalEstimator(
-                        DARK.crystals().curve(), size.members, 1, Doubt.USUAL, Crystals.NONE, 0);
+                        DARK.crystals().curve(),
+                        size.members,
+                        1,
+                        ParameterUncertainty.USUAL,
+                        Crystals.NONE,
+                        0);
         double before = 47;
         for (int s = 2; s <= 3600; s += 2) {
             final double now = s < 900 ? 47 - s * 20.5 / 900 : s < 1200 ? 26.5 : 31.4;

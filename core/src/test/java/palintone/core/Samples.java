@@ -8,11 +8,11 @@ import java.util.Set;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
 import palintone.core.piece.ColourCoat;
-import palintone.core.piece.Layer;
+import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Piece;
-import palintone.core.shell.HalfSphere;
-import palintone.core.shell.Mould;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -113,7 +113,7 @@ public final class Samples {
                 dark(),
                 1.6,
                 2.0,
-                List.of(new Layer(ganache(), 1)),
+                List.of(new FillingLayer(ganache(), 1)),
                 Optional.of(new ColourCoat("plum", 0.05)));
     }
 

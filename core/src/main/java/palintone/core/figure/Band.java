@@ -36,11 +36,11 @@ public record Band(double lowLimit, double low, double high, double highLimit) {
     }
 
     /** How the value stands against this band. */
-    public Tension tensionOf(final double value) {
+    public BandStatus bandStatusOf(final double value) {
         if (value >= low && value <= high) {
-            return Tension.IN_BAND;
+            return BandStatus.IN_BAND;
         }
-        return value >= lowLimit && value <= highLimit ? Tension.TIGHT : Tension.OFF;
+        return value >= lowLimit && value <= highLimit ? BandStatus.TIGHT : BandStatus.OFF;
     }
 
     /** Signed distance to the good stretch: negative below, positive above, 0 inside. */

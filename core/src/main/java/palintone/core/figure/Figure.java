@@ -43,8 +43,8 @@ public record Figure(
     }
 
     /** How the value stands against its band; a figure without a band is always in it. */
-    public Tension tension() {
-        return band.map(b -> b.tensionOf(value)).orElse(Tension.IN_BAND);
+    public BandStatus bandStatus() {
+        return band.map(b -> b.bandStatusOf(value)).orElse(BandStatus.IN_BAND);
     }
 
     public Quantity quantity() {

@@ -8,7 +8,7 @@ import palintone.core.filling.life.Lethality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.substance.Component;
-import palintone.core.substance.Nature;
+import palintone.core.substance.FunctionalClass;
 
 /** Where a recipe can hurt somebody; each defers to those who decide. */
 final class Cautions {
@@ -45,7 +45,7 @@ final class Cautions {
         if (cooked.weighed().keySet().stream()
                 .anyMatch(
                         i ->
-                                i.is(Nature.SPIRIT)
+                                i.is(FunctionalClass.SPIRIT)
                                         || i.composition().fraction(Component.ETHANOL)
                                                 > FLAMMABLE_SHARE)) {
             words.add(

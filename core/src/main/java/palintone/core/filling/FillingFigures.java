@@ -12,7 +12,7 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Range;
 import palintone.core.figure.Sentence;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.life.Life;
@@ -20,8 +20,8 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 
 /**
  * Everything that can be said of a filling before it is cooked.
@@ -74,14 +74,15 @@ public record FillingFigures(
      * @param conditions where it is kept and eaten, and what was measured of it
      */
     public static FillingFigures of(final Filling filling, final Conditions conditions) {
-        return of(Appraisal.of(filling.cooked(), conditions), Style.SOFT_SHELL.bands());
+        return of(FillingProperties.of(filling.cooked(), conditions), Style.SOFT_SHELL.bands());
     }
 
     /**
      * @param bands what it ought to be
      */
-    public static FillingFigures of(final Appraisal appraisal, final Map<Quality, Band> bands) {
-        final Explained explained = new Explained(appraisal);
+    public static FillingFigures of(
+            final FillingProperties properties, final Map<Quality, Band> bands) {
+        final PropertyReport explained = new PropertyReport(properties);
         final Map<Quality, Figure> figures = new EnumMap<>(Quality.class);
         for (final Quality quality : Quality.values()) {
             Figure figure = explained.figure(quality);
@@ -90,19 +91,19 @@ public record FillingFigures(
             }
             figures.put(quality, figure);
         }
-        final Cooked cooked = appraisal.cooked();
+        final Cooked cooked = properties.cooked();
         final List<TextureAt> textures = new ArrayList<>();
-        for (final double celsius : temperatures(appraisal.conditions())) {
-            final double pascal = appraisal.texture().pascal(celsius);
+        for (final double celsius : temperatures(properties.conditions())) {
+            final double pascal = properties.texture().pascal(celsius);
             textures.add(new TextureAt(celsius, TextureClass.of(pascal), pascal));
         }
-        final Life life = life(appraisal, figures);
+        final Life life = life(properties, figures);
         final List<Figure> egg =
                 cooked.eggSince() < 0 ? List.of() : List.of(Lethality.figure(cooked.eggHeat()));
         return new FillingFigures(
                 figures,
-                Risks.ofSplitting(appraisal),
-                Risks.ofGraining(appraisal),
+                Risks.ofSplitting(properties),
+                Risks.ofGraining(properties),
                 textures,
                 life,
                 egg,
@@ -116,7 +117,7 @@ public record FillingFigures(
                 allergens(cooked),
                 Cautions.of(cooked),
                 cooked,
-                appraisal.conditions());
+                properties.conditions());
     }
 
     /** The usual ones, with those where it is kept and eaten. */
@@ -127,9 +128,10 @@ public record FillingFigures(
         return all;
     }
 
-    private static Life life(final Appraisal appraisal, final Map<Quality, Figure> figures) {
-        final Cooked cooked = appraisal.cooked();
-        final Range aw = appraisal.waterActivityRange();
+    private static Life life(
+            final FillingProperties properties, final Map<Quality, Figure> figures) {
+        final Cooked cooked = properties.cooked();
+        final Range aw = properties.waterActivityRange();
         final double water = cooked.composition().fraction(Component.WATER);
         final double ethanol = cooked.composition().fraction(Component.ETHANOL);
         return Life.of(
@@ -138,15 +140,15 @@ public record FillingFigures(
                         aw.low(),
                         aw.high(),
                         figures.get(Quality.ACIDITY).value(),
-                        appraisal.acidityRange().high(),
+                        properties.acidityRange().high(),
                         water + ethanol > 0 ? 100 * ethanol / (water + ethanol) : 0,
                         cooked.unheated().isEmpty() && !cooked.heat().isEmpty(),
                         egg(cooked),
-                        appraisal.conditions().storageC(),
+                        properties.conditions().storageC(),
                         100 * cooked.composition().fraction(Component.LIQUID_OIL),
-                        has(cooked, Nature.NUT),
+                        has(cooked, FunctionalClass.NUT),
                         cooked.composition().fraction(Component.MILK_FAT) > 0.01,
-                        has(cooked, Nature.CRISP)));
+                        has(cooked, FunctionalClass.CRISP)));
     }
 
     private static Keeping.Egg egg(final Cooked cooked) {
@@ -161,7 +163,7 @@ public record FillingFigures(
                 : Keeping.Egg.HEATED;
     }
 
-    private static boolean has(final Cooked cooked, final Nature nature) {
+    private static boolean has(final Cooked cooked, final FunctionalClass nature) {
         return cooked.inIt().stream().anyMatch(i -> i.is(nature));
     }
 

@@ -2,7 +2,7 @@ package palintone.core.filling;
 
 import palintone.core.figure.Unit;
 
-/** What a filling can be wished to be; each is one number of an {@link Appraisal}. */
+/** What a filling can be wished to be; each is one number of an {@link FillingProperties}. */
 public enum Quality {
     WATER_ACTIVITY("water activity", Unit.ONE, 0.02),
     WATER("water", Unit.PERCENT, 2),

@@ -6,7 +6,7 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.sugar.Graining;
 
@@ -16,14 +16,14 @@ final class Risks {
     private Risks() {}
 
     /** How likely it splits; nothing can split where fat is outside. */
-    static Figure ofSplitting(final Appraisal appraisal) {
-        final Cooked cooked = appraisal.cooked();
+    static Figure ofSplitting(final FillingProperties properties) {
+        final Cooked cooked = properties.cooked();
         final double width = cooked.history().emulsifiedWidthMm();
         final double depthMm =
                 width > 0 ? cooked.yieldG() / 1.1 * 1000 / (Math.PI * width * width / 4) : 0;
         final boolean tooWide = width > 0 && depthMm < 0.25 * width;
         final double risk =
-                appraisal.wet() && cooked.composition().fatFraction() > 0.05
+                properties.wet() && cooked.composition().fatFraction() > 0.05
                         ? 100
                                 * Emulsion.of(cooked.composition())
                                         .splitRisk(cooked.history().blended(), tooWide)
@@ -35,7 +35,7 @@ final class Risks {
                         Basis.of("by the fat phase share; a blender helps, a wide vessel harms")
                                 .with(
                                         "fat phase share",
-                                        appraisal.value(Quality.OIL_SHARE),
+                                        properties.value(Quality.OIL_SHARE),
                                         Unit.ONE)
                                 .with("depth in the vessel", depthMm, Unit.MILLIMETRE)
                                 .with("width of the vessel", width, Unit.MILLIMETRE)
@@ -45,11 +45,11 @@ final class Risks {
     }
 
     /** How likely a cooked sugar turns to grain; nothing to say where none was cooked. */
-    static List<Figure> ofGraining(final Appraisal appraisal) {
-        if (!appraisal.wet() || !appraisal.texture().cookedSugar()) {
+    static List<Figure> ofGraining(final FillingProperties properties) {
+        if (!properties.wet() || !properties.texture().cookedSugar()) {
             return List.of();
         }
-        final Graining graining = Graining.of(appraisal.cooked().composition());
+        final Graining graining = Graining.of(properties.cooked().composition());
         return List.of(
                 Figure.of(
                                 "risk of graining",

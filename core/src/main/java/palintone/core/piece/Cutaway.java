@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
-import palintone.core.shell.Cavity;
+import palintone.core.mould.Cavity;
 
 /**
  * The section of a piece, to scale, in mm from the rim plane and from the middle line. Whoever
@@ -32,7 +32,7 @@ public record Cutaway(List<Point> outer, List<Point> inner, double capMm, List<L
         // The first filling lies on the floor of the cavity: go from the floor up.
         double floorMm = room.depthMm();
         double below = room.volumeMl();
-        for (final Layer layer : piece.layers()) {
+        for (final FillingLayer layer : piece.layers()) {
             final double topMl = Math.max(capMl, below - layer.share() * piece.fillingMl());
             final double topMm = depthOf(room, topMl);
             layers.add(new LayerDepth(layer.filling().name(), topMm, floorMm));

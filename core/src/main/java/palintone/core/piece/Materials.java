@@ -20,6 +20,7 @@ import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Mixture;
 import palintone.core.substance.Portion;
+import palintone.core.temper.colour.ColourButter;
 
 /**
  * What a batch of one piece needs.
@@ -136,7 +137,7 @@ public record Materials(
             final Function<Filling, Conditions> conditions) {
         final List<FillingNeed> needs = new ArrayList<>();
         for (int i = 0; i < piece.layers().size(); i++) {
-            final Layer layer = piece.layers().get(i);
+            final FillingLayer layer = piece.layers().get(i);
             final double perPiece = each.layers().get(i).value();
             final double held = perPiece * pieces;
             final double make = held * (1 + surplus);
@@ -162,13 +163,7 @@ public record Materials(
 
     private static Figure colour(final Piece piece, final ColourCoat coat, final int pieces) {
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
-        final double massG =
-                wallMm2
-                        * coat.thicknessMm()
-                        / 1000
-                        * ColourCoat.DENSITY_G_PER_ML
-                        / ColourCoat.CAUGHT
-                        * pieces;
+        final double massG = ColourButter.sprayedG(wallMm2, coat.thicknessMm()) * pieces;
         return Figure.of(
                 "coloured cocoa butter, " + coat.name(),
                 massG,
@@ -176,10 +171,10 @@ public record Materials(
                 Basis.of("wall · film · density / share caught × pieces")
                         .with("wall of a cavity (mm²)", wallMm2, Unit.ONE)
                         .with("film", coat.thicknessMm(), Unit.MILLIMETRE)
-                        .with("density", ColourCoat.DENSITY_G_PER_ML, Unit.GRAM_PER_ML)
-                        .with("share caught", ColourCoat.CAUGHT * 100, Unit.PERCENT)
+                        .with("density", ColourButter.BUTTER_G_PER_ML, Unit.GRAM_PER_ML)
+                        .with("share caught", ColourButter.CAUGHT * 100, Unit.PERCENT)
                         .with("pieces", pieces, Unit.PIECE)
-                        .from(ColourCoat.SOURCE));
+                        .from(ColourButter.PRACTICE));
     }
 
     /** Everything to fetch from the larder, the couverture to melt first, each ingredient once. */

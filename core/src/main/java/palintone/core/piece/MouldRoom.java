@@ -2,8 +2,8 @@ package palintone.core.piece;
 
 import palintone.core.figure.Require;
 import palintone.core.filling.Filling;
-import palintone.core.shell.Cavity;
-import palintone.core.shell.Mould;
+import palintone.core.mould.Cavity;
+import palintone.core.mould.Mould;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
 

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.shell.Cavity;
-import palintone.core.shell.Mould;
+import palintone.core.mould.Cavity;
+import palintone.core.mould.Mould;
 import palintone.core.temper.Couverture;
 
 /**
@@ -27,7 +27,7 @@ public record Piece(
         Couverture couverture,
         double shellMm,
         double headRoomMm,
-        List<Layer> layers,
+        List<FillingLayer> layers,
         Optional<ColourCoat> colour) {
 
     private static final double SHARE_TOLERANCE = 0.001;
@@ -41,7 +41,7 @@ public record Piece(
         Require.text("name", name, 120);
         layers = List.copyOf(layers);
         new MouldRoom(mould, shellMm, headRoomMm);
-        final double sum = layers.stream().mapToDouble(Layer::share).sum();
+        final double sum = layers.stream().mapToDouble(FillingLayer::share).sum();
         if (Math.abs(sum - 1) > SHARE_TOLERANCE) {
             throw new OutOfRangeException(
                     "shares of the layers", String.valueOf(sum), "a sum of 1");

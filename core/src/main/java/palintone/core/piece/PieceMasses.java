@@ -43,7 +43,7 @@ public record PieceMasses(
                                 .with("head room", piece.headRoomMm(), Unit.MILLIMETRE));
         final List<Figure> layers = new ArrayList<>();
         double wholeG = shell.value() + cap.value();
-        for (final Layer layer : piece.layers()) {
+        for (final FillingLayer layer : piece.layers()) {
             final double ml = piece.fillingMl() * layer.share();
             final double fillingDensity = layer.filling().densityGPerMl();
             wholeG += ml * fillingDensity;

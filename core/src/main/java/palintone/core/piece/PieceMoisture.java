@@ -8,14 +8,15 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
 import palintone.core.filling.layer.CrunchChecks;
-import palintone.core.filling.layer.Gab;
 import palintone.core.filling.layer.MoistureBetween;
+import palintone.core.filling.layer.MoistureLayer;
 import palintone.core.filling.record.Corrections;
+import palintone.core.filling.water.Gab;
 
 /**
  * Water moving between the fillings of one piece: bare, and with fat painted between them.
@@ -42,7 +43,7 @@ public record PieceMoisture(
      *
      * @param share of the room for fillings, above 0 to 1
      */
-    public record Part(String name, double share, Appraisal appraisal) {}
+    public record Part(String name, double share, FillingProperties properties) {}
 
     /**
      * @param own what the workshop has measured of each filling
@@ -66,7 +67,7 @@ public record PieceMoisture(
                                         new Part(
                                                 layer.filling().name(),
                                                 layer.share(),
-                                                Appraisal.of(
+                                                FillingProperties.of(
                                                         layer.filling().cooked(),
                                                         Conditions.USUAL.measured(
                                                                 own.apply(layer.filling())))))
@@ -95,17 +96,17 @@ public record PieceMoisture(
                     "layers of " + name, "one", "a piece with two fillings or more");
         }
         Require.positive("fat barrier", barrierMm, 5, "mm");
-        final List<palintone.core.filling.layer.Layer> layers = new ArrayList<>();
+        final List<MoistureLayer> layers = new ArrayList<>();
         int crisp = 0;
         double driest = 2;
         for (int i = 0; i < parts.size(); i++) {
             final Part part = parts.get(i);
             layers.add(
-                    palintone.core.filling.layer.Layer.of(
+                    MoistureLayer.of(
                             part.name(),
-                            room.grams(part.appraisal().cooked().composition()) * part.share(),
-                            part.appraisal()));
-            final double aw = part.appraisal().value(Quality.WATER_ACTIVITY);
+                            room.grams(part.properties().cooked().composition()) * part.share(),
+                            part.properties()));
+            final double aw = part.properties().value(Quality.WATER_ACTIVITY);
             if (aw < driest) {
                 driest = aw;
                 crisp = i;
@@ -118,7 +119,7 @@ public record PieceMoisture(
         final List<MoistureBetween.At> fat =
                 MoistureBetween.follow(layers, faces(layers, area, barrierMm), days, factor);
         return new PieceMoisture(
-                layers.stream().map(palintone.core.filling.layer.Layer::name).toList(),
+                layers.stream().map(MoistureLayer::name).toList(),
                 bare,
                 fat,
                 crisp,
@@ -132,7 +133,7 @@ public record PieceMoisture(
 
     /** Bare bites and those behind fat speak separately; each counts by how many there were. */
     private static double factor(
-            final List<palintone.core.filling.layer.Layer> layers,
+            final List<MoistureLayer> layers,
             final double area,
             final int crisp,
             final List<Bite> bites) {
@@ -156,9 +157,7 @@ public record PieceMoisture(
     }
 
     private static List<MoistureBetween.Face> faces(
-            final List<palintone.core.filling.layer.Layer> layers,
-            final double area,
-            final double barrierMm) {
+            final List<MoistureLayer> layers, final double area, final double barrierMm) {
         final List<MoistureBetween.Face> faces = new ArrayList<>();
         for (int i = 1; i < layers.size(); i++) {
             faces.add(new MoistureBetween.Face(area, barrierMm));

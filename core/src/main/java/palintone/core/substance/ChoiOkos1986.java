@@ -115,13 +115,19 @@ public final class ChoiOkos1986 {
         classes.put(
                 Component.COCOA_SOLIDS,
                 Map.of(
-                        Major.PROTEIN, 0.27,
-                        Major.FIBRE, 0.35,
-                        Major.CARBOHYDRATE, 0.30,
-                        Major.ASH, 0.08));
+                        Major.PROTEIN, LumpedSolids.COCOA_PROTEIN,
+                        Major.FIBRE, LumpedSolids.COCOA_FIBRE,
+                        Major.CARBOHYDRATE, LumpedSolids.COCOA_CARBOHYDRATE,
+                        Major.ASH, LumpedSolids.COCOA_ASH));
         classes.put(
                 Component.MILK_SOLIDS,
-                Map.of(Major.PROTEIN, 0.37, Major.CARBOHYDRATE, 0.55, Major.ASH, 0.08));
+                Map.of(
+                        Major.PROTEIN,
+                        LumpedSolids.MILK_PROTEIN,
+                        Major.CARBOHYDRATE,
+                        LumpedSolids.MILK_LACTOSE,
+                        Major.ASH,
+                        LumpedSolids.MILK_ASH));
         return classes;
     }
 }

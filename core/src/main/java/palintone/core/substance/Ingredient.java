@@ -47,7 +47,7 @@ public record Ingredient(
     }
 
     /** Whether it has this nature. */
-    public boolean is(final Nature nature) {
+    public boolean is(final FunctionalClass nature) {
         return traits.natures().contains(nature);
     }
 }

@@ -31,14 +31,6 @@ public record Nutrition(
     public static final Source SOURCE =
             Source.remembered("Regulation (EU) No 1169/2011, annex XIV, energy factors");
 
-    /** Shares of the lumped solids, as in {@link ChoiOkos1986}. */
-    private static final double COCOA_PROTEIN = 0.27;
-
-    private static final double COCOA_FIBRE = 0.35;
-    private static final double COCOA_CARBOHYDRATE = 0.30;
-    private static final double MILK_PROTEIN = 0.37;
-    private static final double MILK_LACTOSE = 0.55;
-
     /** Of 100 g of this composition. */
     public static Nutrition of(final Composition c) {
         final double cocoa = c.fraction(Component.COCOA_SOLIDS) * 100;
@@ -50,19 +42,21 @@ public record Nutrition(
                                         + c.fraction(Component.FRUCTOSE)
                                         + c.fraction(Component.LACTOSE)
                                         + c.fraction(Component.MALTOSE))
-                        + milk * MILK_LACTOSE;
+                        + milk * LumpedSolids.MILK_LACTOSE;
         final double polyols =
                 100 * (c.fraction(Component.SORBITOL) + c.fraction(Component.GLYCEROL));
         final double starches =
                 100 * (c.fraction(Component.STARCH) + c.fraction(Component.HIGHER_SACCHARIDES))
-                        + cocoa * COCOA_CARBOHYDRATE;
+                        + cocoa * LumpedSolids.COCOA_CARBOHYDRATE;
         return new Nutrition(
                 c.fatFraction() * 100,
                 sugars + polyols + starches,
                 sugars,
                 polyols,
-                100 * c.fraction(Component.FIBRE) + cocoa * COCOA_FIBRE,
-                100 * c.fraction(Component.PROTEIN) + cocoa * COCOA_PROTEIN + milk * MILK_PROTEIN,
+                100 * c.fraction(Component.FIBRE) + cocoa * LumpedSolids.COCOA_FIBRE,
+                100 * c.fraction(Component.PROTEIN)
+                        + cocoa * LumpedSolids.COCOA_PROTEIN
+                        + milk * LumpedSolids.MILK_PROTEIN,
                 100 * c.fraction(Component.ORGANIC_ACID),
                 100 * c.fraction(Component.ETHANOL));
     }

@@ -20,7 +20,7 @@ public record Traits(
         OptionalDouble pieceG,
         OptionalDouble pricePerKg,
         OptionalDouble gelStrength,
-        Set<Nature> natures,
+        Set<FunctionalClass> natures,
         boolean estimated) {
 
     /** Nothing known. */
@@ -49,7 +49,7 @@ public record Traits(
             final OptionalDouble ph,
             final OptionalDouble pieceG,
             final OptionalDouble pricePerKg,
-            final Set<Nature> natures,
+            final Set<FunctionalClass> natures,
             final boolean estimated) {
         this(ph, pieceG, pricePerKg, OptionalDouble.empty(), natures, estimated);
     }

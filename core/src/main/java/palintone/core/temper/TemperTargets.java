@@ -21,11 +21,11 @@ public record TemperTargets(Band melt, Band work, Band paperTestS) {
 
     /**
      * @param kind of couverture
-     * @param school where dark is held
+     * @param practice where dark is held
      */
-    public static TemperTargets of(final CouvertureKind kind, final DarkWindowSchool school) {
+    public static TemperTargets of(final CouvertureKind kind, final DarkWindowPractice practice) {
         return switch (kind) {
-            case DARK -> targets(55, Band.around(school.low(), school.high(), 1));
+            case DARK -> targets(55, Band.around(practice.low(), practice.high(), 1));
             case MILK -> targets(52, Band.around(29, 31, 1));
             case WHITE -> targets(50.5, Band.around(27, 29, 1));
         };

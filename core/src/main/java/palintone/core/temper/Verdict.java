@@ -10,7 +10,7 @@ public enum Verdict {
     OVER("over-tempered"),
     LOST("temper lost");
 
-    /** Least seed with which a smear sets surely, share of the fat; see FiveFacts. */
+    /** Least seed with which a smear sets surely, share of the fat; see CalibrationTargets. */
     public static final double LEAST_STABLE = 0.003;
 
     /** Below this there is no temper to speak of. */

@@ -1,12 +1,12 @@
 package palintone.core.work;
 
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.Sentence;
-import palintone.core.figure.Tension;
 
 /**
  * What a reading means.
  *
- * @param tension how it stands against its band
+ * @param bandStatus how it stands against its band
  * @param sentence the number, then what to do
  */
-public record Advice(Tension tension, Sentence sentence) {}
+public record Advice(BandStatus bandStatus, Sentence sentence) {}

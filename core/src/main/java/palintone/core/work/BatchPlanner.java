@@ -15,7 +15,7 @@ import palintone.core.substance.Allergen;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.SeedPlan;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
 
 /** Lays out the steps of a moulded batch in the order makers work. */
@@ -51,7 +51,7 @@ public final class BatchPlanner {
     /**
      * @param materials what is made, and how much
      * @param targets temperatures by couverture and school
-     * @param school of seeding
+     * @param practice of seeding
      * @param room seed lies at room temperature, and its dew point matters after the cold
      * @param cabinetC of the cabinet the moulds are chilled in, °C
      * @param heat what rewarms the bowl
@@ -59,7 +59,7 @@ public final class BatchPlanner {
     public static BatchPlan plan(
             final Materials materials,
             final TemperTargets targets,
-            final SeedSchool school,
+            final SeedPractice practice,
             final RoomAir room,
             final double cabinetC,
             final HeatSource heat) {
@@ -67,7 +67,7 @@ public final class BatchPlanner {
         final double bowlG = materials.toMelt().value();
         final SeedPlan seed =
                 SeedPlan.forShare(
-                        couverture, targets.work(), bowlG, school.share(), room.temperatureC());
+                        couverture, targets.work(), bowlG, practice.share(), room.temperatureC());
         final BatchPlanner planner = new BatchPlanner(materials, targets, seed, room, cabinetC);
         planner.mouldAndTemper();
         planner.shell();

@@ -1,8 +1,8 @@
 package palintone.core.work;
 
 import palintone.core.figure.Band;
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.Sentence;
-import palintone.core.figure.Tension;
 import palintone.core.figure.Unit;
 import palintone.core.temper.HeatSource;
 
@@ -18,18 +18,19 @@ public final class ReadingAdvice {
      */
     public static Advice on(final PlannedStep step, final double value, final Bowl bowl) {
         final Reading reading = step.reading().orElseThrow();
-        final Tension tension = reading.band().tensionOf(value);
+        final BandStatus bandStatus = reading.band().bandStatusOf(value);
         final double out = reading.band().outBy(value);
         if (out == 0) {
-            return new Advice(tension, stated(reading, value, 0).and(Sentence.of(carryOn(step))));
+            return new Advice(
+                    bandStatus, stated(reading, value, 0).and(Sentence.of(carryOn(step))));
         }
         final Sentence next =
                 switch (reading.unit()) {
-                    case SECOND -> slowSet(tension);
+                    case SECOND -> slowSet(bandStatus);
                     case GRAM -> weight(step.kind(), reading, value, bowl);
                     default -> temperature(step.kind(), reading.band(), value, bowl);
                 };
-        return new Advice(tension, stated(reading, value, out).and(next));
+        return new Advice(bandStatus, stated(reading, value, out).and(next));
     }
 
     private static Sentence stated(final Reading reading, final double value, final double out) {
@@ -47,9 +48,9 @@ public final class ReadingAdvice {
         return step.kind() == StepKind.TEST ? "In temper: cast now." : "Go on.";
     }
 
-    private static Sentence slowSet(final Tension tension) {
+    private static Sentence slowSet(final BandStatus bandStatus) {
         return Sentence.of(
-                tension == Tension.TIGHT
+                bandStatus == BandStatus.TIGHT
                         ? "Slow: stir in a little more seed, wait a minute, test again."
                         : "Not in temper. Do not cast: melt out and temper again.");
     }

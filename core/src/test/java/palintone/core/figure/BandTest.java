@@ -22,8 +22,8 @@ class BandTest {
         "33, TIGHT, 1",
         "33.01, OFF, 1.01"
     })
-    void tellsHowAValueStands(final double value, final Tension tension, final double out) {
-        assertThat(work.tensionOf(value)).isEqualTo(tension);
+    void tellsHowAValueStands(final double value, final BandStatus bandStatus, final double out) {
+        assertThat(work.bandStatusOf(value)).isEqualTo(bandStatus);
         assertThat(work.outBy(value)).isCloseTo(out, org.assertj.core.data.Offset.offset(1e-9));
     }
 

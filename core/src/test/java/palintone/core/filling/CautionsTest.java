@@ -20,8 +20,8 @@ import palintone.core.filling.pot.Setting;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 import palintone.core.substance.Traits;
 
 /** Where the work can hurt somebody the sheet says so; where it cannot, it is silent. */
@@ -133,7 +133,7 @@ class CautionsTest {
                                 OptionalDouble.empty(),
                                 OptionalDouble.empty(),
                                 OptionalDouble.empty(),
-                                Set.of(Nature.CRISP),
+                                Set.of(FunctionalClass.CRISP),
                                 false));
         final Operation boil =
                 op(OperationKind.BOIL, grams(Samples.CREAM, 70), grams(Kitchen.INVERT, 40));

@@ -10,9 +10,9 @@ import palintone.core.filling.pot.RecipeLine;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
-import palintone.core.substance.Nature;
 import palintone.core.substance.Traits;
 
 /** Ingredients of fillings that several tests need. */
@@ -74,7 +74,7 @@ public final class Kitchen {
                             OptionalDouble.of(6.2),
                             OptionalDouble.of(17),
                             OptionalDouble.empty(),
-                            Set.of(Nature.RAW_EGG),
+                            Set.of(FunctionalClass.RAW_EGG),
                             false));
     public static final Ingredient SPIRIT =
             new Ingredient(
@@ -88,7 +88,7 @@ public final class Kitchen {
                             OptionalDouble.empty(),
                             OptionalDouble.empty(),
                             OptionalDouble.of(20),
-                            Set.of(Nature.SPIRIT),
+                            Set.of(FunctionalClass.SPIRIT),
                             false));
 
     private Kitchen() {}

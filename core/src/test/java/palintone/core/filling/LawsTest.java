@@ -15,9 +15,9 @@ import palintone.core.fat.FatBlend;
 import palintone.core.figure.Figure;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
-import palintone.core.filling.balance.ReadyWish;
-import palintone.core.filling.balance.Wish;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.balance.PropertyConstraint;
+import palintone.core.filling.balance.ReadyConstraint;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Life;
 import palintone.core.filling.pot.Cooking;
@@ -34,9 +34,9 @@ import palintone.core.substance.Composition;
 /** What must hold of every filling, whatever it is made of. */
 class LawsTest {
 
-    private static Appraisal ganache(
+    private static FillingProperties ganache(
             final double cream, final double dark, final double invert, final double butter) {
-        return Appraisal.of(
+        return FillingProperties.of(
                 Cooking.cook(
                         List.of(
                                 op(
@@ -173,7 +173,7 @@ class LawsTest {
 
     @Property(tries = 30)
     void readyWishesMoveTheirQualityTheRightWay(
-            @ForAll final ReadyWish wish,
+            @ForAll final ReadyConstraint wish,
             @ForAll @DoubleRange(min = 200, max = 280) final double cream,
             @ForAll @DoubleRange(min = 280, max = 380) final double dark) {
         final List<Operation> operations =
@@ -186,8 +186,9 @@ class LawsTest {
                         op(OperationKind.POUR, grams(Samples.DARK_66, dark)),
                         op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 40)));
         final List<Double> amounts = List.of(cream, 40.0, 30.0, dark, 40.0);
-        final Appraisal now = Appraisal.of(Cooking.cook(operations), Conditions.USUAL);
-        final List<Wish> wishes = wish.from(now, Style.SOFT_SHELL.bands());
+        final FillingProperties now =
+                FillingProperties.of(Cooking.cook(operations), Conditions.USUAL);
+        final List<PropertyConstraint> wishes = wish.from(now, Style.SOFT_SHELL.bands());
         final Balance balance =
                 Balance.solve(
                         new BalanceTask(
@@ -200,7 +201,7 @@ class LawsTest {
         }
     }
 
-    private static Quality quality(final ReadyWish wish) {
+    private static Quality quality(final ReadyConstraint wish) {
         return switch (wish) {
             case FIRM_IT, SOFTEN_IT -> Quality.FIRMNESS;
             case KEEP_LONGER -> Quality.WATER_ACTIVITY;

@@ -15,9 +15,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.Samples;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
-import palintone.core.filling.cool.RestSchool;
+import palintone.core.filling.cool.RestPractice;
 import palintone.core.filling.cool.WarmestFill;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.mend.Fault;
 import palintone.core.filling.mend.Rescue;
 import palintone.core.filling.pot.Cooking;
@@ -70,16 +70,16 @@ class ToolsTest {
     private static Cooling cooling(
             final CoolingVessel vessel, final double depthMm, final double roomC) {
         return Cooling.of(
-                Appraisal.of(Cooking.cook(GANACHE), Conditions.USUAL),
+                FillingProperties.of(Cooking.cook(GANACHE), Conditions.USUAL),
                 new Cooling.Where(vessel, depthMm, roomC, 60, 29));
     }
 
     @Test
     void schoolsOfRestingEndDifferently() {
-        final Appraisal now = Appraisal.of(Cooking.cook(GANACHE), Conditions.USUAL);
-        final double day = RestSchool.ROOM_24_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
-        final double hours = RestSchool.ROOM_3_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
-        final double cold = RestSchool.COLD_3_DAYS.end(now, CoolingVessel.BOWL, 60, 35).pascal();
+        final FillingProperties now = FillingProperties.of(Cooking.cook(GANACHE), Conditions.USUAL);
+        final double day = RestPractice.ROOM_24_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
+        final double hours = RestPractice.ROOM_3_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
+        final double cold = RestPractice.COLD_3_DAYS.end(now, CoolingVessel.BOWL, 60, 35).pascal();
         assertThat(hours).isLessThan(day);
         assertThat(cold).isGreaterThan(3 * day);
     }
@@ -130,7 +130,8 @@ class ToolsTest {
     @Test
     void tooSoftAndTooHardMoveTheFirmnessTheRightWay() {
         final double now =
-                Appraisal.of(Cooking.cook(GANACHE), Conditions.USUAL).value(Quality.FIRMNESS);
+                FillingProperties.of(Cooking.cook(GANACHE), Conditions.USUAL)
+                        .value(Quality.FIRMNESS);
         final Rescue firmer = Rescue.of(Fault.TOO_SOFT, GANACHE, Kitchen.WATER, Conditions.USUAL);
         assertThat(firmer.remedies().get(0).after().orElseThrow().value(Quality.FIRMNESS))
                 .isCloseTo(now + 1, within(1e-3));

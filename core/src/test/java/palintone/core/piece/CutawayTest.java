@@ -9,11 +9,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import palintone.core.Samples;
-import palintone.core.shell.Bar;
-import palintone.core.shell.Cavity;
-import palintone.core.shell.Dome;
-import palintone.core.shell.HalfSphere;
-import palintone.core.shell.Mould;
+import palintone.core.mould.Bar;
+import palintone.core.mould.Cavity;
+import palintone.core.mould.Dome;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
 
 /** The drawing is to scale: what lies between two of its depths is the volume that was planned. */
 class CutawayTest {
@@ -38,8 +38,8 @@ class CutawayTest {
                             shellMm,
                             headRoomMm,
                             List.of(
-                                    new Layer(Samples.ganache(), firstShare),
-                                    new Layer(Samples.ganache(), 1 - firstShare)),
+                                    new FillingLayer(Samples.ganache(), firstShare),
+                                    new FillingLayer(Samples.ganache(), 1 - firstShare)),
                             Optional.empty());
             final Cutaway drawing = Cutaway.of(piece);
             final Cutaway.LayerDepth first = drawing.layers().get(0);

@@ -106,8 +106,8 @@ class MaterialsTest {
                         1.6,
                         2,
                         List.of(
-                                new Layer(Samples.ganache(), 0.4),
-                                new Layer(Samples.ganache(), 0.6)),
+                                new FillingLayer(Samples.ganache(), 0.4),
+                                new FillingLayer(Samples.ganache(), 0.6)),
                         Optional.empty());
         final Cutaway drawing = Cutaway.of(two);
         final Cutaway.LayerDepth first = drawing.layers().get(0);
@@ -130,7 +130,7 @@ class MaterialsTest {
                                         Samples.dark(),
                                         1.6,
                                         2,
-                                        List.of(new Layer(Samples.ganache(), 0.7)),
+                                        List.of(new FillingLayer(Samples.ganache(), 0.7)),
                                         Optional.empty()))
                 .hasMessage("shares of the layers is 0.7; allowed: a sum of 1");
     }

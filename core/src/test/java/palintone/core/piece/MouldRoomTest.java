@@ -9,8 +9,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.record.Corrections;
 
 class MouldRoomTest {
@@ -40,7 +40,7 @@ class MouldRoomTest {
                         Samples.dark(),
                         1.6,
                         2,
-                        List.of(new Layer(Samples.ganache(), 1)),
+                        List.of(new FillingLayer(Samples.ganache(), 1)),
                         Optional.empty());
         assertThat(piece.mouldRoom().grams(Samples.ganache().cooked().composition()))
                 .isCloseTo(PieceMasses.of(piece).layers().get(0).value(), within(1e-9));
@@ -49,7 +49,8 @@ class MouldRoomTest {
     @Test
     void layersThoughtOfAgeLikeThoseOfAPiece() {
         final MouldRoom room = new MouldRoom(Samples.HALF_SPHERES, 1.6, 2);
-        final Appraisal ganache = Appraisal.of(Samples.ganache().cooked(), Conditions.USUAL);
+        final FillingProperties ganache =
+                FillingProperties.of(Samples.ganache().cooked(), Conditions.USUAL);
         final Piece piece =
                 new Piece(
                         "p",
@@ -59,8 +60,8 @@ class MouldRoomTest {
                         1.6,
                         2,
                         List.of(
-                                new Layer(Samples.ganache(), 0.6),
-                                new Layer(Samples.ganache(), 0.4)),
+                                new FillingLayer(Samples.ganache(), 0.6),
+                                new FillingLayer(Samples.ganache(), 0.4)),
                         Optional.empty());
         final PieceMoisture thought =
                 PieceMoisture.of(

@@ -49,7 +49,7 @@ class PieceMoistureTest {
                                     grams(Samples.MILK_41, 60),
                                     grams(WAFER, 60))));
 
-    private static Piece piece(final Layer... layers) {
+    private static Piece piece(final FillingLayer... layers) {
         return new Piece(
                 "two",
                 "Two layers",
@@ -62,7 +62,7 @@ class PieceMoistureTest {
     }
 
     private static final Piece TWO =
-            piece(new Layer(Samples.ganache(), 0.6), new Layer(CRISP, 0.4));
+            piece(new FillingLayer(Samples.ganache(), 0.6), new FillingLayer(CRISP, 0.4));
 
     private static PieceMoisture moisture(final PieceMoisture.Bite... bites) {
         return PieceMoisture.of(TWO, f -> Corrections.NONE, 0.3, 120, List.of(bites));
@@ -74,7 +74,9 @@ class PieceMoistureTest {
         assertThat(moisture().names()).containsExactly("House ganache", "Crisp");
         final PieceMoisture turned =
                 PieceMoisture.of(
-                        piece(new Layer(CRISP, 0.4), new Layer(Samples.ganache(), 0.6)),
+                        piece(
+                                new FillingLayer(CRISP, 0.4),
+                                new FillingLayer(Samples.ganache(), 0.6)),
                         f -> Corrections.NONE,
                         0.3,
                         120,
@@ -141,7 +143,7 @@ class PieceMoistureTest {
         assertThatThrownBy(
                         () ->
                                 PieceMoisture.of(
-                                        piece(new Layer(CRISP, 1)),
+                                        piece(new FillingLayer(CRISP, 1)),
                                         f -> Corrections.NONE,
                                         0.3,
                                         60,

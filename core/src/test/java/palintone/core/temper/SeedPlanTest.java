@@ -10,13 +10,13 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import palintone.core.Samples;
 import palintone.core.figure.Band;
-import palintone.core.figure.Tension;
+import palintone.core.figure.BandStatus;
 import palintone.core.substance.Ingredient;
 
 class SeedPlanTest {
 
     private static TemperTargets targets(final CouvertureKind kind) {
-        return TemperTargets.of(kind, DarkWindowSchool.LOW);
+        return TemperTargets.of(kind, DarkWindowPractice.LOW);
     }
 
     private static Couverture couverture(final CouvertureKind kind) {
@@ -50,7 +50,7 @@ class SeedPlanTest {
         final SeedPlan plan = SeedPlan.forShare(couverture(kind), targets.work(), 3000, 0.03, 20);
         assertThat(plan.bowlTemperatureC().value())
                 .isBetween(targets.work().high(), targets.work().high() + 3.5);
-        assertThat(plan.seedLeft().tension()).isEqualTo(Tension.IN_BAND);
+        assertThat(plan.seedLeft().bandStatus()).isEqualTo(BandStatus.IN_BAND);
     }
 
     /** Both ways: the seed a bowl needs is the seed that bowl was solved for. */
@@ -74,7 +74,7 @@ class SeedPlanTest {
     void whatHappensIfSaysThatHotBowlsEatSeed() {
         final SeedPlan lost = SeedPlan.outcome(Samples.dark(), 1000, 45, 30, 20);
         assertThat(lost.seedLeft().value()).isZero();
-        assertThat(lost.seedLeft().tension()).isEqualTo(Tension.OFF);
+        assertThat(lost.seedLeft().bandStatus()).isEqualTo(BandStatus.OFF);
     }
 
     @Test

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.Samples;
-import palintone.core.figure.Tension;
+import palintone.core.figure.BandStatus;
 import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Operation;
@@ -23,15 +23,15 @@ import palintone.core.filling.pot.OperationKind;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
-import palintone.core.piece.Layer;
+import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
 import palintone.core.substance.Ingredient;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
 
 class BatchPlannerTest {
@@ -50,16 +50,20 @@ class BatchPlannerTest {
                 new Couverture(chocolate, kind),
                 1.6,
                 2,
-                java.util.Collections.nCopies(layers, new Layer(Samples.ganache(), 1.0 / layers)),
+                java.util.Collections.nCopies(
+                        layers, new FillingLayer(Samples.ganache(), 1.0 / layers)),
                 Optional.empty());
     }
 
     private static BatchPlan plan(
-            final Piece piece, final SeedSchool school, final RoomAir room, final double cabinetC) {
+            final Piece piece,
+            final SeedPractice practice,
+            final RoomAir room,
+            final double cabinetC) {
         return BatchPlanner.plan(
                 Materials.of(piece, BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.1)),
-                TemperTargets.of(piece.couverture().kind(), DarkWindowSchool.LOW),
-                school,
+                TemperTargets.of(piece.couverture().kind(), DarkWindowPractice.LOW),
+                practice,
                 room,
                 cabinetC,
                 new HeatSource(600, 0.6));
@@ -77,7 +81,7 @@ class BatchPlannerTest {
                 Samples.dark(),
                 1.6,
                 2,
-                List.of(new Layer(filling, 1)),
+                List.of(new FillingLayer(filling, 1)),
                 Optional.empty());
     }
 
@@ -98,7 +102,8 @@ class BatchPlannerTest {
                                 Operation.of(
                                         OperationKind.POUR,
                                         List.of(Kitchen.grams(Samples.DARK_66, 250)))));
-        final BatchPlan plan = plan(filledWith(custard), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+        final BatchPlan plan =
+                plan(filledWith(custard), SeedPractice.THIRD, new RoomAir(20, 52), 12);
         final String cap = step(plan, StepKind.CAP).caution().orElseThrow();
         assertThat(cap).contains("egg").contains("milk").contains("soya");
         assertThat(cap).contains("must be kept cold");
@@ -119,7 +124,7 @@ class BatchPlannerTest {
                                 Operation.of(
                                         OperationKind.ADD,
                                         List.of(Kitchen.grams(Kitchen.NUT_PASTE, 200)))));
-        final BatchPlan plan = plan(filledWith(paste), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+        final BatchPlan plan = plan(filledWith(paste), SeedPractice.THIRD, new RoomAir(20, 52), 12);
         assertThat(step(plan, StepKind.WEIGH).caution()).isEmpty();
         assertThat(step(plan, StepKind.CAP).caution().orElse("")).doesNotContain("cold");
         assertThat(step(plan, StepKind.FILL).caution().orElseThrow()).doesNotContain("4 °C");
@@ -129,7 +134,7 @@ class BatchPlannerTest {
     @EnumSource(CouvertureKind.class)
     void everyPlaceInEverySentenceHasItsNumber(final CouvertureKind kind) {
         for (final PlannedStep step :
-                plan(piece(kind, 2), SeedSchool.THIRD, new RoomAir(20, 52), 12).steps()) {
+                plan(piece(kind, 2), SeedPractice.THIRD, new RoomAir(20, 52), 12).steps()) {
             final Matcher places = Pattern.compile("\\{(\\w+)}").matcher(step.say().template());
             while (places.find()) {
                 assertThat(step.say().values()).containsKey(places.group(1));
@@ -141,15 +146,15 @@ class BatchPlannerTest {
     @ParameterizedTest
     @EnumSource(CouvertureKind.class)
     void whoeverMeetsEveryTargetIsInBandThroughout(final CouvertureKind kind) {
-        for (final SeedSchool school : SeedSchool.values()) {
-            final BatchPlan plan = plan(piece(kind, 1), school, new RoomAir(20, 52), 12);
+        for (final SeedPractice practice : SeedPractice.values()) {
+            final BatchPlan plan = plan(piece(kind, 1), practice, new RoomAir(20, 52), 12);
             for (final PlannedStep step : plan.steps()) {
                 step.reading()
                         .ifPresent(
                                 r ->
-                                        assertThat(r.band().tensionOf(r.target()))
+                                        assertThat(r.band().bandStatusOf(r.target()))
                                                 .as(step.kind().words())
-                                                .isEqualTo(Tension.IN_BAND));
+                                                .isEqualTo(BandStatus.IN_BAND));
             }
         }
     }
@@ -157,7 +162,7 @@ class BatchPlannerTest {
     @Test
     void eachLayerIsFilledAndLevelledInTurn() {
         final BatchPlan plan =
-                plan(piece(CouvertureKind.MILK, 2), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+                plan(piece(CouvertureKind.MILK, 2), SeedPractice.THIRD, new RoomAir(20, 52), 12);
         final List<StepKind> kinds = plan.steps().stream().map(PlannedStep::kind).toList();
         final int first = kinds.indexOf(StepKind.FILL);
         assertThat(kinds.subList(first, first + 4))
@@ -169,16 +174,16 @@ class BatchPlannerTest {
     @Test
     void waterIsWarnedOfOnlyWhereTheCabinetIsBelowTheDewPoint() {
         final Piece piece = piece(CouvertureKind.DARK, 1);
-        final BatchPlan dry = plan(piece, SeedSchool.THIRD, new RoomAir(20, 40), 12);
+        final BatchPlan dry = plan(piece, SeedPractice.THIRD, new RoomAir(20, 40), 12);
         assertThat(step(dry, StepKind.CHILL).caution()).isEmpty();
-        final BatchPlan damp = plan(piece, SeedSchool.THIRD, new RoomAir(24, 70), 12);
+        final BatchPlan damp = plan(piece, SeedPractice.THIRD, new RoomAir(24, 70), 12);
         assertThat(step(damp, StepKind.CHILL).caution().orElseThrow()).contains("dew point");
     }
 
     @Test
     void cautionsStandWhereTheDangerIs() {
         final BatchPlan plan =
-                plan(piece(CouvertureKind.MILK, 1), SeedSchool.THIRD, new RoomAir(20, 52), 12);
+                plan(piece(CouvertureKind.MILK, 1), SeedPractice.THIRD, new RoomAir(20, 52), 12);
         assertThat(step(plan, StepKind.MELT).caution().orElseThrow()).contains("Steam");
         assertThat(step(plan, StepKind.SCRAPE).caution().orElseThrow()).contains("hold milk");
         assertThat(step(plan, StepKind.FILL).caution().orElseThrow()).contains("laboratory");
@@ -189,12 +194,12 @@ class BatchPlannerTest {
         final Piece piece = piece(CouvertureKind.DARK, 1);
         final RoomAir room = new RoomAir(20, 52);
         final double third =
-                step(plan(piece, SeedSchool.THIRD, room, 12), StepKind.COOL)
+                step(plan(piece, SeedPractice.THIRD, room, 12), StepKind.COOL)
                         .reading()
                         .orElseThrow()
                         .target();
         final double few =
-                step(plan(piece, SeedSchool.FEW_PER_CENT, room, 12), StepKind.COOL)
+                step(plan(piece, SeedPractice.FEW_PER_CENT, room, 12), StepKind.COOL)
                         .reading()
                         .orElseThrow()
                         .target();
@@ -207,9 +212,10 @@ class BatchPlannerTest {
             @ForAll @DoubleRange(min = 6, max = 26) final double roomC,
             @ForAll @DoubleRange(min = 20, max = 90) final double humidity,
             @ForAll final CouvertureKind kind,
-            @ForAll final SeedSchool school,
+            @ForAll final SeedPractice practice,
             @ForAll @IntRange(min = 0, max = 20) final int cabinetC) {
-        final BatchPlan plan = plan(piece(kind, 1), school, new RoomAir(roomC, humidity), cabinetC);
+        final BatchPlan plan =
+                plan(piece(kind, 1), practice, new RoomAir(roomC, humidity), cabinetC);
         assertThat(plan.seed().meltG().value() + plan.seed().seedG().value())
                 .isCloseTo(plan.bowl().massG(), within(1e-9 * plan.bowl().massG()));
         assertThat(plan.steps()).hasSize(18);

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import palintone.core.figure.Band;
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
-import palintone.core.figure.Tension;
 import palintone.core.figure.Unit;
 import palintone.core.temper.HeatSource;
 
@@ -32,7 +32,7 @@ class ReadingAdviceTest {
     @Test
     void underTheWindowItNamesTheHeat() {
         final Advice advice = ReadingAdvice.on(seed, 30.4, bowl);
-        assertThat(advice.tension()).isEqualTo(Tension.TIGHT);
+        assertThat(advice.bandStatus()).isEqualTo(BandStatus.TIGHT);
         assertThat(advice.sentence().template())
                 .startsWith("{value}, {out} under.")
                 .contains("{heat} at {power}");
@@ -59,7 +59,7 @@ class ReadingAdviceTest {
     @Test
     void inTheBandItSaysGoOn() {
         final Advice advice = ReadingAdvice.on(seed, 31.5, bowl);
-        assertThat(advice.tension()).isEqualTo(Tension.IN_BAND);
+        assertThat(advice.bandStatus()).isEqualTo(BandStatus.IN_BAND);
         assertThat(advice.sentence().template()).isEqualTo("{value}, in the band. Go on.");
     }
 

@@ -8,16 +8,16 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.figure.Tension;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.Materials;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
 
 class RunningBatchTest {
@@ -35,8 +35,8 @@ class RunningBatchTest {
                                 Samples.halfSpherePiece(),
                                 BatchSize.ofMoulds(4, 32),
                                 new BatchHabits(2, 0.25, 0.1)),
-                        TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
-                        SeedSchool.THIRD,
+                        TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
+                        SeedPractice.THIRD,
                         new RoomAir(20, 52),
                         12,
                         new HeatSource(600, 0.6));
@@ -160,10 +160,10 @@ class RunningBatchTest {
     @Test
     void theRecordComparesPlannedWithNoted() {
         batch = done(batch.accept(Entry.note(UUID.randomUUID(), 1, NINE, 26)), 1, 45);
-        final PlannedAgainstNoted first = PlannedAgainstNoted.of(batch).get(0);
+        final PlanVsActual first = PlanVsActual.of(batch).get(0);
         assertThat(first.noted()).hasValue(26);
         assertThat(first.outBy()).isEqualTo(-2.5);
-        assertThat(first.tension()).isEqualTo(Tension.OFF);
+        assertThat(first.bandStatus()).isEqualTo(BandStatus.OFF);
         assertThat(first.tookS()).contains(45L);
     }
 

@@ -6,7 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import palintone.core.work.PlannedAgainstNoted;
+import palintone.core.work.PlanVsActual;
 import palintone.core.work.RunningBatch;
 import palintone.server.work.BatchService.Recorded;
 
@@ -27,7 +27,7 @@ final class BatchCsv {
         "high",
         "noted",
         "out_by",
-        "tension",
+        "against_band",
         "all_readings",
         "took_s",
         "remarks"
@@ -39,7 +39,7 @@ final class BatchCsv {
         final StringWriter text = new StringWriter();
         try (CSVPrinter table =
                 new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(HEADER).get())) {
-            for (final PlannedAgainstNoted row : PlannedAgainstNoted.of(recorded.running())) {
+            for (final PlanVsActual row : PlanVsActual.of(recorded.running())) {
                 table.printRecord(cells(recorded, row));
             }
         } catch (IOException e) {
@@ -48,7 +48,7 @@ final class BatchCsv {
         return text.toString();
     }
 
-    private static Object[] cells(final Recorded recorded, final PlannedAgainstNoted row) {
+    private static Object[] cells(final Recorded recorded, final PlanVsActual row) {
         final var reading = row.step().reading();
         return new Object[] {
             recorded.facts().lot(),
@@ -62,7 +62,7 @@ final class BatchCsv {
             reading.map(r -> tidy(r.band().high())).orElse(""),
             row.noted().isPresent() ? tidy(row.noted().getAsDouble()) : "",
             row.noted().isPresent() ? tidy(row.outBy()) : "",
-            row.tension(),
+            row.bandStatus(),
             row.readings().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
             row.tookS().map(String::valueOf).orElse(""),
             remarks(recorded.running(), row.step().number())

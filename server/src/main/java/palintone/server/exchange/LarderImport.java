@@ -10,13 +10,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
-import palintone.core.shell.Bar;
-import palintone.core.shell.Cavity;
-import palintone.core.shell.Dome;
-import palintone.core.shell.HalfSphere;
-import palintone.core.shell.Mould;
+import palintone.core.mould.Bar;
+import palintone.core.mould.Cavity;
+import palintone.core.mould.Dome;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
 import palintone.core.substance.Allergen;
-import palintone.core.substance.Nature;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.larder.IngredientDraft;
 import palintone.server.larder.LarderService;
@@ -63,10 +63,10 @@ class LarderImport {
     }
 
     private static TraitsView traits(final CsvRow row) {
-        final List<Nature> natures = new ArrayList<>();
+        final List<FunctionalClass> natures = new ArrayList<>();
         Arrays.stream(row.optional("natures").split("\\s+"))
                 .filter(word -> !word.isEmpty())
-                .forEach(word -> natures.add(row.choice("natures", word, Nature.class)));
+                .forEach(word -> natures.add(row.choice("natures", word, FunctionalClass.class)));
         return new TraitsView(
                 optional(row, "ph"),
                 optional(row, "piece_g"),

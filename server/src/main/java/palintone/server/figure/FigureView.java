@@ -2,10 +2,10 @@ package palintone.server.figure;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
-import palintone.core.figure.Tension;
 import palintone.core.figure.Unit;
 
 /** A figure with everything needed to draw its string and answer "why this number?". */
@@ -16,7 +16,7 @@ public record FigureView(
         @Nullable Double low,
         @Nullable Double high,
         @Nullable BandView band,
-        Tension tension,
+        BandStatus bandStatus,
         BasisView basis) {
 
     /** What the number rests on. */
@@ -46,7 +46,7 @@ public record FigureView(
                 figure.spread().map(range -> range.low()).orElse(null),
                 figure.spread().map(range -> range.high()).orElse(null),
                 figure.band().map(BandView::of).orElse(null),
-                figure.tension(),
+                figure.bandStatus(),
                 basis(figure.basis()));
     }
 

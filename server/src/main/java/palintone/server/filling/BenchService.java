@@ -11,15 +11,15 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
-import palintone.core.filling.balance.ReadyWish;
-import palintone.core.filling.balance.Wish;
+import palintone.core.filling.balance.PropertyConstraint;
+import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -42,7 +42,7 @@ public class BenchService {
     }
 
     /** A quality between two numbers. */
-    public record WishDraft(@NotNull Quality quality, double low, double high) {}
+    public record ConstraintDraft(@NotNull Quality quality, double low, double high) {}
 
     /**
      * A recipe to be balanced.
@@ -55,8 +55,8 @@ public class BenchService {
     public record BalanceRequest(
             @Valid @NotNull SheetRequest on,
             @Nullable List<@NotNull Integer> locked,
-            @Nullable List<@NotNull @Valid WishDraft> wishes,
-            @Nullable ReadyWish ready,
+            @Nullable List<@NotNull @Valid ConstraintDraft> wishes,
+            @Nullable ReadyConstraint ready,
             @Nullable List<@NotNull String> mayAdd) {}
 
     /** One line that changes. */
@@ -77,7 +77,7 @@ public class BenchService {
             boolean met,
             List<AmountMoveView> moves,
             List<ClashView> clashes,
-            List<WishDraft> wishes,
+            List<ConstraintDraft> wishes,
             RecipeDraft recipe,
             SheetView before,
             SheetView after) {}
@@ -85,13 +85,13 @@ public class BenchService {
     @Transactional(readOnly = true)
     public SheetView sheet(final SheetRequest request) {
         final OnBench bench = reader.read(request);
-        return sheet(bench.appraisal(), request, bench.grams());
+        return sheet(bench.properties(), request, bench.grams());
     }
 
     private static SheetView sheet(
-            final Appraisal appraisal, final SheetRequest request, final double[] grams) {
+            final FillingProperties properties, final SheetRequest request, final double[] grams) {
         return SheetView.of(
-                FillingFigures.of(appraisal, request.recipe().styleOrUsual().bands()), grams);
+                FillingFigures.of(properties, request.recipe().styleOrUsual().bands()), grams);
     }
 
     @Transactional(readOnly = true)
@@ -102,14 +102,14 @@ public class BenchService {
         final int own = grams.size();
         final List<Operation> operations = withHelpers(bench.operations(), request.mayAdd(), grams);
         final Conditions conditions = bench.conditions();
-        final Appraisal now =
-                Appraisal.of(
+        final FillingProperties now =
+                FillingProperties.of(
                         Cooking.cook(
                                 operations,
                                 grams.stream().mapToDouble(d -> d).toArray(),
                                 conditions.pressureHPa()),
                         conditions);
-        final List<Wish> wishes = wishes(request, now);
+        final List<PropertyConstraint> wishes = wishes(request, now);
         final Set<Integer> locked =
                 new HashSet<>(request.locked() == null ? List.of() : request.locked());
         locked.addAll(strainedOut(operations));
@@ -156,18 +156,20 @@ public class BenchService {
                                                                         .from(Balance.SOURCE))),
                                                 c.curesAll()))
                         .toList(),
-                wishes.stream().map(w -> new WishDraft(w.quality(), w.low(), w.high())).toList(),
+                wishes.stream()
+                        .map(w -> new ConstraintDraft(w.quality(), w.low(), w.high()))
+                        .toList(),
                 recipe(on.recipe(), operations, after),
                 sheet(balance.before(), on, grams.stream().mapToDouble(d -> d).toArray()),
                 sheet(balance.after(), on, after));
     }
 
     /** Amounts are rounded to what a scale shows: that must not push them over the edge again. */
-    private static Wish aLittleInside(final Wish wish) {
+    private static PropertyConstraint aLittleInside(final PropertyConstraint wish) {
         final double inset = 0.1 * wish.quality().step();
         return wish.high() - wish.low() < 4 * inset
                 ? wish
-                : new Wish(
+                : new PropertyConstraint(
                         wish.quality(),
                         // Nothing is less than none.
                         wish.low() > 0 ? wish.low() + inset : wish.low(),
@@ -204,21 +206,30 @@ public class BenchService {
         return more;
     }
 
-    private static List<Wish> wishes(final BalanceRequest request, final Appraisal now) {
+    private static List<PropertyConstraint> wishes(
+            final BalanceRequest request, final FillingProperties now) {
         final Style style = request.on().recipe().styleOrUsual();
         if (request.ready() != null) {
             return request.ready().from(now, style.bands());
         }
         if (request.wishes() != null && !request.wishes().isEmpty()) {
-            final List<Wish> wishes = new ArrayList<>();
-            request.wishes().forEach(w -> wishes.add(new Wish(w.quality(), w.low(), w.high())));
+            final List<PropertyConstraint> wishes = new ArrayList<>();
+            request.wishes()
+                    .forEach(
+                            w ->
+                                    wishes.add(
+                                            new PropertyConstraint(
+                                                    w.quality(), w.low(), w.high())));
             return wishes;
         }
-        final List<Wish> wishes = new ArrayList<>();
+        final List<PropertyConstraint> wishes = new ArrayList<>();
         style.bands()
-                .forEach((quality, band) -> wishes.add(new Wish(quality, band.low(), band.high())));
+                .forEach(
+                        (quality, band) ->
+                                wishes.add(
+                                        new PropertyConstraint(quality, band.low(), band.high())));
         final double yield = now.value(Quality.YIELD);
-        wishes.add(new Wish(Quality.YIELD, 0.97 * yield, 1.03 * yield));
+        wishes.add(new PropertyConstraint(Quality.YIELD, 0.97 * yield, 1.03 * yield));
         return wishes;
     }
 

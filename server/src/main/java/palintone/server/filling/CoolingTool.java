@@ -7,11 +7,11 @@ import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import palintone.core.filling.Appraisal;
-import palintone.core.filling.cool.ButterSchool;
+import palintone.core.filling.FillingProperties;
+import palintone.core.filling.cool.ButterPractice;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
-import palintone.core.filling.cool.RestSchool;
+import palintone.core.filling.cool.RestPractice;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
@@ -37,8 +37,8 @@ public class CoolingTool {
             double pipingC) {}
 
     /** A school and how the filling stands when its rest is over. */
-    public record RestSchoolView(
-            RestSchool school,
+    public record RestPracticeView(
+            RestPractice practice,
             String words,
             String says,
             double celsius,
@@ -47,7 +47,7 @@ public class CoolingTool {
             String texture) {}
 
     /** When butter goes in, and what differs. */
-    public record ButterSchoolView(ButterSchool school, String words, String says) {}
+    public record ButterPracticeView(ButterPractice practice, String words, String says) {}
 
     /** How it cools and when it pipes. */
     public record CoolingView(
@@ -60,13 +60,13 @@ public class CoolingTool {
             double pipesFrom,
             double pipesTo,
             FigureView after24h,
-            List<RestSchoolView> schools,
-            List<ButterSchoolView> butter) {}
+            List<RestPracticeView> practices,
+            List<ButterPracticeView> butter) {}
 
     @Transactional(readOnly = true)
     public CoolingView cooling(final CoolingRequest request) {
-        final Appraisal appraisal = reader.read(request.on()).appraisal();
-        final Cooked cooked = appraisal.cooked();
+        final FillingProperties properties = reader.read(request.on()).properties();
+        final Cooked cooked = properties.cooked();
         final double hot =
                 cooked.stages().stream()
                         .mapToDouble(Cooked.Stage::temperatureC)
@@ -78,7 +78,7 @@ public class CoolingTool {
                 request.vessel() == null ? CoolingVessel.BOWL : request.vessel();
         final Cooling cooling =
                 Cooling.of(
-                        appraisal,
+                        properties,
                         new Cooling.Where(
                                 vessel,
                                 request.depthMm(),
@@ -95,25 +95,25 @@ public class CoolingTool {
                 Cooling.PIPES_FROM,
                 Cooling.PIPES_TO,
                 FigureView.of(cooling.final24h()),
-                Arrays.stream(RestSchool.values())
-                        .map(s -> school(s, appraisal, vessel, request.depthMm(), fromC))
+                Arrays.stream(RestPractice.values())
+                        .map(s -> practice(s, properties, vessel, request.depthMm(), fromC))
                         .toList(),
-                Arrays.stream(ButterSchool.values())
-                        .map(b -> new ButterSchoolView(b, b.words(), b.says()))
+                Arrays.stream(ButterPractice.values())
+                        .map(b -> new ButterPracticeView(b, b.words(), b.says()))
                         .toList());
     }
 
-    private static RestSchoolView school(
-            final RestSchool school,
-            final Appraisal appraisal,
+    private static RestPracticeView practice(
+            final RestPractice practice,
+            final FillingProperties properties,
             final CoolingVessel vessel,
             final double depthMm,
             final double fromC) {
-        final Cooling.At end = school.end(appraisal, vessel, depthMm, fromC);
-        return new RestSchoolView(
-                school,
-                school.words(),
-                school.says(),
+        final Cooling.At end = practice.end(properties, vessel, depthMm, fromC);
+        return new RestPracticeView(
+                practice,
+                practice.words(),
+                practice.says(),
                 end.celsius(),
                 end.solidPercent(),
                 Texture.firmness(end.pascal()),

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
-import palintone.core.filling.balance.ReadyWish;
+import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.record.Difference;
@@ -69,14 +69,14 @@ class FillingController {
     public record QualityWordsView(Quality quality, String words, Unit unit) {}
 
     /** A ready wish. */
-    public record ReadyWishView(ReadyWish wish, String words) {}
+    public record ReadyConstraintView(ReadyConstraint wish, String words) {}
 
     /** Everything the bench needs to know before anything is written. */
     public record BenchWordsView(
             List<OperationKindView> operations,
             List<StyleView> styles,
             List<QualityWordsView> qualities,
-            List<ReadyWishView> wishes,
+            List<ReadyConstraintView> wishes,
             List<String> units,
             List<StartingTypes.TypeView> types,
             List<SugarTool.SugarStageView> stages) {}
@@ -106,8 +106,8 @@ class FillingController {
                 Arrays.stream(Quality.values())
                         .map(q -> new QualityWordsView(q, q.words(), q.unit()))
                         .toList(),
-                Arrays.stream(ReadyWish.values())
-                        .map(w -> new ReadyWishView(w, w.words()))
+                Arrays.stream(ReadyConstraint.values())
+                        .map(w -> new ReadyConstraintView(w, w.words()))
                         .toList(),
                 Arrays.stream(KitchenUnit.values()).map(KitchenUnit::symbol).toList(),
                 StartingTypes.ALL,

@@ -12,8 +12,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
@@ -142,16 +142,16 @@ public class FillingNotes {
     @Transactional(readOnly = true)
     public Corrections corrections(final String id) {
         final Map<Correction.Of, List<Double>> differences = new EnumMap<>(Correction.Of.class);
-        final Map<Integer, Appraisal> cooked = new HashMap<>();
+        final Map<Integer, FillingProperties> cooked = new HashMap<>();
         for (final FillingNoteEntity n : notes.findByFillingIdOrderByNotedAtDesc(id)) {
             if (n.measured() == null || n.kind() == FillingNoteEntity.Kind.TASTING) {
                 continue;
             }
-            final Appraisal then =
+            final FillingProperties then =
                     cooked.computeIfAbsent(
                             n.number(),
                             number ->
-                                    Appraisal.of(
+                                    FillingProperties.of(
                                             cooked(byNumber(id, number).operations()),
                                             Conditions.USUAL));
             final Correction.Of what = Correction.Of.valueOf(n.kind().name());

@@ -11,8 +11,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Style;
 import palintone.core.filling.mend.Fault;
 import palintone.core.filling.mend.Rescue;
@@ -97,7 +97,7 @@ public class MendingTool {
                         .toList());
     }
 
-    private static SheetView sheet(final Appraisal appraisal, final Style style) {
-        return SheetView.of(FillingFigures.of(appraisal, style.bands()), new double[0]);
+    private static SheetView sheet(final FillingProperties properties, final Style style) {
+        return SheetView.of(FillingFigures.of(properties, style.bands()), new double[0]);
     }
 }

@@ -1,8 +1,8 @@
 package palintone.server.filling;
 
 import java.util.List;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 
@@ -15,8 +15,8 @@ public record OnBench(List<Operation> operations, Conditions conditions) {
     }
 
     /** Cooked and appraised as it stands. */
-    public Appraisal appraisal() {
-        return Appraisal.of(
+    public FillingProperties properties() {
+        return FillingProperties.of(
                 Cooking.cook(operations, grams(), conditions.pressureHPa()), conditions);
     }
 }

@@ -116,7 +116,7 @@ public class SizingTool {
                         request.leftoverG(),
                         LocalDate.now(),
                         FillingFigures.of(
-                                bench.appraisal(), request.on().recipe().styleOrUsual().bands()));
+                                bench.properties(), request.on().recipe().styleOrUsual().bands()));
         return new LeftoverView(
                 jar.name(),
                 jar.grams(),

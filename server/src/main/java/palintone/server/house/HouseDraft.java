@@ -1,11 +1,12 @@
 package palintone.server.house;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import palintone.core.temper.DarkWindowSchool;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.DarkWindowPractice;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.bowl.VesselKind;
 
 /**
@@ -22,8 +23,9 @@ public record HouseDraft(
         @NotNull List<@NotNull @Valid CabinetView> cabinets,
         @NotNull HouseEntity.TemperatureUnit temperatureUnit,
         @NotNull HouseEntity.MassUnit massUnit,
-        @NotNull DarkWindowSchool darkWindow,
-        @NotNull SeedSchool seedSchool,
+        @NotNull DarkWindowPractice darkWindow,
+        // House files of before V9 say seedSchool.
+        @JsonAlias("seedSchool") @NotNull SeedPractice seedPractice,
         int mouldsInRotation,
         double bowlReserve,
         double fillingSurplus,

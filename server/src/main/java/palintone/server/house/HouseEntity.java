@@ -23,9 +23,9 @@ import palintone.core.figure.Require;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Equipment;
 
@@ -66,11 +66,11 @@ public class HouseEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private DarkWindowSchool darkWindow;
+    private DarkWindowPractice darkWindow;
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private SeedSchool seedSchool;
+    private SeedPractice seedPractice;
 
     private int mouldsInRotation;
     private double bowlReserve;
@@ -159,7 +159,7 @@ public class HouseEntity {
         temperatureUnit = given("temperature unit", draft.temperatureUnit());
         massUnit = given("mass unit", draft.massUnit());
         darkWindow = given("dark window", draft.darkWindow());
-        seedSchool = given("seed school", draft.seedSchool());
+        seedPractice = given("seed practice", draft.seedPractice());
         mouldsInRotation = habits.mouldsInRotation();
         bowlReserve = habits.bowlReserve();
         fillingSurplus = habits.fillingSurplus();
@@ -266,12 +266,12 @@ public class HouseEntity {
         return cabinets.get(0).temperatureC;
     }
 
-    public DarkWindowSchool darkWindow() {
+    public DarkWindowPractice darkWindow() {
         return darkWindow;
     }
 
-    public SeedSchool seedSchool() {
-        return seedSchool;
+    public SeedPractice seedPractice() {
+        return seedPractice;
     }
 
     public String name() {

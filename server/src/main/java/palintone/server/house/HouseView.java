@@ -28,7 +28,7 @@ public record HouseView(
                         house.temperatureUnit(),
                         house.massUnit(),
                         house.darkWindow(),
-                        house.seedSchool(),
+                        house.seedPractice(),
                         house.habits().mouldsInRotation(),
                         house.habits().bowlReserve(),
                         house.habits().fillingSurplus(),

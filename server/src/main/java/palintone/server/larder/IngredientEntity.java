@@ -24,8 +24,8 @@ import palintone.core.figure.Source;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 
@@ -89,7 +89,7 @@ public class IngredientEntity {
     @Column(name = "nature")
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Set<Nature> natures = new HashSet<>();
+    private Set<FunctionalClass> natures = new HashSet<>();
 
     @Version private Long version;
 

@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
-import palintone.core.substance.Nature;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Traits;
 
 /** Acidity, mass of a piece, price, strength as a gel and special nature of an ingredient. */
@@ -14,7 +14,7 @@ public record TraitsView(
         @Nullable Double pieceG,
         @Nullable Double pricePerKg,
         @Nullable Double gelStrength,
-        @NotNull List<@NotNull Nature> natures,
+        @NotNull List<@NotNull FunctionalClass> natures,
         boolean estimated) {
 
     public static TraitsView of(final Traits traits) {

@@ -8,11 +8,11 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import palintone.core.shell.Bar;
-import palintone.core.shell.Cavity;
-import palintone.core.shell.Dome;
-import palintone.core.shell.HalfSphere;
-import palintone.core.shell.Mould;
+import palintone.core.mould.Bar;
+import palintone.core.mould.Cavity;
+import palintone.core.mould.Dome;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
 
 /** A mould as it stands in the books; lengths a shape does not need are zero. */
 @Entity

@@ -1,6 +1,6 @@
 package palintone.server.mould;
 
-import palintone.core.shell.Mould;
+import palintone.core.mould.Mould;
 
 /** A mould as it is listed. */
 public record MouldView(

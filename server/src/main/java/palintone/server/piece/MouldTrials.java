@@ -10,9 +10,9 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.Cooked;
+import palintone.core.mould.Mould;
 import palintone.core.piece.MouldRoom;
 import palintone.core.piece.PieceMoisture;
-import palintone.core.shell.Mould;
 import palintone.server.filling.BenchReader;
 import palintone.server.filling.SheetRequest;
 import palintone.server.mould.MouldEntity;
@@ -76,7 +76,7 @@ public class MouldTrials {
     /** Moulds whose hollow is too low for such a shell and cap are left out. */
     @Transactional(readOnly = true)
     public List<MouldFillView> rooms(final RoomRequest request) {
-        final Cooked cooked = reader.read(request.on()).appraisal().cooked();
+        final Cooked cooked = reader.read(request.on()).properties().cooked();
         final List<MouldFillView> views = new ArrayList<>();
         OutOfRangeException refused = null;
         for (final MouldEntity entity : moulds.findAll()) {
@@ -133,7 +133,7 @@ public class MouldTrials {
                                                 new PieceMoisture.Part(
                                                         layer.on().recipe().name(),
                                                         layer.share(),
-                                                        reader.read(layer.on()).appraisal()))
+                                                        reader.read(layer.on()).properties()))
                                 .toList(),
                         request.barrierMm(),
                         request.days(),

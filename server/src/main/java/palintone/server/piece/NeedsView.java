@@ -14,7 +14,7 @@ import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Portion;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.work.BatchPlan;
 import palintone.server.figure.BandView;
@@ -37,7 +37,7 @@ public record NeedsView(
         List<Allergen> allergens,
         BandView melt,
         BandView work,
-        SeedSchool seedSchool,
+        SeedPractice seedPractice,
         SeedView seed,
         int steps) {
 
@@ -66,7 +66,7 @@ public record NeedsView(
     public record FetchView(String ingredient, double grams) {}
 
     static NeedsView of(
-            final BatchPlan plan, final TemperTargets targets, final SeedSchool school) {
+            final BatchPlan plan, final TemperTargets targets, final SeedPractice practice) {
         final Materials needs = plan.materials();
         return new NeedsView(
                 needs.size().pieces(),
@@ -84,7 +84,7 @@ public record NeedsView(
                 List.copyOf(needs.allergens()),
                 BandView.of(targets.melt()),
                 BandView.of(targets.work()),
-                school,
+                practice,
                 SeedView.of(plan.seed()),
                 plan.steps().size());
     }

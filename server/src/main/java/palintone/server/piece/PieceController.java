@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.server.web.PageView;
 
 @RestController
@@ -35,7 +35,7 @@ class PieceController {
             @PathVariable final String id,
             @RequestParam(required = false) final Integer moulds,
             @RequestParam(required = false) final Integer pieces,
-            @RequestParam(required = false) final SeedSchool school) {
-        return this.pieces.needs(id, new PieceService.Size(moulds, pieces, school));
+            @RequestParam(required = false) final SeedPractice practice) {
+        return this.pieces.needs(id, new PieceService.Size(moulds, pieces, practice));
     }
 }

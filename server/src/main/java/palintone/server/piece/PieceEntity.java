@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.piece.ColourCoat;
-import palintone.core.piece.Layer;
+import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Piece;
 import palintone.server.filling.FillingEntity;
 import palintone.server.larder.IngredientEntity;
@@ -109,9 +109,12 @@ public class PieceEntity {
      */
     public Piece piece(final double pressureHPa) {
         // Fillings before couverture: then all ingredients are known, and are fetched together.
-        final List<Layer> fillings =
+        final List<FillingLayer> fillings =
                 layers.stream()
-                        .map(row -> new Layer(row.filling.filling().at(pressureHPa), row.share))
+                        .map(
+                                row ->
+                                        new FillingLayer(
+                                                row.filling.filling().at(pressureHPa), row.share))
                         .toList();
         return new Piece(
                 id,

@@ -10,7 +10,7 @@ import palintone.core.filling.Filling;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.BatchPlanner;
@@ -52,7 +52,7 @@ public class PieceService {
     public NeedsView needs(final String id, final Size size) {
         final HouseEntity house = houses.house();
         final Piece piece = byId(id).piece(house.pressureHPa());
-        return NeedsView.of(plan(piece, size, house), targets(piece, house), school(size, house));
+        return NeedsView.of(plan(piece, size, house), targets(piece, house), practice(size, house));
     }
 
     /** The batch as it would be made today. */
@@ -65,10 +65,10 @@ public class PieceService {
     /**
      * How much is to be made: moulds or pieces, one of the two.
      *
-     * @param school of seeding where it is not the one of the house
+     * @param practice of seeding where it is not the one of the house
      */
     public record Size(
-            @Nullable Integer moulds, @Nullable Integer pieces, @Nullable SeedSchool school) {
+            @Nullable Integer moulds, @Nullable Integer pieces, @Nullable SeedPractice practice) {
 
         BatchSize of(final int cavitiesPerMould) {
             if ((moulds == null) == (pieces == null)) {
@@ -86,7 +86,7 @@ public class PieceService {
                 Materials.of(
                         piece, size.of(piece.mould().cavities()), house.habits(), this::conditions),
                 targets(piece, house),
-                school(size, house),
+                practice(size, house),
                 house.air(),
                 house.firstCabinetC(),
                 house.heat());
@@ -101,8 +101,8 @@ public class PieceService {
         return TemperTargets.of(piece.couverture().kind(), house.darkWindow());
     }
 
-    private static SeedSchool school(final Size size, final HouseEntity house) {
-        return size.school() != null ? size.school() : house.seedSchool();
+    private static SeedPractice practice(final Size size, final HouseEntity house) {
+        return size.practice() != null ? size.practice() : house.seedPractice();
     }
 
     private PieceEntity byId(final String id) {

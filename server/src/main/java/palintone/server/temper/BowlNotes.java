@@ -11,7 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.BowlEvent;
 import palintone.core.work.IllegalMoveException;
 import palintone.server.problem.NotHereException;
 
@@ -27,52 +27,52 @@ public class BowlNotes {
     private static final double FUTURE_S = 60;
 
     private final TemperBowlRepository bowls;
-    private final HappeningRepository happenings;
+    private final BowlEventRepository events;
     private final ReadingStore readings;
     private final LiveBowls live;
     private final TemperBowlService views;
     private final Clock clock;
-    private final ApplicationEventPublisher events;
+    private final ApplicationEventPublisher publisher;
     private final TransactionTemplate transaction;
 
     BowlNotes(
             final TemperBowlRepository bowls,
-            final HappeningRepository happenings,
+            final BowlEventRepository events,
             final ReadingStore readings,
             final LiveBowls live,
             final TemperBowlService views,
             final Clock clock,
-            final ApplicationEventPublisher events,
+            final ApplicationEventPublisher publisher,
             final TransactionTemplate transaction) {
         this.bowls = bowls;
-        this.happenings = happenings;
+        this.events = events;
         this.readings = readings;
         this.live = live;
         this.views = views;
         this.clock = clock;
-        this.events = events;
+        this.publisher = publisher;
         this.transaction = transaction;
     }
 
     /** Told after the books are closed on something done. */
-    record Happened(UUID bowl, Happening happening) {}
+    record Happened(UUID bowl, BowlEvent event) {}
 
     /** Told after the books are closed on a note that was changed or lies in the past. */
     record Revised(UUID bowl) {}
 
     /** Notes something done or seen; what is there already under its id is left as it is. */
-    public TemperBowlView note(final UUID id, final HappeningDraft draft) {
+    public TemperBowlView note(final UUID id, final BowlEventDraft draft) {
         return written(id, () -> write(open(id), draft, null));
     }
 
     /** Puts another note in the place of one; the first one is kept and no longer counts. */
-    public TemperBowlView correct(final UUID id, final UUID note, final HappeningDraft draft) {
+    public TemperBowlView correct(final UUID id, final UUID note, final BowlEventDraft draft) {
         return written(
                 id,
                 () -> {
                     final TemperBowlEntity bowl = open(id);
-                    final HappeningEntity old = noteOf(id, note);
-                    if (happenings.existsById(draft.id())) {
+                    final BowlEventEntity old = noteOf(id, note);
+                    if (events.existsById(draft.id())) {
                         return;
                     }
                     if (!old.stands()) {
@@ -80,9 +80,9 @@ public class BowlNotes {
                                 "This note was corrected or taken back meanwhile: look again.");
                     }
                     old.takeBack(now());
-                    happenings.saveAndFlush(old);
+                    events.saveAndFlush(old);
                     final Double timeS =
-                            draft.timeS() == null ? old.happening().timeS() : draft.timeS();
+                            draft.timeS() == null ? old.event().timeS() : draft.timeS();
                     write(bowl, draft.at(timeS), note);
                 });
     }
@@ -93,32 +93,31 @@ public class BowlNotes {
                 id,
                 () -> {
                     open(id);
-                    final HappeningEntity old = noteOf(id, note);
+                    final BowlEventEntity old = noteOf(id, note);
                     if (old.stands()) {
                         old.takeBack(now());
-                        happenings.saveAndFlush(old);
-                        events.publishEvent(new Revised(id));
+                        events.saveAndFlush(old);
+                        publisher.publishEvent(new Revised(id));
                     }
                 });
     }
 
-    private HappeningEntity noteOf(final UUID bowl, final UUID note) {
-        return happenings
-                .findById(note)
+    private BowlEventEntity noteOf(final UUID bowl, final UUID note) {
+        return events.findById(note)
                 .filter(n -> n.bowlId().equals(bowl))
                 .orElseThrow(() -> new NotHereException("note", note));
     }
 
     private void write(
-            final TemperBowlEntity bowl, final HappeningDraft draft, final UUID replaces) {
-        if (happenings.existsById(draft.id())) {
+            final TemperBowlEntity bowl, final BowlEventDraft draft, final UUID replaces) {
+        if (events.existsById(draft.id())) {
             return;
         }
         final double clockS = bowl.clockS(clock.instant());
         final double timeS = draft.timeS() == null ? clockS : draft.timeS();
         Require.between("time of the note", timeS, -86_400, clockS + FUTURE_S, "s");
-        final Happening happening =
-                new Happening(
+        final BowlEvent event =
+                new BowlEvent(
                         draft.kind(),
                         timeS,
                         draft.amount() == null ? 0 : draft.amount(),
@@ -128,12 +127,12 @@ public class BowlNotes {
             throw new OutOfRangeException(
                     "text", text.length() + " characters", "up to 2000 characters");
         }
-        happenings.saveAndFlush(
-                new HappeningEntity(draft.id(), bowl.id(), happening, text, now(), replaces));
+        events.saveAndFlush(
+                new BowlEventEntity(draft.id(), bowl.id(), event, text, now(), replaces));
         if (draft.timeS() == null) {
-            events.publishEvent(new Happened(bowl.id(), happening));
+            publisher.publishEvent(new Happened(bowl.id(), event));
         } else {
-            events.publishEvent(new Revised(bowl.id()));
+            publisher.publishEvent(new Revised(bowl.id()));
         }
     }
 
@@ -196,7 +195,7 @@ public class BowlNotes {
         transaction.executeWithoutResult(
                 status -> {
                     write.run();
-                    events.publishEvent(new TemperBowlService.BowlChanged(id));
+                    publisher.publishEvent(new TemperBowlService.BowlChanged(id));
                 });
         live.forget(id);
         return views.view(id);

@@ -4,7 +4,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
-import palintone.core.temper.trace.LanePoint;
+import palintone.core.temper.trace.EstimatePoint;
 import palintone.core.temper.trace.Sample;
 
 /**
@@ -40,7 +40,7 @@ public record ChartView(double[] timeS, double[] celsius, LaneView lane) {
                     at.apply(unstable));
         }
 
-        static LaneView of(final List<LanePoint> lane) {
+        static LaneView of(final List<EstimatePoint> lane) {
             final int n = lane.size();
             final LaneView view =
                     new LaneView(
@@ -50,7 +50,7 @@ public record ChartView(double[] timeS, double[] celsius, LaneView lane) {
                             new double[n],
                             new double[n]);
             for (int i = 0; i < n; i++) {
-                final LanePoint p = lane.get(i);
+                final EstimatePoint p = lane.get(i);
                 view.timeS[i] = p.timeS();
                 view.stable[i] = p.estimate().middle().stable() * 100;
                 view.stableLow[i] = p.estimate().stable().low() * 100;
@@ -102,7 +102,7 @@ public record ChartView(double[] timeS, double[] celsius, LaneView lane) {
     }
 
     /** Readings that are numbers; the others are counted elsewhere. */
-    static ChartView of(final List<Sample> samples, final List<LanePoint> lane) {
+    static ChartView of(final List<Sample> samples, final List<EstimatePoint> lane) {
         final List<Sample> drawn =
                 samples.stream().filter(s -> Double.isFinite(s.temperatureC())).toList();
         return new ChartView(

@@ -7,10 +7,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.figure.Require;
-import palintone.core.shell.Mould;
+import palintone.core.mould.Mould;
+import palintone.core.temper.colour.BowlFault;
 import palintone.core.temper.colour.ColourButter;
 import palintone.core.temper.colour.CompoundCoating;
-import palintone.core.temper.colour.Trouble;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.larder.LarderService;
@@ -45,8 +45,8 @@ class ColourController {
             FigureView work, FigureView foreign, SentenceView say, List<SentenceView> cautions) {}
 
     /** Something gone wrong. */
-    public record TroubleView(
-            Trouble id,
+    public record BowlFaultView(
+            BowlFault id,
             String words,
             SentenceView signs,
             SentenceView why,
@@ -101,11 +101,11 @@ class ColourController {
     }
 
     @GetMapping("/troubles")
-    List<TroubleView> troubles() {
-        return Arrays.stream(Trouble.values())
+    List<BowlFaultView> troubles() {
+        return Arrays.stream(BowlFault.values())
                 .map(
                         t ->
-                                new TroubleView(
+                                new BowlFaultView(
                                         t,
                                         t.words(),
                                         SentenceView.of(t.signs()),

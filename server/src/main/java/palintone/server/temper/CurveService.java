@@ -8,11 +8,11 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.flow.FluidityClass;
-import palintone.core.temper.method.BothWays;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
 import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperCalculator;
 import palintone.server.figure.FigureView;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -57,11 +57,8 @@ public class CurveService {
                         request.roomC(),
                         null,
                         null);
-        return BothWays.answer(
-                        order(bowl, Method.COLD_BATH, houses.house()),
-                        request.question(),
-                        request.fromC(),
-                        request.value())
+        return request
+                .answer(new TemperCalculator(order(bowl, Method.COLD_BATH, houses.house())))
                 .stream()
                 .map(FigureView::of)
                 .toList();

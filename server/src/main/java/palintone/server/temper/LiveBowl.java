@@ -7,15 +7,15 @@ import palintone.core.temper.TemperTargets;
 import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.estimate.Estimate;
 import palintone.core.temper.method.Equipment;
+import palintone.core.temper.trace.BowlEvent;
 import palintone.core.temper.trace.BowlReplay;
-import palintone.core.temper.trace.Happening;
-import palintone.core.temper.trace.LanePoint;
+import palintone.core.temper.trace.EstimatePoint;
 import palintone.core.temper.trace.LiveFilter;
 import palintone.core.temper.trace.Sample;
 
 /**
- * A bowl under way as it stands in memory: readings and happenings have passed through the core
- * once, in order. Whatever comes out of order makes a new one from the books.
+ * A bowl under way as it stands in memory: readings and events have passed through the core once,
+ * in order. Whatever comes out of order makes a new one from the books.
  */
 final class LiveBowl {
 
@@ -95,11 +95,11 @@ final class LiveBowl {
         fedS = lastS;
     }
 
-    synchronized void happened(final Happening happening) {
+    synchronized void happened(final BowlEvent event) {
         if (lastS > fedS) {
             feed();
         }
-        replay.happened(happening);
+        replay.happened(event);
     }
 
     /** Empty before the first reading. */
@@ -117,7 +117,7 @@ final class LiveBowl {
                 : Optional.empty();
     }
 
-    synchronized List<LanePoint> lane() {
+    synchronized List<EstimatePoint> lane() {
         return replay.lane();
     }
 

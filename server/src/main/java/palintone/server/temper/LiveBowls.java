@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.bowl.Vessel;
-import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.BowlEvent;
 import palintone.core.temper.trace.Sample;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -35,17 +35,17 @@ class LiveBowls {
     private final LarderService larder;
     private final HouseService houses;
     private final ReadingStore readings;
-    private final HappeningRepository happenings;
+    private final BowlEventRepository events;
 
     LiveBowls(
             final LarderService larder,
             final HouseService houses,
             final ReadingStore readings,
-            final HappeningRepository happenings) {
+            final BowlEventRepository events) {
         this.larder = larder;
         this.houses = houses;
         this.readings = readings;
-        this.happenings = happenings;
+        this.events = events;
     }
 
     /** The bowl as it stands; made from the books where it is not in memory. */
@@ -82,10 +82,10 @@ class LiveBowls {
                         house.equipment(),
                         bowl.massG(),
                         bowl.roomC());
-        final List<Happening> noted =
+        final List<BowlEvent> noted =
                 new ArrayList<>(
-                        happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()
-                                .map(HappeningEntity::happening)
+                        events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()
+                                .map(BowlEventEntity::event)
                                 .toList());
         final List<Sample> samples = new ArrayList<>(readings.of(bowl.id(), bowl.beganAt()));
         samples.sort(Comparator.comparingDouble(Sample::timeS));

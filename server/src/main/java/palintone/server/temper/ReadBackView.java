@@ -25,7 +25,7 @@ public record ReadBackView(
         int readings,
         int gaps,
         boolean maybeFahrenheit,
-        List<TemperBowlView.HappeningView> happenings) {
+        List<TemperBowlView.BowlEventView> events) {
 
     /** One stretch of the curve. */
     public record StretchView(

@@ -22,7 +22,7 @@ import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.PlayedBowl;
 import palintone.core.temper.rehearsal.SimulatedProbe;
-import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.BowlEvent;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 
@@ -38,29 +38,29 @@ public class SimulatedBowls {
 
     private final Map<UUID, Played> played = new ConcurrentHashMap<>();
     private final TemperBowlRepository bowls;
-    private final HappeningRepository happenings;
+    private final BowlEventRepository events;
     private final LarderService larder;
     private final HouseService houses;
     private final Clock clock;
-    private final ApplicationEventPublisher events;
+    private final ApplicationEventPublisher publisher;
 
     SimulatedBowls(
             final TemperBowlRepository bowls,
-            final HappeningRepository happenings,
+            final BowlEventRepository events,
             final LarderService larder,
             final HouseService houses,
             final Clock clock,
-            final ApplicationEventPublisher events) {
-        this.events = events;
+            final ApplicationEventPublisher publisher) {
+        this.publisher = publisher;
         this.bowls = bowls;
-        this.happenings = happenings;
+        this.events = events;
         this.larder = larder;
         this.houses = houses;
         this.clock = clock;
     }
 
     /** A bowl that is played, and what its probe is like. */
-    private record Played(PlayedBowl bowl, List<Happening> due) {}
+    private record Played(PlayedBowl bowl, List<BowlEvent> due) {}
 
     /** The truth of a simulated bowl now. */
     public record Truth(
@@ -108,7 +108,7 @@ public class SimulatedBowls {
                         bowl -> {
                             bowl.end(now);
                             bowls.save(bowl);
-                            events.publishEvent(new TemperBowlService.BowlChanged(bowl.id()));
+                            publisher.publishEvent(new TemperBowlService.BowlChanged(bowl.id()));
                         });
     }
 
@@ -123,7 +123,7 @@ public class SimulatedBowls {
         final Played at = played.get(what.bowl());
         if (at != null) {
             synchronized (at) {
-                at.due().add(what.happening());
+                at.due().add(what.event());
             }
         }
     }
@@ -144,8 +144,8 @@ public class SimulatedBowls {
         return new Played(
                 truth,
                 new ArrayList<>(
-                        happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()
-                                .map(HappeningEntity::happening)
+                        events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()
+                                .map(BowlEventEntity::event)
                                 .toList()));
     }
 
@@ -167,21 +167,16 @@ public class SimulatedBowls {
         }
     }
 
-    private static void play(final PlayedBowl bowl, final Happening happening) {
-        switch (happening.kind()) {
-            case SEED -> bowl.act(new Act(Act.Kind.SEED, happening.amount()));
-            case TAKEN -> bowl.act(new Act(Act.Kind.TAKE, happening.amount()));
-            case HEAT -> bowl.act(new Act(Act.Kind.HEAT, Math.min(1800, happening.amount())));
+    private static void play(final PlayedBowl bowl, final BowlEvent event) {
+        switch (event.kind()) {
+            case SEED -> bowl.act(new Act(Act.Kind.SEED, event.amount()));
+            case TAKEN -> bowl.act(new Act(Act.Kind.TAKE, event.amount()));
+            case HEAT -> bowl.act(new Act(Act.Kind.HEAT, Math.min(1800, event.amount())));
             case BATH ->
-                    bowl.act(
-                            new Act(
-                                    Act.Kind.BATH,
-                                    Math.max(5, Math.min(3600, happening.amount()))));
+                    bowl.act(new Act(Act.Kind.BATH, Math.max(5, Math.min(3600, event.amount()))));
             case TABLED ->
                     bowl.act(
-                            new Act(
-                                    Act.Kind.TABLE,
-                                    Math.max(30, Math.min(1800, happening.seconds()))));
+                            new Act(Act.Kind.TABLE, Math.max(30, Math.min(1800, event.seconds()))));
             default -> {
                 // Seen, not done: the bowl does not change.
             }

@@ -71,21 +71,21 @@ class TemperBowlController {
         return bowls.chart(id);
     }
 
-    @PostMapping("/bowls/{id}/happenings")
+    @PostMapping("/bowls/{id}/events")
     TemperBowlView note(
-            @PathVariable final UUID id, @Valid @RequestBody final HappeningDraft draft) {
+            @PathVariable final UUID id, @Valid @RequestBody final BowlEventDraft draft) {
         return notes.note(id, draft);
     }
 
-    @PutMapping("/bowls/{id}/happenings/{note}")
+    @PutMapping("/bowls/{id}/events/{note}")
     TemperBowlView correct(
             @PathVariable final UUID id,
             @PathVariable final UUID note,
-            @Valid @RequestBody final HappeningDraft draft) {
+            @Valid @RequestBody final BowlEventDraft draft) {
         return notes.correct(id, note, draft);
     }
 
-    @DeleteMapping("/bowls/{id}/happenings/{note}")
+    @DeleteMapping("/bowls/{id}/events/{note}")
     TemperBowlView takeBack(@PathVariable final UUID id, @PathVariable final UUID note) {
         return notes.takeBack(id, note);
     }

@@ -17,7 +17,7 @@ import palintone.core.temper.advice.Alarm;
 import palintone.core.temper.advice.Move;
 import palintone.core.temper.advice.Situation;
 import palintone.core.temper.flow.CassonFlow;
-import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.BowlEvent;
 import palintone.core.temper.trace.Sample;
 import palintone.core.temper.trace.TraceReader;
 import palintone.server.figure.BandView;
@@ -37,31 +37,31 @@ public class TemperBowlService {
     private static final double DIPPING_S = 600;
 
     private final TemperBowlRepository bowls;
-    private final HappeningRepository happenings;
+    private final BowlEventRepository events;
     private final ReadingStore readings;
     private final LiveBowls live;
     private final LarderService larder;
     private final HouseService houses;
     private final Clock clock;
-    private final ApplicationEventPublisher events;
+    private final ApplicationEventPublisher publisher;
 
     TemperBowlService(
             final TemperBowlRepository bowls,
-            final HappeningRepository happenings,
+            final BowlEventRepository events,
             final ReadingStore readings,
             final LiveBowls live,
             final LarderService larder,
             final HouseService houses,
             final Clock clock,
-            final ApplicationEventPublisher events) {
+            final ApplicationEventPublisher publisher) {
         this.bowls = bowls;
-        this.happenings = happenings;
+        this.events = events;
         this.readings = readings;
         this.live = live;
         this.larder = larder;
         this.houses = houses;
         this.clock = clock;
-        this.events = events;
+        this.publisher = publisher;
     }
 
     /** Told after the books are closed on a change. */
@@ -86,7 +86,7 @@ public class TemperBowlService {
         final TemperBowlEntity bowl =
                 bowls.saveAndFlush(
                         new TemperBowlEntity(whole, now(), TemperBowlEntity.Source.LIVE));
-        events.publishEvent(new BowlChanged(bowl.id()));
+        publisher.publishEvent(new BowlChanged(bowl.id()));
         return view(bowl);
     }
 
@@ -110,8 +110,8 @@ public class TemperBowlService {
 
     private TemperBowlView view(final TemperBowlEntity bowl) {
         final LiveBowl at = live.of(bowl);
-        final List<HappeningEntity> noted =
-                happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id());
+        final List<BowlEventEntity> noted =
+                events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id());
         final double clockS = bowl.clockS(clock.instant());
         final Optional<LiveBowl.BowlNow> now = at.now();
         final List<Move> moves =
@@ -130,8 +130,8 @@ public class TemperBowlService {
                 noted.stream()
                         .sorted(
                                 Comparator.comparingDouble(
-                                        (HappeningEntity h) -> -h.happening().timeS()))
-                        .map(TemperBowlView.HappeningView::of)
+                                        (BowlEventEntity h) -> -h.event().timeS()))
+                        .map(TemperBowlView.BowlEventView::of)
                         .toList(),
                 readings.typed(bowl.id(), TYPED_SHOWN).stream()
                         .map(t -> TemperBowlView.TypedView.of(t, bowl.beganAt()))
@@ -139,13 +139,13 @@ public class TemperBowlService {
     }
 
     private static Situation situation(
-            final LiveBowl bowl, final LiveBowl.BowlNow now, final List<HappeningEntity> noted) {
+            final LiveBowl bowl, final LiveBowl.BowlNow now, final List<BowlEventEntity> noted) {
         final double centresG =
                 noted.stream()
-                        .map(HappeningEntity::happening)
-                        .filter(h -> h.kind() == Happening.Kind.CENTRES)
+                        .map(BowlEventEntity::event)
+                        .filter(h -> h.kind() == BowlEvent.Kind.CENTRES)
                         .filter(h -> h.timeS() > now.timeS() - DIPPING_S)
-                        .mapToDouble(Happening::amount)
+                        .mapToDouble(BowlEvent::amount)
                         .sum();
         // Centres come from a cool room; they take up what couverture of their mass would.
         final double coldK = Math.max(0, now.temperatureC() - bowl.roomC + 2);
@@ -211,7 +211,7 @@ public class TemperBowlService {
         if (bowl.state() == TemperBowlEntity.State.OPEN) {
             bowl.end(now());
             bowls.saveAndFlush(bowl);
-            events.publishEvent(new BowlChanged(id));
+            publisher.publishEvent(new BowlChanged(id));
         }
         return view(bowl);
     }
@@ -223,8 +223,7 @@ public class TemperBowlService {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final TemperTargets targets =
                 TemperTargets.of(couverture.kind(), houses.house().darkWindow());
-        final List<HappeningEntity> noted =
-                happenings.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
+        final List<BowlEventEntity> noted = events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
         final List<Sample> samples = readings.of(id, bowl.beganAt());
         final TraceReader.Reading reading =
                 TraceReader.read(
@@ -233,7 +232,7 @@ public class TemperBowlService {
                         bowl.massG(),
                         bowl.roomC(),
                         samples,
-                        noted.stream().map(HappeningEntity::happening).toList());
+                        noted.stream().map(BowlEventEntity::event).toList());
         return new ReadBackView(
                 TemperBowlView.SummaryView.of(bowl),
                 ChartView.of(reading.trace().good(), reading.lane()).thinned(),
@@ -248,7 +247,7 @@ public class TemperBowlService {
                 samples.size(),
                 reading.trace().gaps().size(),
                 reading.trace().maybeFahrenheit(),
-                noted.stream().map(TemperBowlView.HappeningView::of).toList());
+                noted.stream().map(TemperBowlView.BowlEventView::of).toList());
     }
 
     /** A bowl with its readings, for an export. */
@@ -282,7 +281,7 @@ public class TemperBowlService {
         bowl.end(beganAt.plusMillis((long) (last * 1000)));
         bowls.saveAndFlush(bowl);
         readings.keep(FileRows.of(bowl.id(), beganAt, samples));
-        events.publishEvent(new BowlChanged(bowl.id()));
+        publisher.publishEvent(new BowlChanged(bowl.id()));
         return bowl.id();
     }
 

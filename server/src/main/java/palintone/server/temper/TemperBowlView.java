@@ -12,7 +12,7 @@ import palintone.core.temper.advice.Alarm;
 import palintone.core.temper.advice.Move;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Method;
-import palintone.core.temper.trace.Happening;
+import palintone.core.temper.trace.BowlEvent;
 import palintone.server.figure.BandView;
 import palintone.server.figure.SentenceView;
 
@@ -25,7 +25,7 @@ public record TemperBowlView(
         @Nullable NowView now,
         List<MoveView> moves,
         List<AlarmView> alarms,
-        List<HappeningView> happenings,
+        List<BowlEventView> events,
         List<TypedView> typed) {
 
     /** What is said of a bowl in a list. */
@@ -116,9 +116,9 @@ public record TemperBowlView(
     }
 
     /** Something done or seen. */
-    public record HappeningView(
+    public record BowlEventView(
             UUID id,
-            Happening.Kind kind,
+            BowlEvent.Kind kind,
             String words,
             double timeS,
             double amount,
@@ -126,9 +126,9 @@ public record TemperBowlView(
             String text,
             boolean corrected) {
 
-        static HappeningView of(final HappeningEntity entity) {
-            final Happening h = entity.happening();
-            return new HappeningView(
+        static BowlEventView of(final BowlEventEntity entity) {
+            final BowlEvent h = entity.event();
+            return new BowlEventView(
                     entity.getId(),
                     h.kind(),
                     h.kind().words(),

@@ -21,11 +21,11 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import palintone.core.figure.Tension;
+import palintone.core.figure.BandStatus;
 import palintone.core.temper.HeatSource;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
-import palintone.core.work.PlannedAgainstNoted;
+import palintone.core.work.PlanVsActual;
 import palintone.core.work.PlannedStep;
 import palintone.core.work.RunningBatch;
 
@@ -139,16 +139,16 @@ class BatchEntity {
         }
         state = batch.state();
         endedAt = batch.endedAt().orElse(null);
-        final List<PlannedAgainstNoted> record = PlannedAgainstNoted.of(batch);
+        final List<PlanVsActual> record = PlanVsActual.of(batch);
         readings = (int) record.stream().filter(r -> r.noted().isPresent()).count();
-        readingsTight = count(record, Tension.TIGHT);
-        readingsOff = count(record, Tension.OFF);
+        readingsTight = count(record, BandStatus.TIGHT);
+        readingsOff = count(record, BandStatus.OFF);
     }
 
-    private static int count(final List<PlannedAgainstNoted> record, final Tension tension) {
+    private static int count(final List<PlanVsActual> record, final BandStatus bandStatus) {
         return (int)
                 record.stream()
-                        .filter(r -> r.noted().isPresent() && r.tension() == tension)
+                        .filter(r -> r.noted().isPresent() && r.bandStatus() == bandStatus)
                         .count();
     }
 

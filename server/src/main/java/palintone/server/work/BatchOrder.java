@@ -3,7 +3,7 @@ package palintone.server.work;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
-import palintone.core.temper.SeedSchool;
+import palintone.core.temper.SeedPractice;
 
 /**
  * A batch to begin.
@@ -16,4 +16,4 @@ public record BatchOrder(
         @NotNull String piece,
         @Nullable Integer moulds,
         @Nullable Integer pieces,
-        @Nullable SeedSchool school) {}
+        @Nullable SeedPractice practice) {}

@@ -81,7 +81,7 @@ public class BatchService {
         final BatchPlan plan =
                 pieces.plan(
                         order.piece(),
-                        new PieceService.Size(order.moulds(), order.pieces(), order.school()));
+                        new PieceService.Size(order.moulds(), order.pieces(), order.practice()));
         final Instant now = now();
         final BatchEntity entity =
                 batches.save(

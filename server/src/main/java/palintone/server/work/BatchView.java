@@ -4,12 +4,12 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import palintone.core.figure.Tension;
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.Unit;
 import palintone.core.work.Advice;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
-import palintone.core.work.PlannedAgainstNoted;
+import palintone.core.work.PlanVsActual;
 import palintone.core.work.PlannedStep;
 import palintone.core.work.ReadingAdvice;
 import palintone.core.work.RunningBatch;
@@ -55,7 +55,7 @@ public record BatchView(
             List<RemarkView> remarks,
             @Nullable Double noted,
             double outBy,
-            Tension tension,
+            BandStatus bandStatus,
             @Nullable Long tookS) {}
 
     /** What is to be read. */
@@ -70,7 +70,7 @@ public record BatchView(
             Instant at,
             double value,
             boolean corrected,
-            Tension tension,
+            BandStatus bandStatus,
             SentenceView advice) {}
 
     /** A remark as it stands. */
@@ -90,7 +90,7 @@ public record BatchView(
                 facts.materials().stream()
                         .map(m -> new MaterialView(m.role(), m.name(), m.grams()))
                         .toList(),
-                PlannedAgainstNoted.of(batch).stream()
+                PlanVsActual.of(batch).stream()
                         .map(row -> step(row, batch, facts.bowl()))
                         .toList());
     }
@@ -107,7 +107,7 @@ public record BatchView(
     }
 
     private static StepView step(
-            final PlannedAgainstNoted row, final RunningBatch batch, final Bowl bowl) {
+            final PlanVsActual row, final RunningBatch batch, final Bowl bowl) {
         final PlannedStep step = row.step();
         return new StepView(
                 step.number(),
@@ -134,7 +134,7 @@ public record BatchView(
                         .toList(),
                 row.noted().isPresent() ? row.noted().getAsDouble() : null,
                 row.outBy(),
-                row.tension(),
+                row.bandStatus(),
                 row.tookS().orElse(null));
     }
 
@@ -146,7 +146,7 @@ public record BatchView(
                 note.at(),
                 note.value(),
                 note.corrected(),
-                advice.tension(),
+                advice.bandStatus(),
                 SentenceView.of(advice.sentence()));
     }
 }

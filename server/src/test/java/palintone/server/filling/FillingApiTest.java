@@ -74,7 +74,7 @@ class FillingApiTest {
             assertThat(sheet.status()).as(name + sheet.text()).isEqualTo(200);
             // A start is a good recipe already: nothing off, nothing about to split or grain.
             for (final JsonNode each : sheet.json().get("figures")) {
-                assertThat(each.at("/figure/tension").asString(""))
+                assertThat(each.at("/figure/bandStatus").asString(""))
                         .as(name + ", " + each.get("quality").asString())
                         .isNotEqualTo("OFF");
             }

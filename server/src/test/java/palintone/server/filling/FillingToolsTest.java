@@ -59,7 +59,7 @@ class FillingToolsTest {
                                 + ",\"vessel\":\"BOWL\",\"depthMm\":60,\"roomC\":20,\"pipingC\":29}");
         assertThat(cooling.status()).as(cooling.text()).isEqualTo(200);
         assertThat(cooling.number("/toPiping/value")).isBetween(20.0, 240.0);
-        assertThat(cooling.json().get("schools").size()).isEqualTo(4);
+        assertThat(cooling.json().get("practices").size()).isEqualTo(4);
         final Workshop.Answer mend =
                 workshop.post(
                         "/api/fillings/mend", "{\"on\":" + on(plum) + ",\"fault\":\"TOO_SOFT\"}");

@@ -86,7 +86,7 @@ class PieceApiTest {
                 "/api/pieces/plum-bay/needs?moulds=four | 400 | moulds | a whole number",
                 "/api/pieces/plum-bay/needs | 400 | size | moulds or pieces",
                 "/api/pieces/plum-bay/needs?moulds=1&pieces=9 | 400 | size | moulds or pieces",
-                "/api/pieces/plum-bay/needs?moulds=1&school=HALF | 400 | school | THIRD,"
+                "/api/pieces/plum-bay/needs?moulds=1&practice=HALF | 400 | practice | THIRD,"
                         + " FEW_PER_CENT",
                 "/api/pieces/unknown/needs?moulds=1 | 404 | piece | an id from the list",
                 "/api/pieces?size=100000 | 400 | size | 1 to 200 rows",

@@ -36,7 +36,7 @@ class BoundedMemoryTest {
         when(bowls.findByStateAndSource(any(), any())).thenReturn(List.of(bowl));
         return new SimulatedBowls(
                 bowls,
-                mock(HappeningRepository.class),
+                mock(BowlEventRepository.class),
                 mock(LarderService.class),
                 mock(HouseService.class),
                 Clock.fixed(BEGAN.plus(time), ZoneOffset.UTC),

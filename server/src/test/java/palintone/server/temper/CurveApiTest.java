@@ -79,7 +79,7 @@ class CurveApiTest {
                 workshop.get(
                         "/api/temper/coating?coating=coating&coatingG=1000&chocolate=dark-66"
                                 + "&chocolateG=200");
-        assertThat(coating.at("/foreign/tension")).isEqualTo("OFF");
+        assertThat(coating.at("/foreign/bandStatus")).isEqualTo("OFF");
         assertThat(workshop.get("/api/temper/troubles").json().size()).isGreaterThan(4);
         assertThat(workshop.get("/api/temper/colour?mould=none&moulds=4").status()).isEqualTo(404);
     }

@@ -30,7 +30,7 @@ class TemperBowlApiTest {
 
     private Workshop.Answer note(final String bowl, final String fields) {
         return workshop.post(
-                "/api/temper/bowls/" + bowl + "/happenings",
+                "/api/temper/bowls/" + bowl + "/events",
                 "{\"id\":\"" + UUID.randomUUID() + "\"," + fields + "}");
     }
 
@@ -100,14 +100,13 @@ class TemperBowlApiTest {
         type(id, UUID.randomUUID(), 33.4);
         final double plain = workshop.get("/api/temper/bowls/" + id).number("/now/stablePercent");
         final Workshop.Answer seeded = note(id, "\"kind\":\"SEED\",\"amount\":900");
-        final String seed =
-                "/api/temper/bowls/" + id + "/happenings/" + seeded.at("/happenings/0/id");
+        final String seed = "/api/temper/bowls/" + id + "/events/" + seeded.at("/events/0/id");
         final String correction =
                 "{\"id\":\"" + UUID.randomUUID() + "\",\"kind\":\"SEED\",\"amount\":90}";
         final Workshop.Answer right = workshop.put(seed, correction);
         assertThat(right.number("/now/massG")).isEqualTo(3090);
-        assertThat(right.json().at("/happenings").size()).isEqualTo(1);
-        assertThat(right.json().at("/happenings/0/corrected").asBoolean()).isTrue();
+        assertThat(right.json().at("/events").size()).isEqualTo(1);
+        assertThat(right.json().at("/events/0/corrected").asBoolean()).isTrue();
         assertThat(workshop.put(seed, correction).number("/now/massG"))
                 .as("sent again")
                 .isEqualTo(3090);
@@ -115,8 +114,7 @@ class TemperBowlApiTest {
                 .as("what was corrected is not corrected again")
                 .isEqualTo(409);
         final Workshop.Answer back =
-                workshop.delete(
-                        "/api/temper/bowls/" + id + "/happenings/" + right.at("/happenings/0/id"));
+                workshop.delete("/api/temper/bowls/" + id + "/events/" + right.at("/events/0/id"));
         assertThat(back.number("/now/massG")).isEqualTo(3000);
         assertThat(back.number("/now/stablePercent")).isCloseTo(plain, within(1e-6));
         assertThat(note(id, "\"kind\":\"SEED\",\"amount\":5,\"timeS\":99999").at("/field"))
@@ -186,7 +184,7 @@ class TemperBowlApiTest {
                 .isLessThan(seeded.number("/now/stablePercent"));
         assertThat(note(id, "\"kind\":\"SEED\",\"amount\":-2").at("/field"))
                 .isEqualTo("seed stirred in");
-        assertThat(seeded.json().at("/happenings").size()).isEqualTo(1);
+        assertThat(seeded.json().at("/events").size()).isEqualTo(1);
     }
 
     @Test

@@ -30,7 +30,7 @@ class BatchApiTest {
         }
         final Answer noted = workshop.note(batch, 4, 28.2);
         final var note = noted.json().at("/steps/3/notes/0");
-        assertThat(note.at("/tension").asString()).isEqualTo("TIGHT");
+        assertThat(note.at("/bandStatus").asString()).isEqualTo("TIGHT");
         assertThat(note.at("/advice/template").asString()).contains("{heat} at {power}");
         assertThat(noted.number("/steps/3/noted")).isEqualTo(28.2);
         assertThat(noted.at("/undo/what")).isEqualTo("reading at Seed");

@@ -10,7 +10,7 @@ import org.hipparchus.linear.SingularValueDecomposition;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Appraisal;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.RecipeLine;
 
 /**
@@ -27,8 +27,8 @@ import palintone.core.filling.pot.RecipeLine;
  */
 public record Balance(
         List<Double> grams,
-        Appraisal before,
-        Appraisal after,
+        FillingProperties before,
+        FillingProperties after,
         List<Move> moves,
         boolean met,
         List<Clash> clashes,
@@ -62,21 +62,21 @@ public record Balance(
      * @param reached the nearest it comes while the others are heeded too
      * @param curesAll true where all others can be met without this one
      */
-    public record Clash(Wish wish, double reached, boolean curesAll) {}
+    public record Clash(PropertyConstraint wish, double reached, boolean curesAll) {}
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when the recipe cannot be cooked as it
      *     stands
      */
     public static Balance solve(final BalanceTask task) {
-        final Appraisal before = task.appraisal(task.start());
+        final FillingProperties before = task.properties(task.start());
         final SequentialQuadratic solver = new SequentialQuadratic(task);
         final SequentialQuadratic.Point end = solver.solve();
         final boolean met = end.missed() <= TOLERANCE * task.wishes().size();
         return new Balance(
                 Arrays.stream(end.grams()).boxed().toList(),
                 before,
-                task.appraisal(end.grams()),
+                task.properties(end.grams()),
                 moves(task, end, solver.slopes(end.grams(), end.values())),
                 met,
                 met ? List.of() : clashes(task, end),
@@ -87,7 +87,7 @@ public record Balance(
             final BalanceTask task, final SequentialQuadratic.Point end) {
         final List<Clash> clashes = new ArrayList<>();
         for (int j = 0; j < task.wishes().size(); j++) {
-            final Wish wish = task.wishes().get(j);
+            final PropertyConstraint wish = task.wishes().get(j);
             final boolean missedItself = wish.outBy(end.values()[j]) > TOLERANCE;
             final boolean cures =
                     task.wishes().size() > 1
@@ -110,7 +110,7 @@ public record Balance(
         final int n = start.length;
         final List<Integer> edge = new ArrayList<>();
         for (int j = 0; j < task.wishes().size(); j++) {
-            final Wish wish = task.wishes().get(j);
+            final PropertyConstraint wish = task.wishes().get(j);
             final double value = end.values()[j];
             final double near = 1e-3 * wish.quality().step();
             if (value <= wish.low() + near || value >= wish.high() - near) {
@@ -187,7 +187,7 @@ public record Balance(
         if (best < 0) {
             return Sentence.of("moves along so that the rest can be met");
         }
-        final Wish wish = task.wishes().get(best);
+        final PropertyConstraint wish = task.wishes().get(best);
         final double from = task.values(task.start())[best];
         final double effect = slopes[best][line] * moved;
         final double to = end.values()[best];

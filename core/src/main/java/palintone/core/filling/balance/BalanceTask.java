@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Set;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
@@ -23,7 +23,7 @@ public record BalanceTask(
         List<Operation> operations,
         List<Double> grams,
         Set<Integer> locked,
-        List<Wish> wishes,
+        List<PropertyConstraint> wishes,
         Conditions conditions) {
 
     /** The most wishes at a time. */
@@ -57,7 +57,7 @@ public record BalanceTask(
                     "1 to " + MOST_WISHES);
         }
         final Set<Quality> seen = java.util.EnumSet.noneOf(Quality.class);
-        for (final Wish wish : wishes) {
+        for (final PropertyConstraint wish : wishes) {
             if (!seen.add(wish.quality())) {
                 throw new OutOfRangeException(
                         "wish for " + wish.quality().words(), "stated twice", "once");
@@ -92,21 +92,21 @@ public record BalanceTask(
 
     /** Every wished quality of these amounts. */
     double[] values(final double[] amounts) {
-        final Appraisal appraisal = appraisal(amounts);
+        final FillingProperties properties = properties(amounts);
         final double[] values = new double[wishes.size()];
         for (int i = 0; i < values.length; i++) {
-            values[i] = appraisal.value(wishes.get(i).quality());
+            values[i] = properties.value(wishes.get(i).quality());
         }
         return values;
     }
 
-    Appraisal appraisal(final double[] amounts) {
-        return Appraisal.of(
+    FillingProperties properties(final double[] amounts) {
+        return FillingProperties.of(
                 Cooking.cook(operations, amounts, conditions.pressureHPa()), conditions);
     }
 
     BalanceTask without(final int wish) {
-        final List<Wish> fewer = new java.util.ArrayList<>(wishes);
+        final List<PropertyConstraint> fewer = new java.util.ArrayList<>(wishes);
         fewer.remove(wish);
         return new BalanceTask(operations, grams, locked, fewer, conditions);
     }

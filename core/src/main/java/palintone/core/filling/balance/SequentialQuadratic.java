@@ -161,14 +161,14 @@ final class SequentialQuadratic {
     /** The step by the tangents: every free line in its own scale, no farther than the reach. */
     private double[] step(
             final double[] x, final double[] values, final double[][] slopes, final double reach) {
-        final TangentProgramme programme =
-                new TangentProgramme(
+        final QuadraticSubproblem programme =
+                new QuadraticSubproblem(
                         IntStream.of(free)
                                 .mapToDouble(i -> (start[i] - x[i]) / task.scale(i))
                                 .toArray(),
                         PENALTY);
         for (int j = 0; j < m; j++) {
-            final Wish wish = task.wishes().get(j);
+            final PropertyConstraint wish = task.wishes().get(j);
             final double unit = wish.quality().step();
             final double[] slope = slopes[j];
             programme.wish(

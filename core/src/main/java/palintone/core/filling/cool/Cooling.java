@@ -8,7 +8,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Appraisal;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
@@ -74,9 +74,9 @@ public record Cooling(
         }
     }
 
-    public static Cooling of(final Appraisal appraisal, final Where where) {
-        final Cooked cooked = appraisal.cooked();
-        final Texture texture = appraisal.texture();
+    public static Cooling of(final FillingProperties properties, final Where where) {
+        final Cooked cooked = properties.cooked();
+        final Texture texture = properties.texture();
         final double fatG = cooked.composition().fatFraction() * cooked.yieldG();
         final double density = ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
         final double passes =

@@ -32,7 +32,7 @@ public final class CrunchChecks {
      * @return factor, 0.03 to 30; 1 without any check
      */
     public static double factor(
-            final List<Layer> layers,
+            final List<MoistureLayer> layers,
             final List<MoistureBetween.Face> faces,
             final int layer,
             final List<Check> checks) {

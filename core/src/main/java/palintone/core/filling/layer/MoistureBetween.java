@@ -70,7 +70,7 @@ public final class MoistureBetween {
      * @param factor by which the workshop's own checks say water moves faster, 0.01 to 100
      */
     public static List<At> follow(
-            final List<Layer> layers,
+            final List<MoistureLayer> layers,
             final List<Face> faces,
             final double days,
             final double factor) {
@@ -105,7 +105,8 @@ public final class MoistureBetween {
     }
 
     /** One step of the fourth-order rule of Runge and Kutta. */
-    private static void runge(final List<Layer> layers, final double[] rate, final double[] water) {
+    private static void runge(
+            final List<MoistureLayer> layers, final double[] rate, final double[] water) {
         final double[] a = flow(layers, rate, water);
         final double[] b = flow(layers, rate, plus(water, a, STEP_DAYS / 2));
         final double[] c = flow(layers, rate, plus(water, b, STEP_DAYS / 2));
@@ -124,7 +125,7 @@ public final class MoistureBetween {
     }
 
     private static double[] flow(
-            final List<Layer> layers, final double[] rate, final double[] water) {
+            final List<MoistureLayer> layers, final double[] rate, final double[] water) {
         final double[] activity = activities(layers, water);
         final double[] flow = new double[water.length];
         for (int i = 0; i < rate.length; i++) {
@@ -135,7 +136,7 @@ public final class MoistureBetween {
         return flow;
     }
 
-    private static double[] activities(final List<Layer> layers, final double[] water) {
+    private static double[] activities(final List<MoistureLayer> layers, final double[] water) {
         final double[] activity = new double[water.length];
         for (int i = 0; i < water.length; i++) {
             activity[i] = layers.get(i).isotherm().activity(water[i] / layers.get(i).dryG());

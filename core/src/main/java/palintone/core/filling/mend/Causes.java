@@ -5,21 +5,22 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Appraisal;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.sugar.Graining;
 import palintone.core.filling.texture.Gel;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Component;
+import palintone.core.substance.LumpedSolids;
 
 /** What may have caused a fault, and how strongly the filling's own numbers speak for it. */
 final class Causes {
 
     private Causes() {}
 
-    static List<Rescue.Cause> of(final Fault fault, final Appraisal now) {
+    static List<Rescue.Cause> of(final Fault fault, final FillingProperties now) {
         return switch (fault) {
             case SPLIT -> split(now);
             case GRAINY -> grainy(now);
@@ -39,7 +40,7 @@ final class Causes {
         return Math.max(0, Math.min(1, (value - none) / (certain - none)));
     }
 
-    private static List<Rescue.Cause> split(final Appraisal now) {
+    private static List<Rescue.Cause> split(final FillingProperties now) {
         final double oil = now.value(Quality.OIL_SHARE);
         final Cooked.History history = now.cooked().history();
         final List<Rescue.Cause> causes = new ArrayList<>();
@@ -80,7 +81,7 @@ final class Causes {
         return causes;
     }
 
-    private static List<Rescue.Cause> grainy(final Appraisal now) {
+    private static List<Rescue.Cause> grainy(final FillingProperties now) {
         final double crystals = now.value(Quality.CRYSTAL_SUGAR);
         final List<Rescue.Cause> causes = new ArrayList<>();
         causes.add(
@@ -91,7 +92,8 @@ final class Causes {
                         ramp(crystals, 0.5, 6)));
         final double lactose =
                 now.cooked().composition().fraction(Component.LACTOSE)
-                        + 0.55 * now.cooked().composition().fraction(Component.MILK_SOLIDS);
+                        + LumpedSolids.MILK_LACTOSE
+                                * now.cooked().composition().fraction(Component.MILK_SOLIDS);
         final double water = Math.max(0.01, now.cooked().composition().fraction(Component.WATER));
         causes.add(
                 cause(
@@ -119,7 +121,7 @@ final class Causes {
         return causes;
     }
 
-    private static List<Rescue.Cause> tooSoft(final Appraisal now) {
+    private static List<Rescue.Cause> tooSoft(final FillingProperties now) {
         final List<Rescue.Cause> causes = new ArrayList<>();
         final Gel gel = now.texture().gel();
         if (now.wet() && gel.pectin()) {
@@ -166,7 +168,10 @@ final class Causes {
      * @param certain from which it is so
      */
     private static Optional<Rescue.Cause> cooked(
-            final Appraisal now, final String words, final double none, final double certain) {
+            final FillingProperties now,
+            final String words,
+            final double none,
+            final double certain) {
         if (!now.wet() || !now.texture().cookedSugar()) {
             return Optional.empty();
         }
@@ -182,11 +187,11 @@ final class Causes {
     }
 
     /** 0 where there is next to no cocoa butter to hold it, 1 in a ganache. */
-    private static double fatMatters(final Appraisal now) {
+    private static double fatMatters(final FillingProperties now) {
         return ramp(now.cooked().composition().fraction(Component.COCOA_BUTTER), 0.01, 0.08);
     }
 
-    private static List<Rescue.Cause> tooHard(final Appraisal now) {
+    private static List<Rescue.Cause> tooHard(final FillingProperties now) {
         final List<Rescue.Cause> causes = new ArrayList<>();
         cooked(now, "Cooked too far: only", 12, 6).ifPresent(causes::add);
         final double solid = now.value(Quality.SOLID_FAT_SERVING);
@@ -216,7 +221,7 @@ final class Causes {
         return causes;
     }
 
-    private static List<Rescue.Cause> scorched(final Appraisal now) {
+    private static List<Rescue.Cause> scorched(final FillingProperties now) {
         final double hot = now.cooked().history().highestC();
         return List.of(
                 cause(
@@ -227,7 +232,7 @@ final class Causes {
                 cause(Sentence.of("Thin pan, or not stirred: milk sticks to the floor."), 0.5));
     }
 
-    private static List<Rescue.Cause> lumpy(final Appraisal now) {
+    private static List<Rescue.Cause> lumpy(final FillingProperties now) {
         final List<Rescue.Cause> causes = new ArrayList<>();
         final double poured = now.cooked().history().pouredAtC();
         if (!Double.isNaN(poured)) {

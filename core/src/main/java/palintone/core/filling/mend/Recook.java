@@ -6,8 +6,8 @@ import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
@@ -33,7 +33,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
      * @param firmness wanted, above that of now
      * @return empty where nothing is cooked in it, or no cooking on brings it there
      */
-    Optional<Rescue.Remedy> until(final Appraisal now, final double firmness) {
+    Optional<Rescue.Remedy> until(final FillingProperties now, final double firmness) {
         if (now.cooked().composition().fraction(Component.COCOA_BUTTER) > CHOCOLATE) {
             return Optional.empty();
         }
@@ -67,7 +67,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
     }
 
     /** A setting that does it, and the recipe with it. */
-    private record Found(double setting, Appraisal after) {}
+    private record Found(double setting, FillingProperties after) {}
 
     private static Rescue.Remedy remedy(final Found found, final String words, final Unit unit) {
         return new Rescue.Remedy(
@@ -89,7 +89,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
         Optional<Found> best = Optional.empty();
         for (int k = 0; k < 40; k++) {
             final double middle = (little + far) / 2;
-            final Optional<Appraisal> after = with(place, setting, middle);
+            final Optional<FillingProperties> after = with(place, setting, middle);
             if (after.isEmpty() || after.get().value(Quality.FIRMNESS) >= firmness) {
                 far = middle;
                 if (after.isPresent()) {
@@ -103,12 +103,13 @@ record Recook(List<Operation> operations, Conditions conditions) {
     }
 
     /** Empty where more would boil away than there is. */
-    private Optional<Appraisal> with(final int place, final Setting setting, final double value) {
+    private Optional<FillingProperties> with(
+            final int place, final Setting setting, final double value) {
         final List<Operation> others = new ArrayList<>(operations);
         try {
             others.set(place, operations.get(place).with(setting, value));
             return Optional.of(
-                    Appraisal.of(
+                    FillingProperties.of(
                             Cooking.cook(others, Cooking.grams(others), conditions.pressureHPa()),
                             conditions));
         } catch (OutOfRangeException e) {

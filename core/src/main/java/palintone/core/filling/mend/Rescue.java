@@ -9,10 +9,10 @@ import java.util.function.ToDoubleFunction;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
@@ -48,7 +48,10 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
      * @param after the filling with it in
      */
     public record Remedy(
-            Sentence words, Optional<String> ingredient, double grams, Optional<Appraisal> after) {}
+            Sentence words,
+            Optional<String> ingredient,
+            double grams,
+            Optional<FillingProperties> after) {}
 
     /**
      * @param fault what was seen
@@ -60,16 +63,16 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
             final List<Operation> operations,
             final Ingredient water,
             final Conditions conditions) {
-        final Appraisal now = appraise(operations, conditions);
+        final FillingProperties now = appraise(operations, conditions);
         final List<Cause> causes = new ArrayList<>(Causes.of(fault, now));
         causes.sort(Comparator.comparingDouble(Cause::likely).reversed());
         return new Rescue(
                 fault, List.copyOf(causes), remedies(fault, operations, water, now, conditions));
     }
 
-    private static Appraisal appraise(
+    private static FillingProperties appraise(
             final List<Operation> operations, final Conditions conditions) {
-        return Appraisal.of(
+        return FillingProperties.of(
                 Cooking.cook(operations, Cooking.grams(operations), conditions.pressureHPa()),
                 conditions);
     }
@@ -78,7 +81,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
             final Fault fault,
             final List<Operation> operations,
             final Ingredient water,
-            final Appraisal now,
+            final FillingProperties now,
             final Conditions conditions) {
         final List<Remedy> remedies = new ArrayList<>();
         final Adding adding = new Adding(operations, now.cooked(), conditions);
@@ -237,7 +240,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
     private record Adding(List<Operation> operations, Cooked now, Conditions conditions) {
 
         /** What was found. */
-        private record Found(Ingredient ingredient, double grams, Appraisal after) {
+        private record Found(Ingredient ingredient, double grams, FillingProperties after) {
 
             Remedy saying(final String words) {
                 return new Remedy(
@@ -251,13 +254,13 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
 
         Optional<Found> until(
                 final Ingredient ingredient,
-                final ToDoubleFunction<Appraisal> quality,
+                final ToDoubleFunction<FillingProperties> quality,
                 final double target) {
             if (ingredient == null) {
                 return Optional.empty();
             }
             final double most = now.yieldG();
-            final double start = quality.applyAsDouble(Appraisal.of(now, conditions));
+            final double start = quality.applyAsDouble(FillingProperties.of(now, conditions));
             final double end = quality.applyAsDouble(with(ingredient, most));
             if ((start - target) * (end - target) > 0) {
                 return Optional.empty();
@@ -278,7 +281,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
                     : Optional.of(new Found(ingredient, high, with(ingredient, high)));
         }
 
-        private Appraisal with(final Ingredient ingredient, final double grams) {
+        private FillingProperties with(final Ingredient ingredient, final double grams) {
             final List<Operation> more = new ArrayList<>(operations);
             more.add(
                     Operation.of(

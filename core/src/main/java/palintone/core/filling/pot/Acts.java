@@ -4,7 +4,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.core.substance.Component;
-import palintone.core.substance.Nature;
+import palintone.core.substance.FunctionalClass;
 
 /**
  * What each operation does to the pot. Every gram that leaves is water, alcohol or a named loss.
@@ -45,7 +45,7 @@ final class Acts {
             solids += grams[i];
             // Weighed and paid for, and its allergens stay; its body goes out again.
             pot.weighed.merge(op.lines().get(i).ingredient(), grams[i], Double::sum);
-            if (op.lines().get(i).ingredient().is(Nature.RAW_EGG)) {
+            if (op.lines().get(i).ingredient().is(FunctionalClass.RAW_EGG)) {
                 pot.rawEgg = true;
                 pot.eggSince = pot.heat.size();
             }

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 
 /**
  * What came of a recipe.
@@ -34,7 +34,7 @@ public record Cooked(
         int eggSince,
         boolean rawEgg,
         List<Ingredient> unheated,
-        Map<Nature, Double> gellingG,
+        Map<FunctionalClass, Double> gellingG,
         History history) {
 
     /** A temperature held for a time. */

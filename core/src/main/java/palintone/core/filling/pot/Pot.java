@@ -17,8 +17,8 @@ import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 
 /**
  * What is in the pot while a recipe is played: grams of every component, a temperature, and what
@@ -33,8 +33,12 @@ final class Pot {
     private static final int ETHANOL = Component.ETHANOL.ordinal();
     private static final int COCOA_BUTTER = Component.COCOA_BUTTER.ordinal();
     private static final double[] CP = specificHeats();
-    private static final Set<Nature> GELLING =
-            EnumSet.of(Nature.PECTIN, Nature.LOW_METHOXYL_PECTIN, Nature.GELATINE, Nature.AGAR);
+    private static final Set<FunctionalClass> GELLING =
+            EnumSet.of(
+                    FunctionalClass.PECTIN,
+                    FunctionalClass.LOW_METHOXYL_PECTIN,
+                    FunctionalClass.GELATINE,
+                    FunctionalClass.AGAR);
 
     private static final double USUAL_BLOOM = 200;
     private static final double USUAL_GRADE = 150;
@@ -60,7 +64,7 @@ final class Pot {
     /** What is still in it: all that was weighed but what was strained out. */
     final Set<Ingredient> inIt = new LinkedHashSet<>();
 
-    final Map<Nature, Double> gelling = new EnumMap<>(Nature.class);
+    final Map<FunctionalClass, Double> gelling = new EnumMap<>(FunctionalClass.class);
     final List<Ingredient> rawSinceHeat = new ArrayList<>();
     double steamG;
     double strainedG;
@@ -108,12 +112,12 @@ final class Pot {
                 .forEach((component, share) -> g[component.ordinal()] += share * massG);
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
-        if (ingredient.is(Nature.RAW_EGG)) {
+        if (ingredient.is(FunctionalClass.RAW_EGG)) {
             rawEgg = true;
             // The egg that went in last has seen the least heat: it decides.
             eggSince = heat.size();
         }
-        for (final Nature nature : GELLING) {
+        for (final FunctionalClass nature : GELLING) {
             if (ingredient.is(nature)) {
                 gelling.merge(nature, massG * asUsual(nature, ingredient), Double::sum);
             }
@@ -127,7 +131,7 @@ final class Pot {
      * Grams of the usual strength that hold as much: by the test of Bloom and of agar the stress
      * grows with the square of the share, a grade of pectin counts by mass.
      */
-    private static double asUsual(final Nature nature, final Ingredient ingredient) {
+    private static double asUsual(final FunctionalClass nature, final Ingredient ingredient) {
         final OptionalDouble strength = ingredient.traits().gelStrength();
         if (strength.isEmpty()) {
             return 1;

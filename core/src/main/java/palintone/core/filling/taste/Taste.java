@@ -6,6 +6,7 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
+import palintone.core.substance.LumpedSolids;
 
 /**
  * Sweet, bitter, sour, alcohol: of the whole, in 100 g.
@@ -41,7 +42,7 @@ public final class Taste {
                         + 0.2 * c.fraction(Component.HIGHER_SACCHARIDES)
                         + 0.6 * c.fraction(Component.SORBITOL)
                         + 0.6 * c.fraction(Component.GLYCEROL)
-                        + 0.11 * c.fraction(Component.MILK_SOLIDS));
+                        + 0.2 * LumpedSolids.MILK_LACTOSE * c.fraction(Component.MILK_SOLIDS));
     }
 
     /** Grams of fat-free cocoa in 100 g that taste as bitter. */

@@ -6,7 +6,7 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.taste.Taste;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.substance.Component;
-import palintone.core.substance.Nature;
+import palintone.core.substance.FunctionalClass;
 
 /**
  * What gelatine, pectin and agar hold up in a syrup: the stress at a strain of about one, Pa. It
@@ -78,13 +78,13 @@ public final class Gel {
     public static final double PECTIN_PH_NONE = 3.9;
     public static final double PECTIN_PH_FULL = 3.5;
 
-    private final Map<Nature, Double> grams;
+    private final Map<FunctionalClass, Double> grams;
     private final double yieldG;
     private final double ph;
     private final double milkSolidsG;
 
     private Gel(
-            final Map<Nature, Double> grams,
+            final Map<FunctionalClass, Double> grams,
             final double yieldG,
             final double ph,
             final double milkSolidsG) {
@@ -96,11 +96,11 @@ public final class Gel {
 
     /** Of what came out of the pot; the acid is asked only where there is pectin to heed it. */
     public static Gel of(final Cooked cooked) {
-        final Map<Nature, Double> grams = cooked.gellingG();
+        final Map<FunctionalClass, Double> grams = cooked.gellingG();
         return new Gel(
                 grams,
                 cooked.yieldG(),
-                grams.containsKey(Nature.PECTIN) ? Taste.ph(cooked.weighed()) : 7,
+                grams.containsKey(FunctionalClass.PECTIN) ? Taste.ph(cooked.weighed()) : 7,
                 100 * cooked.composition().fraction(Component.MILK_SOLIDS));
     }
 
@@ -111,7 +111,7 @@ public final class Gel {
 
     /** Whether pectin is in it. */
     public boolean pectin() {
-        return grams.containsKey(Nature.PECTIN);
+        return grams.containsKey(FunctionalClass.PECTIN);
     }
 
     /** Acid the pectin finds, pH; 7 where there is none to ask. */
@@ -131,18 +131,20 @@ public final class Gel {
         }
         final double warm = falling(celsius, PECTIN_SOFT_FROM_C, PECTIN_SOFT_TO_C);
         return GRADE_150_PA
-                        * square(percent(Nature.PECTIN, syrup) / GRADE_150_PERCENT)
+                        * square(percent(FunctionalClass.PECTIN, syrup) / GRADE_150_PERCENT)
                         * pectinSets(syrup)
                         * warm
                 + GRADE_150_PA
-                        * square(percent(Nature.LOW_METHOXYL_PECTIN, syrup) / GRADE_150_PERCENT)
+                        * square(
+                                percent(FunctionalClass.LOW_METHOXYL_PECTIN, syrup)
+                                        / GRADE_150_PERCENT)
                         * lowMethoxylSets(syrup)
                         * warm
                 + BLOOM_200_PA
-                        * square(percent(Nature.GELATINE, syrup) / BLOOM_PERCENT)
+                        * square(percent(FunctionalClass.GELATINE, syrup) / BLOOM_PERCENT)
                         * Math.max(0, (GELATINE_MELTS_C - celsius) / (GELATINE_MELTS_C - BLOOM_C))
                 + (celsius < AGAR_MELTS_C ? AGAR_PA : 0)
-                        * square(percent(Nature.AGAR, syrup) / AGAR_PERCENT);
+                        * square(percent(FunctionalClass.AGAR, syrup) / AGAR_PERCENT);
     }
 
     /** How far pectin sets in this syrup, 0 to 1: it wants sugar and acid. */
@@ -166,7 +168,7 @@ public final class Gel {
         return 100 * syrup.dissolvedSumG() / (syrup.dissolvedSumG() + syrup.waterG());
     }
 
-    private double percent(final Nature nature, final AqueousPhase syrup) {
+    private double percent(final FunctionalClass nature, final AqueousPhase syrup) {
         final double in100 = 100 * grams.getOrDefault(nature, 0.0) / yieldG;
         return 100 * in100 / (in100 + syrup.waterG() + syrup.dissolvedSumG());
     }

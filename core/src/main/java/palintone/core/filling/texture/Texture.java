@@ -1,13 +1,15 @@
 package palintone.core.filling.texture;
 
 import palintone.core.fat.FatBlend;
+import palintone.core.fat.FatDensity;
 import palintone.core.figure.Source;
-import palintone.core.filling.fat.Emulsion;
+import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.SyrupViscosity;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.LumpedSolids;
 
 /**
  * Stiffness of a filling at rest: the stress that makes it move within a second or so, Pa.
@@ -44,14 +46,11 @@ public final class Texture {
     private static final double THINNING_BASE = 1.2;
 
     private static final double THINNING = 0.6;
-    private static final double SOLID_FAT_G_PER_ML = 0.96;
-    private static final double LIQUID_FAT_G_PER_ML = 0.91;
     private static final double COCOA_ML_PER_G = 0.75;
     private static final double PROTEIN_ML_PER_G = 2.2;
     private static final double FIBRE_ML_PER_G = 2.5;
     private static final double STARCH_ML_PER_G = 1.2;
     private static final double CRYSTAL_ML_PER_G = 0.63;
-    private static final double PROTEIN_IN_MILK = 0.37;
     private static final double STEPS_A_TENFOLD = 2;
 
     private final Composition composition;
@@ -157,8 +156,8 @@ public final class Texture {
 
     private double log10(final double celsius, final double solidShare) {
         final double fatG = composition.fatFraction() * 100;
-        final double solidMl = fatG * solidShare / SOLID_FAT_G_PER_ML;
-        final double oilMl = fatG * (1 - solidShare) / LIQUID_FAT_G_PER_ML;
+        final double solidMl = fatG * solidShare / FatDensity.SOLID_G_PER_ML;
+        final double oilMl = fatG * (1 - solidShare) / FatDensity.LIQUID_G_PER_ML;
         final double dryMl = dryMl();
         if (!syrupOutside) {
             final double sugarMl = sugarG() * CRYSTAL_ML_PER_G;
@@ -194,7 +193,7 @@ public final class Texture {
                 * (COCOA_ML_PER_G * composition.fraction(Component.COCOA_SOLIDS)
                         + PROTEIN_ML_PER_G
                                 * (composition.fraction(Component.PROTEIN)
-                                        + PROTEIN_IN_MILK
+                                        + LumpedSolids.MILK_PROTEIN
                                                 * composition.fraction(Component.MILK_SOLIDS))
                         + FIBRE_ML_PER_G * composition.fraction(Component.FIBRE)
                         + STARCH_ML_PER_G * composition.fraction(Component.STARCH));
@@ -209,7 +208,8 @@ public final class Texture {
                         + composition.fraction(Component.MALTOSE)
                         + composition.fraction(Component.HIGHER_SACCHARIDES)
                         + composition.fraction(Component.SORBITOL)
-                        + 0.63 * composition.fraction(Component.MILK_SOLIDS));
+                        + (1 - LumpedSolids.MILK_PROTEIN)
+                                * composition.fraction(Component.MILK_SOLIDS));
     }
 
     /** The class at a temperature. */

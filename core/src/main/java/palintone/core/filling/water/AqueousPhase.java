@@ -8,6 +8,7 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.LumpedSolids;
 
 /**
  * The water of a filling and what is dissolved in it, grams in 100 g of filling.
@@ -22,12 +23,6 @@ public final class AqueousPhase {
     public static final Source SOLUBILITY = Solubility.SOURCE;
 
     private static final Solute[] SOLUTES = Solute.values();
-
-    /** Shares of the lumped solids, from memory. */
-    private static final double LACTOSE_IN_MILK_SOLIDS = 0.55;
-
-    private static final double SALTS_IN_MILK_SOLIDS = 0.08;
-    private static final double SALTS_IN_COCOA_SOLIDS = 0.05;
 
     private final double waterG;
     private final double ethanolG;
@@ -128,14 +123,14 @@ public final class AqueousPhase {
             dissolved[solute.ordinal()] = grams[solute.component().ordinal()];
         }
         dissolved[Solute.LACTOSE.ordinal()] +=
-                grams[Component.MILK_SOLIDS.ordinal()] * LACTOSE_IN_MILK_SOLIDS;
+                grams[Component.MILK_SOLIDS.ordinal()] * LumpedSolids.MILK_LACTOSE;
         return dissolved;
     }
 
     private static double salts(final double[] grams) {
         return grams[Component.ASH.ordinal()]
-                + grams[Component.MILK_SOLIDS.ordinal()] * SALTS_IN_MILK_SOLIDS
-                + grams[Component.COCOA_SOLIDS.ordinal()] * SALTS_IN_COCOA_SOLIDS;
+                + grams[Component.MILK_SOLIDS.ordinal()] * LumpedSolids.MILK_ASH
+                + grams[Component.COCOA_SOLIDS.ordinal()] * LumpedSolids.COCOA_SOLUBLE_SALTS;
     }
 
     public double waterG() {

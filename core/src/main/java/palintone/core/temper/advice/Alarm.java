@@ -8,6 +8,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
+import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.estimate.Estimate;
 
 /**
@@ -32,7 +33,6 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
     private static final double EDGE_K = 0.3;
     private static final double SCORCH_EDGE_K = 2;
     private static final double SILENT_S = 60;
-    private static final double NUCLEI_C = 26.5;
     private static final double TOO_COLD_K = 2.5;
     private static final double THICK_PART = 0.6;
 
@@ -80,7 +80,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
                                     "The temper is lost: cast nothing. Seed it anew, or melt it out"
                                             + " and start again.")));
         }
-        final double coldC = curve.fromCocoaButterC(NUCLEI_C) - TOO_COLD_K;
+        final double coldC = curve.fromCocoaButterC(CrystalLaw.NUCLEATION_C) - TOO_COLD_K;
         if (temperatureC < coldC && estimate.middle().solid() < 0.2) {
             alarms.add(
                     new Alarm(

@@ -4,7 +4,7 @@ import java.util.Optional;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Companion;
+import palintone.core.temper.bowl.HeatSink;
 import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Stop;
 import palintone.core.temper.crystal.Crystals;
@@ -38,7 +38,7 @@ final class LookAhead {
     Setting bath() {
         return stirred()
                 .with(
-                        Companion.water(
+                        HeatSink.water(
                                 here.vessel(), here.equipment().bathC(), here.equipment().bathG()));
     }
 

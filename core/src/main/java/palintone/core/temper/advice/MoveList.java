@@ -7,6 +7,7 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.temper.Verdict;
+import palintone.core.temper.crystal.CrystalLaw;
 
 /** The moves played so far for one situation, and what they all look at. */
 final class MoveList {
@@ -17,7 +18,6 @@ final class MoveList {
     /** Share of the fat that is wanted as stable seed. */
     static final double WANTED_STABLE = 0.01;
 
-    private static final double NUCLEI_C = 26.5;
     private static final double NOT_IN_TEMPER_MIN = 1000;
 
     private final Situation here;
@@ -26,7 +26,7 @@ final class MoveList {
 
     MoveList(final Situation here) {
         this.here = here;
-        coolC = here.couverture().crystals().curve().fromCocoaButterC(NUCLEI_C);
+        coolC = here.couverture().crystals().curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
     }
 
     Situation here() {

@@ -83,7 +83,7 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
 
     /** How many numbers the state has in a setting. */
     static int size(final Setting setting) {
-        return COMPANION_C + setting.companion().map(c -> c.layersC().size()).orElse(0);
+        return COMPANION_C + setting.heatSink().map(c -> c.layersC().size()).orElse(0);
     }
 
     double temperatureC(final double[] y) {
@@ -101,8 +101,8 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
         final double[] d = new double[y.length];
         d[ROOM] = vessel.airWPerK() * (setting.roomC() - t);
         d[SOURCE] = setting.sourceW(t);
-        if (setting.companion().isPresent()) {
-            final Companion body = setting.companion().get();
+        if (setting.heatSink().isPresent()) {
+            final HeatSink body = setting.heatSink().get();
             d[COMPANION] = body.contactWPerK() * (y[COMPANION_C] - t);
             body.warming(y, COMPANION_C, -d[COMPANION], d);
         }

@@ -46,10 +46,10 @@ public final class BowlSimulation {
     private final double atStartJ;
     private double roomJ;
     private double sourceJ;
-    private double companionJ;
+    private double heatSinkJ;
     private double addedJ;
     private double takenJ;
-    private List<Double> companionLayersC = List.of();
+    private List<Double> heatSinkLayersC = List.of();
     private double enthalpyJ;
     private BowlState now;
 
@@ -102,12 +102,12 @@ public final class BowlSimulation {
     /**
      * Temperatures of bath or stone after the last run, from the touched side; none without one.
      */
-    public List<Double> companionLayersC() {
-        return companionLayersC;
+    public List<Double> heatSinkLayersC() {
+        return heatSinkLayersC;
     }
 
     public Ledger ledger() {
-        return new Ledger(atStartJ, roomJ, sourceJ, companionJ, addedJ, takenJ, enthalpyJ);
+        return new Ledger(atStartJ, roomJ, sourceJ, heatSinkJ, addedJ, takenJ, enthalpyJ);
     }
 
     /** Goes on for some seconds. */
@@ -191,7 +191,7 @@ public final class BowlSimulation {
         y[BowlEquations.STABLE] = now.crystals().stable();
         y[BowlEquations.UNSTABLE] = now.crystals().unstable();
         for (int i = BowlEquations.COMPANION_C; i < y.length; i++) {
-            y[i] = setting.companion().orElseThrow().layersC().get(i - BowlEquations.COMPANION_C);
+            y[i] = setting.heatSink().orElseThrow().layersC().get(i - BowlEquations.COMPANION_C);
         }
         final DormandPrince54Integrator integrator = integrator(equations.getDimension());
         final double from = now.timeS();
@@ -204,8 +204,8 @@ public final class BowlSimulation {
         enthalpyJ = last[BowlEquations.H];
         roomJ += last[BowlEquations.ROOM];
         sourceJ += last[BowlEquations.SOURCE];
-        companionJ += last[BowlEquations.COMPANION];
-        companionLayersC =
+        heatSinkJ += last[BowlEquations.COMPANION];
+        heatSinkLayersC =
                 Arrays.stream(last, BowlEquations.COMPANION_C, last.length).boxed().toList();
         now = state(equations, end.getTime(), last);
         if (path.get(path.size() - 1).timeS() < now.timeS()) {

@@ -15,21 +15,21 @@ public record Ledger(
         double atStartJ,
         double roomJ,
         double sourceJ,
-        double companionJ,
+        double heatSinkJ,
         double addedJ,
         double takenJ,
         double nowJ) {
 
     /** What does not add up, J; nothing but rounding. */
     public double gapJ() {
-        return atStartJ + roomJ + sourceJ + companionJ + addedJ - takenJ - nowJ;
+        return atStartJ + roomJ + sourceJ + heatSinkJ + addedJ - takenJ - nowJ;
     }
 
     /** The largest of the parts, to judge the gap against, J. */
     public double scaleJ() {
         double most = 1;
         for (final double part :
-                new double[] {atStartJ, roomJ, sourceJ, companionJ, addedJ, takenJ, nowJ}) {
+                new double[] {atStartJ, roomJ, sourceJ, heatSinkJ, addedJ, takenJ, nowJ}) {
             most = Math.max(most, Math.abs(part));
         }
         return most;

@@ -12,7 +12,7 @@ import palintone.core.temper.crystal.Shear;
  * @param steadyW heat given, or taken where negative: a microwave, cold centres
  * @param heldC set-point of a thermostat, where there is one
  * @param heldMostW most that the thermostat can give or take
- * @param companion bath or stone in contact, where there is one
+ * @param heatSink bath or stone in contact, where there is one
  */
 public record Setting(
         double roomC,
@@ -20,7 +20,7 @@ public record Setting(
         double steadyW,
         Optional<Double> heldC,
         double heldMostW,
-        Optional<Companion> companion) {
+        Optional<HeatSink> heatSink) {
 
     /** A thermostat gives its whole power when this far off, K. */
     private static final double BAND_K = 1.5;
@@ -36,15 +36,15 @@ public record Setting(
 
     /** With heat given or taken at a steady rate, watts that end in the chocolate. */
     public Setting heated(final double watts) {
-        return new Setting(roomC, shear, watts, heldC, heldMostW, companion);
+        return new Setting(roomC, shear, watts, heldC, heldMostW, heatSink);
     }
 
     /** With a thermostat that gives or takes up to so many watts. */
     public Setting heldAt(final double setC, final double mostW) {
-        return new Setting(roomC, shear, steadyW, Optional.of(setC), mostW, companion);
+        return new Setting(roomC, shear, steadyW, Optional.of(setC), mostW, heatSink);
     }
 
-    public Setting with(final Companion body) {
+    public Setting with(final HeatSink body) {
         return new Setting(roomC, shear, steadyW, heldC, heldMostW, Optional.of(body));
     }
 

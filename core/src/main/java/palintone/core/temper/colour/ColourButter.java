@@ -29,15 +29,27 @@ public record ColourButter(
         List<Sentence> steps,
         List<Sentence> cautions) {
 
-    private static final Source PRACTICE =
+    public static final Source PRACTICE =
             Source.practice(
                     "coloured cocoa butter: a tenth colour, melted at 45 °C, strained, tempered to"
                             + " 29 °C, 0.8 mm nozzle, dried overnight");
 
-    private static final double BUTTER_G_PER_ML = 0.93;
+    /** Melted, with a little pigment, from memory. */
+    public static final double BUTTER_G_PER_ML = 0.93;
 
     /** Of what is sprayed, this much stays in the cavity; practice. */
-    private static final double CAUGHT = 0.6;
+    public static final double CAUGHT = 0.6;
+
+    /**
+     * What leaves the nozzle to leave a film on a wall.
+     *
+     * @param areaMm2 wall of all cavities of all moulds, mm²
+     * @param filmMm thickness of all coats, mm
+     * @return g
+     */
+    public static double sprayedG(final double areaMm2, final double filmMm) {
+        return areaMm2 * filmMm / 1000 * BUTTER_G_PER_ML / CAUGHT;
+    }
 
     /**
      * @param areaMm2 wall of all cavities of all moulds
@@ -51,7 +63,7 @@ public record ColourButter(
         Require.between("coats", coats, 1, 6, "");
         Require.between("film", filmMm, 0.01, 0.5, "mm");
         Require.between("share of colour", share * 100, 2, 20, "%");
-        final double grams = areaMm2 * filmMm * coats / 1000 * BUTTER_G_PER_ML / CAUGHT;
+        final double grams = sprayedG(areaMm2, filmMm * coats);
         final Basis basis =
                 Basis.of("wall area · film · coats · density / share caught")
                         .with("wall area (cm²)", areaMm2 / 100, Unit.ONE)

@@ -9,8 +9,8 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOpti
 import org.hipparchus.util.Pair;
 
 /**
- * Fits the constants of the law to {@link FiveFacts} by least squares (Levenberg–Marquardt) in the
- * logarithms of the constants. Deterministic.
+ * Fits the constants of the law to {@link CalibrationTargets} by least squares
+ * (Levenberg–Marquardt) in the logarithms of the constants. Deterministic.
  */
 public final class CrystalFit {
 
@@ -44,8 +44,8 @@ public final class CrystalFit {
     }
 
     private static double[] residuals(final double[] logs) {
-        final List<FiveFacts.Fact> facts = FiveFacts.of(constants(logs));
-        return facts.stream().mapToDouble(FiveFacts.Fact::residual).toArray();
+        final List<CalibrationTargets.Fact> facts = CalibrationTargets.of(constants(logs));
+        return facts.stream().mapToDouble(CalibrationTargets.Fact::residual).toArray();
     }
 
     private static double[][] slopes(final double[] logs) {

@@ -52,14 +52,14 @@ public final class CrystalEstimator {
             final SolidFatCurve curve,
             final int size,
             final long seed,
-            final Doubt doubt,
+            final ParameterUncertainty doubt,
             final Crystals start,
             final double startDoubt) {
         Require.between("ensemble", size, 20, 2000, "bowls");
         random = new Random(seed);
         members = new Member[size];
         for (int i = 0; i < size; i++) {
-            final Doubt.Draw draw = doubt.draw(CrystalConstants.CALIBRATED, random);
+            final ParameterUncertainty.Draw draw = doubt.draw(CrystalConstants.CALIBRATED, random);
             final double factor = Math.exp(startDoubt * random.nextGaussian());
             final double stable = Math.min(0.9, start.stable() * factor);
             members[i] =
@@ -73,11 +73,11 @@ public final class CrystalEstimator {
     /** One bowl that might be this one. */
     private static final class Member {
         private final CrystalLaw law;
-        private final Doubt.Draw draw;
+        private final ParameterUncertainty.Draw draw;
         private final CrystalPath path;
         private double mostStable;
 
-        Member(final CrystalLaw law, final Doubt.Draw draw, final Crystals start) {
+        Member(final CrystalLaw law, final ParameterUncertainty.Draw draw, final Crystals start) {
             this.law = law;
             this.draw = draw;
             path = new CrystalPath(law, start);

@@ -9,10 +9,10 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Companion;
+import palintone.core.temper.bowl.HeatSink;
 import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Stop;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.Tabling;
 import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
@@ -23,9 +23,6 @@ final class CurveScript {
 
     /** Seed wanted when work begins, share of the fat: well inside what sets in time. */
     static final double WANTED_STABLE = 0.01;
-
-    /** Where nuclei of cocoa butter come fastest, °C; blends with milk fat lie below. */
-    private static final double NUCLEI_C = 26.5;
 
     /** Of the time, how much is heat and not stirring and reading. */
     private static final double MELT_DUTY = 0.5;
@@ -53,7 +50,7 @@ final class CurveScript {
     CurveScript(final CurveOrder order, final double massG) {
         this.order = order;
         law = order.couverture().crystals();
-        coolC = law.curve().fromCocoaButterC(NUCLEI_C);
+        coolC = law.curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
         final Crystals solid = order.couverture().tempered(order.roomC());
         bowl =
                 new BowlSimulation(
@@ -100,9 +97,8 @@ final class CurveScript {
     }
 
     void coolInBath(final double toC, final Band band) {
-        final Companion water =
-                Companion.water(
-                        bowl.vessel(), order.equipment().bathC(), order.equipment().bathG());
+        final HeatSink water =
+                HeatSink.water(bowl.vessel(), order.equipment().bathC(), order.equipment().bathG());
         cool(
                 toC,
                 band,
@@ -132,7 +128,7 @@ final class CurveScript {
                 band,
                 say,
                 read,
-                how.companion().isPresent() ? Optional.of(Words.NO_WATER_INSIDE) : Optional.empty(),
+                how.heatSink().isPresent() ? Optional.of(Words.NO_WATER_INSIDE) : Optional.empty(),
                 attention);
     }
 
@@ -245,15 +241,8 @@ final class CurveScript {
         final BowlState poured = new BowlState(from, massG, fromC, bowl.now().crystals());
         bowl.take(massG);
         absorbSilently();
-        final double areaM2 = spreadM2(massG);
-        final Companion slab = stoneUnder(areaM2);
-        final BowlSimulation stone =
-                new BowlSimulation(order.couverture(), law, Vessel.noneOver(areaM2), poured);
-        if (stone.runUntil(
-                        Setting.room(order.roomC(), Shear.TABLED).with(slab),
-                        Stop.atTemperature(coolC),
-                        LONGEST_HOLD_S)
-                .isEmpty()) {
+        final Tabling stone = onStone(poured);
+        if (!stone.spread(coolC, LONGEST_HOLD_S)) {
             throw new OutOfRangeException(
                     "chocolate on the stone",
                     Math.round(massG) + " g",
@@ -275,51 +264,45 @@ final class CurveScript {
                 Optional.empty(),
                 1);
         final double spreadC = stone.now().temperatureC();
-        final BowlSimulation heap =
-                new BowlSimulation(order.couverture(), law, Vessel.heapOf(areaM2), stone.now());
-        heap.runUntil(
-                Setting.room(order.roomC(), Shear.TABLED)
-                        .with(slab.at(stone.companionLayersC()).underHeap()),
-                Stop.atStable(wanted / share),
-                LONGEST_HOLD_S);
-        final double heldC = heap.now().temperatureC();
+        stone.gather(wanted / share, LONGEST_HOLD_S);
+        final double heldC = stone.now().temperatureC();
         record(
                 CurvePhase.Kind.HOLD,
                 cooledAt,
-                heap.now().timeS(),
+                stone.now().timeS(),
                 spreadC,
                 heldC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                Words.gather(heap.now().timeS() - cooledAt),
+                Words.gather(stone.now().timeS() - cooledAt),
                 Words.READ_STONE,
                 Optional.empty(),
                 1);
         path.addAll(stone.path());
-        path.addAll(heap.path());
-        bowl.run(Setting.room(order.roomC(), Shear.STILL), heap.now().timeS() - from);
+        bowl.run(Setting.room(order.roomC(), Shear.STILL), stone.now().timeS() - from);
         absorbSilently();
-        bowl.add(massG, heldC, heap.now().crystals());
+        bowl.add(massG, heldC, stone.now().crystals());
         bowl.run(Setting.room(order.roomC(), Shear.STIRRED), 60);
         phase(
                 CurvePhase.Kind.REWARM,
-                heap.now().timeS(),
+                stone.now().timeS(),
                 heldC,
                 order.targets().work(),
                 Words.giveBack(temperatureC()),
                 Words.READ_MIDDLE,
                 Optional.empty(),
                 1);
-        return heap.now().timeS() - cooledAt;
+        return stone.now().timeS() - cooledAt;
     }
 
-    private double spreadM2(final double massG) {
-        return Companion.spreadM2(
-                massG, order.couverture().castingDensityGPerMl(), order.equipment().stoneM2());
-    }
-
-    private Companion stoneUnder(final double areaM2) {
-        return Companion.stone(
-                order.equipment().stoneC(), order.equipment().stoneMm() / 1000, areaM2);
+    private Tabling onStone(final BowlState poured) {
+        return new Tabling(
+                order.couverture(),
+                law,
+                poured,
+                order.equipment().stoneC(),
+                order.equipment().stoneM2(),
+                order.equipment().stoneMm(),
+                order.roomC());
     }
 
     /** What the stone can cool before it has warmed itself, to a tenth. */
@@ -327,18 +310,9 @@ final class CurveScript {
         double massG = poured.massG();
         while (massG > 100) {
             massG *= 0.9;
-            final double areaM2 = spreadM2(massG);
-            final BowlSimulation tried =
-                    new BowlSimulation(
-                            order.couverture(),
-                            law,
-                            Vessel.noneOver(areaM2),
-                            new BowlState(0, massG, poured.temperatureC(), poured.crystals()));
-            if (tried.runUntil(
-                            Setting.room(order.roomC(), Shear.TABLED).with(stoneUnder(areaM2)),
-                            Stop.atTemperature(coolC),
-                            LONGEST_HOLD_S)
-                    .isPresent()) {
+            final BowlState part =
+                    new BowlState(0, massG, poured.temperatureC(), poured.crystals());
+            if (onStone(part).spread(coolC, LONGEST_HOLD_S)) {
                 return massG;
             }
         }

@@ -5,9 +5,9 @@ import java.util.List;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Companion;
+import palintone.core.temper.bowl.HeatSink;
 import palintone.core.temper.bowl.Setting;
-import palintone.core.temper.bowl.Stop;
+import palintone.core.temper.bowl.Tabling;
 import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.CrystalLaw;
@@ -21,7 +21,6 @@ import palintone.core.temper.method.Equipment;
  */
 public final class PlayedBowl {
 
-    private static final double NUCLEI_C = 26.5;
     private static final double TABLED_SHARE = 2.0 / 3;
     private static final double SEED_STIR_S = 60;
     private static final double READ_S = 15;
@@ -95,7 +94,7 @@ public final class PlayedBowl {
                     bowl.run(
                             room(Shear.STIRRED)
                                     .with(
-                                            Companion.water(
+                                            HeatSink.water(
                                                     bowl.vessel(),
                                                     equipment.bathC(),
                                                     equipment.bathG())),
@@ -130,33 +129,25 @@ public final class PlayedBowl {
                         bowl.now().temperatureC(),
                         bowl.now().crystals());
         bowl.take(massG);
-        final double areaM2 =
-                Companion.spreadM2(massG, couverture.castingDensityGPerMl(), equipment.stoneM2());
-        final BowlSimulation stone =
-                new BowlSimulation(couverture, law, Vessel.noneOver(areaM2), poured);
-        final double coldC = law.curve().fromCocoaButterC(NUCLEI_C);
-        final Companion slab =
-                Companion.stone(equipment.stoneC(), equipment.stoneMm() / 1000, areaM2);
-        final double used =
-                stone.runUntil(
-                                Setting.room(roomC, Shear.TABLED).with(slab),
-                                Stop.atTemperature(coldC),
-                                seconds)
-                        .orElse(seconds);
-        path.addAll(stone.path());
-        BowlSimulation worked = stone;
-        if (used < seconds) {
-            // Gathered in a heap it touches less of the stone, which has warmed by now.
-            worked = new BowlSimulation(couverture, law, Vessel.heapOf(areaM2), stone.now());
-            worked.run(
-                    Setting.room(roomC, Shear.TABLED)
-                            .with(slab.at(stone.companionLayersC()).underHeap()),
-                    seconds - used);
-            path.addAll(worked.path());
+        final Tabling stone =
+                new Tabling(
+                        couverture,
+                        law,
+                        poured,
+                        equipment.stoneC(),
+                        equipment.stoneM2(),
+                        equipment.stoneMm(),
+                        roomC);
+        final boolean cold =
+                stone.spread(law.curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C), seconds);
+        final double left = seconds - (stone.now().timeS() - poured.timeS());
+        if (cold && left > 0) {
+            stone.gatherFor(left);
         }
+        path.addAll(stone.path());
         bowl.run(room(Shear.STILL), seconds);
         seen = bowl.path().size();
-        bowl.add(massG, worked.now().temperatureC(), worked.now().crystals());
+        bowl.add(massG, stone.now().temperatureC(), stone.now().crystals());
         bowl.run(room(Shear.STIRRED), SEED_STIR_S);
     }
 

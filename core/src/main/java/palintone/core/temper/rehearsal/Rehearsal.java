@@ -11,7 +11,7 @@ import palintone.core.temper.bowl.BowlState;
 import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
-import palintone.core.temper.estimate.Doubt;
+import palintone.core.temper.estimate.ParameterUncertainty;
 import palintone.core.temper.method.Equipment;
 
 /**
@@ -67,7 +67,7 @@ public record Rehearsal(
         final PlayedBowl bowl =
                 new PlayedBowl(
                         couverture,
-                        new Doubt(0.1, 0.2, 0.1, 0.2, 0, 0)
+                        new ParameterUncertainty(0.1, 0.2, 0.1, 0.2, 0, 0)
                                 .draw(CrystalConstants.CALIBRATED, random)
                                 .constants(),
                         Vessel.holding(

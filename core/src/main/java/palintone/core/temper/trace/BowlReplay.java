@@ -5,11 +5,12 @@ import java.util.List;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Require;
 import palintone.core.temper.Couverture;
+import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
 import palintone.core.temper.estimate.CrystalEstimator;
-import palintone.core.temper.estimate.Doubt;
 import palintone.core.temper.estimate.Estimate;
+import palintone.core.temper.estimate.ParameterUncertainty;
 
 /**
  * Replays readings and happenings in order of time, live or from a record. The ensemble underneath
@@ -41,8 +42,8 @@ public final class BowlReplay {
     private final Couverture couverture;
     private final double roomC;
     private final int ensemble;
-    private final List<LanePoint> lane = new ArrayList<>();
-    private final List<Happening> before = new ArrayList<>();
+    private final List<EstimatePoint> lane = new ArrayList<>();
+    private final List<BowlEvent> before = new ArrayList<>();
     private double keepEveryS;
     private CrystalEstimator estimator;
     private double massG;
@@ -90,35 +91,38 @@ public final class BowlReplay {
     }
 
     /** Something done or seen after the last reading, or before the first: then it waits for it. */
-    public void happened(final Happening happening) {
+    public void happened(final BowlEvent event) {
         if (estimator == null) {
-            before.add(happening);
+            before.add(event);
             return;
         }
         final Crystals tempered = couverture.tempered(Math.min(roomC, 27));
-        switch (happening.kind()) {
+        switch (event.kind()) {
             case SEED -> {
-                estimator.mixIn(massG, happening.amount(), tempered);
-                massG += happening.amount();
+                estimator.mixIn(massG, event.amount(), tempered);
+                massG += event.amount();
             }
             case TOP_UP -> {
-                estimator.mixIn(massG, happening.amount(), Crystals.NONE);
-                massG += happening.amount();
+                estimator.mixIn(massG, event.amount(), Crystals.NONE);
+                massG += event.amount();
             }
-            case TAKEN -> massG = Math.max(1, massG - happening.amount());
+            case TAKEN -> massG = Math.max(1, massG - event.amount());
             case TABLED ->
                     estimator.tabled(
-                            Math.min(0.99, happening.amount()),
-                            happening.seconds(),
-                            couverture.crystals().curve().fromCocoaButterC(26.5));
-            case PAPER_SET -> estimator.paperTest(happening.amount(), true, lastC, roomC);
-            case PAPER_NOT_SET -> estimator.paperTest(happening.amount(), false, lastC, roomC);
+                            Math.min(0.99, event.amount()),
+                            event.seconds(),
+                            couverture
+                                    .crystals()
+                                    .curve()
+                                    .fromCocoaButterC(CrystalLaw.NUCLEATION_C));
+            case PAPER_SET -> estimator.paperTest(event.amount(), true, lastC, roomC);
+            case PAPER_NOT_SET -> estimator.paperTest(event.amount(), false, lastC, roomC);
             case STREAKS, TACK, DULL -> estimator.paperTest(DULL_BY_S, false, lastC, roomC);
             default -> {
                 return;
             }
         }
-        keep(Math.max(lastS, happening.timeS()), lastC);
+        keep(Math.max(lastS, event.timeS()), lastC);
     }
 
     public boolean begun() {
@@ -141,7 +145,7 @@ public final class BowlReplay {
         return estimator.now();
     }
 
-    public List<LanePoint> lane() {
+    public List<EstimatePoint> lane() {
         return List.copyOf(lane);
     }
 
@@ -154,7 +158,7 @@ public final class BowlReplay {
     }
 
     private void keep(final double timeS, final double temperatureC) {
-        lane.add(new LanePoint(timeS, temperatureC, estimator.now()));
+        lane.add(new EstimatePoint(timeS, temperatureC, estimator.now()));
     }
 
     private CrystalEstimator begin(final double temperatureC) {
@@ -164,7 +168,7 @@ public final class BowlReplay {
                     curve,
                     ensemble,
                     1,
-                    Doubt.USUAL,
+                    ParameterUncertainty.USUAL,
                     couverture.tempered(temperatureC),
                     KNOWN_DOUBT);
         }
@@ -173,7 +177,7 @@ public final class BowlReplay {
                 curve,
                 ensemble,
                 1,
-                Doubt.USUAL,
+                ParameterUncertainty.USUAL,
                 melted ? Crystals.NONE : new Crystals(UNKNOWN_STABLE, 0),
                 melted ? 0 : UNKNOWN_DOUBT);
     }

@@ -40,7 +40,7 @@ final class Rules {
         this.stretches = stretches;
     }
 
-    List<Rule> all(final boolean seeded, final List<LanePoint> lane) {
+    List<Rule> all(final boolean seeded, final List<EstimatePoint> lane) {
         meltedOut();
         notScorched();
         crystalsGiven(seeded);
@@ -157,12 +157,12 @@ final class Rules {
                 Sentence.of("Rewarm earlier, a few seconds at a time."));
     }
 
-    private void seedEnough(final List<LanePoint> lane) {
+    private void seedEnough(final List<EstimatePoint> lane) {
         final double from =
                 stretch(Kind.WORK)
                         .map(PhaseFinder.Stretch::fromS)
                         .orElse(lane.get(lane.size() - 1).timeS());
-        final LanePoint begins =
+        final EstimatePoint begins =
                 lane.stream()
                         .filter(p -> p.timeS() >= from)
                         .findFirst()
@@ -180,14 +180,14 @@ final class Rules {
                         "Longer at the cold point, or more seed; test on paper before casting."));
     }
 
-    private void notTooThick(final List<LanePoint> lane) {
+    private void notTooThick(final List<EstimatePoint> lane) {
         final double from = stretch(Kind.WORK).map(PhaseFinder.Stretch::fromS).orElse(0.0);
-        final Optional<LanePoint> thick =
+        final Optional<EstimatePoint> thick =
                 lane.stream()
                         .filter(p -> p.timeS() >= from)
                         .filter(p -> p.estimate().middle().solid() > Verdict.THICK_SOLID)
                         .findFirst();
-        final LanePoint last = lane.get(lane.size() - 1);
+        final EstimatePoint last = lane.get(lane.size() - 1);
         rule(
                 "not grown too thick",
                 thick.isEmpty(),

@@ -8,12 +8,11 @@ import palintone.core.figure.Sentence;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
+import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.estimate.Estimate;
 
 /** Reads a recorded trace back: phases, crystals along it, rules, verdict, what to change. */
 public final class TraceReader {
-
-    private static final double NUCLEI_C = 26.5;
 
     /** Readings closer than this tell the crystals nothing new, s. */
     private static final double THIN_S = 4;
@@ -37,7 +36,7 @@ public final class TraceReader {
     public record Reading(
             CleanTrace trace,
             List<PhaseFinder.Stretch> phases,
-            List<LanePoint> lane,
+            List<EstimatePoint> lane,
             List<Rule> rules,
             Estimate atEnd,
             Verdict verdict,
@@ -49,7 +48,7 @@ public final class TraceReader {
      *
      * @param massG in the bowl when it began
      * @param came readings in the order they came, °C
-     * @param happenings what was done and seen, on the same clock
+     * @param events what was done and seen, on the same clock
      * @throws OutOfRangeException when fewer than five readings can be used
      */
     public static Reading read(
@@ -58,7 +57,7 @@ public final class TraceReader {
             final double massG,
             final double roomC,
             final List<Sample> came,
-            final List<Happening> happenings) {
+            final List<BowlEvent> events) {
         final CleanTrace trace = TraceCleaner.clean(came);
         if (trace.good().size() < 5) {
             throw new OutOfRangeException(
@@ -74,14 +73,15 @@ public final class TraceReader {
                         roomC,
                         ENSEMBLE,
                         Math.max(10, trace.seconds() / LANE_POINTS));
-        replay(replay, trace.good(), happenings);
+        replay(replay, trace.good(), events);
         final boolean started =
-                happenings.stream()
+                events.stream()
                         .anyMatch(
                                 h ->
-                                        h.kind() == Happening.Kind.SEED
-                                                || h.kind() == Happening.Kind.TABLED);
-        final double coolC = couverture.crystals().curve().fromCocoaButterC(NUCLEI_C);
+                                        h.kind() == BowlEvent.Kind.SEED
+                                                || h.kind() == BowlEvent.Kind.TABLED);
+        final double coolC =
+                couverture.crystals().curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
         final List<Rule> rules =
                 new Rules(trace, targets, coolC, phases).all(started, replay.lane());
         final Estimate end = replay.now();
@@ -97,9 +97,9 @@ public final class TraceReader {
     }
 
     private static void replay(
-            final BowlReplay replay, final List<Sample> good, final List<Happening> happenings) {
-        final List<Happening> inOrder = new ArrayList<>(happenings);
-        inOrder.sort(Comparator.comparingDouble(Happening::timeS));
+            final BowlReplay replay, final List<Sample> good, final List<BowlEvent> events) {
+        final List<BowlEvent> inOrder = new ArrayList<>(events);
+        inOrder.sort(Comparator.comparingDouble(BowlEvent::timeS));
         int next = 0;
         double last = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < good.size(); i++) {

@@ -41,7 +41,7 @@ class BalanceTest {
                     op(OperationKind.POUR, grams(Samples.DARK_66, 330)),
                     op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 40)));
 
-    private static BalanceTask task(final Set<Integer> locked, final Wish... wishes) {
+    private static BalanceTask task(final Set<Integer> locked, final PropertyConstraint... wishes) {
         final List<Double> grams = new ArrayList<>();
         for (final double g : Cooking.grams(GANACHE)) {
             grams.add(g);
@@ -55,9 +55,9 @@ class BalanceTest {
                 Balance.solve(
                         task(
                                 Set.of(3),
-                                new Wish(Quality.WATER_ACTIVITY, 0.6, 0.86),
-                                new Wish(Quality.FIRMNESS, 2.5, 4.4),
-                                new Wish(Quality.YIELD, 690, 730)));
+                                new PropertyConstraint(Quality.WATER_ACTIVITY, 0.6, 0.86),
+                                new PropertyConstraint(Quality.FIRMNESS, 2.5, 4.4),
+                                new PropertyConstraint(Quality.YIELD, 690, 730)));
         assertThat(balance.met()).isTrue();
         assertThat(balance.before().value(Quality.WATER_ACTIVITY)).isGreaterThan(0.88);
         assertThat(balance.after().value(Quality.WATER_ACTIVITY)).isCloseTo(0.86, within(1e-6));
@@ -76,7 +76,8 @@ class BalanceTest {
     @Test
     void whatIsRightAlreadyIsLeftAlone() {
         final Balance balance =
-                Balance.solve(task(Set.of(), new Wish(Quality.WATER_ACTIVITY, 0.5, 0.99)));
+                Balance.solve(
+                        task(Set.of(), new PropertyConstraint(Quality.WATER_ACTIVITY, 0.5, 0.99)));
         assertThat(balance.met()).isTrue();
         assertThat(balance.moves()).isEmpty();
         assertThat(balance.change()).isZero();
@@ -88,9 +89,9 @@ class BalanceTest {
                 Balance.solve(
                         task(
                                 Set.of(),
-                                new Wish(Quality.WATER_ACTIVITY, 0.5, 0.80),
-                                new Wish(Quality.SWEETNESS, 0, 12),
-                                new Wish(Quality.ENERGY, 500, 4000)));
+                                new PropertyConstraint(Quality.WATER_ACTIVITY, 0.5, 0.80),
+                                new PropertyConstraint(Quality.SWEETNESS, 0, 12),
+                                new PropertyConstraint(Quality.ENERGY, 500, 4000)));
         assertThat(balance.met()).isFalse();
         assertThat(balance.clashes())
                 .extracting(c -> c.wish().quality())
@@ -101,7 +102,8 @@ class BalanceTest {
 
     @Test
     void theSameQuestionHasTheSameAnswer() {
-        final BalanceTask task = task(Set.of(), new Wish(Quality.WATER_ACTIVITY, 0.6, 0.85));
+        final BalanceTask task =
+                task(Set.of(), new PropertyConstraint(Quality.WATER_ACTIVITY, 0.6, 0.85));
         assertThat(Balance.solve(task).grams()).isEqualTo(Balance.solve(task).grams());
     }
 
@@ -111,17 +113,17 @@ class BalanceTest {
                         () ->
                                 task(
                                         Set.of(0, 1, 2, 3, 4),
-                                        new Wish(Quality.WATER_ACTIVITY, 0.6, 0.85)))
+                                        new PropertyConstraint(Quality.WATER_ACTIVITY, 0.6, 0.85)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("all 5 lines");
-        assertThatThrownBy(() -> new Wish(Quality.FAT, 40, 30))
+        assertThatThrownBy(() -> new PropertyConstraint(Quality.FAT, 40, 30))
                 .hasMessageContaining("wish for fat is 40.0 to 30.0");
         assertThatThrownBy(
                         () ->
                                 task(
                                         Set.of(),
-                                        new Wish(Quality.FAT, 20, 30),
-                                        new Wish(Quality.FAT, 35, 40)))
+                                        new PropertyConstraint(Quality.FAT, 20, 30),
+                                        new PropertyConstraint(Quality.FAT, 35, 40)))
                 .hasMessageContaining("stated twice");
     }
 
@@ -141,7 +143,7 @@ class BalanceTest {
             final double[] values =
                     task.values(balance.grams().stream().mapToDouble(d -> d).toArray());
             for (int j = 0; j < values.length; j++) {
-                final Wish wish = task.wishes().get(j);
+                final PropertyConstraint wish = task.wishes().get(j);
                 assertThat(values[j])
                         .isBetween(
                                 wish.low() - 1e-6 * Math.max(1, Math.abs(wish.low())),
@@ -190,9 +192,9 @@ class BalanceTest {
                         grams,
                         Set.of(random.nextInt(6)),
                         List.of(
-                                new Wish(Quality.WATER_ACTIVITY, 0, 1),
-                                new Wish(Quality.FAT, 0, 100),
-                                new Wish(Quality.YIELD, 0, 10_000)),
+                                new PropertyConstraint(Quality.WATER_ACTIVITY, 0, 1),
+                                new PropertyConstraint(Quality.FAT, 0, 100),
+                                new PropertyConstraint(Quality.YIELD, 0, 10_000)),
                         Conditions.USUAL);
         final double[] now = open.values(open.start());
         return new BalanceTask(
@@ -200,12 +202,12 @@ class BalanceTest {
                 grams,
                 open.locked(),
                 List.of(
-                        new Wish(
+                        new PropertyConstraint(
                                 Quality.WATER_ACTIVITY,
                                 0.5,
                                 now[0] - 0.005 - 0.02 * random.nextDouble()),
-                        new Wish(Quality.FAT, now[1] + 0.2, now[1] + 6),
-                        new Wish(Quality.YIELD, 0.97 * now[2], 1.03 * now[2])),
+                        new PropertyConstraint(Quality.FAT, now[1] + 0.2, now[1] + 6),
+                        new PropertyConstraint(Quality.YIELD, 0.97 * now[2], 1.03 * now[2])),
                 Conditions.USUAL);
     }
 
@@ -278,7 +280,7 @@ class BalanceTest {
         final double[] values = task.values(x);
         final double[] g = new double[2 * values.length];
         for (int j = 0; j < values.length; j++) {
-            final Wish wish = task.wishes().get(j);
+            final PropertyConstraint wish = task.wishes().get(j);
             g[2 * j] = (wish.low() - values[j]) / wish.quality().step();
             g[2 * j + 1] = (values[j] - wish.high()) / wish.quality().step();
         }

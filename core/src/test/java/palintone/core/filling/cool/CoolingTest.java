@@ -12,8 +12,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
@@ -41,7 +41,7 @@ class CoolingTest {
             final double depthMm,
             final double room) {
         return Cooling.of(
-                Appraisal.of(what, Conditions.USUAL),
+                FillingProperties.of(what, Conditions.USUAL),
                 new Cooling.Where(vessel, depthMm, room, 70, 29));
     }
 
@@ -99,14 +99,20 @@ class CoolingTest {
 
     @Test
     void everySchoolSaysWhatDiffers() {
-        for (final RestSchool school : RestSchool.values()) {
+        for (final RestPractice practice : RestPractice.values()) {
             final Cooling.At end =
-                    school.end(Appraisal.of(GANACHE, Conditions.USUAL), CoolingVessel.BOWL, 60, 40);
-            assertThat(end.celsius()).as(school.words()).isBetween(school.celsius() - 0.01, 40.0);
-            assertThat(end.minutes()).isLessThanOrEqualTo(school.hours() * 60);
-            assertThat(school.says()).isNotBlank();
+                    practice.end(
+                            FillingProperties.of(GANACHE, Conditions.USUAL),
+                            CoolingVessel.BOWL,
+                            60,
+                            40);
+            assertThat(end.celsius())
+                    .as(practice.words())
+                    .isBetween(practice.celsius() - 0.01, 40.0);
+            assertThat(end.minutes()).isLessThanOrEqualTo(practice.hours() * 60);
+            assertThat(practice.says()).isNotBlank();
         }
-        assertThat(ButterSchool.AT_30.says()).contains("Our default");
+        assertThat(ButterPractice.AT_30.says()).contains("Our default");
     }
 
     @Test
@@ -118,7 +124,7 @@ class CoolingTest {
         assertThatThrownBy(
                         () ->
                                 Cooling.of(
-                                        Appraisal.of(GANACHE, Conditions.USUAL),
+                                        FillingProperties.of(GANACHE, Conditions.USUAL),
                                         new Cooling.Where(CoolingVessel.BAG, 20, 20, 10, 29)))
                 .hasMessageContaining("from");
     }

@@ -12,11 +12,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.water.Gab;
 
 class MoistureBetweenTest {
 
@@ -28,8 +29,8 @@ class MoistureBetweenTest {
      */
     @Test
     void straightIsothermsFollowTheAnalyticSolution() {
-        final Layer wet = new Layer("wet", 6, 0.30, m -> m / 0.35);
-        final Layer dry = new Layer("dry", 2, 0.02, m -> m / 0.10);
+        final MoistureLayer wet = new MoistureLayer("wet", 6, 0.30, m -> m / 0.35);
+        final MoistureLayer dry = new MoistureLayer("dry", 2, 0.02, m -> m / 0.10);
         final double d1 = wet.dryG();
         final double d2 = dry.dryG();
         final double rate = MoistureBetween.BARE * 500e-6 * (1 / (0.35 * d1) + 1 / (0.10 * d2));
@@ -48,14 +49,14 @@ class MoistureBetweenTest {
 
     @Test
     void aFatFilmKeepsTheCrispCrispForLonger() {
-        final List<Layer> layers = List.of(ganache(), crisp());
+        final List<MoistureLayer> layers = List.of(ganache(), crisp());
         final double bare = days(layers, 0);
         final double behindFat = days(layers, 0.3);
         assertThat(bare).isBetween(1.0, 15.0);
         assertThat(behindFat).isGreaterThan(4 * bare);
     }
 
-    private static double days(final List<Layer> layers, final double barrierMm) {
+    private static double days(final List<MoistureLayer> layers, final double barrierMm) {
         return MoistureBetween.daysUntil(
                 MoistureBetween.follow(
                         layers, List.of(new MoistureBetween.Face(450, barrierMm)), 300, 1),
@@ -65,8 +66,8 @@ class MoistureBetweenTest {
 
     @Test
     void waterIsNeitherMadeNorLost() {
-        final Layer a = new Layer("a", 5, 0.25, m -> m / 0.4);
-        final Layer b = new Layer("b", 3, 0.03, m -> m / 0.12);
+        final MoistureLayer a = new MoistureLayer("a", 5, 0.25, m -> m / 0.4);
+        final MoistureLayer b = new MoistureLayer("b", 3, 0.03, m -> m / 0.12);
         final List<MoistureBetween.At> path =
                 MoistureBetween.follow(List.of(a, b), List.of(BARE), 100, 1);
         final MoistureBetween.At end = path.get(path.size() - 1);
@@ -78,7 +79,7 @@ class MoistureBetweenTest {
 
     @Test
     void crunchChecksCorrectTheModel() {
-        final List<Layer> layers = List.of(ganache(), crisp());
+        final List<MoistureLayer> layers = List.of(ganache(), crisp());
         final List<MoistureBetween.Face> faces = List.of(new MoistureBetween.Face(450, 0));
         final double slower =
                 CrunchChecks.factor(
@@ -101,15 +102,16 @@ class MoistureBetweenTest {
                 .hasMessageContaining("two or more");
     }
 
-    private static Layer ganache() {
-        return Layer.of("ganache", 5, Appraisal.of(Samples.ganache().cooked(), Conditions.USUAL));
+    private static MoistureLayer ganache() {
+        return MoistureLayer.of(
+                "ganache", 5, FillingProperties.of(Samples.ganache().cooked(), Conditions.USUAL));
     }
 
-    private static Layer crisp() {
-        return Layer.of(
+    private static MoistureLayer crisp() {
+        return MoistureLayer.of(
                 "crisp",
                 3,
-                Appraisal.of(
+                FillingProperties.of(
                         Cooking.cook(
                                 List.of(
                                         op(

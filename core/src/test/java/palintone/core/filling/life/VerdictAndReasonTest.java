@@ -11,16 +11,16 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
-import palintone.core.filling.balance.ReadyWish;
+import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -96,7 +96,8 @@ class VerdictAndReasonTest {
                                 grams(Kitchen.INVERT, 30)),
                         op(OperationKind.POUR, grams(Samples.DARK_66, 320)),
                         op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 40)));
-        final Appraisal now = Appraisal.of(Cooking.cook(operations), Conditions.USUAL);
+        final FillingProperties now =
+                FillingProperties.of(Cooking.cook(operations), Conditions.USUAL);
         assertThat(FillingFigures.of(now, Style.SOFT_SHELL.bands()).life().keepCold()).isTrue();
         final Balance balance =
                 Balance.solve(
@@ -104,7 +105,7 @@ class VerdictAndReasonTest {
                                 operations,
                                 List.of(220.0, 40.0, 30.0, 320.0, 40.0),
                                 Set.of(),
-                                ReadyWish.KEEP_LONGER.from(now, Style.SOFT_SHELL.bands()),
+                                ReadyConstraint.KEEP_LONGER.from(now, Style.SOFT_SHELL.bands()),
                                 Conditions.USUAL));
         final Life after = FillingFigures.of(balance.after(), Style.SOFT_SHELL.bands()).life();
         assertThat(after.keepCold()).isFalse();

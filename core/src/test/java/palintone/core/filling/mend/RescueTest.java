@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import palintone.core.Samples;
 import palintone.core.figure.Source;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooking;
@@ -26,8 +26,8 @@ import palintone.core.filling.pot.Setting;
 import palintone.core.filling.sugar.Graining;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 import palintone.core.substance.Traits;
 
 /**
@@ -48,7 +48,7 @@ class RescueTest {
                             java.util.OptionalDouble.empty(),
                             java.util.OptionalDouble.empty(),
                             java.util.OptionalDouble.empty(),
-                            Set.of(Nature.PECTIN),
+                            Set.of(FunctionalClass.PECTIN),
                             false));
 
     private static final Operation CREAM = op(OperationKind.BOIL, grams(Samples.CREAM, 250));
@@ -77,7 +77,7 @@ class RescueTest {
     }
 
     private static double value(final List<Operation> operations, final Quality quality) {
-        return Appraisal.of(Cooking.cook(operations), Conditions.USUAL).value(quality);
+        return FillingProperties.of(Cooking.cook(operations), Conditions.USUAL).value(quality);
     }
 
     static Stream<Arguments> madeWrong() {

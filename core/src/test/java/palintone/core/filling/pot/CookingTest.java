@@ -13,9 +13,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.substance.Component;
@@ -88,7 +88,7 @@ class CookingTest {
     }
 
     private static double aw(final List<Operation> operations) {
-        return Appraisal.of(Cooking.cook(operations), Conditions.USUAL)
+        return FillingProperties.of(Cooking.cook(operations), Conditions.USUAL)
                 .value(Quality.WATER_ACTIVITY);
     }
 

@@ -12,16 +12,16 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.Figure;
-import palintone.core.filling.Appraisal;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
-import palintone.core.filling.balance.ReadyWish;
-import palintone.core.filling.balance.Wish;
+import palintone.core.filling.balance.PropertyConstraint;
+import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.pot.Cooking;
@@ -52,14 +52,14 @@ class CorrectionsTest {
                             Correction.Of.PH,
                             new Correction(0.25, 0.05, 4)));
 
-    private static Appraisal appraisal(final Corrections own) {
-        return Appraisal.of(Cooking.cook(GANACHE), Conditions.USUAL.measured(own));
+    private static FillingProperties properties(final Corrections own) {
+        return FillingProperties.of(Cooking.cook(GANACHE), Conditions.USUAL.measured(own));
     }
 
     @Test
     void everyMeasuredQualityMovesByItsOffsetAndNoOther() {
-        final Appraisal plain = appraisal(Corrections.NONE);
-        final Appraisal moved = appraisal(MEASURED);
+        final FillingProperties plain = properties(Corrections.NONE);
+        final FillingProperties moved = properties(MEASURED);
         for (final Quality quality : Quality.values()) {
             final double by =
                     switch (quality) {
@@ -77,7 +77,7 @@ class CorrectionsTest {
     @Test
     void figuresSayByHowMuchTheyWereMoved() {
         final FillingFigures figures =
-                FillingFigures.of(appraisal(MEASURED), Style.SOFT_SHELL.bands());
+                FillingFigures.of(properties(MEASURED), Style.SOFT_SHELL.bands());
         for (final Quality quality :
                 List.of(Quality.WATER_ACTIVITY, Quality.FIRMNESS, Quality.ACIDITY)) {
             final Figure figure = figures.figure(quality);
@@ -85,12 +85,13 @@ class CorrectionsTest {
                     .as(quality.words())
                     .contains("moved by own measurements");
             assertThat(figure.basis().sources()).contains(Correction.SOURCE);
-            assertThat(figure.value()).isCloseTo(appraisal(MEASURED).value(quality), within(1e-12));
+            assertThat(figure.value())
+                    .isCloseTo(properties(MEASURED).value(quality), within(1e-12));
         }
         // The textures in words follow what was felt, not only the string.
         final double stiffer =
                 figures.textures().get(2).pascal()
-                        / appraisal(Corrections.NONE).texture().pascal(20);
+                        / properties(Corrections.NONE).texture().pascal(20);
         assertThat(stiffer).isCloseTo(Math.pow(10, -0.3), within(1e-9));
     }
 
@@ -98,7 +99,8 @@ class CorrectionsTest {
     @Test
     void aBalanceAimsAtWhatTheMeterWillShow() {
         final List<Double> grams = Arrays.stream(Cooking.grams(GANACHE)).boxed().toList();
-        final List<Wish> wishes = List.of(new Wish(Quality.WATER_ACTIVITY, 0.6, 0.86));
+        final List<PropertyConstraint> wishes =
+                List.of(new PropertyConstraint(Quality.WATER_ACTIVITY, 0.6, 0.86));
         final Balance measured =
                 Balance.solve(
                         new BalanceTask(
@@ -110,7 +112,7 @@ class CorrectionsTest {
         assertThat(measured.met()).isTrue();
         assertThat(measured.after().value(Quality.WATER_ACTIVITY)).isCloseTo(0.86, within(1e-6));
         final double byTheModelAlone =
-                Appraisal.of(measured.after().cooked(), Conditions.USUAL)
+                FillingProperties.of(measured.after().cooked(), Conditions.USUAL)
                         .value(Quality.WATER_ACTIVITY);
         assertThat(byTheModelAlone).isCloseTo(0.84, within(1e-6));
         // The same band without a measurement is met by less.
@@ -121,14 +123,16 @@ class CorrectionsTest {
 
     @Test
     void readyWishesBeginFromWhatWasMeasured() {
-        final Wish wish =
-                ReadyWish.KEEP_LONGER.from(appraisal(MEASURED), Style.SOFT_SHELL.bands()).stream()
+        final PropertyConstraint wish =
+                ReadyConstraint.KEEP_LONGER
+                        .from(properties(MEASURED), Style.SOFT_SHELL.bands())
+                        .stream()
                         .filter(w -> w.quality() == Quality.WATER_ACTIVITY)
                         .findFirst()
                         .orElseThrow();
         // It moves the measured range, not the computed one, below what the food code lets stand.
-        final double drier = appraisal(MEASURED).value(Quality.WATER_ACTIVITY) - wish.high();
-        final double highest = appraisal(MEASURED).waterActivityRange().high() - drier;
+        final double drier = properties(MEASURED).value(Quality.WATER_ACTIVITY) - wish.high();
+        final double highest = properties(MEASURED).waterActivityRange().high() - drier;
         assertThat(highest).isBetween(0.865, 0.88);
     }
 
@@ -136,8 +140,8 @@ class CorrectionsTest {
     void aFillingFeltSofterPipesForLonger() {
         final Cooling.Where where = new Cooling.Where(CoolingVessel.BOWL, 60, 5, 60, 29);
         final double plain =
-                Cooling.of(appraisal(Corrections.NONE), where).windowCloses().get(0).value();
-        assertThat(Cooling.of(appraisal(MEASURED), where).windowCloses())
+                Cooling.of(properties(Corrections.NONE), where).windowCloses().get(0).value();
+        assertThat(Cooling.of(properties(MEASURED), where).windowCloses())
                 .allSatisfy(later -> assertThat(later.value()).isGreaterThan(plain));
     }
 }

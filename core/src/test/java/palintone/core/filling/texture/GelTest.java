@@ -26,18 +26,20 @@ import palintone.core.filling.pot.Setting;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
-import palintone.core.substance.Nature;
 import palintone.core.substance.Traits;
 
 class GelTest {
 
     private static final Ingredient PECTIN =
-            gelling(Nature.PECTIN, Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0));
+            gelling(FunctionalClass.PECTIN, Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0));
     private static final Ingredient GELATINE =
-            gelling(Nature.GELATINE, Map.of(Component.PROTEIN, 87.0, Component.WATER, 13.0));
+            gelling(
+                    FunctionalClass.GELATINE,
+                    Map.of(Component.PROTEIN, 87.0, Component.WATER, 13.0));
     private static final Ingredient AGAR =
-            gelling(Nature.AGAR, Map.of(Component.FIBRE, 85.0, Component.WATER, 15.0));
+            gelling(FunctionalClass.AGAR, Map.of(Component.FIBRE, 85.0, Component.WATER, 15.0));
     private static final Ingredient ACID =
             new Ingredient(
                     "acid",
@@ -48,7 +50,8 @@ class GelTest {
                     Source.workshop("invented for the tests"),
                     traits(OptionalDouble.of(2.2), Set.of()));
 
-    private static Ingredient gelling(final Nature nature, final Map<Component, Double> parts) {
+    private static Ingredient gelling(
+            final FunctionalClass nature, final Map<Component, Double> parts) {
         return new Ingredient(
                 nature.name(),
                 nature.words(),
@@ -59,7 +62,7 @@ class GelTest {
                 traits(OptionalDouble.empty(), Set.of(nature)));
     }
 
-    private static Traits traits(final OptionalDouble ph, final Set<Nature> natures) {
+    private static Traits traits(final OptionalDouble ph, final Set<FunctionalClass> natures) {
         return new Traits(ph, OptionalDouble.empty(), OptionalDouble.empty(), natures, false);
     }
 
@@ -122,7 +125,7 @@ class GelTest {
     void theStrengthOnThePacketIsHeeded() {
         final Ingredient weak =
                 strong(
-                        Nature.GELATINE,
+                        FunctionalClass.GELATINE,
                         Map.of(Component.PROTEIN, 87.0, Component.WATER, 13.0),
                         100);
         final double usual = pascal(jelly(GELATINE, 4, 95.48), 10);
@@ -131,12 +134,18 @@ class GelTest {
                 .isCloseTo(usual, within(0.06 * usual));
         assertThat(pascal(jelly(weak, 4, 95.48), 10)).isCloseTo(usual / 2, within(0.06 * usual));
         final Ingredient low =
-                strong(Nature.PECTIN, Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0), 75);
-        assertThat(jelly(low, 18, 200).gellingG().get(Nature.PECTIN)).isCloseTo(9, within(1e-9));
+                strong(
+                        FunctionalClass.PECTIN,
+                        Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0),
+                        75);
+        assertThat(jelly(low, 18, 200).gellingG().get(FunctionalClass.PECTIN))
+                .isCloseTo(9, within(1e-9));
     }
 
     private static Ingredient strong(
-            final Nature nature, final Map<Component, Double> parts, final double strength) {
+            final FunctionalClass nature,
+            final Map<Component, Double> parts,
+            final double strength) {
         return new Ingredient(
                 nature.name(),
                 nature.words(),
@@ -158,7 +167,7 @@ class GelTest {
     void lowMethoxylPectinWantsMilkNotSugar() {
         final Ingredient lowMethoxyl =
                 gelling(
-                        Nature.LOW_METHOXYL_PECTIN,
+                        FunctionalClass.LOW_METHOXYL_PECTIN,
                         Map.of(Component.FIBRE, 90.0, Component.WATER, 10.0));
         final Cooked milky =
                 Cooking.cook(
@@ -231,7 +240,7 @@ class GelTest {
                                         grams(Kitchen.WATER, 390),
                                         grams(GELATINE, 10)),
                                 op(OperationKind.BLEND).with(Setting.PERCENT, 25)));
-        assertThat(cooked.gellingG().get(Nature.GELATINE)).isCloseTo(7.5, within(1e-9));
+        assertThat(cooked.gellingG().get(FunctionalClass.GELATINE)).isCloseTo(7.5, within(1e-9));
     }
 
     @Test

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.Range;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
@@ -46,7 +46,7 @@ class AdviserTest {
         final Verdict verdict = Verdict.of(new Crystals(stable, 0), stable);
         return new Situation(
                 Samples.dark(),
-                TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
+                TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
                 Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2),
                 WORKSHOP,
                 20,

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Range;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.advice.Alarm.Kind;
@@ -24,7 +24,7 @@ class AlarmTest {
             final double stable,
             final double silentS) {
         return Alarm.of(
-                        TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
+                        TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
                         SolidFatCurve.cocoaButter(),
                         celsius,
                         new Estimate(
@@ -66,7 +66,7 @@ class AlarmTest {
     void aReadingThatCannotBeIsAskedForAgain() {
         final List<Alarm> alarms =
                 Alarm.of(
-                        TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
+                        TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
                         SolidFatCurve.cocoaButter(),
                         31.5,
                         new Estimate(

@@ -47,7 +47,7 @@ class BowlSimulationTest {
     void chocolateAndStoneMeetAfterTheClosedForm() {
         final double massG = 2000;
         final Vessel bare = new Vessel("nothing", 0, 0, 0);
-        final Companion stone = Companion.stirred(35, 24_786, 22.5);
+        final HeatSink stone = HeatSink.stirred(35, 24_786, 22.5);
         final BowlSimulation bowl =
                 new BowlSimulation(
                         Samples.dark(),
@@ -62,7 +62,7 @@ class BowlSimulationTest {
         final double left = Math.exp(-stone.contactWPerK() * (1 / c1 + 1 / c2) * 120);
         assertThat(bowl.now().temperatureC())
                 .isCloseTo(end + 15 * c2 / (c1 + c2) * left, within(1e-5));
-        assertThat(bowl.companionLayersC().get(0))
+        assertThat(bowl.heatSinkLayersC().get(0))
                 .isCloseTo(end - 15 * c1 / (c1 + c2) * left, within(1e-5));
     }
 
@@ -96,10 +96,10 @@ class BowlSimulationTest {
         bowl.run(Setting.room(roomC, Shear.STIRRED).heated(watts * massG / 9000), seconds);
         bowl.add(massG / 20, 20, new Crystals(0.6, 0));
         bowl.run(
-                Setting.room(roomC, Shear.TABLED).with(Companion.water(bowl.vessel(), 15, massG)),
+                Setting.room(roomC, Shear.TABLED).with(HeatSink.water(bowl.vessel(), 15, massG)),
                 seconds);
         bowl.take(massG / 3);
-        bowl.run(Setting.room(roomC, Shear.TABLED).with(Companion.stone(19, 0.02, 0.1)), seconds);
+        bowl.run(Setting.room(roomC, Shear.TABLED).with(HeatSink.stone(19, 0.02, 0.1)), seconds);
         bowl.run(Setting.room(roomC, Shear.STILL).heldAt(31, 300), seconds);
         final Ledger ledger = bowl.ledger();
         assertThat(Math.abs(ledger.gapJ()) / ledger.scaleJ()).isLessThan(1e-9);
@@ -152,16 +152,14 @@ class BowlSimulationTest {
         final double stone =
                 minutes(
                         Setting.room(20, Shear.TABLED)
-                                .with(
-                                        Companion.stone(
-                                                20, 0.02, Companion.spreadM2(2000, 1.2, 0.54))),
+                                .with(HeatSink.stone(20, 0.02, HeatSink.spreadM2(2000, 1.2, 0.54))),
                         2000,
                         45,
                         27);
         final Vessel steel = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
         final double bath =
                 minutes(
-                        Setting.room(20, Shear.STIRRED).with(Companion.water(steel, 12, 9000)),
+                        Setting.room(20, Shear.STIRRED).with(HeatSink.water(steel, 12, 9000)),
                         3000,
                         45,
                         27);

@@ -52,8 +52,8 @@ class VesselTest {
     /** 2 kg at 1.2 g/ml, 6 mm thick: 0.278 m², but never more than four fifths of the stone. */
     @Test
     void chocolateCoversAsMuchStoneAsThereIs() {
-        assertThat(Companion.spreadM2(2000, 1.2, 1)).isCloseTo(0.2778, within(1e-4));
-        assertThat(Companion.spreadM2(20_000, 1.2, 0.5)).isCloseTo(0.4, within(1e-12));
+        assertThat(HeatSink.spreadM2(2000, 1.2, 1)).isCloseTo(0.2778, within(1e-4));
+        assertThat(HeatSink.spreadM2(20_000, 1.2, 0.5)).isCloseTo(0.4, within(1e-12));
     }
 
     @Test
@@ -73,10 +73,10 @@ class VesselTest {
         assertThatThrownBy(() -> Setting.room(60, Shear.STILL))
                 .hasMessageContaining("room temperature is 60");
         final Vessel bowl = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
-        assertThatThrownBy(() -> Companion.water(bowl, 120, 1000))
+        assertThatThrownBy(() -> HeatSink.water(bowl, 120, 1000))
                 .hasMessageContaining("water temperature is 120");
-        assertThatThrownBy(() -> Companion.water(bowl, 12, 0)).hasMessageContaining("water is 0 g");
-        assertThatThrownBy(() -> Companion.stone(19, 0.02, 0.001))
+        assertThatThrownBy(() -> HeatSink.water(bowl, 12, 0)).hasMessageContaining("water is 0 g");
+        assertThatThrownBy(() -> HeatSink.stone(19, 0.02, 0.001))
                 .hasMessageContaining("stone area");
     }
 }

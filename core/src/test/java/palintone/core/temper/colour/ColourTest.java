@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.figure.Tension;
+import palintone.core.figure.BandStatus;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 
@@ -35,11 +35,11 @@ class ColourTest {
         final Composition dark = Samples.DARK_66.composition();
         final CompoundCoating pure = CompoundCoating.plan(LAURIC, 1000, dark, 0);
         assertThat(pure.foreign().value()).isZero();
-        assertThat(pure.foreign().tension()).isEqualTo(Tension.IN_BAND);
+        assertThat(pure.foreign().bandStatus()).isEqualTo(BandStatus.IN_BAND);
         final CompoundCoating mixed = CompoundCoating.plan(LAURIC, 1000, dark, 200);
         // 80 g of cocoa butter in 410 g of fat.
         assertThat(mixed.foreign().value()).isCloseTo(100 * 80.0 / 410, within(1e-9));
-        assertThat(mixed.foreign().tension()).isEqualTo(Tension.OFF);
+        assertThat(mixed.foreign().bandStatus()).isEqualTo(BandStatus.OFF);
     }
 
     @Test
@@ -50,7 +50,7 @@ class ColourTest {
 
     @Test
     void everyTroubleSaysWhatCanStillBeDone() {
-        for (final Trouble trouble : Trouble.values()) {
+        for (final BowlFault trouble : BowlFault.values()) {
             assertThat(trouble.still()).isNotEmpty();
             assertThat(trouble.signs().template()).isNotBlank();
         }

@@ -36,7 +36,8 @@ class CoverageTest {
         double width = 0;
         double widthAfterTest = 0;
         for (int i = 0; i < BOWLS; i++) {
-            final Doubt.Draw truth = Doubt.USUAL.draw(CrystalConstants.CALIBRATED, random);
+            final ParameterUncertainty.Draw truth =
+                    ParameterUncertainty.USUAL.draw(CrystalConstants.CALIBRATED, random);
             final PlayedBowl bowl = bowl(truth, random);
             final SimulatedProbe probe = new SimulatedProbe(0.1, truth.probeOffsetK(), 0.05, 0);
             final CrystalEstimator estimator =
@@ -44,7 +45,7 @@ class CoverageTest {
                             Samples.dark().crystals().curve(),
                             100,
                             i,
-                            Doubt.USUAL,
+                            ParameterUncertainty.USUAL,
                             Crystals.NONE,
                             0);
             Sample before = null;
@@ -90,7 +91,7 @@ class CoverageTest {
     }
 
     /** Cold bath, some while at the cold point, rewarmed; never twice the same. */
-    private static PlayedBowl bowl(final Doubt.Draw truth, final Random random) {
+    private static PlayedBowl bowl(final ParameterUncertainty.Draw truth, final Random random) {
         final double massG = 1500 + 3000 * random.nextDouble();
         final Vessel vessel = Vessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
         // The truth is stirred more or less than is believed: nuclei come with the shear.

@@ -14,7 +14,7 @@ import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
@@ -37,7 +37,7 @@ class CurvePlannerTest {
         return new CurveOrder(
                 couverture,
                 FluidityClass.MEDIUM,
-                TemperTargets.of(kind, DarkWindowSchool.LOW),
+                TemperTargets.of(kind, DarkWindowPractice.LOW),
                 massG,
                 VesselKind.STEEL_BOWL,
                 method,
@@ -67,7 +67,7 @@ class CurvePlannerTest {
         final TemperCurve thin = CurvePlanner.plan(sold(medium, FluidityClass.VERY_THIN));
         final TemperCurve thick = CurvePlanner.plan(sold(medium, FluidityClass.VERY_THICK));
         assertThat(thick.pour().value()).isGreaterThan(3 * thin.pour().value());
-        assertThat(thick.pour().tension()).isNotEqualTo(thin.pour().tension());
+        assertThat(thick.pour().bandStatus()).isNotEqualTo(thin.pour().bandStatus());
         assertThat(thin.window().value()).isGreaterThanOrEqualTo(thick.window().value());
     }
 

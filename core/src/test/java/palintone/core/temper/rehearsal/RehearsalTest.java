@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
@@ -29,7 +29,7 @@ class RehearsalTest {
         return Rehearsal.play(
                 exercise,
                 couverture,
-                TemperTargets.of(exercise.kind(), DarkWindowSchool.LOW),
+                TemperTargets.of(exercise.kind(), DarkWindowPractice.LOW),
                 WORKSHOP,
                 7,
                 List.of(acts));

@@ -25,8 +25,8 @@ class BowlReplayTest {
         }
     }
 
-    private static Happening done(final Happening.Kind kind, final double amount) {
-        return Happening.of(kind, 0, amount);
+    private static BowlEvent done(final BowlEvent.Kind kind, final double amount) {
+        return BowlEvent.of(kind, 0, amount);
     }
 
     @Test
@@ -57,7 +57,7 @@ class BowlReplayTest {
     void seedCountsAndChangesTheMass() {
         final BowlReplay replay = begun(47);
         hold(replay, 33, 300);
-        replay.happened(done(Happening.Kind.SEED, 90));
+        replay.happened(done(BowlEvent.Kind.SEED, 90));
         assertThat(replay.massG()).isEqualTo(3090);
         // 90 g of 3090 g, three quarters of their fat solid.
         assertThat(replay.now().middle().stable()).isCloseTo(0.022, within(0.004));
@@ -69,9 +69,9 @@ class BowlReplayTest {
     void warmCouvertureThins() {
         final BowlReplay replay = begun(47);
         hold(replay, 31.5, 200);
-        replay.happened(done(Happening.Kind.SEED, 200));
+        replay.happened(done(BowlEvent.Kind.SEED, 200));
         final double before = replay.now().middle().stable();
-        replay.happened(done(Happening.Kind.TOP_UP, 3200));
+        replay.happened(done(BowlEvent.Kind.TOP_UP, 3200));
         assertThat(replay.now().middle().stable()).isCloseTo(before / 2, within(before * 0.05));
         assertThat(replay.massG()).isEqualTo(6400);
     }
@@ -80,9 +80,9 @@ class BowlReplayTest {
     void whatIsTakenChangesNoCrystals() {
         final BowlReplay replay = begun(47);
         hold(replay, 31.5, 200);
-        replay.happened(done(Happening.Kind.SEED, 90));
+        replay.happened(done(BowlEvent.Kind.SEED, 90));
         final double before = replay.now().middle().stable();
-        replay.happened(done(Happening.Kind.TAKEN, 1000));
+        replay.happened(done(BowlEvent.Kind.TAKEN, 1000));
         assertThat(replay.now().middle().stable()).isEqualTo(before);
         assertThat(replay.massG()).isEqualTo(2090);
     }
@@ -91,7 +91,7 @@ class BowlReplayTest {
     void theStoneBringsCrystals() {
         final BowlReplay replay = begun(47);
         hold(replay, 32, 300);
-        replay.happened(new Happening(Happening.Kind.TABLED, 0, 2.0 / 3, 300));
+        replay.happened(new BowlEvent(BowlEvent.Kind.TABLED, 0, 2.0 / 3, 300));
         assertThat(replay.now().middle().stable()).isBetween(0.002, 0.04);
         assertThat(replay.now().verdict()).isIn(Verdict.IN_TEMPER, Verdict.UNDER);
     }
@@ -100,7 +100,7 @@ class BowlReplayTest {
     void heatTakesSeedAndThatIsCalledLost() {
         final BowlReplay replay = begun(47);
         hold(replay, 31.5, 200);
-        replay.happened(done(Happening.Kind.SEED, 60));
+        replay.happened(done(BowlEvent.Kind.SEED, 60));
         hold(replay, 37, 300);
         hold(replay, 31.5, 60);
         assertThat(replay.now().verdict()).isEqualTo(Verdict.LOST);
@@ -109,9 +109,9 @@ class BowlReplayTest {
     @Test
     void aQuickSmearRaisesASlowOneLowersTheEstimate() {
         final BowlReplay quick = begun(31.5);
-        quick.happened(done(Happening.Kind.PAPER_SET, 70));
+        quick.happened(done(BowlEvent.Kind.PAPER_SET, 70));
         final BowlReplay slow = begun(31.5);
-        slow.happened(done(Happening.Kind.PAPER_SET, 220));
+        slow.happened(done(BowlEvent.Kind.PAPER_SET, 220));
         assertThat(quick.now().middle().stable()).isGreaterThan(0.01);
         assertThat(slow.now().middle().stable()).isLessThan(0.003);
         assertThat(quick.now().verdict()).isEqualTo(Verdict.IN_TEMPER);
@@ -119,9 +119,9 @@ class BowlReplayTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = Happening.Kind.class,
+            value = BowlEvent.Kind.class,
             names = {"STREAKS", "TACK", "DULL"})
-    void touchThatSaysTooLittleLowersIt(final Happening.Kind kind) {
+    void touchThatSaysTooLittleLowersIt(final BowlEvent.Kind kind) {
         final BowlReplay replay = begun(31.5);
         final double before = replay.now().middle().stable();
         replay.happened(done(kind, 0));
@@ -140,15 +140,15 @@ class BowlReplayTest {
 
     @Test
     void impossibleHappeningsAreRefused() {
-        assertThatThrownBy(() -> done(Happening.Kind.SEED, 0))
+        assertThatThrownBy(() -> done(BowlEvent.Kind.SEED, 0))
                 .hasMessageContaining("seed stirred in is 0 g");
-        assertThatThrownBy(() -> new Happening(Happening.Kind.TABLED, 0, 1.2, 100))
+        assertThatThrownBy(() -> new BowlEvent(BowlEvent.Kind.TABLED, 0, 1.2, 100))
                 .hasMessageContaining("share tabled is 120 %");
-        assertThatThrownBy(() -> new Happening(Happening.Kind.TABLED, 0, 0.6, 2))
+        assertThatThrownBy(() -> new BowlEvent(BowlEvent.Kind.TABLED, 0, 0.6, 2))
                 .hasMessageContaining("time on the stone is 2 s");
-        assertThatThrownBy(() -> done(Happening.Kind.PAPER_SET, 1))
+        assertThatThrownBy(() -> done(BowlEvent.Kind.PAPER_SET, 1))
                 .hasMessageContaining("smear is 1 s");
-        assertThatThrownBy(() -> done(Happening.Kind.HEAT, 1e9)).hasMessageContaining("heated is");
+        assertThatThrownBy(() -> done(BowlEvent.Kind.HEAT, 1e9)).hasMessageContaining("heated is");
         assertThatThrownBy(() -> new BowlReplay(Samples.dark(), -1, 20))
                 .hasMessageContaining("mass in the bowl is -1 g");
     }
@@ -157,7 +157,7 @@ class BowlReplayTest {
     @Test
     void whatIsNotedBeforeTheFirstReadingCounts() {
         final BowlReplay replay = new BowlReplay(Samples.dark(), 2000, 20);
-        replay.happened(new Happening(Happening.Kind.SEED, 10, 300, 0));
+        replay.happened(new BowlEvent(BowlEvent.Kind.SEED, 10, 300, 0));
         replay.reading(60, 33);
         replay.reading(120, 32.5);
         final BowlReplay without = new BowlReplay(Samples.dark(), 2000, 20);

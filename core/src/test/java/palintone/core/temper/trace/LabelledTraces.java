@@ -11,7 +11,7 @@ import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.Crystals;
-import palintone.core.temper.estimate.Doubt;
+import palintone.core.temper.estimate.ParameterUncertainty;
 import palintone.core.temper.method.Equipment;
 import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.PlayedBowl;
@@ -29,7 +29,7 @@ final class LabelledTraces {
             String name,
             double massG,
             List<Sample> samples,
-            List<Happening> happenings,
+            List<BowlEvent> events,
             Verdict truth) {}
 
     /** What is done: letters of acts with amounts, such as "B27 S240 R31.3 S600". */
@@ -67,7 +67,8 @@ final class LabelledTraces {
 
     private static Labelled play(final String name, final String script, final Random random) {
         final double massG = 2000 + 1500 * random.nextDouble();
-        final Doubt.Draw draw = Doubt.USUAL.draw(CrystalConstants.CALIBRATED, random);
+        final ParameterUncertainty.Draw draw =
+                ParameterUncertainty.USUAL.draw(CrystalConstants.CALIBRATED, random);
         final PlayedBowl bowl =
                 new PlayedBowl(
                         Samples.dark(),
@@ -80,9 +81,9 @@ final class LabelledTraces {
             bowl.act(new Act(Act.Kind.HEAT, 10));
             bowl.act(new Act(Act.Kind.STIR, 15));
         }
-        final List<Happening> happenings = new ArrayList<>();
+        final List<BowlEvent> events = new ArrayList<>();
         for (final String word : script.split(" ")) {
-            step(bowl, word.charAt(0), Double.parseDouble(word.substring(1)), massG, happenings);
+            step(bowl, word.charAt(0), Double.parseDouble(word.substring(1)), massG, events);
         }
         final SimulatedProbe probe = new SimulatedProbe(0.12, draw.probeOffsetK(), 0.05, 0.04);
         final double most =
@@ -91,7 +92,7 @@ final class LabelledTraces {
                 name,
                 massG,
                 probe.read(bowl.path(), 5, random),
-                happenings,
+                events,
                 Verdict.of(bowl.now().crystals(), most));
     }
 
@@ -100,7 +101,7 @@ final class LabelledTraces {
             final char act,
             final double amount,
             final double massG,
-            final List<Happening> happenings) {
+            final List<BowlEvent> events) {
         switch (act) {
             case 'B' -> until(bowl, Act.Kind.BATH, 10, amount, false);
             case 'C' -> until(bowl, Act.Kind.STIR, 60, amount, false);
@@ -116,15 +117,15 @@ final class LabelledTraces {
             case 'T' -> {
                 bowl.act(new Act(Act.Kind.TABLE, amount));
                 // Some of the time on the stone goes into getting cold.
-                happenings.add(
-                        new Happening(
-                                Happening.Kind.TABLED,
+                events.add(
+                        new BowlEvent(
+                                BowlEvent.Kind.TABLED,
                                 bowl.now().timeS() - 60,
                                 2.0 / 3,
                                 Math.max(5, amount - 230)));
             }
             case 'X' -> {
-                happenings.add(Happening.of(Happening.Kind.SEED, bowl.now().timeS() + 1, amount));
+                events.add(BowlEvent.of(BowlEvent.Kind.SEED, bowl.now().timeS() + 1, amount));
                 bowl.act(new Act(Act.Kind.SEED, amount));
             }
             default -> throw new IllegalArgumentException("act " + act + " of " + massG);

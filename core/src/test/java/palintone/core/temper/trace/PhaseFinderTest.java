@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.method.CurvePhase.Kind;
 
@@ -15,7 +15,7 @@ import palintone.core.temper.method.CurvePhase.Kind;
 class PhaseFinderTest {
 
     private static final TemperTargets DARK =
-            TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW);
+            TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW);
 
     /** Straight lines between corners: minutes and °C in turn. */
     static List<Sample> drawn(final double... corners) {

@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.TemperTargets;
 
 /** Each rule is broken by a curve made for it, and by no other. Common practice, no source. */
@@ -16,15 +16,14 @@ class RulesTest {
 
     private static final double[] GOOD = {0, 40, 4, 47, 16, 26.5, 21, 26.4, 24, 31.5, 40, 31.3};
 
-    private static TraceReader.Reading read(
-            final List<Sample> samples, final Happening... happenings) {
+    private static TraceReader.Reading read(final List<Sample> samples, final BowlEvent... events) {
         return TraceReader.read(
                 Samples.dark(),
-                TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW),
+                TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
                 3000,
                 20,
                 samples,
-                List.of(happenings));
+                List.of(events));
     }
 
     private static List<String> broken(final TraceReader.Reading reading) {
@@ -69,7 +68,7 @@ class RulesTest {
     void seedNotedIsAStart() {
         final List<Sample> samples =
                 PhaseFinderTest.drawn(0, 40, 4, 47, 20, 33.2, 23, 31.8, 40, 31.3);
-        assertThat(broken(read(samples, Happening.of(Happening.Kind.SEED, 1200, 90))))
+        assertThat(broken(read(samples, BowlEvent.of(BowlEvent.Kind.SEED, 1200, 90))))
                 .doesNotContain("crystals given a start", "seed enough when work began");
     }
 

@@ -6,7 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowSchool;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
 
@@ -14,7 +14,7 @@ import palintone.core.temper.Verdict;
 class VerdictTest {
 
     private static final TemperTargets TARGETS =
-            TemperTargets.of(CouvertureKind.DARK, DarkWindowSchool.LOW);
+            TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW);
 
     @Test
     void verdictsOnLabelledTraces() {
@@ -57,7 +57,7 @@ class VerdictTest {
 
     private static TraceReader.Reading read(final LabelledTraces.Labelled trace) {
         return TraceReader.read(
-                Samples.dark(), TARGETS, trace.massG(), 20, trace.samples(), trace.happenings());
+                Samples.dark(), TARGETS, trace.massG(), 20, trace.samples(), trace.events());
     }
 
     private static void print(

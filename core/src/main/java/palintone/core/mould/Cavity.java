@@ -1,0 +1,57 @@
+package palintone.core.mould;
+
+import palintone.core.figure.Require;
+
+/**
+ * The hollow of a mould, seen from its rim downwards. Depths in mm from the rim plane, 0 at the
+ * rim. Every shape has an exact inner offset of its own kind, so that shell, filling and cap are
+ * differences of closed forms.
+ */
+public sealed interface Cavity permits HalfSphere, Dome, Bar {
+
+    double CUBIC_MM_PER_ML = 1000;
+
+    /** Depth from rim to the lowest point, mm. */
+    double depthMm();
+
+    /**
+     * Half the width of the section that is drawn, mm.
+     *
+     * @param depthMm 0 to the depth of the cavity
+     */
+    double halfWidthMm(double depthMm);
+
+    /**
+     * Volume between the rim plane and a depth, ml.
+     *
+     * @param depthMm 0 to the depth of the cavity
+     */
+    double volumeToMl(double depthMm);
+
+    /** Area of the wall that chocolate clings to, floor included, rim plane not, mm². */
+    double wallAreaMm2();
+
+    /** Area of the opening, mm². */
+    double rimAreaMm2();
+
+    /**
+     * What is left inside a shell of even thickness; the rim plane stays where it is.
+     *
+     * @param thicknessMm above 0, less than half of every dimension
+     * @throws palintone.core.figure.OutOfRangeException when the shell would fill the cavity
+     */
+    Cavity inset(double thicknessMm);
+
+    /** Volume of the whole cavity to the brim, ml. */
+    default double volumeMl() {
+        return volumeToMl(depthMm());
+    }
+
+    /** Refuses a shell that would leave no room, naming the thickness. */
+    static double thickness(final double thicknessMm, final double mostMm) {
+        if (!(thicknessMm < mostMm)) {
+            return Require.between("shell thickness", thicknessMm, 0.2, mostMm * 0.95, "mm");
+        }
+        return Require.between("shell thickness", thicknessMm, 0.2, 20, "mm");
+    }
+}

@@ -1,2 +1,0 @@
-/** Moulds and what a shell keeps of the chocolate: cavity geometry and its inner offset. */
-package palintone.core.shell;

@@ -1,0 +1,220 @@
+package palintone.core.temper.method;
+
+import java.util.List;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.temper.Verdict;
+import palintone.core.temper.bowl.BowlSimulation;
+import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.HeatSink;
+import palintone.core.temper.bowl.Setting;
+import palintone.core.temper.bowl.Stop;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.crystal.CrystalConstants;
+import palintone.core.temper.crystal.Crystals;
+import palintone.core.temper.crystal.Shear;
+
+/**
+ * The small questions at the bowl, each solved both ways: what happens if, and what must I do to.
+ * The bowl and its surroundings are those of the order.
+ */
+public final class TemperCalculator {
+
+    private static final double LONGEST_S = 4 * 3600;
+
+    private final CurveOrder order;
+
+    /**
+     * @param order the bowl, its mass, vessel, room and equipment; its method is not used
+     */
+    public TemperCalculator(final CurveOrder order) {
+        this.order = order;
+    }
+
+    /**
+     * Seconds of heat, and in how many bursts.
+     *
+     * @param fromC where the bowl stands, 15 to 60 °C
+     * @param toC wanted, from there to the couverture's upper limit when melting, °C
+     * @return heat in all (s), bursts, the longest burst (s)
+     * @throws OutOfRangeException when this heat does not reach it
+     */
+    public List<Figure> heatFor(final double fromC, final double toC) {
+        Require.between("temperature wanted", toC, fromC, order.targets().melt().highLimit(), "°C");
+        final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
+        final double seconds =
+                bowl.runUntil(heating(), Stop.atTemperature(toC), LONGEST_S)
+                        .orElseThrow(() -> cannot("heat"));
+        final List<Double> bursts =
+                HeatBursts.split(
+                        order.couverture().kind(),
+                        seconds,
+                        Math.max(1e-6, (toC - fromC) / seconds));
+        final Basis basis = basis().from(HeatBursts.SOURCE);
+        return List.of(
+                Figure.of("heat in all", seconds, Unit.SECOND, basis),
+                Figure.of("bursts", bursts.size(), Unit.ONE, basis),
+                Figure.of(
+                        "each at most", bursts.isEmpty() ? 0 : bursts.get(0), Unit.SECOND, basis));
+    }
+
+    /**
+     * Where so much heat takes the bowl.
+     *
+     * @param fromC where the bowl stands, 15 to 60 °C
+     * @param seconds of heat, 1 to 3600
+     * @return the bowl afterwards, °C
+     */
+    public List<Figure> afterHeat(final double fromC, final double seconds) {
+        Require.between("heat", seconds, 1, 3600, "s");
+        final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
+        bowl.run(heating(), seconds);
+        return List.of(
+                Figure.of("bowl after the heat", bowl.now().temperatureC(), Unit.CELSIUS, basis())
+                        .within(order.targets().work()));
+    }
+
+    /**
+     * Minutes in the cold bath.
+     *
+     * @param fromC where the bowl stands, 15 to 60 °C
+     * @param toC wanted, above the bath by 1 °C to where the bowl stands
+     * @return time in the bath (min)
+     * @throws OutOfRangeException when this bath does not reach it
+     */
+    public List<Figure> bathFor(final double fromC, final double toC) {
+        Require.between("temperature wanted", toC, order.equipment().bathC() + 1, fromC, "°C");
+        final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
+        final double seconds =
+                bowl.runUntil(bath(bowl), Stop.atTemperature(toC), LONGEST_S)
+                        .orElseThrow(() -> cannot("cold bath"));
+        return List.of(Figure.of("in the bath", seconds / 60, Unit.MINUTE, basis()));
+    }
+
+    /**
+     * Where so long a bath takes the bowl.
+     *
+     * @param fromC where the bowl stands, 15 to 60 °C
+     * @param minutes in the bath, 0.1 to 120
+     * @return the bowl afterwards, °C
+     */
+    public List<Figure> afterBath(final double fromC, final double minutes) {
+        Require.between("bath", minutes, 0.1, 120, "min");
+        final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
+        bowl.run(bath(bowl), minutes * 60);
+        return List.of(
+                Figure.of("bowl after the bath", bowl.now().temperatureC(), Unit.CELSIUS, basis()));
+    }
+
+    /**
+     * Share to pour on the stone.
+     *
+     * @param toC wanted after the remix, °C
+     * @return share of the bowl, per cent
+     * @throws OutOfRangeException when this stone cannot do it
+     */
+    public List<Figure> shareFor(final double toC) {
+        return List.of(
+                Figure.of(
+                        "to pour on the stone",
+                        CurvePlanner.shareToTable(order, toC) * 100,
+                        Unit.PERCENT,
+                        basis()));
+    }
+
+    /**
+     * Where the remix comes back.
+     *
+     * @param sharePercent of the bowl poured on the stone, above 0 to 100
+     * @return the bowl after the remix, °C
+     */
+    public List<Figure> afterStone(final double sharePercent) {
+        return List.of(
+                Figure.of(
+                                "bowl after the remix",
+                                CurvePlanner.afterRemixC(
+                                        order.by(Method.TABLING).withShare(sharePercent / 100)),
+                                Unit.CELSIUS,
+                                basis())
+                        .within(order.targets().work()));
+    }
+
+    /**
+     * How long the window stays open.
+     *
+     * @param fromC where the bowl stands, within or just above the window, °C
+     * @param seedPercent stable crystals, 0 to 9.9 per cent of the fat
+     * @return time (min), why it ends (°C, per cent), heat to rewarm then (s)
+     */
+    public List<Figure> window(final double fromC, final double seedPercent) {
+        Require.between("seed", seedPercent, 0, 9.9, "% of the fat");
+        final double low = order.targets().work().low();
+        Require.between("bowl temperature", fromC, low, order.targets().work().highLimit(), "°C");
+        final BowlSimulation bowl = bowl(fromC, new Crystals(seedPercent / 100, 0));
+        final double seconds =
+                bowl.runUntil(room(), Stop.outOfWindow(low, Verdict.THICK_SOLID), LONGEST_S)
+                        .orElse(LONGEST_S);
+        final double rewarm =
+                order.equipment()
+                        .heat()
+                        .secondsFor(
+                                order.massG(),
+                                order.couverture().cpJPerGK(),
+                                Math.max(
+                                        0,
+                                        order.targets().work().middle()
+                                                - bowl.now().temperatureC()));
+        return List.of(
+                Figure.of("window stays open", seconds / 60, Unit.MINUTE, basis()),
+                Figure.of("it ends at", bowl.now().temperatureC(), Unit.CELSIUS, basis()),
+                Figure.of("seed then", bowl.now().crystals().stable() * 100, Unit.PERCENT, basis()),
+                Figure.of("to rewarm then", rewarm, Unit.SECOND, basis()));
+    }
+
+    private BowlSimulation bowl(final double fromC, final Crystals crystals) {
+        Require.between("bowl temperature", fromC, 15, 60, "°C");
+        return new BowlSimulation(
+                order.couverture(),
+                order.couverture().crystals(),
+                order.vessel(),
+                new BowlState(0, order.massG(), fromC, crystals));
+    }
+
+    private Setting room() {
+        return Setting.room(order.roomC(), Shear.STIRRED);
+    }
+
+    private Setting heating() {
+        return room().heated(order.equipment().heat().wattsIn());
+    }
+
+    private Setting bath(final BowlSimulation bowl) {
+        return room().with(
+                        HeatSink.water(
+                                bowl.vessel(),
+                                order.equipment().bathC(),
+                                order.equipment().bathG()));
+    }
+
+    private OutOfRangeException cannot(final String what) {
+        return new OutOfRangeException(
+                what,
+                "not reached in four hours",
+                "less than " + order.massG() + " g, or more of it");
+    }
+
+    private Basis basis() {
+        return Basis.of("heat balance of bowl, room and what is done to it, crystals included")
+                .with("mass", order.massG(), Unit.GRAM)
+                .with("room", order.roomC(), Unit.CELSIUS)
+                .with("heat that arrives", order.equipment().heat().wattsIn(), Unit.WATT)
+                .with("bath", order.equipment().bathC(), Unit.CELSIUS)
+                .from(VesselKind.SOURCE)
+                .from(CrystalConstants.SOURCE)
+                .from(Source.workshop("equipment in House rules"));
+    }
+}

@@ -1,6 +1,0 @@
-package palintone.core.temper.trace;
-
-import palintone.core.temper.estimate.Estimate;
-
-/** What was in the bowl at a moment of a trace. */
-public record LanePoint(double timeS, double temperatureC, Estimate estimate) {}

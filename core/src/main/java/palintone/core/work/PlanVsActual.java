@@ -1,0 +1,63 @@
+package palintone.core.work;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import palintone.core.figure.BandStatus;
+
+/**
+ * One step of a record: what was planned, what was noted.
+ *
+ * @param step as planned
+ * @param readings as they stand, corrections applied, oldest first
+ * @param noted the last of them, which counts
+ * @param outBy its signed distance to the band, 0 inside
+ * @param bandStatus of the last reading, or of the time where nothing was read
+ * @param tookS seconds from begin to done
+ */
+public record PlanVsActual(
+        PlannedStep step,
+        List<Double> readings,
+        OptionalDouble noted,
+        double outBy,
+        BandStatus bandStatus,
+        Optional<Long> tookS) {
+
+    /** The whole record, step by step. */
+    public static List<PlanVsActual> of(final RunningBatch batch) {
+        return batch.steps().stream().map(step -> one(batch, step)).toList();
+    }
+
+    private static PlanVsActual one(final RunningBatch batch, final PlannedStep step) {
+        final List<Double> readings = batch.readings(step.number());
+        final OptionalDouble noted =
+                readings.isEmpty()
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(readings.get(readings.size() - 1));
+        final Optional<Long> took = batch.took(step.number()).map(duration -> duration.toSeconds());
+        if (noted.isPresent() && step.reading().isPresent()) {
+            final double value = noted.getAsDouble();
+            final Reading reading = step.reading().get();
+            return new PlanVsActual(
+                    step,
+                    readings,
+                    noted,
+                    reading.band().outBy(value),
+                    reading.band().bandStatusOf(value),
+                    took);
+        }
+        return new PlanVsActual(step, readings, noted, 0, timeStatus(step, took), took);
+    }
+
+    /** Too short or too long a step is tight: the record says so, the maker judges. */
+    private static BandStatus timeStatus(final PlannedStep step, final Optional<Long> took) {
+        if (step.clock().isEmpty() || took.isEmpty()) {
+            return BandStatus.IN_BAND;
+        }
+        final Clock clock = step.clock().get();
+        final long seconds = took.get();
+        return seconds < clock.shortestS() || seconds > clock.longestS()
+                ? BandStatus.TIGHT
+                : BandStatus.IN_BAND;
+    }
+}
