@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["piece"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ingredients/{id}": {
         parameters: {
             query?: never;
@@ -44,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ingredient"];
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["house"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -222,6 +238,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["bite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -692,22 +724,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pieces/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["piece"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/pieces/{id}/needs": {
         parameters: {
             query?: never;
@@ -1168,6 +1184,195 @@ export interface components {
             seconds?: number | null;
             text?: string | null;
         };
+        Coat: {
+            name: string;
+            /** Format: double */
+            filmMm: number;
+        };
+        In: {
+            ingredient: string;
+            /** Format: double */
+            eachG: number;
+            /** @enum {string} */
+            placing: "STIRRED_IN" | "ON_THE_BACK";
+        };
+        Layer: {
+            filling: string;
+            /** Format: double */
+            share: number;
+        };
+        MouldedPieceDraft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MOULDED";
+            name: string;
+            story: string;
+            mould: string;
+            couverture: string;
+            colour?: components["schemas"]["Coat"];
+            /** Format: double */
+            shellMm: number;
+            /** Format: double */
+            headRoomMm: number;
+            layers: components["schemas"]["Layer"][];
+            /** Format: int64 */
+            version?: number | null;
+        };
+        PieceDraft: components["schemas"]["MouldedPieceDraft"] | components["schemas"]["SolidPieceDraft"];
+        Pressed: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            sharePercent: number;
+        };
+        SolidPieceDraft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SOLID";
+            name: string;
+            story: string;
+            mould: string;
+            couverture: string;
+            colour?: components["schemas"]["Coat"];
+            inclusions: components["schemas"]["In"][];
+            relief?: components["schemas"]["Pressed"];
+            /** Format: int64 */
+            version?: number | null;
+        };
+        BasisView: {
+            formula: string;
+            inputs: components["schemas"]["InputView"][];
+            sources: components["schemas"]["SourceView"][];
+            validity: string;
+            withinValidity: boolean;
+        };
+        FigureView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            /** Format: double */
+            low?: number | null;
+            /** Format: double */
+            high?: number | null;
+            band?: components["schemas"]["BandView"];
+            /** @enum {string} */
+            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
+            basis: components["schemas"]["BasisView"];
+        };
+        FleckView: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            radiusMm: number;
+        };
+        InclusionView: {
+            ingredient: string;
+            name: string;
+            /** Format: double */
+            eachG: number;
+            /** @enum {string} */
+            placing: "STIRRED_IN" | "ON_THE_BACK";
+        };
+        InputView: {
+            name: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+        };
+        MouldedPieceView: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MOULDED";
+            id: string;
+            name: string;
+            story: string;
+            mould: string;
+            /** Format: int32 */
+            cavitiesPerMould: number;
+            /** Format: int32 */
+            mouldsOwned: number;
+            couverture: string;
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            colour?: string | null;
+            section: components["schemas"]["SectionView"];
+            parts: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+            /** Format: double */
+            shellMm: number;
+            /** Format: double */
+            headRoomMm: number;
+            /** Format: int64 */
+            version?: number | null;
+        };
+        PieceView: components["schemas"]["MouldedPieceView"] | components["schemas"]["SolidPieceView"];
+        PointView: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            halfWidthMm: number;
+        };
+        RegionView: {
+            /** @enum {string} */
+            role: "SHELL" | "FILLING" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
+            name: string;
+            /** Format: double */
+            measure?: number | null;
+            /** @enum {string|null} */
+            unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD" | null;
+            outline: components["schemas"]["PointView"][];
+        };
+        SectionView: {
+            outer: components["schemas"]["PointView"][];
+            regions: components["schemas"]["RegionView"][];
+            flecks: components["schemas"]["FleckView"][];
+        };
+        SolidPieceView: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SOLID";
+            id: string;
+            name: string;
+            story: string;
+            mould: string;
+            /** Format: int32 */
+            cavitiesPerMould: number;
+            /** Format: int32 */
+            mouldsOwned: number;
+            couverture: string;
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            colour?: string | null;
+            section: components["schemas"]["SectionView"];
+            parts: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+            mouldId: string;
+            couvertureId: string;
+            inclusions: components["schemas"]["InclusionView"][];
+            relief?: components["schemas"]["Pressed"];
+            coat?: components["schemas"]["Coat"];
+            /** Format: int64 */
+            version?: number | null;
+        };
+        SourceView: {
+            /** @enum {string} */
+            kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
+            citation: string;
+            fromMemory: boolean;
+        };
         IngredientDraft: {
             name: string;
             /** Format: double */
@@ -1217,12 +1422,6 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        SourceView: {
-            /** @enum {string} */
-            kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
-            citation: string;
-            fromMemory: boolean;
-        };
         CabinetView: {
             name: string;
             /** Format: double */
@@ -1241,8 +1440,8 @@ export interface components {
             massUnit: "GRAM" | "OUNCE";
             /** @enum {string} */
             darkWindow: "LOW" | "HIGH";
-            /** @enum {string} */
-            seedPractice: "THIRD" | "FEW_PER_CENT";
+            /** @enum {string|null} */
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
             /** Format: int32 */
             mouldsInRotation: number;
             /** Format: double */
@@ -1257,6 +1456,8 @@ export interface components {
             currency?: string | null;
             /** Format: double */
             altitudeM?: number | null;
+            /** @enum {string|null} */
+            seedSchool?: "THIRD" | "FEW_PER_CENT" | null;
             /** Format: int64 */
             version: number;
         };
@@ -1276,41 +1477,12 @@ export interface components {
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
         };
-        BasisView: {
-            formula: string;
-            inputs: components["schemas"]["InputView"][];
-            sources: components["schemas"]["SourceView"][];
-            validity: string;
-            withinValidity: boolean;
-        };
-        FigureView: {
-            name: string;
-            /** Format: double */
-            value: number;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
-            /** Format: double */
-            low?: number | null;
-            /** Format: double */
-            high?: number | null;
-            band?: components["schemas"]["BandView"];
-            /** @enum {string} */
-            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
-            basis: components["schemas"]["BasisView"];
-        };
         HouseView: {
             rules: components["schemas"]["HouseDraft"];
             dewPoint: components["schemas"]["FigureView"];
             /** Format: date-time */
             roomReadAt?: string | null;
             roomIsOld: boolean;
-        };
-        InputView: {
-            name: string;
-            /** Format: double */
-            value: number;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
         };
         AirDraft: {
             /** Format: double */
@@ -1392,7 +1564,7 @@ export interface components {
         };
         PhaseView: {
             /** @enum {string} */
-            kind: "MELT" | "COOL" | "HOLD" | "REWARM" | "WORK";
+            kind: "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "WORK";
             words: string;
             /** Format: double */
             startS: number;
@@ -2034,7 +2206,9 @@ export interface components {
             /** Format: int32 */
             pieces?: number | null;
             /** @enum {string|null} */
-            practice?: "THIRD" | "FEW_PER_CENT" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            /** @enum {string|null} */
+            fillings?: "MADE_WITH_IT" | "READY" | null;
         };
         BatchSummaryView: {
             /** Format: uuid */
@@ -2064,8 +2238,6 @@ export interface components {
             /** Format: int32 */
             step: number;
             /** Format: date-time */
-            stepBeganAt: string;
-            /** Format: date-time */
             serverNow: string;
             /** Format: int32 */
             entries: number;
@@ -2080,6 +2252,11 @@ export interface components {
             targetS: number;
             /** Format: int32 */
             longestS: number;
+        };
+        LatestView: {
+            /** Format: date-time */
+            at: string;
+            late: string;
         };
         MaterialView: {
             /** @enum {string} */
@@ -2120,8 +2297,19 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "TEST" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
             title: string;
+            part: string;
+            /** @enum {string} */
+            status: "WAITING" | "READY" | "UNDER_WAY" | "DONE";
+            /** Format: date-time */
+            begunAt?: string | null;
+            /** Format: date-time */
+            earliest?: string | null;
+            latest?: components["schemas"]["LatestView"];
+            taken: string[];
+            byHand: boolean;
+            after: number[];
             say: components["schemas"]["SentenceView"];
             reading?: components["schemas"]["ReadingView"];
             clock?: components["schemas"]["ClockView"];
@@ -2149,7 +2337,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "NOTE" | "REMARK" | "DONE" | "UNDO" | "CORRECT" | "ABANDON";
+            kind: "BEGIN" | "NOTE" | "REMARK" | "DONE" | "UNDO" | "CORRECT" | "ABANDON";
             /** Format: int32 */
             step: number;
             /** Format: double */
@@ -2246,7 +2434,7 @@ export interface components {
         };
         StretchView: {
             /** @enum {string} */
-            kind: "MELT" | "COOL" | "HOLD" | "REWARM" | "WORK";
+            kind: "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "WORK";
             words: string;
             /** Format: double */
             fromS: number;
@@ -2276,20 +2464,6 @@ export interface components {
             parMinutes: number;
             work: components["schemas"]["BandView"];
         };
-        CutawayView: {
-            outer: components["schemas"]["PointView"][];
-            inner: components["schemas"]["PointView"][];
-            /** Format: double */
-            capMm: number;
-            layers: components["schemas"]["LayerView"][];
-        };
-        LayerView: {
-            name: string;
-            /** Format: double */
-            fromMm: number;
-            /** Format: double */
-            toMm: number;
-        };
         PageViewPieceView: {
             items: components["schemas"]["PieceView"][];
             /** Format: int32 */
@@ -2298,35 +2472,6 @@ export interface components {
             size: number;
             /** Format: int64 */
             total: number;
-        };
-        PieceView: {
-            id: string;
-            name: string;
-            story: string;
-            mould: string;
-            /** Format: int32 */
-            cavitiesPerMould: number;
-            /** Format: int32 */
-            mouldsOwned: number;
-            couverture: string;
-            /** @enum {string} */
-            couvertureKind: "DARK" | "MILK" | "WHITE";
-            /** Format: double */
-            shellMm: number;
-            /** Format: double */
-            headRoomMm: number;
-            colour?: string | null;
-            cutaway: components["schemas"]["CutawayView"];
-            shell: components["schemas"]["FigureView"];
-            cap: components["schemas"]["FigureView"];
-            layers: components["schemas"]["FigureView"][];
-            whole: components["schemas"]["FigureView"];
-        };
-        PointView: {
-            /** Format: double */
-            depthMm: number;
-            /** Format: double */
-            halfWidthMm: number;
         };
         FetchView: {
             ingredient: string;
@@ -2347,6 +2492,16 @@ export interface components {
             recipe: components["schemas"]["LineView"][];
             composition: components["schemas"]["ShareView"][];
         };
+        InclusionNeedView: {
+            name: string;
+            /** Format: double */
+            eachG: number;
+            toWeigh: components["schemas"]["FigureView"];
+            /** @enum {string} */
+            placing: "STIRRED_IN" | "ON_THE_BACK";
+            keepCold: boolean;
+            verdict: components["schemas"]["SentenceView"];
+        };
         LineView: {
             ingredient: string;
             /** Format: double */
@@ -2362,19 +2517,17 @@ export interface components {
             moulds: number;
             /** Format: int32 */
             mouldsOwned: number;
-            inShells: components["schemas"]["FigureView"];
-            inCaps: components["schemas"]["FigureView"];
+            kept: components["schemas"]["FigureView"][];
             toMelt: components["schemas"]["FigureView"];
             comesBack: components["schemas"]["FigureView"];
             fillings: components["schemas"]["FillingView"][];
             colour?: components["schemas"]["FigureView"];
+            inclusions: components["schemas"]["InclusionNeedView"][];
             fetch: components["schemas"]["FetchView"][];
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
-            /** @enum {string} */
-            seedPractice: "THIRD" | "FEW_PER_CENT";
-            seed: components["schemas"]["SeedView"];
+            temper: components["schemas"]["TemperView"];
             /** Format: int32 */
             steps: number;
         };
@@ -2382,6 +2535,18 @@ export interface components {
             component: string;
             /** Format: double */
             percent: number;
+        };
+        TemperView: {
+            /** @enum {string} */
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            words: string;
+            /** Format: double */
+            choppedG: number;
+            phases: components["schemas"]["PhaseView"][];
+            ready: components["schemas"]["FigureView"];
+            stable: components["schemas"]["FigureView"];
+            window: components["schemas"]["FigureView"];
+            solved: components["schemas"]["FigureView"][];
         };
         FilledView: {
             id: string;
@@ -2663,6 +2828,54 @@ export interface operations {
             };
         };
     };
+    piece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
     ingredient: {
         parameters: {
             query?: never;
@@ -2685,7 +2898,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2731,7 +2944,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3043,6 +3256,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PieceView"];
                 };
             };
         };
@@ -3823,34 +4060,13 @@ export interface operations {
             };
         };
     };
-    piece: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PieceView"];
-                };
-            };
-        };
-    };
     needs: {
         parameters: {
             query?: {
                 moulds?: number;
                 pieces?: number;
-                practice?: "THIRD" | "FEW_PER_CENT";
+                method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+                fillings?: "MADE_WITH_IT" | "READY";
             };
             header?: never;
             path: {

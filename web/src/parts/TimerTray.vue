@@ -10,19 +10,19 @@ const { underWay, elapsed } = useBatches()
 const timers = computed(() =>
   underWay.value
     .flatMap((batch) => {
-      const step = batch.steps[batch.step - 1]
-      if (!step?.clock) return []
-      const ran = elapsed(batch)
-      return [
-        {
-          key: `${batch.summary.id}/${step.number}/${batch.stepBeganAt}`,
-          id: batch.summary.id,
-          piece: batch.summary.pieceName,
-          what: step.title,
-          left: step.clock.targetS - ran,
-          late: ran > step.clock.longestS,
-        },
-      ]
+      return batch.steps
+        .filter((step) => step.status === 'UNDER_WAY' && step.clock)
+        .map((step) => {
+          const ran = elapsed(step)
+          return {
+            key: `${batch.summary.id}/${step.number}/${step.begunAt}`,
+            id: batch.summary.id,
+            piece: step.part || batch.summary.pieceName,
+            what: step.title,
+            left: step.clock!.targetS - ran,
+            late: ran > step.clock!.longestS,
+          }
+        })
     })
     .sort((a, b) => a.left - b.left),
 )

@@ -1,15 +1,14 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Batch } from '@/api/client'
+import type { Batch, Step } from '@/api/client'
 import { useBatches } from './batches'
 
-const { write, loadOne, open, elapsed } = useBatches()
+const { write, loadOne, open, elapsed, until } = useBatches()
 
 function batch(entries: number, more: Partial<Batch> = {}): Batch {
   return {
     summary: { id: 'a', state: 'RUNNING' },
     entries,
     step: 1,
-    stepBeganAt: '2026-11-02T09:00:00Z',
     serverNow: '2026-11-02T09:01:30Z',
     ...more,
   } as Batch
@@ -63,6 +62,8 @@ describe('batches', () => {
   it('count from the time of the server, whatever the tablet believes', async () => {
     server(batch(1))
     await loadOne('a')
-    expect(elapsed(open.get('a')!)).toBeCloseTo(90, 0)
+    expect(elapsed({ begunAt: '2026-11-02T09:00:00Z' } as Step)).toBeCloseTo(90, 0)
+    expect(elapsed({} as Step)).toBe(0)
+    expect(until('2026-11-02T09:02:00Z')).toBeCloseTo(30, 0)
   })
 })

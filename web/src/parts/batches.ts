@@ -6,7 +6,9 @@ import {
   type Batch,
   type BatchSummary,
   type EntryDraft,
-  type SeedPractice,
+  type Fillings,
+  type Method,
+  type Step,
 } from '@/api/client'
 import { once } from '@/parts/once'
 
@@ -76,7 +78,8 @@ async function begin(order: {
   piece: string
   moulds?: number
   pieces?: number
-  practice?: SeedPractice
+  method?: Method
+  fillings?: Fillings
 }) {
   const batch = await ask(api.POST('/api/batches', { body: order }))
   keep(batch)
@@ -102,9 +105,14 @@ async function send(id: string, entry: EntryDraft) {
   )
 }
 
-/** Seconds the step under way has run. */
-function elapsed(batch: Batch): number {
-  return (now.value - Date.parse(batch.stepBeganAt)) / 1000
+/** Seconds a task under way has run. */
+function elapsed(step: Step): number {
+  return step.begunAt ? (now.value - Date.parse(step.begunAt)) / 1000 : 0
+}
+
+/** Seconds until a moment; negative when it has passed. */
+function until(moment: string): number {
+  return (Date.parse(moment) - now.value) / 1000
 }
 
 /** Every batch under way, the soonest clock first. */
@@ -127,5 +135,6 @@ export function useBatches() {
     begin,
     write,
     elapsed,
+    until,
   }
 }

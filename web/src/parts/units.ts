@@ -138,6 +138,14 @@ export function typed(text: string): number {
   return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(tidy) ? Number(tidy) : Number.NaN
 }
 
+/** A moment of today as hours and minutes; another day with its name. */
+export function timeOfDay(moment: string): string {
+  const at = new Date(moment)
+  const time = at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+  const today = new Date().toDateString() === at.toDateString()
+  return today ? time : `${at.toLocaleDateString([], { weekday: 'long' })} ${time}`
+}
+
 /** Minutes and seconds, hours where there are any. */
 export function clock(seconds: number): string {
   const whole = Math.max(0, Math.round(Math.abs(seconds)))

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 // The clock of a step: time left to the target, and the shortest and longest on a string.
 import { computed } from 'vue'
-import type { Band, Batch, Step } from '@/api/client'
+import type { Band, Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import TautString from '@/parts/TautString.vue'
 import { clock } from '@/parts/units'
 
-const props = defineProps<{ batch: Batch; stepClock: NonNullable<Step['clock']> }>()
+const props = defineProps<{ step: Step; stepClock: NonNullable<Step['clock']> }>()
 const { elapsed } = useBatches()
 
-const ran = computed(() => Math.max(0, elapsed(props.batch)))
+const ran = computed(() => Math.max(0, elapsed(props.step)))
 const left = computed(() => props.stepClock.targetS - ran.value)
 const minutes = computed(() => props.stepClock.longestS > 180)
 const scale = computed(() => (minutes.value ? 60 : 1))

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // The step under way: what to do, its number, its clock, and one main act in one place.
 import { computed, nextTick, ref, watch } from 'vue'
-import { words, type Batch } from '@/api/client'
+import { words, type Batch, type Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { inTaste, sentence } from '@/parts/units'
+import { clock, inTaste, sentence, timeOfDay } from '@/parts/units'
 import KeyPad from './KeyPad.vue'
+import OtherTasks from './OtherTasks.vue'
 import PastNotes from './PastNotes.vue'
 import RemarkSheet from './RemarkSheet.vue'
 import StepClock from './StepClock.vue'
@@ -14,10 +15,31 @@ import StepReading from './StepReading.vue'
 
 const props = defineProps<{ batch: Batch }>()
 const { taste } = useHouse()
-const { write } = useBatches()
+const { write, until } = useBatches()
 
-const step = computed(() => props.batch.steps[props.batch.step - 1]!)
-const next = computed(() => props.batch.steps[props.batch.step])
+/** Chosen by hand, beside the one the server says the hands are at. */
+const chosen = ref<number | null>(null)
+const step = computed(() => {
+  const picked = props.batch.steps[(chosen.value ?? 0) - 1]
+  const open = picked && (picked.status === 'UNDER_WAY' || picked.status === 'READY')
+  return open ? picked : props.batch.steps[props.batch.step - 1]!
+})
+const ready = computed(() => step.value.status === 'READY')
+/** What this one leads to; else what may begin meanwhile. */
+const next = computed(() => {
+  const open = (s: Step) => s.status === 'WAITING' || s.status === 'READY'
+  return (
+    props.batch.steps.find((s) => open(s) && s.after.includes(step.value.number)) ??
+    props.batch.steps.find((s) => s.status === 'READY' && s.number !== step.value.number)
+  )
+})
+const left = computed(() => props.batch.steps.filter((s) => s.status !== 'DONE').length)
+/** The latest moment of the task in hand, and how far it is. */
+const latest = computed(() => {
+  const moment = step.value.latest
+  return moment ? { seconds: until(moment.at), late: moment.late } : null
+})
+const LONG_S = 3 * 3600
 const last = computed(() => step.value.notes.at(-1) ?? null)
 
 const text = ref('')
@@ -28,7 +50,7 @@ const reading = ref<InstanceType<typeof StepReading> | null>(null)
 const here = ref<HTMLElement | null>(null)
 
 watch(
-  () => props.batch.step,
+  () => step.value.number,
   () => {
     text.value = ''
     refused.value = ''
@@ -53,7 +75,11 @@ async function act(entry: Parameters<typeof write>[1]): Promise<boolean> {
   }
 }
 
-const done = () => act({ kind: 'DONE', step: step.value.number })
+const done = () => act({ kind: ready.value ? 'BEGIN' : 'DONE', step: step.value.number })
+
+async function begin(number: number) {
+  if (await act({ kind: 'BEGIN', step: number })) chosen.value = number
+}
 
 async function note() {
   const value = reading.value?.read()
@@ -97,11 +123,23 @@ useKeys({
     <section class="do">
       <p class="where">
         <b class="num">{{ step.number }}</b> of {{ batch.steps.length }}
+        <span v-if="step.part" class="part">{{ step.part }}</span>
         <span>{{ batch.summary.pieceName }}, {{ batch.summary.pieces }} pieces</span>
         <span class="num">lot {{ batch.summary.lot }}</span>
       </p>
       <h1>{{ step.title }}</h1>
       <p class="say">{{ sentence(step.say, taste) }}</p>
+      <p v-if="latest && latest.seconds < 0 && ready" class="late" role="alert">
+        {{ latest.late }}
+      </p>
+      <p v-else-if="latest && latest.seconds > 0 && latest.seconds < LONG_S" class="moment">
+        {{ ready ? 'Begin within' : 'In time for another' }}
+        <b class="num">{{ clock(latest.seconds) }}</b>
+      </p>
+      <p v-if="ready && step.earliest && until(step.earliest) > 0" class="moment">
+        Not before <b class="num">{{ timeOfDay(step.earliest) }}</b>, in
+        {{ clock(until(step.earliest)) }}
+      </p>
       <StepReading
         v-if="step.reading"
         ref="reading"
@@ -117,8 +155,15 @@ useKeys({
     </section>
 
     <aside class="beside">
-      <StepClock v-if="step.clock" :batch="batch" :step-clock="step.clock" />
+      <StepClock v-if="step.clock && !ready" :step="step" :step-clock="step.clock" />
       <KeyPad v-if="step.reading" v-model="text" :busy="busy" @note="note" />
+      <OtherTasks
+        :batch="batch"
+        :chosen="step.number"
+        :busy="busy"
+        @choose="chosen = $event"
+        @begin="begin"
+      />
       <PastNotes :batch="batch" @correct="correct" />
     </aside>
 
@@ -144,8 +189,10 @@ useKeys({
         @click="done"
       >
         <span class="both"
-          >{{ last?.bandStatus === 'OFF' ? 'Go on anyway' : 'Done'
-          }}<small>{{ next ? `next: ${next.title}` : 'finishes the batch' }}</small></span
+          >{{ ready ? 'Begin' : last?.bandStatus === 'OFF' ? 'Go on anyway' : 'Done'
+          }}<small v-if="!ready">{{
+            left === 1 ? 'finishes the batch' : next ? `next: ${next.title}` : ''
+          }}</small></span
         >
       </v-btn>
     </div>
@@ -202,6 +249,25 @@ h1 {
   margin-bottom: 10px;
   text-wrap: pretty;
 }
+.part {
+  color: var(--p-true);
+  font-weight: 600;
+}
+.moment {
+  font-size: 1.2rem;
+  margin-bottom: 8px;
+}
+.moment b {
+  font-size: 1.5rem;
+}
+.late {
+  margin-bottom: 10px;
+  padding: 10px 16px;
+  border-left: 6px solid var(--p-off);
+  border-radius: 8px;
+  background: var(--p-fog);
+  font-size: 1.3rem;
+}
 .caution {
   font-size: 1.1rem;
   margin: 12px 0;
@@ -242,7 +308,7 @@ h1 {
   }
   .beside {
     display: grid;
-    grid-template: 'clock pad' auto 'past pad' 1fr / 1fr 1fr;
+    grid-template: 'clock pad' auto 'other pad' auto 'past pad' 1fr / 1fr 1fr;
     align-content: start;
     margin-top: 12px;
   }

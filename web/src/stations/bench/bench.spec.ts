@@ -125,7 +125,7 @@ describe('the clock of a step', () => {
   const after = (seconds: number) => {
     const began = new Date(useBatches().now.value - seconds * 1000).toISOString()
     return mount(StepClock, {
-      props: { batch: { stepBeganAt: began } as Batch, stepClock: clock },
+      props: { step: { begunAt: began } as Step, stepClock: clock },
       global,
     })
   }

@@ -48,11 +48,17 @@ const look = useDebounceFn(async () => {
   }
 }, 80)
 watch([piece, barrierMm, days], () => void look())
+/** Layers of a piece, by its cut. */
+function fillingsOf(p: Piece) {
+  return p.section.regions.filter((region) => region.role === 'FILLING')
+}
 onMounted(async () => {
   try {
     const all = await ask(api.GET('/api/pieces', { params: { query: {} } }))
-    pieces.value = all.items.filter((p) => p.layers.length > 1)
-    const own = pieces.value.find((p) => p.layers.some((l) => l.name === bench.value.recipe.name))
+    pieces.value = all.items.filter((p) => fillingsOf(p).length > 1)
+    const own = pieces.value.find((p) =>
+      fillingsOf(p).some((l) => l.name === bench.value.recipe.name),
+    )
     piece.value = (own ?? pieces.value[0])?.id ?? ''
   } catch (problem) {
     refused.value = words(problem)

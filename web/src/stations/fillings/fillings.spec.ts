@@ -5,7 +5,8 @@ import type { Sheet } from '@/api/client'
 import AmountField from './AmountField.vue'
 import { follow, locked, toggleLock } from './locks'
 import MendIt from './MendIt.vue'
-import { idOf, missing, useRecipe, whole } from './recipe'
+import { idOf } from '@/parts/ids'
+import { missing, useRecipe, whole } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
 const global = { plugins: [createVuetify()] }
@@ -130,9 +131,9 @@ describe('a small number field', () => {
 
 describe('a recipe on the bench', () => {
   it('gets a short id that is not taken', () => {
-    expect(idOf('Crème & plum', [])).toBe('creme-plum')
-    expect(idOf('Plum', ['plum', 'plum-2'])).toBe('plum-3')
-    expect(idOf('…', [])).toBe('filling')
+    expect(idOf('Crème & plum', [], 'filling')).toBe('creme-plum')
+    expect(idOf('Plum', ['plum', 'plum-2'], 'filling')).toBe('plum-3')
+    expect(idOf('…', [], 'filling')).toBe('filling')
   })
 
   it('is not asked about while an amount is being typed', () => {

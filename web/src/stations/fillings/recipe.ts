@@ -13,6 +13,7 @@ import {
   type RecipeDraft,
   type Sheet,
 } from '@/api/client'
+import { idOf } from '@/parts/ids'
 import { useTurn } from '@/parts/turn'
 import { follow, locked } from './locks'
 import { useSteps } from './undo'
@@ -153,21 +154,6 @@ function named(of: OnBench): OnBench {
   return of.recipe.name.trim() ? of : { ...of, recipe: { ...of.recipe, name: 'Unnamed' } }
 }
 
-/** An id from a name: short, plain, not one that is taken. */
-export function idOf(name: string, taken: string[]): string {
-  const plain =
-    name
-      .normalize('NFD')
-      .replace(/[^\w\s-]/g, '')
-      .trim()
-      .toLowerCase()
-      .replace(/[\s_]+/g, '-')
-      .slice(0, 56) || 'filling'
-  let id = plain
-  for (let n = 2; taken.includes(id); n++) id = `${plain}-${n}`
-  return id
-}
-
 /** A name taken meanwhile by another screen is tried again under the next id: both are kept. */
 const MOST_TRIES = 5
 
@@ -180,6 +166,7 @@ async function save(note: string) {
       idOf(
         of.recipe.name,
         fillings.value.map((f) => f.id),
+        'filling',
       )
     try {
       const view = await ask(api.PUT('/api/fillings/{id}', { params: { path: { id } }, body }))

@@ -504,14 +504,19 @@ describe('starting a recipe', () => {
   })
 })
 
+/** A cut with these fillings in it. */
+function cutOf(...names: string[]) {
+  return { regions: names.map((name) => ({ role: 'FILLING', name })) }
+}
+
 describe('water between layers', () => {
   it('opens at the piece that holds the filling on the bench', async () => {
     answering({
       '/api/pieces': {
         items: [
-          { id: 'one', name: 'One', layers: [{ name: 'A' }, { name: 'B' }] },
-          { id: 'two', name: 'Two', layers: [{ name: 'Plum ganache' }, { name: 'Crisp' }] },
-          { id: 'three', name: 'Three', layers: [{ name: 'Plum ganache' }] },
+          { id: 'one', name: 'One', section: cutOf('A', 'B') },
+          { id: 'two', name: 'Two', section: cutOf('Plum ganache', 'Crisp') },
+          { id: 'three', name: 'Three', section: cutOf('Plum ganache') },
         ],
         total: 3,
       },

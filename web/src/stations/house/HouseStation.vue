@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { words, type HouseDraft } from '@/api/client'
+import { computed, ref, watch } from 'vue'
+import { words, type HouseDraft, type Method } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, number, quantity } from '@/parts/units'
@@ -15,6 +15,10 @@ type Typing = {
   [K in keyof HouseDraft]: HouseDraft[K] extends number ? number | null : HouseDraft[K]
 }
 const draft = ref<Typing | null>(null)
+const method = computed<Method>({
+  get: () => draft.value?.method ?? 'SEED_THIRD',
+  set: (to) => draft.value && (draft.value.method = to),
+})
 const refused = ref('')
 const kept = ref(false)
 const busy = ref(false)
@@ -78,7 +82,7 @@ async function reload() {
         />
       </div>
 
-      <h2>Schools</h2>
+      <h2>Practices</h2>
       <ChoiceRow
         v-model="draft.darkWindow"
         label="Dark is worked at"
@@ -88,11 +92,27 @@ async function reload() {
         ]"
       />
       <ChoiceRow
-        v-model="draft.seedPractice"
-        label="Seed"
+        v-model="method"
+        label="A bowl is tempered by"
         :choices="[
-          ['THIRD', 'a third', 'Default: the seed does the cooling, into a bowl still hot.'],
-          ['FEW_PER_CENT', 'a few per cent', 'Fluid from the start; the bowl must cool first.'],
+          [
+            'SEED_THIRD',
+            'a third of seed',
+            'Default: the seed does the cooling, into a bowl still hot.',
+          ],
+          ['SEED_FEW', 'a few per cent of seed', 'Fluid from the start; the bowl must cool first.'],
+          [
+            'TABLING',
+            'tabling on the stone',
+            'Quick for a few kilograms; wants a cool stone and a hand.',
+          ],
+          ['COLD_BATH', 'a cold bath', 'Needs no seed; water stands beside chocolate.'],
+          [
+            'KEEP_TEMPER',
+            'a gentle melt',
+            'For small bowls of tempered couverture, never melted out.',
+          ],
+          ['KETTLE', 'the melting kettle', 'For large bowls; slow, and needs little of a hand.'],
         ]"
       />
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Where the melted couverture goes: shells, caps, and back to the bowl, drawn by mass.
+// Where the melted couverture goes: into the pieces, and back to the bowl, drawn by mass.
 import { computed } from 'vue'
 import type { Needs, Piece } from '@/api/client'
 import BasisButton from '@/parts/BasisButton.vue'
@@ -9,15 +9,19 @@ import { quantity } from '@/parts/units'
 const props = defineProps<{ needs: Needs; piece: Piece }>()
 const { taste } = useHouse()
 const grams = (value: number) => quantity(value, 'GRAM', taste.value)
+const MARKS = ['a', 'b']
 
 const parts = computed(() => {
-  const { inShells, inCaps, comesBack, toMelt } = props.needs
+  const { kept, comesBack, toMelt } = props.needs
   return [
-    { figure: inShells, words: 'stays in shells', mark: 'a' },
-    { figure: inCaps, words: 'stays in caps', mark: 'b' },
+    ...kept.map((figure, i) => ({ figure, words: figure.name, mark: MARKS[i % 2]! })),
     { figure: comesBack, words: 'comes back', mark: 'c' },
   ].map((part) => ({ ...part, share: (part.figure.value / toMelt.value) * 100 }))
 })
+/** "shell 2.2 g, cap 1.1 g", as each kind of piece has it. */
+const each = computed(() =>
+  props.piece.parts.map((p) => `${p.name.toLowerCase()} ${grams(p.value)}`).join(', '),
+)
 </script>
 
 <template>
@@ -30,23 +34,20 @@ const parts = computed(() => {
       <span class="bar" aria-hidden="true">
         <i
           v-for="part in parts"
-          :key="part.mark"
+          :key="part.words"
           :class="part.mark"
           :style="{ flexGrow: part.share }"
         />
       </span>
     </BasisButton>
     <div class="parts">
-      <BasisButton v-for="part in parts" :key="part.mark" :figure="part.figure">
+      <BasisButton v-for="part in parts" :key="part.words" :figure="part.figure">
         <span class="dot" :class="part.mark" aria-hidden="true" />
         <b class="num">{{ grams(part.figure.value) }}</b>
         <span class="quiet">{{ part.words }}</span>
       </BasisButton>
     </div>
-    <p class="quiet each">
-      One piece {{ grams(piece.whole.value) }}: shell {{ grams(piece.shell.value) }}, cap
-      {{ grams(piece.cap.value) }}.
-    </p>
+    <p class="quiet each">One piece {{ grams(piece.whole.value) }}: {{ each }}.</p>
   </div>
 </template>
 
@@ -77,7 +78,7 @@ const parts = computed(() => {
 }
 .parts {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(auto-fit, minmax(96px, 1fr));
 }
 .parts b,
 .parts .quiet {

@@ -1,40 +1,38 @@
 <script setup lang="ts">
-// A piece cut through, to scale, as it stands: rim and cap below. Lines in, words beside.
+// A piece cut through, to scale, as it stands: rim below. Regions in, words beside; of which kind
+// the piece is, the drawing need not know.
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
-import { between, shape, skin, widthAt } from './section'
+import { labelsOf, sides, shape, skin } from './section'
 
 const props = defineProps<{ piece: Piece; bare?: boolean }>()
 const { taste } = useHouse()
 
 const FILLINGS = ['var(--p-fill-a)', 'var(--p-fill-b)', 'var(--p-fill-c)']
-const cut = computed(() => props.piece.cutaway)
+const cut = computed(() => props.piece.section)
 const depth = computed(() => cut.value.outer.at(-1)!.depthMm)
 const half = computed(() => Math.max(...cut.value.outer.map((p) => p.halfWidthMm)))
-const shell = computed(() => shape(cut.value.outer, depth.value))
-const colour = computed(() => skin(cut.value.outer, depth.value))
-/** Where the cap meets the shell it was scraped into. */
-const capLine = computed(() => {
-  const half = between(cut.value.inner, 0, cut.value.capMm)
-  return [1, -1]
-    .map((side) => {
-      const points = half.map((p) => `${side * p.halfWidthMm} ${depth.value - p.depthMm}`)
-      return `M${points.join('L')}`
-    })
-    .join('')
-})
 const chocolate = computed(() => `var(--p-choc-${props.piece.couvertureKind.toLowerCase()})`)
-const layers = computed(() =>
-  cut.value.layers.map((layer, i) => ({
-    ...layer,
-    fill: FILLINGS[i % FILLINGS.length],
-    path: shape(between(cut.value.inner, layer.fromMm, layer.toMm), depth.value),
-    middle: depth.value - (layer.fromMm + layer.toMm) / 2,
-  })),
-)
+const colour = computed(() => skin(cut.value.outer, depth.value))
+
+const regions = computed(() => {
+  let fillings = 0
+  return cut.value.regions.map((region) => ({
+    ...region,
+    fill:
+      region.role === 'FILLING'
+        ? FILLINGS[fillings++ % FILLINGS.length]
+        : { SHELL: chocolate.value, SOLID: chocolate.value, RELIEF: 'var(--p-ground)' }[
+            region.role as 'SHELL'
+          ],
+    path: shape(region.outline, depth.value),
+    // Where the cap meets the shell it was scraped into.
+    line: region.role === 'CAP' ? sides(region.outline, depth.value) : '',
+  }))
+})
 
 const svg = ref<SVGSVGElement | null>(null)
 const { width } = useElementSize(svg)
@@ -43,50 +41,49 @@ const HALVES = 3.9
 const LEAST_PX = 14
 /** Letters beside the drawing: "1.8 mm cap, head room". */
 const LONGEST = 10
+/** Much wider than tall: its words stand below. */
+const flat = computed(() => half.value > 1.6 * depth.value)
 
 /** Letters keep their size on screen whatever the size of the piece, and stay legible on a phone. */
-const letters = computed(() =>
-  Math.max(half.value / 8, width.value > 0 ? (LEAST_PX * half.value * HALVES) / width.value : 0),
+const letters = computed(() => {
+  const across = half.value * (flat.value ? 2.1 : HALVES)
+  const least = width.value > 0 ? (LEAST_PX * across) / width.value : 0
+  return Math.max(half.value / (flat.value ? 16 : 8), least)
+})
+
+/** Words kept apart, each with the point its line leads to. */
+const labels = computed(() => {
+  const all = labelsOf(cut.value, depth.value).map((label) => ({
+    ...label,
+    size:
+      label.measure == null || label.unit == null
+        ? ''
+        : quantity(label.measure, label.unit, taste.value),
+  }))
+  if (flat.value) {
+    const top = depth.value + 3 + letters.value * 1.4
+    return all.map((label, i) => ({ ...label, at: top + i * letters.value * 1.5 }))
+  }
+  let last = -99
+  return all.map((label) => {
+    last = Math.max(label.y, last + letters.value * 1.9)
+    return { ...label, at: last }
+  })
+})
+const scaleY = computed(() =>
+  flat.value ? (labels.value.at(-1)?.at ?? depth.value) + letters.value : depth.value,
 )
 
 const box = computed(() => {
   const pad = props.bare ? 2 : 4
-  const right = props.bare
+  if (props.bare) {
+    return `${-half.value - pad} ${-pad} ${2 * (half.value + pad)} ${depth.value + 2 * pad}`
+  }
+  const right = flat.value
     ? half.value + pad
     : Math.max(half.value * 2.75, half.value + 5 + letters.value * LONGEST)
-  const low = props.bare ? depth.value + pad : depth.value + 4 + letters.value * 3
+  const low = scaleY.value + 4 + letters.value * 3
   return `${-half.value - pad} ${-pad} ${half.value + pad + right} ${low + pad}`
-})
-
-/** Words beside the drawing, kept apart, each with the point its line leads to. */
-const labels = computed(() => {
-  const capY = depth.value - cut.value.capMm / 2
-  const floor = cut.value.inner.at(-1)!.depthMm
-  const all = [
-    {
-      y: (depth.value - floor) / 2 + 0.2,
-      x: 1,
-      what: 'shell',
-      size: quantity(props.piece.shellMm, 'MILLIMETRE', taste.value),
-    },
-    ...layers.value.map((layer, i) => ({
-      y: layer.middle,
-      x: widthAt(cut.value.inner, depth.value - layer.middle) * 0.55,
-      what: layer.name.toLowerCase(),
-      size: quantity(props.piece.layers[i]!.value, 'GRAM', taste.value),
-    })),
-    {
-      y: capY,
-      x: widthAt(cut.value.inner, cut.value.capMm / 2) * 0.8,
-      what: 'cap, head room',
-      size: quantity(props.piece.headRoomMm, 'MILLIMETRE', taste.value),
-    },
-  ]
-  let floorY = -99
-  return all.map((label) => {
-    floorY = Math.max(label.y, floorY + letters.value * 1.9)
-    return { ...label, at: floorY }
-  })
 })
 </script>
 
@@ -99,26 +96,44 @@ const labels = computed(() => {
     role="img"
     :aria-label="`${piece.name}, cut through, to scale`"
   >
-    <path :d="shell" :fill="chocolate" class="shell" />
-    <path v-for="layer in layers" :key="layer.name" :d="layer.path" :fill="layer.fill" />
-    <path v-if="!bare" :d="capLine" class="cap" />
+    <template v-for="region in regions" :key="region.role + region.name">
+      <path v-if="region.line && !bare" :d="region.line" class="cap" />
+      <path v-else-if="region.fill" :d="region.path" :fill="region.fill" :class="region.role" />
+      <path v-else-if="region.role === 'ON_TOP'" :d="region.path" class="strewn" />
+    </template>
+    <circle
+      v-for="(fleck, i) in cut.flecks"
+      :key="i"
+      :cx="fleck.acrossMm"
+      :cy="depth - fleck.depthMm"
+      :r="fleck.radiusMm"
+      class="fleck"
+    />
     <path v-if="piece.colour" :d="colour" class="colour" />
     <template v-if="!bare">
       <g class="labels">
         <template v-for="label in labels" :key="label.what">
           <polyline
+            v-if="flat"
+            :points="`${label.x},${label.y} ${label.x},${label.at - letters * 0.35} ${label.x + letters * 0.4},${label.at - letters * 0.35}`"
+          />
+          <polyline
+            v-else
             :points="`${label.x},${label.y} ${half + 2},${label.at} ${half + 4},${label.at}`"
           />
           <circle :cx="label.x" :cy="label.y" r="0.35" />
-          <text :x="half + 4.8" :y="label.at + letters * 0.33">
+          <text
+            :x="flat ? label.x + letters * 0.6 : half + 4.8"
+            :y="flat ? label.at : label.at + letters * 0.33"
+          >
             <tspan class="size">{{ label.size }}</tspan>
             {{ label.what }}
           </text>
         </template>
       </g>
       <g class="scale">
-        <path :d="`M${-half} ${depth + 3}v2m0 -1h${half * 2}m0 -1v2`" />
-        <text :x="0" :y="depth + 5 + letters * 1.3" text-anchor="middle">
+        <path :d="`M${-half} ${scaleY + 3}v2m0 -1h${half * 2}m0 -1v2`" />
+        <text :x="0" :y="scaleY + 5 + letters * 1.3" text-anchor="middle">
           {{ quantity(half * 2, 'MILLIMETRE', taste) }} wide,
           {{ quantity(depth, 'MILLIMETRE', taste) }} tall
         </text>
@@ -137,7 +152,8 @@ const labels = computed(() => {
   height: auto;
   max-height: 100%;
 }
-.shell {
+.SHELL,
+.SOLID {
   stroke: var(--p-still);
   stroke-width: 0.15;
 }
@@ -147,6 +163,12 @@ const labels = computed(() => {
   stroke-width: 0.12;
   stroke-dasharray: 0.5 0.4;
   opacity: 0.7;
+}
+.fleck,
+.strewn {
+  fill: #c79a5b;
+  stroke: var(--p-still);
+  stroke-width: 0.1;
 }
 .colour {
   fill: none;

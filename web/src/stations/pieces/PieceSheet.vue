@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, words, type Needs, type Piece, type SeedPractice } from '@/api/client'
+import { api, ask, words, type Needs, type Fillings, type Method, type Piece } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
@@ -9,18 +9,22 @@ import { useKeys } from '@/parts/keys'
 import { quantity } from '@/parts/units'
 import CouvertureFlow from './CouvertureFlow.vue'
 import FillingNeed from './FillingNeed.vue'
+import InclusionNeed from './InclusionNeed.vue'
 import HowMany from './HowMany.vue'
 import PieceSection from './PieceSection.vue'
 import TemperNeed from './TemperNeed.vue'
 
 const props = defineProps<{ piece: Piece }>()
+const emit = defineEmits<{ edit: [] }>()
 const router = useRouter()
 const { begin } = useBatches()
 const { taste } = useHouse()
 
 const count = ref<number | null>(4)
 const by = ref<'moulds' | 'pieces'>('moulds')
-const practice = ref<SeedPractice | null>(null)
+const method = ref<Method | null>(null)
+/** Made with the batch, or standing ready from another day. */
+const fillings = ref<Fillings>('MADE_WITH_IT')
 const needs = ref<Needs | null>(null)
 const refused = ref('')
 const busy = ref(false)
@@ -31,7 +35,7 @@ let order = newId()
 const size = computed(() => ({ [by.value]: count.value ?? 0 }))
 
 watch(
-  [count, by, practice],
+  [count, by, method, fillings],
   async () => {
     order = newId()
     // Counted first: an answer still on its way must not speak over what is typed now.
@@ -45,7 +49,11 @@ watch(
         api.GET('/api/pieces/{id}/needs', {
           params: {
             path: { id: props.piece.id },
-            query: { ...size.value, practice: practice.value ?? undefined },
+            query: {
+              ...size.value,
+              method: method.value ?? undefined,
+              fillings: fillings.value,
+            },
           },
         }),
       )
@@ -68,7 +76,8 @@ async function start() {
       id: order,
       piece: props.piece.id,
       ...size.value,
-      practice: practice.value ?? undefined,
+      method: method.value ?? undefined,
+      fillings: fillings.value,
     })
     await router.push(`/bench/${batch.summary.id}`)
   } catch (problem) {
@@ -87,6 +96,7 @@ useKeys({ ' ': () => void start() })
       <h1>{{ piece.name }}</h1>
       <p class="quiet">
         {{ piece.story }} {{ piece.mould }}, {{ piece.cavitiesPerMould }} a mould.
+        <v-btn v-if="piece.kind === 'SOLID'" variant="text" @click="emit('edit')">Change it</v-btn>
       </p>
     </header>
 
@@ -98,10 +108,29 @@ useKeys({ ' ': () => void start() })
     <template v-if="needs">
       <section class="columns" :class="{ old: refused }">
         <CouvertureFlow :needs="needs" :piece="piece" />
-        <TemperNeed v-model="practice" :needs="needs" />
+        <TemperNeed v-model="method" :needs="needs" />
       </section>
       <section class="columns" :class="{ old: refused }">
-        <FillingNeed v-for="filling in needs.fillings" :key="filling.name" :filling="filling" />
+        <div v-if="needs.fillings.length" class="made" role="group" aria-label="Fillings">
+          <button
+            v-for="[id, say] in [
+              ['MADE_WITH_IT', 'Make the filling too'],
+              ['READY', 'It stands ready'],
+            ] as const"
+            :key="id"
+            type="button"
+            :aria-pressed="fillings === id"
+            @click="fillings = id"
+          >
+            {{ say }}
+          </button>
+        </div>
+        <FillingNeed
+          v-for="(filling, i) in needs.fillings"
+          :key="`${i} ${filling.name}`"
+          :filling="filling"
+        />
+        <InclusionNeed v-if="needs.inclusions.length" :inclusions="needs.inclusions" />
         <div class="fetch">
           <h2>To fetch from the larder</h2>
           <table class="rows">
@@ -171,6 +200,23 @@ h1 {
 }
 .old {
   opacity: 0.45;
+}
+.made {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  max-width: 520px;
+}
+.made button {
+  min-height: 56px;
+  border: 1.5px solid var(--p-line);
+  border-radius: 8px;
+}
+.made button[aria-pressed='true'] {
+  background: var(--p-still);
+  color: var(--p-ground);
+  font-weight: 600;
 }
 .fetch h2 {
   margin-bottom: 6px;

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, ask, words, type Piece } from '@/api/client'
 import PieceSection from './PieceSection.vue'
 import PieceSheet from './PieceSheet.vue'
+import SolidForm from './SolidForm.vue'
 
 const props = defineProps<{ id?: string }>()
 const pieces = ref<Piece[]>([])
@@ -13,7 +15,26 @@ const piece = computed(() =>
   props.id ? pieces.value.find((p) => p.id === props.id) : pieces.value[0],
 )
 
-onMounted(async () => {
+const router = useRouter()
+/** New, or the one in the address, being written. */
+const writing = ref<'new' | 'this' | null>(null)
+watch(
+  () => props.id,
+  () => (writing.value = null),
+)
+const edited = computed(() =>
+  writing.value === 'this' && piece.value?.kind === 'SOLID' ? piece.value : null,
+)
+
+async function saved(id: string) {
+  await load()
+  writing.value = null
+  await router.push(`/pieces/${id}`)
+}
+
+onMounted(load)
+
+async function load() {
   try {
     pieces.value = (await ask(api.GET('/api/pieces', { params: { query: {} } }))).items
   } catch (problem) {
@@ -21,7 +42,7 @@ onMounted(async () => {
   } finally {
     loaded.value = true
   }
-})
+}
 </script>
 
 <template>
@@ -39,8 +60,22 @@ onMounted(async () => {
           <span class="quiet">{{ each.couverture }}</span>
         </span>
       </router-link>
+      <button type="button" class="new" @click="writing = 'new'">New: cast full</button>
     </nav>
-    <PieceSheet v-if="piece" :key="piece.id" :piece="piece" />
+    <SolidForm
+      v-if="writing"
+      :key="writing"
+      :piece="edited"
+      :taken="pieces.map((p) => p.id)"
+      @saved="saved"
+      @cancel="writing = null"
+    />
+    <PieceSheet
+      v-else-if="piece"
+      :key="`${piece.id} ${piece.version}`"
+      :piece="piece"
+      @edit="writing = 'this'"
+    />
     <section v-else class="sheet">
       <p v-if="trouble" class="trouble">{{ trouble }}</p>
       <p v-else-if="!loaded" class="quiet">Looking up the pieces …</p>
@@ -83,6 +118,14 @@ onMounted(async () => {
   background: var(--p-fog);
   box-shadow: inset 4px 0 0 var(--p-still);
 }
+.new {
+  width: 100%;
+  min-height: 56px;
+  margin-top: 8px;
+  border: 1.5px dashed var(--p-line);
+  border-radius: 8px;
+  font-weight: 600;
+}
 .list b,
 .list span span {
   display: block;
@@ -104,6 +147,9 @@ onMounted(async () => {
 @media (max-width: 700px) {
   .list a {
     min-width: 180px;
+  }
+  .new {
+    min-width: 140px;
   }
 }
 </style>

@@ -41,26 +41,70 @@ describe('how many', () => {
 })
 
 describe('the cutaway', () => {
-  const figure = { value: 3.6, unit: 'GRAM', name: 'x', bandStatus: 'IN_BAND' }
-  const half = (r: number) =>
+  const half = (r: number, from = 0) =>
     [0, 0.5, 1].map((part) => ({
-      depthMm: r * part,
-      halfWidthMm: r * Math.sqrt(1 - part * part),
+      depthMm: from + (r - from) * part,
+      halfWidthMm: Math.sqrt(r * r - (from + (r - from) * part) ** 2),
     }))
   const piece = {
+    kind: 'MOULDED',
     name: 'Plum & bay',
     couvertureKind: 'DARK',
     colour: 'plum',
-    shellMm: 1.6,
-    headRoomMm: 1.8,
-    layers: [figure],
-    cutaway: {
+    section: {
       outer: half(14),
-      inner: half(12.4),
-      capMm: 1.8,
-      layers: [{ name: 'Plum ganache', fromMm: 1.8, toMm: 12.4 }],
+      regions: [
+        { role: 'SHELL', name: 'shell', measure: 1.6, unit: 'MILLIMETRE', outline: half(14) },
+        {
+          role: 'FILLING',
+          name: 'Plum ganache',
+          measure: 3.6,
+          unit: 'GRAM',
+          outline: half(12.4, 1.8),
+        },
+        {
+          role: 'CAP',
+          name: 'cap, head room',
+          measure: 1.8,
+          unit: 'MILLIMETRE',
+          outline: half(12.4).slice(0, 2),
+        },
+      ],
+      flecks: [],
     },
   } as unknown as Piece
+  const tablet = {
+    kind: 'SOLID',
+    name: 'Tablet',
+    couvertureKind: 'DARK',
+    section: {
+      outer: [
+        { depthMm: 0, halfWidthMm: 75 },
+        { depthMm: 9, halfWidthMm: 73 },
+      ],
+      regions: [
+        {
+          role: 'SOLID',
+          name: 'couverture',
+          measure: 110,
+          unit: 'GRAM',
+          outline: [
+            { depthMm: 0, halfWidthMm: 75 },
+            { depthMm: 9, halfWidthMm: 73 },
+          ],
+        },
+      ],
+      flecks: [{ depthMm: 4, acrossMm: -20, radiusMm: 2 }],
+    },
+  } as unknown as Piece
+
+  it('draws a piece cast full with what lies in it, its words below', () => {
+    const drawing = mount(PieceSection, { props: { piece: tablet } })
+    expect(drawing.findAll('.fleck')).toHaveLength(1)
+    expect(drawing.find('.labels text').text().replace(/\s+/g, ' ')).toBe('110 g couverture')
+    const y = Number(drawing.find('.labels text').attributes('y'))
+    expect(y).toBeGreaterThan(9)
+  })
 
   it('names every part with its measure', () => {
     const drawing = mount(PieceSection, { props: { piece } })

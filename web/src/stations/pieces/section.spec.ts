@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { between, shape, skin, widthAt } from './section'
+import { labelsOf, shape, sides, skin } from './section'
 
 const cone = [
   { depthMm: 0, halfWidthMm: 10 },
@@ -8,20 +8,35 @@ const cone = [
 ]
 
 describe('the section of a piece', () => {
-  it('finds the width between the points', () => {
-    expect(widthAt(cone, 0)).toBe(10)
-    expect(widthAt(cone, 2.5)).toBe(8)
-    expect(widthAt(cone, 10)).toBe(0)
-    expect(widthAt(cone, 12)).toBe(0)
-    expect(widthAt([], 3)).toBe(0)
+  it('labels every region, from the top down, at a point inside it', () => {
+    const region = (role: string, from: number, to: number) => ({
+      role,
+      name: role,
+      measure: 1,
+      unit: 'GRAM',
+      outline: [
+        { depthMm: from, halfWidthMm: 8 },
+        { depthMm: to, halfWidthMm: 8 },
+      ],
+    })
+    const labels = labelsOf(
+      {
+        outer: cone,
+        regions: [region('SHELL', 0, 10), region('FILLING', 2, 8), region('CAP', 0, 2)],
+        flecks: [],
+      } as unknown as Parameters<typeof labelsOf>[0],
+      10,
+    )
+    expect(labels.map((l) => [l.what, l.y])).toEqual([
+      ['SHELL', 1],
+      ['filling', 5],
+      ['cap', 9],
+    ])
+    expect(labels.every((l) => Math.abs(l.x) < 8)).toBe(true)
   })
 
-  it('cuts a layer out of the outline', () => {
-    expect(between(cone, 2.5, 7.5)).toEqual([
-      { depthMm: 2.5, halfWidthMm: 8 },
-      { depthMm: 5, halfWidthMm: 6 },
-      { depthMm: 7.5, halfWidthMm: 3 },
-    ])
+  it('draws both sides of a cap, open', () => {
+    expect(sides(cone.slice(0, 2), 10)).toBe('M10 10L6 5M-10 10L-6 5')
   })
 
   it('stands the piece on its rim and mirrors it', () => {

@@ -1,29 +1,43 @@
-import type { Piece } from '@/api/client'
+import type { Piece, Unit } from '@/api/client'
 
-type Point = Piece['cutaway']['outer'][number]
+type Section = Piece['section']
+type Point = Section['outer'][number]
 
-/** Half width of an outline at a depth, between the points the server gave. */
-export function widthAt(outline: Point[], depthMm: number): number {
-  for (let i = 1; i < outline.length; i++) {
-    const a = outline[i - 1]!
-    const b = outline[i]!
-    if (depthMm <= b.depthMm) {
-      const span = b.depthMm - a.depthMm
-      const part = span > 0 ? (depthMm - a.depthMm) / span : 1
-      return a.halfWidthMm + (b.halfWidthMm - a.halfWidthMm) * part
-    }
-  }
-  return outline.at(-1)?.halfWidthMm ?? 0
+/** What stands beside a region: its words, its number, and the point its line leads to. */
+export interface Label {
+  x: number
+  y: number
+  what: string
+  measure?: number | null
+  unit?: Unit | null
 }
 
-/** The part of an outline between two depths. */
-export function between(outline: Point[], fromMm: number, toMm: number): Point[] {
-  const inside = outline.filter((p) => p.depthMm > fromMm && p.depthMm < toMm)
-  return [
-    { depthMm: fromMm, halfWidthMm: widthAt(outline, fromMm) },
-    ...inside,
-    { depthMm: toMm, halfWidthMm: widthAt(outline, toMm) },
-  ]
+/** A label for every region, from the top of the drawing down; the rim lies at the bottom. */
+export function labelsOf(section: Section, depthMm: number): Label[] {
+  const inside = section.regions.filter((r) => r.role === 'FILLING')
+  const floor = Math.max(0, ...inside.map((r) => r.outline.at(-1)!.depthMm))
+  return section.regions
+    .map((region) => {
+      const from = region.role === 'SHELL' ? floor : region.outline[0]!.depthMm
+      const to = region.outline.at(-1)!.depthMm
+      const middle = (from + to) / 2
+      const near = region.outline.reduce((a, b) =>
+        Math.abs(b.depthMm - middle) < Math.abs(a.depthMm - middle) ? b : a,
+      )
+      return {
+        // Apart from each other across as well, so that no line lies on another.
+        x: region.role === 'SHELL' ? 1 : near.halfWidthMm * across(region.role),
+        y: depthMm - middle,
+        what: region.role === 'SHELL' ? region.name : region.name.toLowerCase(),
+        measure: region.measure,
+        unit: region.unit,
+      }
+    })
+    .sort((a, b) => a.y - b.y)
+}
+
+function across(role: Section['regions'][number]['role']): number {
+  return { FILLING: 0.55, CAP: 0.8, SOLID: -0.85, RELIEF: -0.4, ON_TOP: 0.05, SHELL: 0.1 }[role]
 }
 
 /** A closed shape from one half of an outline, mirrored; the rim lies at the bottom, as it stands. */
@@ -32,6 +46,16 @@ export function shape(half: Point[], depthMm: number): string {
   const right = half.map((p) => `${round(p.halfWidthMm)} ${y(p)}`)
   const left = half.toReversed().map((p) => `${round(-p.halfWidthMm)} ${y(p)}`)
   return `M${[...right, ...left].join('L')}Z`
+}
+
+/** Both sides of a half profile as open lines. */
+export function sides(half: Point[], depthMm: number): string {
+  return [1, -1]
+    .map((side) => {
+      const points = half.map((p) => `${round(side * p.halfWidthMm)} ${round(depthMm - p.depthMm)}`)
+      return `M${points.join('L')}`
+    })
+    .join('')
 }
 
 /** The same outline left open at the rim: what a colour coat covers. */

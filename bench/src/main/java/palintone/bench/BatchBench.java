@@ -25,7 +25,8 @@ import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Materials;
-import palintone.core.piece.Piece;
+import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.Workplace;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
@@ -35,10 +36,14 @@ import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.SeedPlan;
-import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.CurveOrder;
+import palintone.core.temper.method.CurvePlanner;
+import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.Method;
 import palintone.core.work.BatchPlan;
-import palintone.core.work.BatchPlanner;
 
 /** What a press on Pieces costs the core. */
 @State(Scope.Benchmark)
@@ -73,8 +78,8 @@ public class BatchBench {
                             new RecipeLine(chocolate, 500, KitchenUnit.GRAM),
                             new RecipeLine(cream, 2, KitchenUnit.CUP)));
     private final Couverture couverture = new Couverture(chocolate, CouvertureKind.DARK);
-    private final Piece piece =
-            new Piece(
+    private final MouldedPiece piece =
+            new MouldedPiece(
                     "piece",
                     "Piece",
                     new Mould("mould", "Mould", new HalfSphere(28), 32, 6),
@@ -94,19 +99,32 @@ public class BatchBench {
     /** Masses of everything for four moulds. */
     @Benchmark
     public Materials materials() {
-        return Materials.of(piece, BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.08));
+        return piece.materials(BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.08));
     }
 
-    /** The same, with seed and every step laid out. */
+    /** The same, with the curve played and every task laid out. */
     @Benchmark
     public BatchPlan plan() {
-        return BatchPlanner.plan(
-                materials(),
-                targets,
-                SeedPractice.THIRD,
-                new RoomAir(20, 52),
-                12,
-                new HeatSource(600, 0.6));
+        final Materials needs = materials();
+        final HeatSource heat = new HeatSource(600, 0.6);
+        return BatchPlan.of(
+                needs,
+                new Workplace(
+                        CurvePlanner.forward(
+                                new CurveOrder(
+                                        couverture,
+                                        FluidityClass.MEDIUM,
+                                        targets,
+                                        needs.toMelt().value(),
+                                        VesselKind.STEEL_BOWL,
+                                        Method.SEED_THIRD,
+                                        20,
+                                        new Equipment(heat, 18, 0.54, 30, 15, 6000, 800),
+                                        Optional.empty())),
+                        new RoomAir(20, 52),
+                        12,
+                        heat,
+                        Workplace.Fillings.MADE_WITH_IT));
     }
 
     /** Water activity by two models, and the rest of a filling's figures. */

@@ -8,11 +8,14 @@ import java.util.Set;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.FillingLayer;
-import palintone.core.piece.Piece;
+import palintone.core.piece.Materials;
+import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.Workplace;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -21,6 +24,15 @@ import palintone.core.substance.KitchenUnit;
 import palintone.core.substance.Traits;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.DarkWindowPractice;
+import palintone.core.temper.HeatSource;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.CurveOrder;
+import palintone.core.temper.method.CurvePlanner;
+import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.Method;
 
 /** Things from the invented workshop that several tests need. */
 public final class Samples {
@@ -105,8 +117,36 @@ public final class Samples {
                         new RecipeLine(GLUCOSE_SYRUP, 60, KitchenUnit.GRAM)));
     }
 
-    public static Piece halfSpherePiece() {
-        return new Piece(
+    /** A workshop with a microwave, a stone and a bath, at 20 °C unless it is said otherwise. */
+    public static Workplace workplace(
+            final Materials needs,
+            final Method method,
+            final RoomAir room,
+            final double cabinetC,
+            final Workplace.Fillings fillings) {
+        final Couverture couverture = needs.piece().couverture();
+        final HeatSource heat = new HeatSource(600, 0.6);
+        final CurveOrder order =
+                new CurveOrder(
+                        couverture,
+                        FluidityClass.MEDIUM,
+                        TemperTargets.of(couverture.kind(), DarkWindowPractice.LOW),
+                        needs.toMelt().value(),
+                        VesselKind.STEEL_BOWL,
+                        method,
+                        Math.max(10, room.temperatureC()),
+                        new Equipment(heat, 18, 0.54, 30, 15, 6000, 800),
+                        Optional.empty());
+        return new Workplace(CurvePlanner.forward(order), room, cabinetC, heat, fillings);
+    }
+
+    public static Workplace workplace(final Materials needs) {
+        return workplace(
+                needs, Method.SEED_THIRD, new RoomAir(20, 52), 12, Workplace.Fillings.READY);
+    }
+
+    public static MouldedPiece halfSpherePiece() {
+        return new MouldedPiece(
                 "sample",
                 "Sample",
                 HALF_SPHERES,

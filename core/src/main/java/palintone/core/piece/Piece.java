@@ -1,75 +1,76 @@
 package palintone.core.piece;
 
-import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.figure.Require;
-import palintone.core.mould.Cavity;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
 import palintone.core.mould.Mould;
+import palintone.core.process.Process;
 import palintone.core.temper.Couverture;
 
 /**
- * One moulded piece: a shell, its layers, and a cap that fills the head room.
- *
- * @param id short name used in files
- * @param name as the maker says it
- * @param mould it is cast in
- * @param couverture of shell and cap
- * @param shellMm thickness of the shell, mm
- * @param headRoomMm left below the rim for the cap, mm
- * @param layers fillings, first in first; shares sum to one
- * @param colour sprayed into the mould, where it is
+ * Something a workshop makes and sells by the piece. Each kind knows what it weighs, how it looks
+ * cut through, what a batch of it needs and how it is made; nobody else asks of which kind it is.
  */
-public record Piece(
-        String id,
-        String name,
-        Mould mould,
-        Couverture couverture,
-        double shellMm,
-        double headRoomMm,
-        List<FillingLayer> layers,
-        Optional<ColourCoat> colour) {
+public sealed interface Piece permits MouldedPiece, SolidPiece {
 
-    private static final double SHARE_TOLERANCE = 0.001;
+    /** Short name used in files. */
+    String id();
+
+    /** As the maker says it. */
+    String name();
+
+    /** What it is cast in. */
+    Mould mould();
+
+    /** What it is cast of. */
+    Couverture couverture();
+
+    /** Sprayed into the mould, where it is. */
+    Optional<ColourCoat> colour();
+
+    /** What one of it holds, g. */
+    PieceMasses masses();
+
+    /** Cut through, to scale. */
+    Section section();
 
     /**
-     * @throws OutOfRangeException when shell or cap leave no room for a filling, or the shares of
-     *     the layers do not sum to one
+     * What a batch of it needs.
+     *
+     * @param size how many
+     * @param habits how this workshop casts
+     * @param conditions where each filling is kept, and what was measured of it
      */
-    public Piece {
-        Require.text("id", id, 64);
-        Require.text("name", name, 120);
-        layers = List.copyOf(layers);
-        new MouldRoom(mould, shellMm, headRoomMm);
-        final double sum = layers.stream().mapToDouble(FillingLayer::share).sum();
-        if (Math.abs(sum - 1) > SHARE_TOLERANCE) {
+    Materials materials(
+            BatchSize size, BatchHabits habits, Function<Filling, Conditions> conditions);
+
+    /** The same, its fillings kept as usual and nothing measured of them. */
+    default Materials materials(final BatchSize size, final BatchHabits habits) {
+        return materials(size, habits, filling -> Conditions.USUAL);
+    }
+
+    /**
+     * How a batch of it is made.
+     *
+     * @param needs what {@link #materials} says of it
+     * @param place where it is made
+     */
+    Process process(Materials needs, Workplace place);
+
+    /**
+     * So many moulds or so many pieces of it, one of the two.
+     *
+     * @throws OutOfRangeException when neither is given, or both, or the number is impossible
+     */
+    default BatchSize batchOf(final Optional<Integer> moulds, final Optional<Integer> pieces) {
+        if (moulds.isPresent() == pieces.isPresent()) {
             throw new OutOfRangeException(
-                    "shares of the layers", String.valueOf(sum), "a sum of 1");
+                    "size", moulds.isEmpty() ? "not given" : "given twice", "moulds or pieces");
         }
-    }
-
-    /** What one cavity leaves for the fillings. */
-    public MouldRoom mouldRoom() {
-        return new MouldRoom(mould, shellMm, headRoomMm);
-    }
-
-    /** The hollow inside the shell, rim plane as in the mould. */
-    public Cavity room() {
-        return mouldRoom().hollow();
-    }
-
-    /** Room for all fillings of one piece, ml. */
-    public double fillingMl() {
-        return mouldRoom().fillingMl();
-    }
-
-    /** Chocolate of one cap, ml. */
-    public double capMl() {
-        return mouldRoom().capMl();
-    }
-
-    /** Chocolate of one shell, ml. */
-    public double shellMl() {
-        return mouldRoom().shellMl();
+        final int cavities = mould().cavities();
+        return moulds.map(m -> BatchSize.ofMoulds(m, cavities))
+                .orElseGet(() -> BatchSize.ofPieces(pieces.orElseThrow(), cavities));
     }
 }

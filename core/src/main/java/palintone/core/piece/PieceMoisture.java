@@ -53,7 +53,7 @@ public record PieceMoisture(
      * @throws OutOfRangeException when the piece has only one filling
      */
     public static PieceMoisture of(
-            final Piece piece,
+            final MouldedPiece piece,
             final Function<Filling, Corrections> own,
             final double barrierMm,
             final double days,

@@ -1,20 +1,24 @@
 package palintone.core.work;
 
-import java.util.List;
 import palintone.core.piece.Materials;
-import palintone.core.temper.SeedPlan;
+import palintone.core.piece.Piece;
+import palintone.core.piece.Workplace;
+import palintone.core.process.Process;
 
 /**
  * A batch before it begins.
  *
  * @param materials what it needs
- * @param seed how its couverture is seeded
- * @param steps in the order of work
+ * @param place where and how it is made; its curve tempers the bowl
+ * @param process its tasks
  * @param bowl what advice needs to know
  */
-public record BatchPlan(Materials materials, SeedPlan seed, List<PlannedStep> steps, Bowl bowl) {
+public record BatchPlan(Materials materials, Workplace place, Process process, Bowl bowl) {
 
-    public BatchPlan {
-        steps = List.copyOf(steps);
+    /** A batch of these materials, made there. */
+    public static BatchPlan of(final Materials materials, final Workplace place) {
+        final Piece piece = materials.piece();
+        return new BatchPlan(
+                materials, place, piece.process(materials, place), Bowl.of(materials, place));
     }
 }

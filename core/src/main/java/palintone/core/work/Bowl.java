@@ -1,6 +1,9 @@
 package palintone.core.work;
 
 import palintone.core.figure.Require;
+import palintone.core.piece.Materials;
+import palintone.core.piece.Workplace;
+import palintone.core.temper.Couverture;
 import palintone.core.temper.HeatSource;
 
 /**
@@ -9,17 +12,9 @@ import palintone.core.temper.HeatSource;
  * @param massG in the bowl, seed included
  * @param cpJPerGK specific heat of the couverture
  * @param clearPointC above this no crystal is left
- * @param shellG planned mass of one shell
- * @param shellMm planned thickness of it
  * @param heat what rewarms it
  */
-public record Bowl(
-        double massG,
-        double cpJPerGK,
-        double clearPointC,
-        double shellG,
-        double shellMm,
-        HeatSource heat) {
+public record Bowl(double massG, double cpJPerGK, double clearPointC, HeatSource heat) {
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
@@ -28,7 +23,15 @@ public record Bowl(
         Require.positive("mass in the bowl", massG, 1_000_000, "g");
         Require.positive("specific heat", cpJPerGK, 5, "J/gK");
         Require.between("clear point", clearPointC, 20, 40, "°C");
-        Require.positive("shell", shellG, 100_000, "g");
-        Require.positive("shell thickness", shellMm, 20, "mm");
+    }
+
+    /** The bowl of a batch. */
+    static Bowl of(final Materials materials, final Workplace place) {
+        final Couverture couverture = materials.piece().couverture();
+        return new Bowl(
+                materials.toMelt().value(),
+                couverture.cpJPerGK(),
+                couverture.mixing().curve().clearPointC(),
+                place.heat());
     }
 }

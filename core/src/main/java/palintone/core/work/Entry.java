@@ -10,7 +10,7 @@ import java.util.UUID;
  *
  * @param id given by whoever wrote it, so that sending twice writes once
  * @param kind what it is
- * @param step number of the step it belongs to
+ * @param step number of the task it belongs to
  * @param at when
  * @param value the reading, for NOTE and CORRECT
  * @param text the words, for REMARK and CORRECT
@@ -24,6 +24,11 @@ public record Entry(
         OptionalDouble value,
         String text,
         Optional<UUID> about) {
+
+    public static Entry begin(final UUID id, final int step, final Instant at) {
+        return new Entry(
+                id, EntryKind.BEGIN, step, at, OptionalDouble.empty(), "", Optional.empty());
+    }
 
     public static Entry note(final UUID id, final int step, final Instant at, final double value) {
         return new Entry(

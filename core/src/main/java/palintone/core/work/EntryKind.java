@@ -2,11 +2,13 @@ package palintone.core.work;
 
 /** What can be written into a running batch. */
 public enum EntryKind {
-    /** A reading, in the unit its step asks for. */
+    /** A task that is ready begins. */
+    BEGIN,
+    /** A reading, in the unit its task asks for. */
     NOTE,
     /** Words. */
     REMARK,
-    /** The step is done; the next one begins. */
+    /** The task is done; what follows straight on begins. */
     DONE,
     /** Takes back an earlier entry, which stays on record. */
     UNDO,

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import palintone.core.figure.BandStatus;
+import palintone.core.process.Clock;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
 
 /**
  * One step of a record: what was planned, what was noted.
@@ -16,7 +19,7 @@ import palintone.core.figure.BandStatus;
  * @param tookS seconds from begin to done
  */
 public record PlanVsActual(
-        PlannedStep step,
+        Task step,
         List<Double> readings,
         OptionalDouble noted,
         double outBy,
@@ -25,10 +28,10 @@ public record PlanVsActual(
 
     /** The whole record, step by step. */
     public static List<PlanVsActual> of(final RunningBatch batch) {
-        return batch.steps().stream().map(step -> one(batch, step)).toList();
+        return batch.process().tasks().stream().map(step -> one(batch, step)).toList();
     }
 
-    private static PlanVsActual one(final RunningBatch batch, final PlannedStep step) {
+    private static PlanVsActual one(final RunningBatch batch, final Task step) {
         final List<Double> readings = batch.readings(step.number());
         final OptionalDouble noted =
                 readings.isEmpty()
@@ -46,11 +49,24 @@ public record PlanVsActual(
                     reading.band().bandStatusOf(value),
                     took);
         }
-        return new PlanVsActual(step, readings, noted, 0, timeStatus(step, took), took);
+        return new PlanVsActual(step, readings, noted, 0, timeStatus(batch, step, took), took);
     }
 
-    /** Too short or too long a step is tight: the record says so, the maker judges. */
-    private static BandStatus timeStatus(final PlannedStep step, final Optional<Long> took) {
+    private static boolean tooLate(final RunningBatch batch, final Task task) {
+        return batch.begunAt(task.number())
+                .flatMap(
+                        begun ->
+                                batch.latest(task.number())
+                                        .map(latest -> begun.isAfter(latest.at())))
+                .orElse(false);
+    }
+
+    /** Too short, too long or too late a step is tight: the record says so, the maker judges. */
+    private static BandStatus timeStatus(
+            final RunningBatch batch, final Task step, final Optional<Long> took) {
+        if (tooLate(batch, step)) {
+            return BandStatus.TIGHT;
+        }
         if (step.clock().isEmpty() || took.isEmpty()) {
             return BandStatus.IN_BAND;
         }

@@ -2,8 +2,12 @@ package palintone.core.work;
 
 import palintone.core.figure.Band;
 import palintone.core.figure.BandStatus;
+import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 import palintone.core.temper.HeatSource;
 
 /** Says what to do about a reading: a pure function of step, value and bowl. */
@@ -16,7 +20,7 @@ public final class ReadingAdvice {
      * @param value in the unit of that reading
      * @param bowl what is in the bowl
      */
-    public static Advice on(final PlannedStep step, final double value, final Bowl bowl) {
+    public static Advice on(final Task step, final double value, final Bowl bowl) {
         final Reading reading = step.reading().orElseThrow();
         final BandStatus bandStatus = reading.band().bandStatusOf(value);
         final double out = reading.band().outBy(value);
@@ -27,7 +31,7 @@ public final class ReadingAdvice {
         final Sentence next =
                 switch (reading.unit()) {
                     case SECOND -> slowSet(bandStatus);
-                    case GRAM -> weight(step.kind(), reading, value, bowl);
+                    case GRAM -> weight(step, reading, value);
                     default -> temperature(step.kind(), reading.band(), value, bowl);
                 };
         return new Advice(bandStatus, stated(reading, value, out).and(next));
@@ -44,8 +48,8 @@ public final class ReadingAdvice {
         return out < 0 ? "{value}, {out} under." : "{value}, {out} over.";
     }
 
-    private static String carryOn(final PlannedStep step) {
-        return step.kind() == StepKind.TEST ? "In temper: cast now." : "Go on.";
+    private static String carryOn(final Task step) {
+        return step.kind() == TaskKind.TEST ? "In temper: cast now." : "Go on.";
     }
 
     private static Sentence slowSet(final BandStatus bandStatus) {
@@ -55,11 +59,17 @@ public final class ReadingAdvice {
                         : "Not in temper. Do not cast: melt out and temper again.");
     }
 
-    private static Sentence weight(
-            final StepKind kind, final Reading reading, final double value, final Bowl bowl) {
-        if (kind == StepKind.SCRAPE) {
+    private static Sentence weight(final Task task, final Reading reading, final double value) {
+        if (task.kind() == TaskKind.COOK) {
+            return Sentence.of(
+                    value > reading.target()
+                            ? "Not down yet: cook on and weigh again."
+                            : "Too far down: give back as much water, a little at a time.");
+        }
+        final Quantity thick = task.say().values().get("thick");
+        if (task.kind() == TaskKind.SCRAPE && thick != null) {
             // Thin shells: mass goes with thickness, to first order.
-            final double mm = bowl.shellMm() * value / reading.target();
+            final double mm = thick.value() * value / reading.target();
             return Sentence.of(
                             value > reading.target()
                                     ? "About {mm} thick: wait less before draining, or vibrate"
@@ -75,7 +85,7 @@ public final class ReadingAdvice {
     }
 
     private static Sentence temperature(
-            final StepKind kind, final Band band, final double value, final Bowl bowl) {
+            final TaskKind kind, final Band band, final double value, final Bowl bowl) {
         final boolean cold = value < band.low();
         return switch (kind) {
             case MELT -> cold ? heat(band, value, bowl) : meltedTooHot(value > band.highLimit());
@@ -83,7 +93,14 @@ public final class ReadingAdvice {
                     cold
                             ? heat(band, value, bowl)
                             : Sentence.of("Stir on; seed put in now would melt away.");
-            case SEED, CAST, TEMPER_AGAIN -> cold ? heat(band, value, bowl) : tooWarm(value, bowl);
+            case SEED, HOLD, REWARM, CAST, TEMPER_AGAIN ->
+                    cold ? heat(band, value, bowl) : tooWarm(value, bowl);
+            case COOK -> pot(band, value);
+            case STIR_IN ->
+                    Sentence.of(
+                            cold
+                                    ? "So cold it sets the bowl around it: warm it a little first."
+                                    : "So warm it melts the temper: let it cool first.");
             case FILL ->
                     Sentence.of(
                             cold
@@ -106,6 +123,18 @@ public final class ReadingAdvice {
                                     ? "Warm it gently and read again."
                                     : "Let it cool and read again.");
         };
+    }
+
+    /** At the pot: what heats goes on or comes off, what cools waits. */
+    private static Sentence pot(final Band band, final double value) {
+        final boolean under = value < band.low();
+        if (band.middle() > 45) {
+            return Sentence.of(
+                    under
+                            ? "On with the heat, and read again."
+                            : "Off the heat at once; it has gone further than the recipe says.");
+        }
+        return Sentence.of(under ? "Warm it gently and read again." : "Let it cool on.");
     }
 
     /** Pulses of heat back up to the middle of the band. */

@@ -8,21 +8,29 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.process.After;
+import palintone.core.process.Occupies;
+import palintone.core.process.Process;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
 
 /**
- * A batch under way: an immutable state machine over its steps, driven by entries.
+ * A batch under way: an immutable fold of entries over the tasks of its process.
  *
  * <pre>
- *   RUNNING(step 1) --DONE--> RUNNING(step 2) … --DONE on the last--> FINISHED
- *   RUNNING --ABANDON--> ABANDONED        RUNNING --UNDO of a DONE--> the step before
+ *   task:   WAITING --all it needs is done--> READY --begun--> UNDER_WAY --DONE--> DONE
+ *   batch:  RUNNING --DONE of every task--> FINISHED       RUNNING --ABANDON--> ABANDONED
  * </pre>
  *
- * The state is nothing but a fold over the entries, so it stands again wherever they are kept.
- * Readings may be noted for the step under way and for earlier ones; corrections may follow even
- * after the end.
+ * A task begins when somebody begins it or reads something at it; by itself when it follows
+ * straight on the one just done, or when nothing else is under way. Any that is ready may begin,
+ * and several may run at once. Readings may be noted at tasks under way and done; corrections may
+ * follow even after the end.
  */
 public final class RunningBatch {
 
@@ -33,46 +41,45 @@ public final class RunningBatch {
         ABANDONED
     }
 
+    /** Where a task stands. */
+    public enum Status {
+        WAITING,
+        READY,
+        UNDER_WAY,
+        DONE
+    }
+
     private static final int LONGEST_REMARK = 2000;
 
-    private final List<PlannedStep> steps;
+    private final Process process;
     private final Instant beganAt;
     private final List<Entry> entries;
+    private final List<Entry> standing;
     private final State state;
-    private final int current;
-    private final Instant stepBeganAt;
+    private final Progress progress;
 
-    private RunningBatch(
-            final List<PlannedStep> steps, final Instant beganAt, final List<Entry> entries) {
-        this.steps = steps;
+    private RunningBatch(final Process process, final Instant beganAt, final List<Entry> entries) {
+        this.process = process;
         this.beganAt = beganAt;
         this.entries = entries;
-        final List<Entry> dones =
-                standing(entries).stream().filter(e -> e.kind() == EntryKind.DONE).toList();
-        current = Math.min(dones.size() + 1, steps.size());
-        stepBeganAt = dones.isEmpty() ? beganAt : dones.get(dones.size() - 1).at();
-        if (standing(entries).stream().anyMatch(e -> e.kind() == EntryKind.ABANDON)) {
+        standing = standing(entries);
+        progress = new Progress(process, beganAt, standing);
+        if (standing.stream().anyMatch(e -> e.kind() == EntryKind.ABANDON)) {
             state = State.ABANDONED;
         } else {
-            state = dones.size() == steps.size() ? State.FINISHED : State.RUNNING;
+            state = progress.allDone() ? State.FINISHED : State.RUNNING;
         }
     }
 
-    /**
-     * @throws OutOfRangeException when there are no steps
-     */
-    public static RunningBatch begin(final List<PlannedStep> steps, final Instant at) {
-        if (steps.isEmpty()) {
-            throw new OutOfRangeException("steps", "none", "at least one");
-        }
-        return new RunningBatch(List.copyOf(steps), at, List.of());
+    /** A batch of which nothing is done yet. */
+    public static RunningBatch begin(final Process process, final Instant at) {
+        return new RunningBatch(process, at, List.of());
     }
 
     /** The batch as it stands after entries accepted before. */
     public static RunningBatch replay(
-            final List<PlannedStep> steps, final Instant at, final List<Entry> accepted) {
-        final RunningBatch fresh = begin(steps, at);
-        return new RunningBatch(fresh.steps, at, List.copyOf(accepted));
+            final Process process, final Instant at, final List<Entry> accepted) {
+        return new RunningBatch(process, at, List.copyOf(accepted));
     }
 
     /**
@@ -86,7 +93,7 @@ public final class RunningBatch {
         if (entries.stream().anyMatch(e -> e.id().equals(entry.id()))) {
             return this;
         }
-        Require.between("step", entry.step(), 1, steps.size(), "");
+        process.task(entry.step());
         if (state != State.RUNNING && entry.kind() != EntryKind.CORRECT) {
             throw new IllegalMoveException(
                     state == State.FINISHED
@@ -94,6 +101,7 @@ public final class RunningBatch {
                             : "This batch was given up; its entries can be corrected, not added to.");
         }
         switch (entry.kind()) {
+            case BEGIN -> checkBegin(entry);
             case NOTE -> checkNote(entry);
             case REMARK -> Require.text("remark", entry.text(), LONGEST_REMARK);
             case DONE -> checkDone(entry);
@@ -103,39 +111,74 @@ public final class RunningBatch {
         }
         final List<Entry> more = new ArrayList<>(entries);
         more.add(entry);
-        return new RunningBatch(steps, beganAt, Collections.unmodifiableList(more));
+        return new RunningBatch(process, beganAt, Collections.unmodifiableList(more));
+    }
+
+    private void checkBegin(final Entry entry) {
+        switch (status(entry.step())) {
+            case WAITING -> throw waiting(entry.step());
+            case UNDER_WAY -> throw new IllegalMoveException(named(entry.step()) + " has begun.");
+            case DONE -> throw new IllegalMoveException(named(entry.step()) + " is already done.");
+            case READY -> {
+                // It may.
+            }
+        }
     }
 
     private void checkNote(final Entry entry) {
-        if (entry.step() > current) {
-            throw new IllegalMoveException(
-                    "Step " + entry.step() + " has not begun; step " + current + " is under way.");
+        if (status(entry.step()) == Status.WAITING) {
+            throw waiting(entry.step());
         }
         reading(entry.step()).possible(value(entry));
     }
 
     private void checkDone(final Entry entry) {
-        if (entry.step() != current) {
-            throw new IllegalMoveException(
-                    "Step "
-                            + entry.step()
-                            + (entry.step() < current ? " is already done" : " has not begun")
-                            + "; step "
-                            + current
-                            + " is under way.");
+        if (status(entry.step()) == Status.DONE) {
+            throw new IllegalMoveException(named(entry.step()) + " is already done.");
+        }
+        if (status(entry.step()) == Status.WAITING) {
+            throw waiting(entry.step());
         }
     }
 
     private void checkUndo(final Entry entry) {
         final Entry target = target(entry);
-        if (target.kind() == EntryKind.DONE && target.step() != current - 1) {
+        if (target.kind() == EntryKind.BEGIN && status(target.step()) == Status.DONE) {
             throw new IllegalMoveException(
-                    "Step "
-                            + target.step()
-                            + " cannot be reopened while step "
-                            + current
-                            + " is under way; only the step before can.");
+                    named(target.step()) + " is done; take that back before its beginning.");
         }
+        if (target.kind() == EntryKind.DONE) {
+            process.following(target.step()).stream()
+                    .filter(t -> progress.doneAt(t.number()).isPresent() || begunByHand(t))
+                    .findFirst()
+                    .ifPresent(
+                            t -> {
+                                throw new IllegalMoveException(
+                                        named(target.step())
+                                                + " cannot be reopened while "
+                                                + named(t.number())
+                                                + ", which follows it, has begun or is done.");
+                            });
+        }
+    }
+
+    private boolean begunByHand(final Task task) {
+        return standing.stream()
+                .anyMatch(e -> e.kind() == EntryKind.BEGIN && e.step() == task.number());
+    }
+
+    private String named(final int step) {
+        return "Step " + step + " (" + process.task(step).title() + ")";
+    }
+
+    private IllegalMoveException waiting(final int step) {
+        final String before =
+                process.task(step).after().stream()
+                        .map(After::task)
+                        .filter(n -> progress.doneAt(n).isEmpty())
+                        .map(n -> process.task(n).title() + " (step " + n + ")")
+                        .collect(Collectors.joining(" and "));
+        return new IllegalMoveException(named(step) + " has not begun: first " + before + ".");
     }
 
     private void checkCorrection(final Entry entry) {
@@ -155,7 +198,7 @@ public final class RunningBatch {
     }
 
     private Reading reading(final int step) {
-        return steps.get(step - 1)
+        return process.task(step)
                 .reading()
                 .orElseThrow(
                         () ->
@@ -170,7 +213,7 @@ public final class RunningBatch {
                                 () ->
                                         new OutOfRangeException(
                                                 "about", "missing", "id of an entry"));
-        return standing(entries).stream()
+        return standing.stream()
                 .filter(e -> e.id().equals(about))
                 .filter(e -> e.kind() != EntryKind.CORRECT && e.kind() != EntryKind.ABANDON)
                 .findFirst()
@@ -200,9 +243,51 @@ public final class RunningBatch {
         return beganAt;
     }
 
-    /** The step under way; the last one when the batch is over. */
-    public PlannedStep currentStep() {
-        return steps.get(current - 1);
+    /** What is made, task by task. */
+    public Process process() {
+        return process;
+    }
+
+    /** Where a task stands. */
+    public Status status(final int step) {
+        process.task(step);
+        return progress.status(step);
+    }
+
+    /**
+     * The task the hands are at: of those under way the one begun last, by hand before one that
+     * only waits; else the first that is ready; the last one when the batch is over.
+     */
+    public Task focus() {
+        return process.task(progress.focus());
+    }
+
+    /** When a task began, empty while it has not. */
+    public Optional<Instant> begunAt(final int step) {
+        return progress.begunAt(step);
+    }
+
+    /** Not sooner than this, as far as what it needs is done; empty while something is not. */
+    public Optional<Instant> earliest(final int step) {
+        return progress.earliest(step);
+    }
+
+    /** At the latest then, by what is done already; empty where it can wait. */
+    public Optional<Latest> latest(final int step) {
+        return progress.latest(step);
+    }
+
+    /**
+     * The latest moment for a task.
+     *
+     * @param at by then it should have begun
+     * @param late what to do when it has not
+     */
+    public record Latest(Instant at, String late) {}
+
+    /** What others under way keep that this one would need too; nothing once it has begun. */
+    public Set<Occupies> taken(final int step) {
+        return progress.taken(step);
     }
 
     /** When the batch was finished or given up, empty while it runs. */
@@ -210,19 +295,10 @@ public final class RunningBatch {
         if (state == State.RUNNING) {
             return Optional.empty();
         }
-        return standing(entries).stream()
+        return standing.stream()
                 .filter(e -> e.kind() == EntryKind.DONE || e.kind() == EntryKind.ABANDON)
                 .map(Entry::at)
                 .max(Instant::compareTo);
-    }
-
-    /** When the step under way began. */
-    public Instant stepBeganAt() {
-        return stepBeganAt;
-    }
-
-    public List<PlannedStep> steps() {
-        return steps;
     }
 
     /** Every entry ever accepted, oldest first. */
@@ -236,7 +312,7 @@ public final class RunningBatch {
             return Optional.empty();
         }
         final List<Entry> left =
-                standing(entries).stream().filter(e -> e.kind() != EntryKind.CORRECT).toList();
+                standing.stream().filter(e -> e.kind() != EntryKind.CORRECT).toList();
         return left.isEmpty() ? Optional.empty() : Optional.of(left.get(left.size() - 1));
     }
 
@@ -263,7 +339,7 @@ public final class RunningBatch {
 
     private List<Standing> standing(final EntryKind kind, final int step) {
         final Map<UUID, Standing> byId = new LinkedHashMap<>();
-        for (final Entry entry : standing(entries)) {
+        for (final Entry entry : standing) {
             if (entry.kind() == kind && entry.step() == step) {
                 byId.put(
                         entry.id(),
@@ -293,17 +369,13 @@ public final class RunningBatch {
         return notes(step).stream().map(Standing::value).toList();
     }
 
-    /** When a step was done, empty while it is not. */
+    /** When a task was done, empty while it is not. */
     public Optional<Instant> doneAt(final int step) {
-        return standing(entries).stream()
-                .filter(e -> e.kind() == EntryKind.DONE && e.step() == step)
-                .map(Entry::at)
-                .findFirst();
+        return progress.doneAt(step);
     }
 
-    /** How long a finished step took. */
+    /** How long a finished task took. */
     public Optional<Duration> took(final int step) {
-        final Instant from = step == 1 ? beganAt : doneAt(step - 1).orElse(beganAt);
-        return doneAt(step).map(to -> Duration.between(from, to));
+        return doneAt(step).map(to -> Duration.between(progress.begunAt(step).orElse(beganAt), to));
     }
 }

@@ -12,13 +12,14 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.figure.Figure;
 import palintone.core.substance.Portion;
 
 class MaterialsTest {
 
     private static final BatchHabits HABITS = new BatchHabits(2, 0.25, 0.1);
 
-    private final Piece piece = Samples.halfSpherePiece();
+    private final MouldedPiece piece = Samples.halfSpherePiece();
 
     @Test
     void shellCapAndFillingMakeUpTheCavity() {
@@ -30,7 +31,7 @@ class MaterialsTest {
     @Test
     void theShellWeighsWhatPencilAndPaperSay() {
         assertThat(piece.shellMl()).isCloseTo(1.754, within(0.001));
-        assertThat(PieceMasses.of(piece).shell().value())
+        assertThat(piece.masses().shell().value())
                 .isCloseTo(1.754 * piece.couverture().castingDensityGPerMl(), within(0.002));
     }
 
@@ -41,12 +42,13 @@ class MaterialsTest {
             @ForAll @DoubleRange(min = 0, max = 1) final double reserve,
             @ForAll @DoubleRange(min = 0, max = 1) final double surplus) {
         final Materials needs =
-                Materials.of(
-                        piece,
+                piece.materials(
                         BatchSize.ofPieces(pieces, 32),
                         new BatchHabits(rotation, reserve, surplus));
         final double melted = needs.toMelt().value();
-        assertThat(needs.inShells().value() + needs.inCaps().value() + needs.comesBack().value())
+        assertThat(
+                        needs.kept().stream().mapToDouble(Figure::value).sum()
+                                + needs.comesBack().value())
                 .isCloseTo(melted, within(1e-9 * melted));
         assertThat(needs.comesBack().value()).isGreaterThanOrEqualTo(-1e-9);
         final double fetched = needs.toFetch().stream().mapToDouble(Portion::massG).sum();
@@ -59,12 +61,10 @@ class MaterialsTest {
             @ForAll @IntRange(min = 1, max = 20) final int moulds,
             @ForAll @IntRange(min = 2, max = 10) final int k) {
         final Materials one =
-                Materials.of(piece, BatchSize.ofMoulds(moulds, 32), new BatchHabits(2, 0.25, 0.1));
+                piece.materials(BatchSize.ofMoulds(moulds, 32), new BatchHabits(2, 0.25, 0.1));
         final Materials many =
-                Materials.of(
-                        piece,
-                        BatchSize.ofMoulds(moulds * k, 32),
-                        new BatchHabits(2 * k, 0.25, 0.1));
+                piece.materials(
+                        BatchSize.ofMoulds(moulds * k, 32), new BatchHabits(2 * k, 0.25, 0.1));
         assertThat(many.toMelt().value()).isCloseTo(k * one.toMelt().value(), within(1e-6));
         assertThat(many.colour().orElseThrow().value())
                 .isCloseTo(k * one.colour().orElseThrow().value(), within(1e-6));
@@ -77,10 +77,9 @@ class MaterialsTest {
     @Test
     void brimFullMouldsInRotationDecideHowMuchIsMelted() {
         final BatchSize size = BatchSize.ofMoulds(8, 32);
-        final double two = Materials.of(piece, size, HABITS).toMelt().value();
-        final double six =
-                Materials.of(piece, size, new BatchHabits(6, 0.25, 0.1)).toMelt().value();
-        final PieceMasses each = PieceMasses.of(piece);
+        final double two = piece.materials(size, HABITS).toMelt().value();
+        final double six = piece.materials(size, new BatchHabits(6, 0.25, 0.1)).toMelt().value();
+        final MouldedMasses each = piece.masses();
         final double fourMouldsMore = (each.brim().value() - each.shell().value()) * 4 * 32;
         assertThat(six - two).isCloseTo(fourMouldsMore * 1.25, within(1e-6));
     }
@@ -97,8 +96,8 @@ class MaterialsTest {
 
     @Test
     void layersLieOnEachOtherAndUnderTheCap() {
-        final Piece two =
-                new Piece(
+        final MouldedPiece two =
+                new MouldedPiece(
                         "two",
                         "Two",
                         Samples.HALF_SPHERES,
@@ -109,13 +108,13 @@ class MaterialsTest {
                                 new FillingLayer(Samples.ganache(), 0.4),
                                 new FillingLayer(Samples.ganache(), 0.6)),
                         Optional.empty());
-        final Cutaway drawing = Cutaway.of(two);
-        final Cutaway.LayerDepth first = drawing.layers().get(0);
-        final Cutaway.LayerDepth second = drawing.layers().get(1);
-        assertThat(first.toMm()).isCloseTo(two.room().depthMm(), within(1e-9));
-        assertThat(second.toMm()).isEqualTo(first.fromMm());
-        assertThat(second.fromMm()).isCloseTo(2, within(1e-6));
-        final double firstMl = two.room().volumeMl() - two.room().volumeToMl(first.fromMm());
+        final Section drawing = two.section();
+        final Section.Region first = drawing.regions().get(1);
+        final Section.Region second = drawing.regions().get(2);
+        assertThat(to(first)).isCloseTo(two.room().depthMm(), within(1e-9));
+        assertThat(to(second)).isCloseTo(from(first), within(1e-9));
+        assertThat(from(second)).isCloseTo(2, within(1e-6));
+        final double firstMl = two.room().volumeMl() - two.room().volumeToMl(from(first));
         assertThat(firstMl).isCloseTo(0.4 * two.fillingMl(), within(1e-6));
     }
 
@@ -123,7 +122,7 @@ class MaterialsTest {
     void sharesThatDoNotSumAreRefused() {
         assertThatThrownBy(
                         () ->
-                                new Piece(
+                                new MouldedPiece(
                                         "bad",
                                         "Bad",
                                         Samples.HALF_SPHERES,
@@ -133,5 +132,13 @@ class MaterialsTest {
                                         List.of(new FillingLayer(Samples.ganache(), 0.7)),
                                         Optional.empty()))
                 .hasMessage("shares of the layers is 0.7; allowed: a sum of 1");
+    }
+
+    private static double from(final Section.Region region) {
+        return region.outline().get(0).depthMm();
+    }
+
+    private static double to(final Section.Region region) {
+        return region.outline().get(region.outline().size() - 1).depthMm();
     }
 }

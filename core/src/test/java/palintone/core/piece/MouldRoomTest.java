@@ -32,8 +32,8 @@ class MouldRoomTest {
 
     @Test
     void whatItHoldsIsWhatAPieceOfItWeighsIn() {
-        final Piece piece =
-                new Piece(
+        final MouldedPiece piece =
+                new MouldedPiece(
                         "p",
                         "P",
                         Samples.HALF_SPHERES,
@@ -43,7 +43,7 @@ class MouldRoomTest {
                         List.of(new FillingLayer(Samples.ganache(), 1)),
                         Optional.empty());
         assertThat(piece.mouldRoom().grams(Samples.ganache().cooked().composition()))
-                .isCloseTo(PieceMasses.of(piece).layers().get(0).value(), within(1e-9));
+                .isCloseTo(piece.masses().layers().get(0).value(), within(1e-9));
     }
 
     @Test
@@ -51,8 +51,8 @@ class MouldRoomTest {
         final MouldRoom room = new MouldRoom(Samples.HALF_SPHERES, 1.6, 2);
         final FillingProperties ganache =
                 FillingProperties.of(Samples.ganache().cooked(), Conditions.USUAL);
-        final Piece piece =
-                new Piece(
+        final MouldedPiece piece =
+                new MouldedPiece(
                         "p",
                         "P",
                         Samples.HALF_SPHERES,

@@ -49,8 +49,8 @@ class PieceMoistureTest {
                                     grams(Samples.MILK_41, 60),
                                     grams(WAFER, 60))));
 
-    private static Piece piece(final FillingLayer... layers) {
-        return new Piece(
+    private static MouldedPiece piece(final FillingLayer... layers) {
+        return new MouldedPiece(
                 "two",
                 "Two layers",
                 Samples.HALF_SPHERES,
@@ -61,7 +61,7 @@ class PieceMoistureTest {
                 Optional.empty());
     }
 
-    private static final Piece TWO =
+    private static final MouldedPiece TWO =
             piece(new FillingLayer(Samples.ganache(), 0.6), new FillingLayer(CRISP, 0.4));
 
     private static PieceMoisture moisture(final PieceMoisture.Bite... bites) {

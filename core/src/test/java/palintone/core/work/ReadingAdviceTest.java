@@ -2,7 +2,9 @@ package palintone.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.figure.Band;
 import palintone.core.figure.BandStatus;
@@ -10,24 +12,32 @@ import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 import palintone.core.temper.HeatSource;
 
 class ReadingAdviceTest {
 
-    private final Bowl bowl = new Bowl(2400, 1.7, 34.5, 2.2, 1.6, new HeatSource(600, 0.6));
+    private final Bowl bowl = new Bowl(2400, 1.7, 34.5, new HeatSource(600, 0.6));
 
-    private static PlannedStep step(final StepKind kind, final Unit unit, final Band band) {
-        return new PlannedStep(
+    private static Task step(final TaskKind kind, final Unit unit, final Band band) {
+        return new Task(
                 1,
                 kind,
-                Sentence.of(""),
+                "",
+                "",
+                Sentence.of("").with("thick", 1.6, Unit.MILLIMETRE),
                 Optional.of(new Reading("reading", unit, band.middle(), band)),
                 Optional.empty(),
+                1,
+                List.of(),
+                Set.of(),
                 Optional.empty(),
                 Source.definition("test"));
     }
 
-    private final PlannedStep seed = step(StepKind.SEED, Unit.CELSIUS, new Band(30, 31, 32, 33));
+    private final Task seed = step(TaskKind.SEED, Unit.CELSIUS, new Band(30, 31, 32, 33));
 
     @Test
     void underTheWindowItNamesTheHeat() {
@@ -65,7 +75,7 @@ class ReadingAdviceTest {
 
     @Test
     void heavyShellsAreReadAsThickness() {
-        final PlannedStep scrape = step(StepKind.SCRAPE, Unit.GRAM, new Band(56, 64.4, 75.6, 84));
+        final Task scrape = step(TaskKind.SCRAPE, Unit.GRAM, new Band(56, 64.4, 75.6, 84));
         final Sentence sentence = ReadingAdvice.on(scrape, 87.5, bowl).sentence();
         assertThat(sentence.template()).contains("{mm} thick");
         assertThat(sentence.values().get("mm").value()).isEqualTo(2.0);
@@ -73,7 +83,7 @@ class ReadingAdviceTest {
 
     @Test
     void aSlowPaperTestStopsTheCasting() {
-        final PlannedStep test = step(StepKind.TEST, Unit.SECOND, new Band(0, 20, 120, 180));
+        final Task test = step(TaskKind.TEST, Unit.SECOND, new Band(0, 20, 120, 180));
         assertThat(ReadingAdvice.on(test, 95, bowl).sentence().template()).contains("cast now");
         assertThat(ReadingAdvice.on(test, 150, bowl).sentence().template()).contains("more seed");
         assertThat(ReadingAdvice.on(test, 240, bowl).sentence().template()).contains("Do not cast");

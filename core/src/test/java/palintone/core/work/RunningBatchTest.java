@@ -10,15 +10,11 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.Materials;
-import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.DarkWindowPractice;
-import palintone.core.temper.HeatSource;
-import palintone.core.temper.SeedPractice;
-import palintone.core.temper.TemperTargets;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 
 class RunningBatchTest {
 
@@ -29,74 +25,127 @@ class RunningBatchTest {
 
     @BeforeEach
     void begin() {
-        plan =
-                BatchPlanner.plan(
-                        Materials.of(
-                                Samples.halfSpherePiece(),
-                                BatchSize.ofMoulds(4, 32),
-                                new BatchHabits(2, 0.25, 0.1)),
-                        TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
-                        SeedPractice.THIRD,
-                        new RoomAir(20, 52),
-                        12,
-                        new HeatSource(600, 0.6));
-        batch = RunningBatch.begin(plan.steps(), NINE);
+        final Materials needs =
+                Samples.halfSpherePiece()
+                        .materials(BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.1));
+        plan = BatchPlan.of(needs, Samples.workplace(needs));
+        batch = RunningBatch.begin(plan.process(), NINE);
+    }
+
+    private int number(final TaskKind kind) {
+        return plan.process().tasks().stream()
+                .filter(t -> t.kind() == kind)
+                .findFirst()
+                .orElseThrow()
+                .number();
     }
 
     @Test
-    void theStepsComeInTheOrderMakersWork() {
-        assertThat(plan.steps())
-                .extracting(PlannedStep::kind)
+    void theTasksAreListedInTheOrderMakersWork() {
+        assertThat(plan.process().tasks())
+                .extracting(Task::kind)
                 .containsExactly(
-                        StepKind.COLOUR,
-                        StepKind.MOULD,
-                        StepKind.MELT,
-                        StepKind.COOL,
-                        StepKind.SEED,
-                        StepKind.TEST,
-                        StepKind.CAST,
-                        StepKind.WAIT,
-                        StepKind.DRAIN,
-                        StepKind.SCRAPE,
-                        StepKind.SET,
-                        StepKind.CHILL,
-                        StepKind.FILL,
-                        StepKind.LEVEL,
-                        StepKind.TEMPER_AGAIN,
-                        StepKind.CAP,
-                        StepKind.CHILL_CAP,
-                        StepKind.DEMOULD,
-                        StepKind.WEIGH);
-        assertThat(plan.steps())
-                .extracting(PlannedStep::number)
-                .startsWith(1, 2, 3)
-                .endsWith(18, 19);
+                        TaskKind.POLISH,
+                        TaskKind.COLOUR,
+                        TaskKind.MOULD,
+                        TaskKind.MELT,
+                        TaskKind.SEED,
+                        TaskKind.COOL,
+                        TaskKind.TEST,
+                        TaskKind.CAST,
+                        TaskKind.WAIT,
+                        TaskKind.DRAIN,
+                        TaskKind.SCRAPE,
+                        TaskKind.SET,
+                        TaskKind.CHILL,
+                        TaskKind.FILL,
+                        TaskKind.LEVEL,
+                        TaskKind.TEMPER_AGAIN,
+                        TaskKind.CAP,
+                        TaskKind.CHILL_CAP,
+                        TaskKind.DEMOULD,
+                        TaskKind.WEIGH);
     }
 
     @Test
-    void doneMovesOnAndOnlyFromTheStepUnderWay() {
+    void whatFollowsStraightOnBeginsByItself() {
         batch = done(batch, 1, 60);
-        assertThat(batch.currentStep().number()).isEqualTo(2);
-        assertThat(batch.stepBeganAt()).isEqualTo(NINE.plusSeconds(60));
+        assertThat(batch.focus().kind()).isEqualTo(TaskKind.COLOUR);
+        assertThat(batch.begunAt(2)).contains(NINE.plusSeconds(60));
         assertThatThrownBy(() -> done(batch, 1, 70))
                 .isInstanceOf(IllegalMoveException.class)
-                .hasMessage("Step 1 is already done; step 2 is under way.");
-        assertThatThrownBy(() -> done(batch, 5, 70)).hasMessageContaining("has not begun");
+                .hasMessage("Step 1 (Polish) is already done.");
+        assertThatThrownBy(() -> done(batch, number(TaskKind.CAST), 70))
+                .hasMessageContaining("has not begun: first Test (step")
+                .hasMessageContaining("and Mould ready (step 3)");
+    }
+
+    /** While the colour dries the hands are free, and the bowl is melted. */
+    @Test
+    void idleHandsGoToWhatMayBegin() {
+        batch = done(done(batch, 1, 60), 2, 600);
+        assertThat(batch.focus().kind()).isEqualTo(TaskKind.MELT);
+        assertThat(batch.status(3)).isEqualTo(RunningBatch.Status.READY);
+        assertThat(batch.earliest(3)).contains(NINE.plusSeconds(600 + 20 * 60));
+        assertThat(batch.begunAt(number(TaskKind.MELT))).contains(NINE.plusSeconds(600));
+    }
+
+    @Test
+    void twoTasksRunAtOnce() {
+        final int melt = number(TaskKind.MELT);
+        batch = batch.accept(Entry.begin(UUID.randomUUID(), melt, NINE.plusSeconds(20)));
+        assertThat(batch.status(1)).isEqualTo(RunningBatch.Status.UNDER_WAY);
+        assertThat(batch.status(melt)).isEqualTo(RunningBatch.Status.UNDER_WAY);
+        assertThat(batch.focus().number()).isEqualTo(melt);
+        batch = done(batch, melt, 900);
+        assertThat(batch.status(melt + 1)).isEqualTo(RunningBatch.Status.UNDER_WAY);
+        assertThat(batch.status(1)).isEqualTo(RunningBatch.Status.UNDER_WAY);
+        assertThat(batch.took(melt)).contains(java.time.Duration.ofSeconds(880));
+        assertThatThrownBy(() -> batch.accept(Entry.begin(UUID.randomUUID(), melt + 1, NINE)))
+                .hasMessageContaining("has begun");
+    }
+
+    @Test
+    void theWindowOfTheBowlIsTheLatestMomentToCast() {
+        for (int step = 1; step < number(TaskKind.CAST); step++) {
+            batch = done(batch, step, 10L * step);
+        }
+        final int cast = number(TaskKind.CAST);
+        final long tested = 10L * (cast - 1);
+        final RunningBatch.Latest latest = batch.latest(cast).orElseThrow();
+        assertThat(latest.at())
+                .isEqualTo(
+                        NINE.plusSeconds(
+                                tested + Math.round(plan.place().temper().window().value() * 60)));
+        assertThat(latest.late()).contains("test again");
+        assertThat(batch.latest(1)).isEmpty();
+    }
+
+    @Test
+    void whatAnotherTaskKeepsIsSaid() {
+        for (int step = 1; step <= number(TaskKind.SCRAPE); step++) {
+            batch = done(batch, step, 10L * step);
+        }
+        // The shells set: the bowl is free, the moulds are not.
+        assertThat(batch.focus().kind()).isEqualTo(TaskKind.SET);
+        assertThat(batch.status(number(TaskKind.TEMPER_AGAIN)))
+                .isEqualTo(RunningBatch.Status.READY);
+        assertThat(batch.taken(number(TaskKind.TEMPER_AGAIN))).isEmpty();
     }
 
     @Test
     void sendingTheSameEntryTwiceWritesItOnce() {
-        final Entry note = Entry.note(UUID.randomUUID(), 1, NINE, 29);
+        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 46);
         batch = batch.accept(note).accept(note);
         assertThat(batch.entries()).hasSize(1);
     }
 
     @Test
     void aCorrectionReplacesTheReadingAndKeepsTheFirst() {
-        final Entry note = Entry.note(UUID.randomUUID(), 1, NINE, 92);
+        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 92);
         batch = batch.accept(note);
-        batch = batch.accept(Entry.correct(UUID.randomUUID(), 1, NINE, 29.2, note.id()));
-        assertThat(batch.readings(1)).containsExactly(29.2);
+        batch = batch.accept(Entry.correct(UUID.randomUUID(), 4, NINE, 29.2, note.id()));
+        assertThat(batch.readings(4)).containsExactly(29.2);
         assertThat(batch.entries()).hasSize(2);
     }
 
@@ -105,8 +154,8 @@ class RunningBatchTest {
         batch = done(batch, 1, 60);
         final Entry last = batch.lastToUndo().orElseThrow();
         batch = batch.accept(Entry.undo(UUID.randomUUID(), 1, NINE.plusSeconds(70), last.id()));
-        assertThat(batch.currentStep().number()).isEqualTo(1);
-        assertThat(batch.stepBeganAt()).isEqualTo(NINE);
+        assertThat(batch.focus().number()).isEqualTo(1);
+        assertThat(batch.begunAt(1)).contains(NINE);
         assertThat(batch.lastToUndo()).isEmpty();
         assertThat(batch.entries()).hasSize(2);
     }
@@ -116,55 +165,58 @@ class RunningBatchTest {
         final Entry first = Entry.done(UUID.randomUUID(), 1, NINE);
         final RunningBatch two = done(batch.accept(first), 2, 90);
         assertThatThrownBy(() -> two.accept(Entry.undo(UUID.randomUUID(), 1, NINE, first.id())))
-                .hasMessageContaining("only the step before");
+                .hasMessageContaining("cannot be reopened while Step 2 (Colour), which follows it");
     }
 
     @Test
     void impossibleReadingsAreRefusedByName() {
         assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 1, NINE, 300)))
+                .isInstanceOf(IllegalMoveException.class)
+                .hasMessageContaining("takes no reading");
+        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 300)))
                 .isInstanceOf(OutOfRangeException.class)
-                .hasMessage("colour in the gun is 300 °C; allowed: -20 to 120 °C");
-        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 3, NINE, 47)))
-                .hasMessageContaining("Step 3 has not begun");
+                .hasMessage("temperature in the middle is 300 °C; allowed: -20 to 120 °C");
+        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 3, NINE, 27)))
+                .hasMessageContaining("Step 3 (Mould ready) has not begun: first Colour");
         assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 99, NINE, 47)))
-                .hasMessage("step is 99; allowed: 1 to 19");
+                .hasMessage("step is 99; allowed: 1 to 20");
         assertThatThrownBy(() -> batch.accept(Entry.remark(UUID.randomUUID(), 1, NINE, "")))
                 .hasMessageContaining("remark is empty");
     }
 
     @Test
     void aFinishedBatchTakesCorrectionsOnly() {
-        final Entry note = Entry.note(UUID.randomUUID(), 1, NINE, 29);
+        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 46);
         batch = batch.accept(note);
-        for (int step = 1; step <= plan.steps().size(); step++) {
+        for (int step = 1; step <= plan.process().tasks().size(); step++) {
             batch = done(batch, step, step * 60L);
         }
         assertThat(batch.state()).isEqualTo(RunningBatch.State.FINISHED);
-        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 1, NINE, 29)))
+        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 46)))
                 .isInstanceOf(IllegalMoveException.class);
         assertThat(
-                        batch.accept(Entry.correct(UUID.randomUUID(), 1, NINE, 28.7, note.id()))
-                                .readings(1))
+                        batch.accept(Entry.correct(UUID.randomUUID(), 4, NINE, 28.7, note.id()))
+                                .readings(4))
                 .containsExactly(28.7);
     }
 
     @Test
     void replayingTheEntriesGivesTheSameBatch() {
-        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 1, NINE, 29)), 1, 45);
-        final RunningBatch again = RunningBatch.replay(plan.steps(), NINE, batch.entries());
-        assertThat(again.currentStep()).isEqualTo(batch.currentStep());
-        assertThat(again.stepBeganAt()).isEqualTo(batch.stepBeganAt());
-        assertThat(again.readings(1)).isEqualTo(batch.readings(1));
+        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 46)), 4, 45);
+        final RunningBatch again = RunningBatch.replay(plan.process(), NINE, batch.entries());
+        assertThat(again.focus()).isEqualTo(batch.focus());
+        assertThat(again.begunAt(5)).isEqualTo(batch.begunAt(5));
+        assertThat(again.readings(4)).isEqualTo(batch.readings(4));
     }
 
     @Test
     void theRecordComparesPlannedWithNoted() {
-        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 1, NINE, 26)), 1, 45);
-        final PlanVsActual first = PlanVsActual.of(batch).get(0);
-        assertThat(first.noted()).hasValue(26);
-        assertThat(first.outBy()).isEqualTo(-2.5);
-        assertThat(first.bandStatus()).isEqualTo(BandStatus.OFF);
-        assertThat(first.tookS()).contains(45L);
+        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 41)), 4, 45);
+        final PlanVsActual melt = PlanVsActual.of(batch).get(3);
+        assertThat(melt.noted()).hasValue(41);
+        assertThat(melt.outBy()).isEqualTo(-4);
+        assertThat(melt.bandStatus()).isEqualTo(BandStatus.OFF);
+        assertThat(melt.tookS()).contains(45L);
     }
 
     private static RunningBatch done(

@@ -2,7 +2,9 @@ package palintone.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -11,12 +13,15 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 import palintone.core.temper.HeatSource;
 
 /** A reading out of band names its remedy; trade practice, no source. */
 class WhatToDoTest {
 
-    private static final Bowl BOWL = new Bowl(2000, 1.7, 34.5, 2, 1.6, new HeatSource(600, 0.6));
+    private static final Bowl BOWL = new Bowl(2000, 1.7, 34.5, new HeatSource(600, 0.6));
 
     @ParameterizedTest(name = "{0} at {5}: {6}")
     @CsvSource(
@@ -41,7 +46,7 @@ class WhatToDoTest {
                 "COLOUR | 27 | 28.5 | 30 | 31.5 | 28 | Warm it gently",
             })
     void aTemperatureOutOfBandNamesItsRemedy(
-            final StepKind kind,
+            final TaskKind kind,
             final double lowLimit,
             final double low,
             final double high,
@@ -65,7 +70,7 @@ class WhatToDoTest {
                 "WEIGH | 50 | hollows under the cap",
             })
     void aWeightOutOfBandNamesItsCause(
-            final StepKind kind, final double grams, final String words) {
+            final TaskKind kind, final double grams, final String words) {
         final Band band = new Band(60, 68, 76, 84);
         final Advice advice = ReadingAdvice.on(step(kind, Unit.GRAM, band), grams, BOWL);
         assertThat(advice.sentence().template()).contains(words);
@@ -79,13 +84,18 @@ class WhatToDoTest {
         }
     }
 
-    private static PlannedStep step(final StepKind kind, final Unit unit, final Band band) {
-        return new PlannedStep(
+    private static Task step(final TaskKind kind, final Unit unit, final Band band) {
+        return new Task(
                 1,
                 kind,
-                Sentence.of("Do."),
+                "",
+                "",
+                Sentence.of("Do.").with("thick", 1.6, Unit.MILLIMETRE),
                 Optional.of(new Reading("reading", unit, band.middle(), band)),
                 Optional.empty(),
+                1,
+                List.of(),
+                Set.of(),
                 Optional.empty(),
                 Source.definition("test"));
     }

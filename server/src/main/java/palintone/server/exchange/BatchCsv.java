@@ -54,7 +54,7 @@ final class BatchCsv {
             recorded.facts().lot(),
             recorded.facts().pieceName(),
             row.step().number(),
-            row.step().kind().words(),
+            row.step().title(),
             reading.map(r -> r.what()).orElse(""),
             reading.map(r -> r.unit().symbol()).orElse(""),
             reading.map(r -> tidy(r.target())).orElse(""),

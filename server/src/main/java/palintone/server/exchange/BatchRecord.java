@@ -7,20 +7,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.process.After;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.Process;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 import palintone.core.temper.HeatSource;
 import palintone.core.work.Bowl;
-import palintone.core.work.Clock;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
-import palintone.core.work.PlannedStep;
-import palintone.core.work.Reading;
 import palintone.core.work.RunningBatch;
-import palintone.core.work.StepKind;
 import palintone.server.figure.BandView;
 import palintone.server.work.BatchFacts;
 
@@ -46,8 +51,8 @@ record BatchRecord(
             double massG,
             double cpJPerGK,
             double clearPointC,
-            double shellG,
-            double shellMm,
+            @Nullable Double shellG,
+            @Nullable Double shellMm,
             double heatPowerW,
             double heatEfficiency) {}
 
@@ -61,13 +66,25 @@ record BatchRecord(
 
     record StepPart(
             int number,
-            StepKind kind,
+            TaskKind kind,
+            @Nullable String title,
+            @Nullable String part,
             String say,
             Map<String, ValuePart> values,
             @Nullable ReadingPart reading,
             @Nullable ClockPart clock,
+            @Nullable Double handsOn,
+            @Nullable List<AfterPart> after,
+            @Nullable List<Occupies> occupies,
             @Nullable String caution,
             SourcePart source) {}
+
+    record AfterPart(
+            int step,
+            @Nullable Integer leastLagS,
+            @Nullable Integer greatestLagS,
+            @Nullable Boolean straightOn,
+            @Nullable String late) {}
 
     record EntryPart(
             UUID id,
@@ -94,12 +111,12 @@ record BatchRecord(
                         bowl.massG(),
                         bowl.cpJPerGK(),
                         bowl.clearPointC(),
-                        bowl.shellG(),
-                        bowl.shellMm(),
+                        null,
+                        null,
                         bowl.heat().powerW(),
                         bowl.heat().efficiency()),
                 facts.materials(),
-                facts.steps().stream().map(BatchRecord::part).toList(),
+                facts.process().tasks().stream().map(BatchRecord::part).toList(),
                 running.entries().stream().map(BatchRecord::part).toList());
     }
 
@@ -116,18 +133,16 @@ record BatchRecord(
                         bowl.massG,
                         bowl.cpJPerGK,
                         bowl.clearPointC,
-                        bowl.shellG,
-                        bowl.shellMm,
                         new HeatSource(bowl.heatPowerW, bowl.heatEfficiency)),
                 materials,
-                steps.stream().map(BatchRecord::step).toList());
+                new Process(steps.stream().map(this::task).toList()));
     }
 
     List<Entry> accepted() {
         return entries.stream().map(BatchRecord::entry).toList();
     }
 
-    private static StepPart part(final PlannedStep step) {
+    private static StepPart part(final Task step) {
         final Map<String, ValuePart> values = new LinkedHashMap<>();
         step.say()
                 .values()
@@ -135,6 +150,8 @@ record BatchRecord(
         return new StepPart(
                 step.number(),
                 step.kind(),
+                step.title(),
+                step.part(),
                 step.say().template(),
                 values,
                 step.reading()
@@ -149,6 +166,20 @@ record BatchRecord(
                 step.clock()
                         .map(c -> new ClockPart(c.shortestS(), c.targetS(), c.longestS()))
                         .orElse(null),
+                step.handsOn(),
+                step.after().stream()
+                        .map(
+                                a ->
+                                        new AfterPart(
+                                                a.task(),
+                                                a.leastLagS(),
+                                                a.greatestLagS().isPresent()
+                                                        ? a.greatestLagS().getAsInt()
+                                                        : null,
+                                                a.straightOn(),
+                                                a.late()))
+                        .toList(),
+                List.copyOf(step.occupies()),
                 step.caution().orElse(null),
                 new SourcePart(
                         step.source().kind(),
@@ -156,19 +187,38 @@ record BatchRecord(
                         step.source().fromMemory()));
     }
 
-    private static PlannedStep step(final StepPart part) {
+    private Task task(final StepPart part) {
         final Map<String, Quantity> values = new LinkedHashMap<>();
         part.values.forEach((name, v) -> values.put(name, Quantity.of(v.value, v.unit)));
-        return new PlannedStep(
+        if (part.kind == TaskKind.SCRAPE && bowl.shellMm != null) {
+            values.putIfAbsent("thick", Quantity.of(bowl.shellMm, Unit.MILLIMETRE));
+        }
+        return new Task(
                 part.number,
                 part.kind,
+                part.title == null ? part.kind.words() : part.title,
+                part.part == null ? "" : part.part,
                 new Sentence(part.say, values),
                 Optional.ofNullable(part.reading)
                         .map(r -> new Reading(r.what, r.unit, r.target, r.band.band())),
                 Optional.ofNullable(part.clock)
                         .map(c -> new Clock(c.shortestS, c.targetS, c.longestS)),
+                part.handsOn == null ? 1 : part.handsOn,
+                part.after == null
+                        ? Process.chain(part.number)
+                        : part.after.stream().map(BatchRecord::after).toList(),
+                part.occupies == null ? Set.of() : Set.copyOf(part.occupies),
                 Optional.ofNullable(part.caution),
                 new Source(part.source.kind, part.source.citation, part.source.fromMemory));
+    }
+
+    private static After after(final AfterPart part) {
+        return new After(
+                part.step,
+                part.leastLagS == null ? 0 : part.leastLagS,
+                part.greatestLagS == null ? OptionalInt.empty() : OptionalInt.of(part.greatestLagS),
+                Boolean.TRUE.equals(part.straightOn),
+                part.late == null ? "" : part.late);
     }
 
     private static EntryPart part(final Entry entry) {

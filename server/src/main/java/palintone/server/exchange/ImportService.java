@@ -18,6 +18,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.work.IllegalMoveException;
 import palintone.server.house.HouseDraft;
 import palintone.server.house.HouseService;
+import palintone.server.piece.PieceDraft;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.Problems;
 import palintone.server.temper.BowlDraft;
@@ -26,6 +27,7 @@ import palintone.server.work.BatchService;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Takes files over, all or nothing. What a file holds is told by its name. */
 @Service
@@ -125,7 +127,7 @@ class ImportService {
             case INGREDIENTS -> new Taken(file.name(), larder.ingredients(file), 0);
             case MOULDS -> new Taken(file.name(), larder.moulds(file), 0);
             case FILLINGS -> rows(file, PieceFile.FillingRow[].class, pieces::filling);
-            case PIECES -> rows(file, PieceFile.PieceRow[].class, pieces::piece);
+            case PIECES -> pieces(file);
             case BATCH -> batch(file);
             case TRACE -> trace(file);
         };
@@ -138,6 +140,32 @@ class ImportService {
             guarded(file, i + 1, () -> action.accept(row));
         }
         return new Taken(file.name(), rows.length, 0);
+    }
+
+    /** Each with its id beside what makes it: the kind decides how the rest is read. */
+    private Taken pieces(final NamedFile file) {
+        final JsonNode tree = read(file, () -> json.readTree(file.text()));
+        if (!tree.isArray()) {
+            throw new ImportRefusedException(
+                    file.name(), 0, "file", tree.getNodeType().toString(), "a list of pieces");
+        }
+        int row = 0;
+        for (final JsonNode node : tree) {
+            row++;
+            if (!(node instanceof ObjectNode each)) {
+                throw new ImportRefusedException(
+                        file.name(), row, "piece", node.toString(), "an object with id and kind");
+            }
+            final String id = each.path("id").asString("");
+            each.remove("id");
+            if (!each.has("kind")) {
+                // Files of before knew one kind.
+                each.put("kind", "MOULDED");
+            }
+            final PieceDraft draft = read(file, () -> json.treeToValue(each, PieceDraft.class));
+            guarded(file, row, () -> pieces.piece(id, draft));
+        }
+        return new Taken(file.name(), row, 0);
     }
 
     private Taken batch(final NamedFile file) {

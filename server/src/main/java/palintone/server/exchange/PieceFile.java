@@ -7,7 +7,7 @@ import palintone.core.filling.Style;
 import palintone.server.filling.FillingNoteEntity;
 import palintone.server.filling.RecipeDraft;
 
-/** What fillings.json and pieces.json hold. */
+/** What fillings.json holds. */
 final class PieceFile {
 
     private PieceFile() {}
@@ -32,19 +32,4 @@ final class PieceFile {
             @Nullable Double measured,
             @Nullable Integer score,
             @Nullable String words) {}
-
-    record LayerRow(String filling, double share) {}
-
-    record ColourRow(String name, double filmMm) {}
-
-    record PieceRow(
-            String id,
-            String name,
-            String story,
-            String mould,
-            String couverture,
-            double shellMm,
-            double headRoomMm,
-            @Nullable ColourRow colour,
-            List<LayerRow> layers) {}
 }

@@ -1,19 +1,21 @@
 package palintone.server.house;
 
-import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import palintone.core.temper.DarkWindowPractice;
-import palintone.core.temper.SeedPractice;
 import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.Method;
 
 /**
  * The house as somebody wrote it down.
  *
  * @param altitudeM how high the kitchen lies, m; left out of a file, it stays as it was
  * @param currency sign or letters prices are shown with; left out of a file, it stays as it was
+ * @param method the usual way of tempering; a third of seed where a file of before does not say
+ * @param seedSchool only in files of before
  * @param version that of the state that was changed
  */
 public record HouseDraft(
@@ -24,8 +26,7 @@ public record HouseDraft(
         @NotNull HouseEntity.TemperatureUnit temperatureUnit,
         @NotNull HouseEntity.MassUnit massUnit,
         @NotNull DarkWindowPractice darkWindow,
-        // House files of before V9 say seedSchool.
-        @JsonAlias("seedSchool") @NotNull SeedPractice seedPractice,
+        @Nullable Method method,
         int mouldsInRotation,
         double bowlReserve,
         double fillingSurplus,
@@ -34,7 +35,22 @@ public record HouseDraft(
         @Nullable @Valid TemperingView tempering,
         @Nullable String currency,
         @Nullable Double altitudeM,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable SeedOfBefore seedSchool,
         long version) {
+
+    /** How files of before said which of two ways of seeding is the usual one. */
+    public enum SeedOfBefore {
+        THIRD,
+        FEW_PER_CENT
+    }
+
+    /** The usual way of tempering, whichever way the file says it. */
+    Method usualMethod() {
+        if (method != null) {
+            return method;
+        }
+        return seedSchool == SeedOfBefore.FEW_PER_CENT ? Method.SEED_FEW : Method.SEED_THIRD;
+    }
 
     /** What stands ready for tempering; left out of a file, it stays as it was. */
     public record TemperingView(

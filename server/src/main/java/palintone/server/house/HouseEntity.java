@@ -25,9 +25,9 @@ import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
-import palintone.core.temper.SeedPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.Method;
 
 /** The one house. Its row is there from the start, with the defaults of an ordinary room. */
 @Entity
@@ -70,7 +70,7 @@ public class HouseEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private SeedPractice seedPractice;
+    private Method method;
 
     private int mouldsInRotation;
     private double bowlReserve;
@@ -159,7 +159,7 @@ public class HouseEntity {
         temperatureUnit = given("temperature unit", draft.temperatureUnit());
         massUnit = given("mass unit", draft.massUnit());
         darkWindow = given("dark window", draft.darkWindow());
-        seedPractice = given("seed practice", draft.seedPractice());
+        method = draft.usualMethod();
         mouldsInRotation = habits.mouldsInRotation();
         bowlReserve = habits.bowlReserve();
         fillingSurplus = habits.fillingSurplus();
@@ -270,8 +270,9 @@ public class HouseEntity {
         return darkWindow;
     }
 
-    public SeedPractice seedPractice() {
-        return seedPractice;
+    /** The usual way of tempering. */
+    public Method method() {
+        return method;
     }
 
     public String name() {

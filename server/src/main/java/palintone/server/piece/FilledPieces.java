@@ -8,8 +8,8 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
 import palintone.core.filling.cool.WarmestFill;
 import palintone.core.filling.layer.MoistureBetween;
-import palintone.core.piece.Piece;
-import palintone.core.piece.PieceMasses;
+import palintone.core.piece.MouldedMasses;
+import palintone.core.piece.MouldedPiece;
 import palintone.core.piece.PieceMoisture;
 import palintone.server.figure.FigureView;
 import palintone.server.filling.FillingNotes;
@@ -89,9 +89,9 @@ public class FilledPieces {
         final HouseEntity house = houses.house();
         final double room = Math.max(5, Math.min(26, house.air().temperatureC()));
         final List<FilledView> views = new ArrayList<>();
-        for (final PieceEntity entity : pieces.findAll()) {
-            final Piece piece = entity.piece(house.pressureHPa());
-            final PieceMasses masses = PieceMasses.of(piece);
+        for (final MouldedPieceEntity entity : pieces.moulded()) {
+            final MouldedPiece piece = entity.piece(house.pressureHPa());
+            final MouldedMasses masses = piece.masses();
             for (int i = 0; i < piece.layers().size(); i++) {
                 if (!piece.layers().get(i).filling().id().equals(filling)) {
                     continue;
@@ -131,7 +131,7 @@ public class FilledPieces {
 
     @Transactional(readOnly = true)
     public MoistureView moisture(final String id, final double barrierMm, final double days) {
-        final Piece piece = byId(id).piece(houses.house().pressureHPa());
+        final MouldedPiece piece = byId(id).piece(houses.house().pressureHPa());
         final List<CrunchEntity> logged = bites.findByPieceIdOrderByDays(id);
         final PieceMoisture m =
                 PieceMoisture.of(
@@ -187,8 +187,8 @@ public class FilledPieces {
                         Require.words("words", draft.words(), LONGEST_WORDS)));
     }
 
-    private PieceEntity byId(final String id) {
-        return pieces.whole(Require.text("piece", id, 64))
+    private MouldedPieceEntity byId(final String id) {
+        return pieces.moulded(Require.text("piece", id, 64))
                 .orElseThrow(() -> new NotHereException("piece", id));
     }
 }

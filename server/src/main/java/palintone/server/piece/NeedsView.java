@@ -9,37 +9,72 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.piece.Inclusion;
 import palintone.core.piece.Materials;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Portion;
-import palintone.core.temper.SeedPractice;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperCurve;
 import palintone.core.work.BatchPlan;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
 import palintone.server.filling.LifeView;
-import palintone.server.temper.SeedView;
+import palintone.server.temper.CurveView;
 
 /** What a batch needs, as it is shown before it begins. */
 public record NeedsView(
         int pieces,
         int moulds,
         int mouldsOwned,
-        FigureView inShells,
-        FigureView inCaps,
+        List<FigureView> kept,
         FigureView toMelt,
         FigureView comesBack,
         List<FillingView> fillings,
         @Nullable FigureView colour,
+        List<InclusionNeedView> inclusions,
         List<FetchView> fetch,
         List<Allergen> allergens,
         BandView melt,
         BandView work,
-        SeedPractice seedPractice,
-        SeedView seed,
+        TemperView temper,
         int steps) {
+
+    /** How its bowl is brought into temper. */
+    public record TemperView(
+            Method method,
+            String words,
+            double choppedG,
+            List<CurveView.PhaseView> phases,
+            FigureView ready,
+            FigureView stable,
+            FigureView window,
+            List<FigureView> solved) {
+
+        static TemperView of(final TemperCurve curve) {
+            return new TemperView(
+                    curve.order().method(),
+                    curve.order().method().words(),
+                    curve.path().get(0).massG(),
+                    curve.phases().stream().map(CurveView.PhaseView::of).toList(),
+                    FigureView.of(curve.ready()),
+                    FigureView.of(curve.stable()),
+                    FigureView.of(curve.window()),
+                    curve.solved().stream().map(FigureView::of).toList());
+        }
+    }
+
+    /** One thing stirred in or laid on. */
+    public record InclusionNeedView(
+            String name,
+            double eachG,
+            FigureView toWeigh,
+            Inclusion.Placing placing,
+            boolean keepCold,
+            SentenceView verdict) {}
 
     /** One layer's filling. */
     public record FillingView(
@@ -65,40 +100,49 @@ public record NeedsView(
     /** One thing to fetch from the larder. */
     public record FetchView(String ingredient, double grams) {}
 
-    static NeedsView of(
-            final BatchPlan plan, final TemperTargets targets, final SeedPractice practice) {
+    static NeedsView of(final BatchPlan plan) {
         final Materials needs = plan.materials();
+        final TemperTargets targets = plan.place().temper().order().targets();
         return new NeedsView(
                 needs.size().pieces(),
                 needs.size().moulds(),
                 needs.piece().mould().owned(),
-                FigureView.of(needs.inShells()),
-                FigureView.of(needs.inCaps()),
+                needs.kept().stream().map(FigureView::of).toList(),
                 FigureView.of(needs.toMelt()),
                 FigureView.of(needs.comesBack()),
                 fillings(needs),
                 needs.colour().map(FigureView::of).orElse(null),
+                needs.inclusions().stream().map(NeedsView::inclusion).toList(),
                 needs.toFetch().stream()
                         .map(p -> new FetchView(p.ingredient().name(), p.massG()))
                         .toList(),
                 List.copyOf(needs.allergens()),
                 BandView.of(targets.melt()),
                 BandView.of(targets.work()),
-                practice,
-                SeedView.of(plan.seed()),
-                plan.steps().size());
+                TemperView.of(plan.place().temper()),
+                plan.process().tasks().size());
+    }
+
+    private static InclusionNeedView inclusion(final Materials.InclusionNeed need) {
+        return new InclusionNeedView(
+                need.inclusion().ingredient().name(),
+                need.inclusion().eachG(),
+                FigureView.of(need.toWeigh()),
+                need.inclusion().placing(),
+                need.keepCold(),
+                SentenceView.of(need.verdict()));
     }
 
     private static List<FillingView> fillings(final Materials needs) {
         final List<FillingView> views = new ArrayList<>();
         for (int i = 0; i < needs.fillings().size(); i++) {
             final Materials.FillingNeed need = needs.fillings().get(i);
-            final Filling filling = needs.piece().layers().get(i).filling();
+            final Filling filling = need.filling();
             final FillingFigures figures = need.figures();
             views.add(
                     new FillingView(
                             need.name(),
-                            FigureView.of(needs.each().layers().get(i)),
+                            FigureView.of(need.each()),
                             FigureView.of(need.inPieces()),
                             FigureView.of(need.toMake()),
                             FigureView.of(figures.figure(Quality.WATER_ACTIVITY)),

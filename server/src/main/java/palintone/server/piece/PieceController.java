@@ -1,11 +1,16 @@
 package palintone.server.piece;
 
+import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import palintone.core.temper.SeedPractice;
+import palintone.core.piece.Workplace;
+import palintone.core.temper.method.Method;
 import palintone.server.web.PageView;
 
 @RestController
@@ -14,8 +19,11 @@ class PieceController {
 
     private final PieceService pieces;
 
-    PieceController(final PieceService pieces) {
+    private final PieceBooks books;
+
+    PieceController(final PieceService pieces, final PieceBooks books) {
         this.pieces = pieces;
+        this.books = books;
     }
 
     @GetMapping
@@ -35,7 +43,19 @@ class PieceController {
             @PathVariable final String id,
             @RequestParam(required = false) final Integer moulds,
             @RequestParam(required = false) final Integer pieces,
-            @RequestParam(required = false) final SeedPractice practice) {
-        return this.pieces.needs(id, new PieceService.Size(moulds, pieces, practice));
+            @RequestParam(required = false) final Method method,
+            @RequestParam(required = false) final Workplace.Fillings fillings) {
+        return this.pieces.needs(id, new PieceService.BatchWish(moulds, pieces, method, fillings));
+    }
+
+    @PutMapping("/{id}")
+    PieceView change(@PathVariable final String id, @Valid @RequestBody final PieceDraft draft) {
+        return books.change(id, draft);
+    }
+
+    /** The piece as it would be: drawn and weighed, not kept. */
+    @PostMapping("/trial")
+    PieceView trial(@Valid @RequestBody final PieceDraft draft) {
+        return books.trial(draft);
     }
 }

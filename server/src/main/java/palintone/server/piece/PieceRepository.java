@@ -1,5 +1,6 @@
 package palintone.server.piece;
 
+import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -9,12 +10,20 @@ import org.springframework.data.jpa.repository.Query;
 public interface PieceRepository extends JpaRepository<PieceEntity, String> {
 
     /**
-     * One piece with everything it points at, in one go: this is asked at every press on Pieces.
+     * One piece with what every kind points at, in one go: it is asked at every press on Pieces.
      */
     @Query(
             "select p from PieceEntity p join fetch p.mould join fetch p.couverture"
-                    + " left join fetch p.layers l left join fetch l.filling where p.id = :id")
+                    + " where p.id = :id")
     Optional<PieceEntity> whole(String id);
+
+    @Query(
+            "select p from MouldedPieceEntity p join fetch p.mould join fetch p.couverture"
+                    + " left join fetch p.layers l left join fetch l.filling where p.id = :id")
+    Optional<MouldedPieceEntity> moulded(String id);
+
+    @Query("select p from MouldedPieceEntity p order by p.name")
+    List<MouldedPieceEntity> moulded();
 
     Page<PieceEntity> findAllByOrderByName(Pageable page);
 }

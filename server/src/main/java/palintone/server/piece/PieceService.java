@@ -1,19 +1,22 @@
 package palintone.server.piece;
 
 import jakarta.annotation.Nullable;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.piece.BatchSize;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
-import palintone.core.temper.SeedPractice;
+import palintone.core.piece.Workplace;
+import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.CurveOrder;
+import palintone.core.temper.method.CurvePlanner;
+import palintone.core.temper.method.Method;
 import palintone.core.work.BatchPlan;
-import palintone.core.work.BatchPlanner;
 import palintone.server.filling.FillingNotes;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -40,69 +43,73 @@ public class PieceService {
         final double pressure = houses.house().pressureHPa();
         return PageView.of(
                 pieces.findAllByOrderByName(PageView.request(page, size)),
-                entity -> PieceView.of(entity, pressure));
+                entity -> entity.view(pressure));
     }
 
     @Transactional(readOnly = true)
     public PieceView view(final String id) {
-        return PieceView.of(byId(id), houses.house().pressureHPa());
+        return byId(id).view(houses.house().pressureHPa());
     }
 
     @Transactional(readOnly = true)
-    public NeedsView needs(final String id, final Size size) {
-        final HouseEntity house = houses.house();
-        final Piece piece = byId(id).piece(house.pressureHPa());
-        return NeedsView.of(plan(piece, size, house), targets(piece, house), practice(size, house));
+    public NeedsView needs(final String id, final BatchWish wish) {
+        return NeedsView.of(plan(id, wish));
     }
 
     /** The batch as it would be made today. */
     @Transactional(readOnly = true)
-    public BatchPlan plan(final String id, final Size size) {
+    public BatchPlan plan(final String id, final BatchWish wish) {
         final HouseEntity house = houses.house();
-        return plan(byId(id).piece(house.pressureHPa()), size, house);
+        final Piece piece = byId(id).piece(house.pressureHPa());
+        final Materials needs =
+                piece.materials(
+                        piece.batchOf(
+                                Optional.ofNullable(wish.moulds()),
+                                Optional.ofNullable(wish.pieces())),
+                        house.habits(),
+                        this::conditions);
+        return BatchPlan.of(needs, workplace(needs, wish, house));
     }
 
     /**
-     * How much is to be made: moulds or pieces, one of the two.
+     * What is wanted of a batch.
      *
-     * @param practice of seeding where it is not the one of the house
+     * @param moulds or pieces, one of the two
+     * @param method of tempering where it is not the one of the house
+     * @param fillings whether they are made with it; they are where it is not said
      */
-    public record Size(
-            @Nullable Integer moulds, @Nullable Integer pieces, @Nullable SeedPractice practice) {
+    public record BatchWish(
+            @Nullable Integer moulds,
+            @Nullable Integer pieces,
+            @Nullable Method method,
+            @Nullable Workplace.Fillings fillings) {}
 
-        BatchSize of(final int cavitiesPerMould) {
-            if ((moulds == null) == (pieces == null)) {
-                throw new OutOfRangeException(
-                        "size", moulds == null ? "not given" : "given twice", "moulds or pieces");
-            }
-            return moulds != null
-                    ? BatchSize.ofMoulds(moulds, cavitiesPerMould)
-                    : BatchSize.ofPieces(pieces, cavitiesPerMould);
-        }
-    }
-
-    private BatchPlan plan(final Piece piece, final Size size, final HouseEntity house) {
-        return BatchPlanner.plan(
-                Materials.of(
-                        piece, size.of(piece.mould().cavities()), house.habits(), this::conditions),
-                targets(piece, house),
-                practice(size, house),
+    private static Workplace workplace(
+            final Materials needs, final BatchWish wish, final HouseEntity house) {
+        final Couverture couverture = needs.piece().couverture();
+        final CurveOrder order =
+                new CurveOrder(
+                        couverture,
+                        FluidityClass.MEDIUM,
+                        TemperTargets.of(couverture.kind(), house.darkWindow()),
+                        needs.toMelt().value(),
+                        house.vessel(),
+                        wish.method() != null ? wish.method() : house.method(),
+                        // A bowl is planned for a room one can work in.
+                        Math.max(10, Math.min(32, house.air().temperatureC())),
+                        house.equipment(),
+                        Optional.empty());
+        return new Workplace(
+                CurvePlanner.forward(order),
                 house.air(),
                 house.firstCabinetC(),
-                house.heat());
+                house.heat(),
+                wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT);
     }
 
     /** As usual, moved by what was measured of the filling: the same verdict as on its sheet. */
     private Conditions conditions(final Filling filling) {
         return Conditions.USUAL.measured(notes.corrections(filling.id()));
-    }
-
-    private static TemperTargets targets(final Piece piece, final HouseEntity house) {
-        return TemperTargets.of(piece.couverture().kind(), house.darkWindow());
-    }
-
-    private static SeedPractice practice(final Size size, final HouseEntity house) {
-        return size.practice() != null ? size.practice() : house.seedPractice();
     }
 
     private PieceEntity byId(final String id) {

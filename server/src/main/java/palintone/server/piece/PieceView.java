@@ -1,75 +1,136 @@
 package palintone.server.piece;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.annotation.Nullable;
 import java.util.List;
-import palintone.core.piece.Cutaway;
-import palintone.core.piece.Piece;
-import palintone.core.piece.PieceMasses;
+import palintone.core.piece.Inclusion;
+import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.SolidPiece;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 
 /** A piece as it is listed and drawn. */
-public record PieceView(
-        String id,
-        String name,
-        String story,
-        String mould,
-        int cavitiesPerMould,
-        int mouldsOwned,
-        String couverture,
-        CouvertureKind couvertureKind,
-        double shellMm,
-        double headRoomMm,
-        @Nullable String colour,
-        CutawayView cutaway,
-        FigureView shell,
-        FigureView cap,
-        List<FigureView> layers,
-        FigureView whole) {
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = PieceView.Moulded.class, name = "MOULDED"),
+    @JsonSubTypes.Type(value = PieceView.Solid.class, name = "SOLID")
+})
+@Schema(
+        name = "PieceView",
+        oneOf = {PieceView.Moulded.class, PieceView.Solid.class},
+        discriminatorProperty = "kind",
+        discriminatorMapping = {
+            @DiscriminatorMapping(value = "MOULDED", schema = PieceView.Moulded.class),
+            @DiscriminatorMapping(value = "SOLID", schema = PieceView.Solid.class)
+        })
+public sealed interface PieceView {
 
-    /** The section to scale, mm from the rim and from the middle line. */
-    public record CutawayView(
-            List<PointView> outer, List<PointView> inner, double capMm, List<LayerView> layers) {}
+    String id();
 
-    /** One point of an outline. */
-    public record PointView(double depthMm, double halfWidthMm) {}
+    String name();
 
-    /** Where one filling lies. */
-    public record LayerView(String name, double fromMm, double toMm) {}
+    /** A filled piece out of a mould. */
+    @Schema(name = "MouldedPieceView")
+    record Moulded(
+            String id,
+            String name,
+            String story,
+            String mould,
+            int cavitiesPerMould,
+            int mouldsOwned,
+            String couverture,
+            CouvertureKind couvertureKind,
+            @Nullable String colour,
+            SectionView section,
+            List<FigureView> parts,
+            FigureView whole,
+            double shellMm,
+            double headRoomMm,
+            @Nullable Long version)
+            implements PieceView {
 
-    static PieceView of(final PieceEntity entity, final double pressureHPa) {
-        final Piece piece = entity.piece(pressureHPa);
-        final PieceMasses each = PieceMasses.of(piece);
-        return new PieceView(
-                piece.id(),
-                piece.name(),
-                entity.story(),
-                piece.mould().name(),
-                piece.mould().cavities(),
-                piece.mould().owned(),
-                piece.couverture().ingredient().name(),
-                piece.couverture().kind(),
-                piece.shellMm(),
-                piece.headRoomMm(),
-                piece.colour().map(coat -> coat.name()).orElse(null),
-                cutaway(Cutaway.of(piece)),
-                FigureView.of(each.shell()),
-                FigureView.of(each.cap()),
-                each.layers().stream().map(FigureView::of).toList(),
-                FigureView.of(each.whole()));
+        static Moulded of(final MouldedPieceEntity entity, final MouldedPiece piece) {
+            return new Moulded(
+                    piece.id(),
+                    piece.name(),
+                    entity.story(),
+                    piece.mould().name(),
+                    piece.mould().cavities(),
+                    piece.mould().owned(),
+                    piece.couverture().ingredient().name(),
+                    piece.couverture().kind(),
+                    piece.colour().map(coat -> coat.name()).orElse(null),
+                    SectionView.of(piece.section()),
+                    piece.masses().parts().stream().map(FigureView::of).toList(),
+                    FigureView.of(piece.masses().whole()),
+                    piece.shellMm(),
+                    piece.headRoomMm(),
+                    entity.version());
+        }
     }
 
-    private static CutawayView cutaway(final Cutaway drawing) {
-        return new CutawayView(
-                points(drawing.outer()),
-                points(drawing.inner()),
-                drawing.capMm(),
-                drawing.layers().stream()
-                        .map(layer -> new LayerView(layer.name(), layer.fromMm(), layer.toMm()))
-                        .toList());
+    /** A piece cast full. */
+    @Schema(name = "SolidPieceView")
+    record Solid(
+            String id,
+            String name,
+            String story,
+            String mould,
+            int cavitiesPerMould,
+            int mouldsOwned,
+            String couverture,
+            CouvertureKind couvertureKind,
+            @Nullable String colour,
+            SectionView section,
+            List<FigureView> parts,
+            FigureView whole,
+            String mouldId,
+            String couvertureId,
+            List<InclusionView> inclusions,
+            @Nullable PieceDraft.Pressed relief,
+            @Nullable PieceDraft.Coat coat,
+            @Nullable Long version)
+            implements PieceView {
+
+        static Solid of(final SolidPieceEntity entity, final SolidPiece piece) {
+            return new Solid(
+                    piece.id(),
+                    piece.name(),
+                    entity.story(),
+                    piece.mould().name(),
+                    piece.mould().cavities(),
+                    piece.mould().owned(),
+                    piece.couverture().ingredient().name(),
+                    piece.couverture().kind(),
+                    piece.colour().map(coat -> coat.name()).orElse(null),
+                    SectionView.of(piece.section()),
+                    piece.masses().parts().stream().map(FigureView::of).toList(),
+                    FigureView.of(piece.masses().whole()),
+                    piece.mould().id(),
+                    piece.couverture().ingredient().id(),
+                    piece.inclusions().stream().map(InclusionView::of).toList(),
+                    piece.relief()
+                            .map(r -> new PieceDraft.Pressed(r.depthMm(), r.share() * 100))
+                            .orElse(null),
+                    piece.colour()
+                            .map(c -> new PieceDraft.Coat(c.name(), c.thicknessMm()))
+                            .orElse(null),
+                    entity.version());
+        }
     }
 
-    private static List<PointView> points(final List<Cutaway.Point> outline) {
-        return outline.stream().map(p -> new PointView(p.depthMm(), p.halfWidthMm())).toList();
+    /** One thing in a piece cast full. */
+    record InclusionView(String ingredient, String name, double eachG, Inclusion.Placing placing) {
+
+        static InclusionView of(final Inclusion inclusion) {
+            return new InclusionView(
+                    inclusion.ingredient().id(),
+                    inclusion.ingredient().name(),
+                    inclusion.eachG(),
+                    inclusion.placing());
+        }
     }
 }

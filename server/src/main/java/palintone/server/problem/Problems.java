@@ -1,7 +1,9 @@
 package palintone.server.problem;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.Arrays;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.TransactionException;
@@ -29,6 +31,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.work.IllegalMoveException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /**
@@ -155,6 +158,26 @@ public class Problems {
                             "Not possible",
                             field + " is \"" + wrong.getValue() + "\"; allowed: " + allowed);
             return about(problem, field, String.valueOf(wrong.getValue()), allowed);
+        }
+        if (cause instanceof InvalidTypeIdException unknown) {
+            final JsonSubTypes kinds =
+                    unknown.getBaseType().getRawClass().getAnnotation(JsonSubTypes.class);
+            final String allowed =
+                    kinds == null
+                            ? "a kind that is known"
+                            : Arrays.stream(kinds.value())
+                                    .map(JsonSubTypes.Type::name)
+                                    .collect(Collectors.joining(", "));
+            final ProblemDetail problem =
+                    problem(
+                            HttpStatus.BAD_REQUEST,
+                            "Not possible",
+                            (unknown.getTypeId() == null
+                                            ? "kind is missing"
+                                            : "kind is \"" + unknown.getTypeId() + "\"")
+                                    + "; allowed: "
+                                    + allowed);
+            return about(problem, "kind", String.valueOf(unknown.getTypeId()), allowed);
         }
         if (cause instanceof UnrecognizedPropertyException unknown) {
             final ProblemDetail problem =

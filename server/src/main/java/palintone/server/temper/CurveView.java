@@ -42,7 +42,7 @@ public record CurveView(
             SentenceView read,
             @Nullable SentenceView caution) {
 
-        static PhaseView of(final CurvePhase phase) {
+        public static PhaseView of(final CurvePhase phase) {
             return new PhaseView(
                     phase.kind(),
                     phase.kind().words(),

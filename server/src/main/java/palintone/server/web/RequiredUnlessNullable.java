@@ -35,6 +35,7 @@ class RequiredUnlessNullable implements PropertyCustomizer, GlobalOpenApiCustomi
 
     @Override
     public void customise(final OpenAPI api) {
+        KindsOfSchema.flatten(api);
         api.getComponents().getSchemas().forEach(this::require);
     }
 

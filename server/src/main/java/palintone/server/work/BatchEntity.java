@@ -22,11 +22,11 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.BandStatus;
+import palintone.core.process.Process;
 import palintone.core.temper.HeatSource;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
-import palintone.core.work.PlannedStep;
 import palintone.core.work.RunningBatch;
 
 /** A batch as it stands in the books: the plan as it was, and every entry since. */
@@ -58,11 +58,6 @@ class BatchEntity {
     @Column(name = "clear_point_c")
     private double clearPointC;
 
-    @Column(name = "shell_g")
-    private double shellG;
-
-    private double shellMm;
-
     @Column(name = "heat_power_w")
     private double heatPowerW;
 
@@ -78,7 +73,7 @@ class BatchEntity {
 
     @OneToMany(mappedBy = "batch", cascade = CascadeType.ALL)
     @OrderBy("number")
-    private List<BatchStepEntity> steps = new ArrayList<>();
+    private List<BatchTaskEntity> tasks = new ArrayList<>();
 
     @OneToMany(mappedBy = "batch", cascade = CascadeType.ALL)
     @OrderBy("position")
@@ -99,13 +94,11 @@ class BatchEntity {
         bowlMassG = facts.bowl().massG();
         bowlCp = facts.bowl().cpJPerGK();
         clearPointC = facts.bowl().clearPointC();
-        shellG = facts.bowl().shellG();
-        shellMm = facts.bowl().shellMm();
         heatPowerW = facts.bowl().heat().powerW();
         heatEfficiency = facts.bowl().heat().efficiency();
         facts.materials().forEach(m -> materials.add(new MaterialRow(m)));
-        facts.steps().forEach(step -> steps.add(new BatchStepEntity(this, step)));
-        keep(RunningBatch.begin(facts.steps(), facts.beganAt()));
+        facts.process().tasks().forEach(task -> tasks.add(new BatchTaskEntity(this, task)));
+        keep(RunningBatch.begin(facts.process(), facts.beganAt()));
     }
 
     /** One planned mass. */
@@ -154,7 +147,7 @@ class BatchEntity {
 
     RunningBatch running() {
         final List<Entry> accepted = entries.stream().map(BatchEntryEntity::entry).toList();
-        return RunningBatch.replay(plannedSteps(), beganAt, accepted);
+        return RunningBatch.replay(process(), beganAt, accepted);
     }
 
     BatchFacts facts() {
@@ -167,18 +160,13 @@ class BatchEntity {
                 moulds,
                 beganAt,
                 new Bowl(
-                        bowlMassG,
-                        bowlCp,
-                        clearPointC,
-                        shellG,
-                        shellMm,
-                        new HeatSource(heatPowerW, heatEfficiency)),
+                        bowlMassG, bowlCp, clearPointC, new HeatSource(heatPowerW, heatEfficiency)),
                 materials.stream().map(MaterialRow::material).toList(),
-                plannedSteps());
+                process());
     }
 
-    private List<PlannedStep> plannedSteps() {
-        return steps.stream().map(BatchStepEntity::step).toList();
+    private Process process() {
+        return new Process(tasks.stream().map(BatchTaskEntity::task).toList());
     }
 
     BatchSummaryView summary() {

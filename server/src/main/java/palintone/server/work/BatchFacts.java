@@ -5,9 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import palintone.core.piece.Materials;
+import palintone.core.process.Process;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.Bowl;
-import palintone.core.work.PlannedStep;
 
 /**
  * Everything of a batch that is fixed when it begins, whether planned here or read from a file.
@@ -25,7 +25,7 @@ public record BatchFacts(
         Instant beganAt,
         Bowl bowl,
         List<Material> materials,
-        List<PlannedStep> steps) {
+        Process process) {
 
     /** What a material is for. */
     public enum Role {
@@ -43,8 +43,8 @@ public record BatchFacts(
         final Materials needs = plan.materials();
         final List<Material> materials = new ArrayList<>();
         materials.add(new Material(Role.COUVERTURE, "couverture to melt", needs.toMelt().value()));
-        materials.add(new Material(Role.COUVERTURE, "kept in shells", needs.inShells().value()));
-        materials.add(new Material(Role.COUVERTURE, "kept in caps", needs.inCaps().value()));
+        needs.kept()
+                .forEach(k -> materials.add(new Material(Role.COUVERTURE, k.name(), k.value())));
         needs.colour()
                 .ifPresent(c -> materials.add(new Material(Role.COLOUR, c.name(), c.value())));
         needs.fillings()
@@ -70,6 +70,6 @@ public record BatchFacts(
                 at,
                 plan.bowl(),
                 materials,
-                plan.steps());
+                plan.process());
     }
 }

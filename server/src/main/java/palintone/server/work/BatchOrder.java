@@ -3,12 +3,15 @@ package palintone.server.work;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
-import palintone.core.temper.SeedPractice;
+import palintone.core.piece.Workplace;
+import palintone.core.temper.method.Method;
 
 /**
  * A batch to begin.
  *
  * @param id chosen by the screen, so that a press repeated begins one batch
+ * @param method of tempering; the usual one of the house where it is not said
+ * @param fillings made with it, or standing ready
  * @param moulds or pieces, one of the two
  */
 public record BatchOrder(
@@ -16,4 +19,5 @@ public record BatchOrder(
         @NotNull String piece,
         @Nullable Integer moulds,
         @Nullable Integer pieces,
-        @Nullable SeedPractice practice) {}
+        @Nullable Method method,
+        @Nullable Workplace.Fillings fillings) {}

@@ -81,7 +81,8 @@ public class BatchService {
         final BatchPlan plan =
                 pieces.plan(
                         order.piece(),
-                        new PieceService.Size(order.moulds(), order.pieces(), order.practice()));
+                        new PieceService.BatchWish(
+                                order.moulds(), order.pieces(), order.method(), order.fillings()));
         final Instant now = now();
         final BatchEntity entity =
                 batches.save(
@@ -139,7 +140,7 @@ public class BatchService {
             throw new OutOfRangeException(
                     "lot", facts.lot(), "a lot number that no other batch has");
         }
-        RunningBatch running = RunningBatch.begin(facts.steps(), facts.beganAt());
+        RunningBatch running = RunningBatch.begin(facts.process(), facts.beganAt());
         for (final Entry entry : entries) {
             running = running.accept(entry);
         }

@@ -6,14 +6,15 @@ import java.util.List;
 import java.util.UUID;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.Unit;
+import palintone.core.process.Occupies;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 import palintone.core.work.Advice;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
-import palintone.core.work.PlannedStep;
 import palintone.core.work.ReadingAdvice;
 import palintone.core.work.RunningBatch;
-import palintone.core.work.StepKind;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView.SourceView;
 import palintone.server.figure.SentenceView;
@@ -22,13 +23,13 @@ import palintone.server.figure.SentenceView;
  * A batch as the Bench and the Daybook show it.
  *
  * @param serverNow so that a screen whose own clock is wrong still counts right
+ * @param step the task the hands are at
  * @param undo what Undo would take back now
  */
 public record BatchView(
         BatchSummaryView summary,
         int moulds,
         int step,
-        Instant stepBeganAt,
         Instant serverNow,
         int entries,
         @Nullable UndoView undo,
@@ -41,11 +42,27 @@ public record BatchView(
     /** The entry that would be taken back. */
     public record UndoView(UUID id, int step, String what) {}
 
-    /** One step, planned and noted. */
+    /**
+     * One task, planned and noted.
+     *
+     * @param part what it belongs to; empty for the pieces themselves
+     * @param earliest not sooner than this; null while something before it is not done
+     * @param taken what others under way keep that it would need too
+     * @param byHand whether somebody stands at it most of the time
+     * @param after numbers of those that must be done before
+     */
     public record StepView(
             int number,
-            StepKind kind,
+            TaskKind kind,
             String title,
+            String part,
+            RunningBatch.Status status,
+            @Nullable Instant begunAt,
+            @Nullable Instant earliest,
+            @Nullable LatestView latest,
+            List<String> taken,
+            boolean byHand,
+            List<Integer> after,
             SentenceView say,
             @Nullable ReadingView reading,
             @Nullable ClockView clock,
@@ -57,6 +74,9 @@ public record BatchView(
             double outBy,
             BandStatus bandStatus,
             @Nullable Long tookS) {}
+
+    /** The latest moment, and what to do when it has passed. */
+    public record LatestView(Instant at, String late) {}
 
     /** What is to be read. */
     public record ReadingView(String what, Unit unit, double target, BandView band) {}
@@ -82,8 +102,7 @@ public record BatchView(
         return new BatchView(
                 entity.summary(),
                 facts.moulds(),
-                batch.currentStep().number(),
-                batch.stepBeganAt(),
+                batch.focus().number(),
                 now,
                 batch.entries().size(),
                 batch.lastToUndo().map(last -> undo(last, batch)).orElse(null),
@@ -96,11 +115,12 @@ public record BatchView(
     }
 
     private static UndoView undo(final Entry last, final RunningBatch batch) {
-        final String title = batch.steps().get(last.step() - 1).kind().words();
+        final String title = batch.process().task(last.step()).title();
         final String what =
                 switch (last.kind()) {
                     case NOTE -> "reading at " + title;
                     case REMARK -> "remark at " + title;
+                    case BEGIN -> "beginning of " + title;
                     default -> title + " done";
                 };
         return new UndoView(last.id(), last.step(), what);
@@ -108,11 +128,19 @@ public record BatchView(
 
     private static StepView step(
             final PlanVsActual row, final RunningBatch batch, final Bowl bowl) {
-        final PlannedStep step = row.step();
+        final Task step = row.step();
         return new StepView(
                 step.number(),
                 step.kind(),
-                step.kind().words(),
+                step.title(),
+                step.part(),
+                batch.status(step.number()),
+                batch.begunAt(step.number()).orElse(null),
+                batch.earliest(step.number()).orElse(null),
+                batch.latest(step.number()).map(l -> new LatestView(l.at(), l.late())).orElse(null),
+                batch.taken(step.number()).stream().map(Occupies::words).toList(),
+                step.byHand(),
+                step.after().stream().map(a -> a.task()).toList(),
                 SentenceView.of(step.say()),
                 step.reading()
                         .map(
@@ -139,7 +167,7 @@ public record BatchView(
     }
 
     private static NoteView note(
-            final RunningBatch.Standing note, final PlannedStep step, final Bowl bowl) {
+            final RunningBatch.Standing note, final Task step, final Bowl bowl) {
         final Advice advice = ReadingAdvice.on(step, note.value(), bowl);
         return new NoteView(
                 note.id(),

@@ -72,7 +72,7 @@ class MigrationTest {
 
             final Answer pieces = workshop.get("/api/pieces");
             assertThat(pieces.status()).as(pieces.text()).isEqualTo(200);
-            assertThat(pieces.at("/items/0/layers/0/name")).isEqualTo("Old ganache");
+            assertThat(pieces.at("/items/0/parts/2/name")).isEqualTo("Old ganache");
         }
     }
 

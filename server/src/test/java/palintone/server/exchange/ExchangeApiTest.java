@@ -134,17 +134,19 @@ class ExchangeApiTest {
                                         + "\"at\":\"2026-01-01T00:00:00Z\"}]");
         final Answer order = workshop.importFiles("batch-y.json", skipped);
         assertThat(order.status()).isEqualTo(400);
-        assertThat(order.at("/detail")).contains("Step 7 has not begun");
+        assertThat(order.at("/detail")).contains("Step 7 (").contains("has not begun: first");
     }
 
     @Test
     void theTableHasARowForEachStep() {
         final String batch = workshop.begin("plum-bay");
-        workshop.note(batch, 1, 27);
+        workshop.note(batch, 4, 44);
         final String[] lines =
                 workshop.get("/api/exchange/batches/" + batch + ".csv").text().split("\r\n");
-        assertThat(lines).hasSize(20);
+        assertThat(lines)
+                .hasSize(1 + workshop.get("/api/batches/" + batch).json().at("/steps").size());
         assertThat(lines[0]).startsWith("lot,piece,step,what_is_done");
-        assertThat(lines[1]).contains(",Colour,colour in the gun,°C,29,28.5,30,27,-1.5,TIGHT,27,");
+        assertThat(lines[4])
+                .contains(",Melt,temperature in the middle,°C,47.5,45,50,44,-1,TIGHT,44,");
     }
 }

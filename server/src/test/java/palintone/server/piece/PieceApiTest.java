@@ -3,6 +3,7 @@ package palintone.server.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,11 +20,11 @@ class PieceApiTest {
         assertThat(needs.status()).isEqualTo(200);
         assertThat(needs.number("/pieces")).isEqualTo(128);
         assertThat(
-                        needs.number("/inShells/value")
-                                + needs.number("/inCaps/value")
+                        needs.number("/kept/0/value")
+                                + needs.number("/kept/1/value")
                                 + needs.number("/comesBack/value"))
                 .isCloseTo(needs.number("/toMelt/value"), within(1e-6));
-        assertThat(needs.number("/seed/seed/value") + needs.number("/seed/melt/value"))
+        assertThat(needs.number("/temper/choppedG") + needs.number("/temper/solved/0/value"))
                 .isCloseTo(needs.number("/toMelt/value"), within(1e-6));
         double recipe = 0;
         for (final var line : needs.json().at("/fillings/0/recipe")) {
@@ -59,10 +60,70 @@ class PieceApiTest {
     @Test
     void theDrawingEndsWhereTheMouldEnds() {
         final Answer piece = workshop.get("/api/pieces/plum-bay");
-        final var outer = piece.json().at("/cutaway/outer");
+        final var outer = piece.json().at("/section/outer");
         assertThat(outer.get(0).at("/halfWidthMm").asDouble()).isCloseTo(14, within(1e-9));
         assertThat(outer.get(outer.size() - 1).at("/depthMm").asDouble())
                 .isCloseTo(14, within(1e-9));
+    }
+
+    private static final String BAR =
+            "{\"kind\":\"SOLID\",\"name\":\"Test bar\",\"story\":\"For a test.\","
+                    + "\"mould\":\"tablet-150\",\"couverture\":\"milk-41\",\"inclusions\":["
+                    + "{\"ingredient\":\"hazelnuts\",\"eachG\":%s,\"placing\":\"STIRRED_IN\"}],"
+                    + "\"relief\":{\"depthMm\":1,\"sharePercent\":30}%s}";
+
+    /** A bar from the form to the Bench. */
+    @Test
+    void aBarIsWrittenDrawnAndMade() {
+        final String id = "bar-" + UUID.randomUUID();
+        final Answer tried = workshop.post("/api/pieces/trial", BAR.formatted("12", ""));
+        assertThat(tried.status()).as(tried.text()).isEqualTo(200);
+        assertThat(workshop.get("/api/pieces/trial").status()).isEqualTo(404);
+        final Answer saved = workshop.put("/api/pieces/" + id, BAR.formatted("12", ""));
+        assertThat(saved.status()).as(saved.text()).isEqualTo(200);
+        assertThat(saved.at("/kind")).isEqualTo("SOLID");
+        assertThat(saved.at("/section/regions/1/role")).isEqualTo("RELIEF");
+        assertThat(saved.number("/whole/value")).isEqualTo(tried.number("/whole/value"));
+        final Answer again = workshop.put("/api/pieces/" + id, BAR.formatted("12", ""));
+        assertThat(again.status()).as("new over known").isEqualTo(409);
+        final Answer changed =
+                workshop.put("/api/pieces/" + id, BAR.formatted("15", ",\"version\":0"));
+        assertThat(changed.status()).as(changed.text()).isEqualTo(200);
+        assertThat(changed.number("/parts/1/value")).isEqualTo(15);
+
+        final Answer needs = workshop.get("/api/pieces/" + id + "/needs?moulds=2");
+        assertThat(needs.number("/pieces")).isEqualTo(6);
+        assertThat(needs.number("/inclusions/0/toWeigh/value")).isEqualTo(90);
+        assertThat(needs.json().at("/allergens").toString()).contains("NUTS").contains("MILK");
+        final String batch = workshop.begin(id);
+        final Answer view = workshop.get("/api/batches/" + batch);
+        assertThat(view.json().at("/steps").toString()).contains("PRESS").contains("STIR_IN");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "12 | ,\"version\":7 | 404 | piece",
+                "600 | '' | 400 | inclusions",
+                "-3 | '' | 400 | Hazelnuts",
+                "\"many\" | '' | 400 | inclusions 1 eachG",
+            })
+    void whatABarCannotBeIsRefusedByName(
+            final String grams, final String more, final int status, final String field) {
+        final Answer refused =
+                workshop.put("/api/pieces/not-kept", BAR.formatted(grams, more.strip()));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(status);
+        assertThat(refused.at("/field")).startsWith(field);
+        assertThat(workshop.get("/api/pieces/not-kept").status()).isEqualTo(404);
+    }
+
+    @Test
+    void anUnknownKindOfPieceIsRefused() {
+        final Answer refused =
+                workshop.put("/api/pieces/x", BAR.formatted("1", "").replace("SOLID", "LIQUID"));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.at("/detail")).isEqualTo("kind is \"LIQUID\"; allowed: MOULDED, SOLID");
     }
 
     @Test
@@ -86,8 +147,8 @@ class PieceApiTest {
                 "/api/pieces/plum-bay/needs?moulds=four | 400 | moulds | a whole number",
                 "/api/pieces/plum-bay/needs | 400 | size | moulds or pieces",
                 "/api/pieces/plum-bay/needs?moulds=1&pieces=9 | 400 | size | moulds or pieces",
-                "/api/pieces/plum-bay/needs?moulds=1&practice=HALF | 400 | practice | THIRD,"
-                        + " FEW_PER_CENT",
+                "/api/pieces/plum-bay/needs?moulds=1&method=HALF | 400 | method | TABLING,"
+                        + " SEED_THIRD, SEED_FEW, COLD_BATH, KEEP_TEMPER, KETTLE",
                 "/api/pieces/unknown/needs?moulds=1 | 404 | piece | an id from the list",
                 "/api/pieces?size=100000 | 400 | size | 1 to 200 rows",
                 "/api/pieces?page=-1 | 400 | page | 0 to 1000000",

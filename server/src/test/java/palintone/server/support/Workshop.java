@@ -150,7 +150,11 @@ public final class Workshop implements AutoCloseable {
         final Answer answer =
                 post(
                         "/api/batches",
-                        "{\"id\":\"" + id + "\",\"piece\":\"" + piece + "\",\"moulds\":4}");
+                        "{\"id\":\""
+                                + id
+                                + "\",\"piece\":\""
+                                + piece
+                                + "\",\"moulds\":4,\"fillings\":\"READY\"}");
         if (answer.status() != 201) {
             throw new AssertionError(answer.text());
         }

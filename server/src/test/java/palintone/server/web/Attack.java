@@ -118,6 +118,10 @@ final class Attack {
             return recipe;
         }
         final JsonNode schema = resolve(given);
+        if (schema.has("oneOf")) {
+            final JsonNode kinds = schema.get("oneOf");
+            return value(kinds.get(random.nextInt(kinds.size())), depth + 1);
+        }
         if (schema.has("enum")) {
             final JsonNode all = schema.get("enum");
             return all.get(random.nextInt(all.size()));

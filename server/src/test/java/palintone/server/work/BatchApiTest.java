@@ -25,15 +25,48 @@ class BatchApiTest {
     @Test
     void aReadingUnderTheWindowComesBackWithAdvice() {
         final String batch = workshop.begin("buckwheat-honey");
+        // Milk: mould, melt, cool, seed.
         for (int step = 1; step <= 3; step++) {
             workshop.done(batch, step);
         }
-        final Answer noted = workshop.note(batch, 4, 28.2);
+        final Answer noted = workshop.note(batch, 4, 27.2);
         final var note = noted.json().at("/steps/3/notes/0");
+        assertThat(noted.at("/steps/3/kind")).isEqualTo("SEED");
         assertThat(note.at("/bandStatus").asString()).isEqualTo("TIGHT");
         assertThat(note.at("/advice/template").asString()).contains("{heat} at {power}");
-        assertThat(noted.number("/steps/3/noted")).isEqualTo(28.2);
+        assertThat(noted.number("/steps/3/noted")).isEqualTo(27.2);
         assertThat(noted.at("/undo/what")).isEqualTo("reading at Seed");
+    }
+
+    @Test
+    void whatIsReadyMayBeginBesideWhatIsUnderWay() {
+        final String batch = workshop.begin("plum-bay");
+        final Answer melting = workshop.entry(batch, "\"kind\":\"BEGIN\",\"step\":4");
+        assertThat(melting.status()).as(melting.text()).isEqualTo(200);
+        assertThat(melting.at("/steps/0/status")).isEqualTo("UNDER_WAY");
+        assertThat(melting.at("/steps/3/status")).isEqualTo("UNDER_WAY");
+        assertThat(melting.number("/step")).isEqualTo(4);
+        assertThat(melting.at("/undo/what")).isEqualTo("beginning of Melt");
+        final Answer early = workshop.done(batch, 8);
+        assertThat(early.status()).isEqualTo(409);
+        assertThat(early.at("/detail")).contains("has not begun: first");
+    }
+
+    @Test
+    void aFillingIsPartOfTheBatchUnlessItStandsReady() {
+        final String order = "{\"id\":\"%s\",\"piece\":\"plum-bay\",\"moulds\":2%s}";
+        final Answer made = workshop.post("/api/batches", order.formatted(UUID.randomUUID(), ""));
+        assertThat(made.at("/steps/0/kind")).isEqualTo("WEIGH_OUT");
+        assertThat(made.at("/steps/0/part")).isEqualTo("Plum ganache");
+        assertThat(made.at("/steps/0/status")).isEqualTo("UNDER_WAY");
+        final Answer ready =
+                workshop.post(
+                        "/api/batches",
+                        order.formatted(
+                                UUID.randomUUID(),
+                                ",\"fillings\":\"READY\",\"method\":\"TABLING\""));
+        assertThat(ready.at("/steps/0/kind")).isEqualTo("POLISH");
+        assertThat(ready.json().at("/steps").toString()).contains("on the stone of");
     }
 
     @Test
@@ -78,7 +111,7 @@ class BatchApiTest {
                                 final List<Double> sent = new ArrayList<>();
                                 for (int i = 0; i < 40; i++) {
                                     final double value = base + i;
-                                    assertThat(workshop.note(batch, 1, value).status())
+                                    assertThat(workshop.note(batch, 4, value).status())
                                             .isEqualTo(200);
                                     sent.add(value);
                                 }
@@ -93,7 +126,7 @@ class BatchApiTest {
         final List<Double> kept = new ArrayList<>();
         workshop.get("/api/batches/" + batch)
                 .json()
-                .at("/steps/0/notes")
+                .at("/steps/3/notes")
                 .forEach(note -> kept.add(note.at("/value").asDouble()));
         assertThat(kept).containsExactlyInAnyOrderElementsOf(sent);
     }
@@ -104,38 +137,38 @@ class BatchApiTest {
         workshop.done(batch, 1);
         final Answer again = workshop.done(batch, 1);
         assertThat(again.status()).isEqualTo(409);
-        assertThat(again.at("/detail")).isEqualTo("Step 1 is already done; step 2 is under way.");
+        assertThat(again.at("/detail")).isEqualTo("Step 1 (Polish) is already done.");
     }
 
     @Test
     void correctionsAndUndoStayOnRecord() {
         final String batch = workshop.begin("plum-bay");
-        final String note = workshop.note(batch, 1, 92).at("/steps/0/notes/0/id");
+        final String note = workshop.note(batch, 4, 92).at("/steps/3/notes/0/id");
         final Answer corrected =
                 workshop.entry(
                         batch,
-                        "\"kind\":\"CORRECT\",\"step\":1,\"value\":29.2,\"about\":\""
+                        "\"kind\":\"CORRECT\",\"step\":4,\"value\":29.2,\"about\":\""
                                 + note
                                 + "\"");
-        assertThat(corrected.number("/steps/0/notes/0/value")).isEqualTo(29.2);
-        assertThat(corrected.json().at("/steps/0/notes/0/corrected").asBoolean()).isTrue();
+        assertThat(corrected.number("/steps/3/notes/0/value")).isEqualTo(29.2);
+        assertThat(corrected.json().at("/steps/3/notes/0/corrected").asBoolean()).isTrue();
         final Answer undone =
-                workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":1,\"about\":\"" + note + "\"");
-        assertThat(undone.json().at("/steps/0/notes").size()).isZero();
+                workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":4,\"about\":\"" + note + "\"");
+        assertThat(undone.json().at("/steps/3/notes").size()).isZero();
         assertThat(undone.number("/entries")).isEqualTo(3);
     }
 
     @Test
     void impossibleEntriesAreNamedAndChangeNothing() {
         final String batch = workshop.begin("plum-bay");
-        final Answer hot = workshop.note(batch, 1, 300);
+        final Answer hot = workshop.note(batch, 4, 300);
         assertThat(hot.status()).isEqualTo(400);
         assertThat(hot.at("/allowed")).isEqualTo("-20 to 120 °C");
         final Answer text =
-                workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":1,\"value\":\"warm\"");
+                workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":4,\"value\":\"warm\"");
         assertThat(text.status()).isEqualTo(400);
         assertThat(text.at("/field")).isEqualTo("value");
-        assertThat(workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":1").status()).isEqualTo(400);
+        assertThat(workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":4").status()).isEqualTo(400);
         assertThat(workshop.entry(batch, "\"kind\":\"SING\",\"step\":1").status()).isEqualTo(400);
         assertThat(workshop.post("/api/batches/" + batch + "/entries", "{\"id\":").status())
                 .isEqualTo(400);
@@ -161,7 +194,7 @@ class BatchApiTest {
                                         .ifPresent(heard::complete));
         listener.setDaemon(true);
         listener.start();
-        workshop.note(batch, 1, 29);
+        workshop.note(batch, 4, 29);
         assertThat(heard.get(10, TimeUnit.SECONDS)).isEqualTo("data:" + batch);
     }
 }

@@ -16,22 +16,22 @@ class DatabaseCrashTest {
     void whatWasAcknowledgedSurvivesTheDatabase() throws Exception {
         try (Workshop workshop = Workshop.open()) {
             final String batch = workshop.begin("plum-bay");
-            assertThat(workshop.note(batch, 1, 28.9).status()).isEqualTo(200);
-            final String began = workshop.done(batch, 1).at("/stepBeganAt");
+            assertThat(workshop.note(batch, 4, 46.9).status()).isEqualTo(200);
+            final String began = workshop.done(batch, 4).at("/steps/4/begunAt");
 
             workshop.db.kill();
-            final Answer refused = workshop.note(batch, 2, 23);
+            final Answer refused = workshop.note(batch, 5, 33);
             assertThat(refused.status()).isEqualTo(503);
             assertThat(refused.at("/detail")).startsWith("The database does not answer");
             assertThat(refused.text()).doesNotContain("Exception").doesNotContain("java.");
 
             workshop.db.up();
             final Answer after = onceItAnswers(workshop, "/api/batches/" + batch);
-            assertThat(after.number("/step")).isEqualTo(2);
-            assertThat(after.at("/stepBeganAt")).isEqualTo(began);
-            assertThat(after.number("/steps/0/noted")).isEqualTo(28.9);
-            assertThat(after.json().at("/steps/1/notes").size()).isZero();
-            assertThat(workshop.note(batch, 2, 23).status()).isEqualTo(200);
+            assertThat(after.number("/step")).isEqualTo(5);
+            assertThat(after.at("/steps/4/begunAt")).isEqualTo(began);
+            assertThat(after.number("/steps/3/noted")).isEqualTo(46.9);
+            assertThat(after.json().at("/steps/4/notes").size()).isZero();
+            assertThat(workshop.note(batch, 5, 33).status()).isEqualTo(200);
         }
     }
 

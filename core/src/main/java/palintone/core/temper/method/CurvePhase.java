@@ -8,6 +8,7 @@ import palintone.core.figure.Sentence;
  * One stretch of the curve.
  *
  * @param band where the thermometer should end
+ * @param handsOn share of the time it needs somebody, 0 to 1
  * @param say what to do, with its numbers
  * @param read when and where to read
  * @param caution where the work can hurt or spoil
@@ -21,12 +22,14 @@ public record CurvePhase(
         Band band,
         Sentence say,
         Sentence read,
-        Optional<Sentence> caution) {
+        Optional<Sentence> caution,
+        double handsOn) {
 
-    /** The five stretches of every curve. */
+    /** What the stretches of every curve are; seed goes in where it is a method of seeding. */
     public enum Kind {
         MELT("melt"),
         COOL("cool"),
+        SEED("seed"),
         HOLD("hold"),
         REWARM("rewarm"),
         WORK("work");

@@ -43,6 +43,14 @@ public final class CurvePlanner {
         return plan(order, true);
     }
 
+    /**
+     * The same without what it is solved for the other way round: for a batch, which only follows
+     * it.
+     */
+    public static TemperCurve forward(final CurveOrder order) {
+        return plan(order, false);
+    }
+
     private static TemperCurve plan(final CurveOrder order, final boolean bothWays) {
         final CurveScript script =
                 switch (order.method()) {

@@ -218,7 +218,7 @@ final class CurveScript {
         bowl.add(grams, order.roomC(), order.couverture().tempered(order.roomC()));
         bowl.run(Setting.room(order.roomC(), Shear.STIRRED), seconds);
         phase(
-                CurvePhase.Kind.COOL,
+                CurvePhase.Kind.SEED,
                 from,
                 fromC,
                 Band.around(order.targets().work().low() - 1, order.targets().work().high() + 1, 2),
@@ -406,6 +406,6 @@ final class CurveScript {
             final Optional<Sentence> caution,
             final double attention) {
         handsOnS += (to - from) * attention;
-        phases.add(new CurvePhase(kind, from, to, fromC, toC, band, say, read, caution));
+        phases.add(new CurvePhase(kind, from, to, fromC, toC, band, say, read, caution, attention));
     }
 }

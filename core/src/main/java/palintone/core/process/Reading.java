@@ -1,4 +1,4 @@
-package palintone.core.work;
+package palintone.core.process;
 
 import palintone.core.figure.Band;
 import palintone.core.figure.OutOfRangeException;
@@ -6,7 +6,7 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
 
 /**
- * What is read at a step, and where it should lie.
+ * What is read at a task, and where it should lie.
  *
  * @param what is read, as "temperature in the middle"
  * @param unit °C, g or s
@@ -30,7 +30,8 @@ public record Reading(String what, Unit unit, double target, Band band) {
      */
     public double possible(final double value) {
         return switch (unit) {
-            case CELSIUS -> Require.between(what, value, -20, 120, "°C");
+            case CELSIUS ->
+                    Require.between(what, value, -20, Math.max(120, band.highLimit() + 30), "°C");
             case GRAM -> Require.between(what, value, 0, 100_000, "g");
             default -> Require.between(what, value, 0, 3600, "s");
         };

@@ -14,10 +14,16 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.Band;
@@ -25,15 +31,17 @@ import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.work.Clock;
-import palintone.core.work.PlannedStep;
-import palintone.core.work.Reading;
-import palintone.core.work.StepKind;
+import palintone.core.process.After;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 
-/** One planned step. Columns of a reading or a clock are null together where there is none. */
+/** One planned task. Columns of a reading or a clock are null together where there is none. */
 @Entity
-@Table(name = "batch_step")
-class BatchStepEntity {
+@Table(name = "batch_task")
+class BatchTaskEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -46,8 +54,10 @@ class BatchStepEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private StepKind kind;
+    private TaskKind kind;
 
+    private String title;
+    private String part;
     private String say;
     private String readingWhat;
 
@@ -70,6 +80,8 @@ class BatchStepEntity {
     @Column(name = "clock_longest_s")
     private Integer clockLongestS;
 
+    private double handsOn;
+
     private String caution;
 
     @Enumerated(EnumType.STRING)
@@ -80,19 +92,36 @@ class BatchStepEntity {
     private boolean sourceFromMemory;
 
     @ElementCollection
-    @CollectionTable(name = "batch_step_value", joinColumns = @JoinColumn(name = "step_id"))
+    @CollectionTable(name = "batch_task_value", joinColumns = @JoinColumn(name = "task_id"))
     @MapKeyColumn(name = "name")
     private Map<String, ValueRow> values = new LinkedHashMap<>();
 
-    protected BatchStepEntity() {}
+    @ElementCollection
+    @CollectionTable(name = "batch_task_after", joinColumns = @JoinColumn(name = "task_id"))
+    @OrderColumn(name = "position")
+    private List<AfterRow> after = new ArrayList<>();
 
-    BatchStepEntity(final BatchEntity batch, final PlannedStep step) {
+    @ElementCollection
+    @CollectionTable(name = "batch_task_occupies", joinColumns = @JoinColumn(name = "task_id"))
+    @Column(name = "what")
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Set<Occupies> occupies = new HashSet<>();
+
+    protected BatchTaskEntity() {}
+
+    BatchTaskEntity(final BatchEntity batch, final Task task) {
         this.batch = batch;
-        number = step.number();
-        kind = step.kind();
-        say = step.say().template();
-        step.say().values().forEach((name, q) -> values.put(name, new ValueRow(q)));
-        step.reading()
+        number = task.number();
+        title = task.title();
+        part = task.part();
+        handsOn = task.handsOn();
+        task.after().forEach(a -> after.add(new AfterRow(a)));
+        occupies.addAll(task.occupies());
+        kind = task.kind();
+        say = task.say().template();
+        task.say().values().forEach((name, q) -> values.put(name, new ValueRow(q)));
+        task.reading()
                 .ifPresent(
                         reading -> {
                             readingWhat = reading.what();
@@ -103,17 +132,17 @@ class BatchStepEntity {
                             bandHigh = reading.band().high();
                             bandHighLimit = reading.band().highLimit();
                         });
-        step.clock()
+        task.clock()
                 .ifPresent(
                         clock -> {
                             clockShortestS = clock.shortestS();
                             clockTargetS = clock.targetS();
                             clockLongestS = clock.longestS();
                         });
-        caution = step.caution().orElse(null);
-        sourceKind = step.source().kind();
-        sourceCitation = step.source().citation();
-        sourceFromMemory = step.source().fromMemory();
+        caution = task.caution().orElse(null);
+        sourceKind = task.source().kind();
+        sourceCitation = task.source().citation();
+        sourceFromMemory = task.source().fromMemory();
     }
 
     /** A number in what the step says. */
@@ -133,12 +162,49 @@ class BatchStepEntity {
         }
     }
 
-    PlannedStep step() {
+    /** What must be done before. */
+    @Embeddable
+    static class AfterRow {
+        private int beforeNumber;
+
+        @Column(name = "least_lag_s")
+        private int leastLagS;
+
+        @Column(name = "greatest_lag_s")
+        private Integer greatestLagS;
+
+        private boolean straightOn;
+        private String late;
+
+        protected AfterRow() {}
+
+        AfterRow(final After after) {
+            beforeNumber = after.task();
+            leastLagS = after.leastLagS();
+            greatestLagS =
+                    after.greatestLagS().isPresent() ? after.greatestLagS().getAsInt() : null;
+            straightOn = after.straightOn();
+            late = after.late();
+        }
+
+        After after() {
+            return new After(
+                    beforeNumber,
+                    leastLagS,
+                    greatestLagS == null ? OptionalInt.empty() : OptionalInt.of(greatestLagS),
+                    straightOn,
+                    late);
+        }
+    }
+
+    Task task() {
         final Map<String, Quantity> numbers = new LinkedHashMap<>();
         values.forEach((name, row) -> numbers.put(name, Quantity.of(row.value, row.unit)));
-        return new PlannedStep(
+        return new Task(
                 number,
                 kind,
+                title,
+                part,
                 new Sentence(say, numbers),
                 Optional.ofNullable(readingWhat)
                         .map(
@@ -154,6 +220,9 @@ class BatchStepEntity {
                                                         bandHighLimit))),
                 Optional.ofNullable(clockTargetS)
                         .map(target -> new Clock(clockShortestS, target, clockLongestS)),
+                handsOn,
+                after.stream().map(AfterRow::after).toList(),
+                occupies,
                 Optional.ofNullable(caution),
                 new Source(sourceKind, sourceCitation, sourceFromMemory));
     }

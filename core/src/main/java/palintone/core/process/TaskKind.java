@@ -1,17 +1,26 @@
-package palintone.core.work;
+package palintone.core.process;
 
-/** What is done at a step, in the order makers work. */
-public enum StepKind {
+/** What is done at a task. */
+public enum TaskKind {
+    WEIGH_OUT("Weigh out"),
+    COOK("Cook"),
+    POLISH("Polish"),
     COLOUR("Colour"),
     MOULD("Mould ready"),
     MELT("Melt"),
     COOL("Cool"),
     SEED("Seed"),
+    HOLD("Hold"),
+    REWARM("Rewarm"),
     TEST("Test"),
+    STIR_IN("Stir in"),
     CAST("Cast"),
     WAIT("Wait"),
     DRAIN("Drain"),
     SCRAPE("Scrape"),
+    TAP("Tap level"),
+    STREW("Strew"),
+    PRESS("Press"),
     SET("Set"),
     CHILL("Chill"),
     FILL("Fill"),
@@ -24,7 +33,7 @@ public enum StepKind {
 
     private final String words;
 
-    StepKind(final String words) {
+    TaskKind(final String words) {
         this.words = words;
     }
 

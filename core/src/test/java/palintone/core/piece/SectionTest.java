@@ -16,7 +16,7 @@ import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 
 /** The drawing is to scale: what lies between two of its depths is the volume that was planned. */
-class CutawayTest {
+class SectionTest {
 
     @Property(tries = 200)
     void layersTileTheRoomAndHoldTheirShare(
@@ -29,8 +29,8 @@ class CutawayTest {
                         new Dome(26, 24),
                         new Dome(34, 14),
                         new Bar(44, 22, 14, 10))) {
-            final Piece piece =
-                    new Piece(
+            final MouldedPiece piece =
+                    new MouldedPiece(
                             "p",
                             "P",
                             new Mould("m", "M", cavity, 24, 2),
@@ -41,14 +41,14 @@ class CutawayTest {
                                     new FillingLayer(Samples.ganache(), firstShare),
                                     new FillingLayer(Samples.ganache(), 1 - firstShare)),
                             Optional.empty());
-            final Cutaway drawing = Cutaway.of(piece);
-            final Cutaway.LayerDepth first = drawing.layers().get(0);
-            final Cutaway.LayerDepth last = drawing.layers().get(1);
-            assertThat(first.toMm()).isCloseTo(piece.room().depthMm(), within(1e-9));
-            assertThat(last.toMm()).isEqualTo(first.fromMm());
-            assertThat(last.fromMm()).isCloseTo(headRoomMm, within(1e-5));
+            final Section drawing = piece.section();
+            final Section.Region first = drawing.regions().get(1);
+            final Section.Region last = drawing.regions().get(2);
+            assertThat(to(first)).isCloseTo(piece.room().depthMm(), within(1e-9));
+            assertThat(to(last)).isCloseTo(from(first), within(1e-9));
+            assertThat(from(last)).isCloseTo(headRoomMm, within(1e-5));
             final double held =
-                    piece.room().volumeToMl(first.toMm()) - piece.room().volumeToMl(first.fromMm());
+                    piece.room().volumeToMl(to(first)) - piece.room().volumeToMl(from(first));
             assertThat(held).isCloseTo(firstShare * piece.fillingMl(), within(1e-6));
         }
     }
@@ -69,5 +69,13 @@ class CutawayTest {
                 assertThat(inside.halfWidthMm(depth)).isLessThan(cavity.halfWidthMm(depth));
             }
         }
+    }
+
+    private static double from(final Section.Region region) {
+        return region.outline().get(0).depthMm();
+    }
+
+    private static double to(final Section.Region region) {
+        return region.outline().get(region.outline().size() - 1).depthMm();
     }
 }

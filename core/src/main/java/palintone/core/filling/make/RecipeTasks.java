@@ -1,0 +1,241 @@
+package palintone.core.filling.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Filling;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.pot.Setting;
+import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
+import palintone.core.substance.Allergen;
+import palintone.core.substance.Component;
+
+/**
+ * The operations of a recipe, scaled to a batch, as tasks at the pot. Temperatures are the recipe's
+ * own; the bands around them are ours, and never below it where there is egg in the pot.
+ */
+public final class RecipeTasks {
+
+    private static final double SPIRIT = 0.1;
+
+    private final ProcessDraft draft;
+    private final Filling filling;
+    private final double scale;
+    private final boolean egg;
+
+    private RecipeTasks(final ProcessDraft draft, final Filling filling, final double scale) {
+        this.draft = draft;
+        this.filling = filling;
+        this.scale = scale;
+        egg =
+                filling.lines().stream()
+                        .anyMatch(l -> l.ingredient().allergens().contains(Allergen.EGG));
+    }
+
+    /**
+     * Writes the cooking of a filling into a process.
+     *
+     * @param makeG what is to come out, g
+     * @param weighedG what is weighed in for that, g
+     * @return number of the last task, after which it can be filled
+     */
+    public static int lay(
+            final ProcessDraft draft,
+            final Filling filling,
+            final double makeG,
+            final double weighedG) {
+        return new RecipeTasks(draft, filling, weighedG / filling.mixture().massG()).all(makeG);
+    }
+
+    private int all(final double makeG) {
+        draft.part(filling.name());
+        int last =
+                draft.task(TaskKind.WEIGH_OUT)
+                        .say(
+                                listed(
+                                                "Weigh out for {make} of " + filling.name() + ":",
+                                                filling.lines(),
+                                                ".")
+                                        .with("make", makeG, Unit.GRAM))
+                        .occupies(Occupies.PERSON)
+                        .done();
+        for (final Operation operation : filling.operations()) {
+            last = task(operation);
+        }
+        return last;
+    }
+
+    private int task(final Operation op) {
+        final ProcessDraft.TaskDraft task =
+                draft.task(TaskKind.COOK)
+                        .title(title(op))
+                        .next()
+                        .say(say(op))
+                        .caution(caution(op))
+                        .occupies(Occupies.POT);
+        read(task, op);
+        time(task, op);
+        return task.done();
+    }
+
+    private static String title(final Operation op) {
+        final String words = op.kind().words();
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private Sentence say(final Operation op) {
+        final List<RecipeLine> in = op.lines();
+        final double celsius = op.value(Setting.TEMPERATURE_C);
+        final double minutes = op.value(Setting.MINUTES);
+        final double hours = op.value(Setting.HOURS);
+        final Sentence said =
+                switch (op.kind()) {
+                    case ADD -> listed("Put in", in, " and stir together.");
+                    case BOIL -> with(in, "Bring to the boil and boil for {minutes}.");
+                    case HEAT -> with(in, "Heat to {celsius} and keep it there for {minutes}.");
+                    case POUR ->
+                            listed(
+                                    "Pour over",
+                                    in,
+                                    "; wait {minutes}, then stir from the middle outwards.");
+                    case INFUSE ->
+                            listed("Infuse", in, " for {hours}, covered; strain and press out.");
+                    case COOK_FRUIT -> with(in, "Cook for {minutes}, stirring.");
+                    case BLEND ->
+                            with(in, "Blend until smooth and shiny, the blade under the surface.");
+                    case SIEVE -> Sentence.of("Pass it through a sieve.");
+                    case BOIL_DOWN -> with(in, "Boil down to {mass}; weigh pot and all.");
+                    case COOK_SUGAR -> with(in, "Cook to {celsius}.");
+                    case CARAMELISE -> with(in, "Caramelise to {celsius}, without stirring.");
+                    case CRUSH -> Sentence.of("Let it cool hard, then crush it.");
+                    case TEMPER_YOLKS ->
+                            listed(
+                                    "Stir a little of the hot liquid into",
+                                    in,
+                                    "; back into the pot, to {celsius}, and keep it there for"
+                                            + " {minutes}, stirring.");
+                    case EMULSIFY ->
+                            with(in, "Emulsify from the middle until it shines and holds.");
+                    case COOL -> Sentence.of("Cool to {celsius}, film on the surface.");
+                    case BUTTER -> listed("At {celsius}, blend in", in, ".");
+                    case REST -> Sentence.of("Leave it for {hours} at {celsius}, film on it.");
+                    case CUT -> Sentence.of("Cut; trim the edges.");
+                    case FREEZE -> Sentence.of("Freeze for {hours} at {celsius}, covered.");
+                };
+        Sentence full = said;
+        if (!Double.isNaN(celsius)) {
+            full = full.with("celsius", celsius, Unit.CELSIUS);
+        }
+        if (!Double.isNaN(minutes)) {
+            full = full.with("minutes", minutes, Unit.MINUTE);
+        }
+        if (!Double.isNaN(hours)) {
+            full = full.with("hours", hours, Unit.HOUR);
+        }
+        if (op.kind() == OperationKind.BOIL_DOWN) {
+            full = full.with("mass", op.value(Setting.MASS_G) * scale, Unit.GRAM);
+        }
+        return full;
+    }
+
+    /** What goes in by it, where something does, before what is done. */
+    private Sentence with(final List<RecipeLine> lines, final String then) {
+        return lines.isEmpty() ? Sentence.of(then) : listed("Put in", lines, ". " + then);
+    }
+
+    /** The lines with their masses, scaled. */
+    private Sentence listed(final String before, final List<RecipeLine> lines, final String then) {
+        final List<String> words = new ArrayList<>();
+        Sentence sentence = Sentence.of("");
+        for (int i = 0; i < lines.size(); i++) {
+            final RecipeLine line = lines.get(i);
+            words.add(
+                    "{m" + i + "} " + line.ingredient().name().toLowerCase(java.util.Locale.ROOT));
+            sentence = sentence.with("m" + i, line.massG() * scale, Unit.GRAM);
+        }
+        return new Sentence(before + " " + String.join(", ", words) + then, sentence.values());
+    }
+
+    private void read(final ProcessDraft.TaskDraft task, final Operation op) {
+        final double celsius = op.value(Setting.TEMPERATURE_C);
+        switch (op.kind()) {
+            case HEAT -> pot(task, celsius, 4, 1.5, 3, 8);
+            case TEMPER_YOLKS -> pot(task, celsius, 0, 0, 2, 4);
+            case COOK_SUGAR -> pot(task, celsius, 2, 0.7, 0.7, 2);
+            case CARAMELISE -> pot(task, celsius, 8, 4, 4, 8);
+            case COOL, BUTTER -> pot(task, celsius, 6, 2, 1.5, 4);
+            case BOIL_DOWN -> {
+                final double massG = op.value(Setting.MASS_G) * scale;
+                task.read(
+                        "what is left in the pot",
+                        Unit.GRAM,
+                        massG,
+                        new Band(massG * 0.94, massG * 0.98, massG * 1.02, massG * 1.06));
+            }
+            default -> {
+                // Nothing is read.
+            }
+        }
+    }
+
+    /** Around the recipe's temperature; where there is egg, nothing below it will do. */
+    private void pot(
+            final ProcessDraft.TaskDraft task,
+            final double celsius,
+            final double offBelow,
+            final double below,
+            final double above,
+            final double offAbove) {
+        final boolean heated = celsius > 45;
+        final double under = egg && heated ? 0 : below;
+        final double offUnder = egg && heated ? 0 : offBelow;
+        task.read(
+                "temperature in the pot",
+                Unit.CELSIUS,
+                celsius,
+                new Band(celsius - offUnder, celsius - under, celsius + above, celsius + offAbove));
+    }
+
+    private void time(final ProcessDraft.TaskDraft task, final Operation op) {
+        final double minutes = op.value(Setting.MINUTES);
+        final double hours = op.value(Setting.HOURS);
+        if (!Double.isNaN(hours) && hours * 3600 >= 1) {
+            task.clock(Clock.about(hours * 3600)).handsOn(0);
+        } else if (!Double.isNaN(minutes) && minutes >= 0.5) {
+            final Clock about = Clock.about(minutes * 60);
+            // Heat that makes egg safe counts in minutes: no shorter than the recipe says.
+            task.clock(
+                    egg && op.value(Setting.TEMPERATURE_C) > 45
+                            ? new Clock(about.targetS(), about.targetS(), about.longestS())
+                            : about);
+        }
+        if (op.kind() == OperationKind.COOL) {
+            task.handsOn(0.1);
+        }
+    }
+
+    private static String caution(final Operation op) {
+        final String heat =
+                switch (op.kind()) {
+                    case COOK_SUGAR, CARAMELISE -> Cautions.HOT_SUGAR;
+                    case TEMPER_YOLKS -> Cautions.YOLK;
+                    case BOIL, HEAT, COOK_FRUIT, BOIL_DOWN, INFUSE -> Cautions.STEAM_POT;
+                    default -> "";
+                };
+        final boolean spirit =
+                op.lines().stream()
+                        .anyMatch(
+                                l ->
+                                        l.ingredient().composition().fraction(Component.ETHANOL)
+                                                > SPIRIT);
+        return (spirit ? heat + " " + Cautions.ALCOHOL : heat).strip();
+    }
+}

@@ -1,0 +1,167 @@
+package palintone.core.piece;
+
+import java.util.Set;
+import java.util.stream.Collectors;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.process.After;
+import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
+import palintone.core.substance.Allergen;
+
+/** What every cast piece has in common: moulds made ready, the cold, turning out, weighing. */
+final class CastingTasks {
+
+    /** Share by which a weight may differ before it is tight, and before it is off. */
+    private static final double WEIGHT_GOOD = 0.08;
+
+    private static final double WEIGHT_LIMIT = 0.2;
+
+    /** Colour dries at least so long before it is cast over; common practice, no source. */
+    private static final int DRY_S = 20 * 60;
+
+    private final Piece piece;
+    private final Materials needs;
+    private final Workplace place;
+    private final ProcessDraft draft;
+
+    CastingTasks(
+            final Piece piece,
+            final Materials needs,
+            final Workplace place,
+            final ProcessDraft draft) {
+        this.piece = piece;
+        this.needs = needs;
+        this.place = place;
+        this.draft = draft;
+    }
+
+    Band work() {
+        return place.temper().order().targets().work();
+    }
+
+    /**
+     * Polished, sprayed where there is colour, and at the right warmth.
+     *
+     * @return number of the last of them
+     */
+    int mouldsReady() {
+        draft.part("Moulds");
+        final double high = work().low() - 2;
+        final double aim = Math.min(high, Math.max(place.room().temperatureC() + 3, 23));
+        final Band band = new Band(18, 20, high, high + 2);
+        final int moulds = needs.size().moulds();
+        if (piece.colour().isEmpty()) {
+            return draft.task(TaskKind.MOULD)
+                    .say(
+                            Sentence.of(
+                                            "Polish {moulds} with a soft dry cloth. Touch no"
+                                                    + " inside.")
+                                    .with("moulds", moulds, Unit.MOULD))
+                    .read("mould surface", Unit.CELSIUS, aim, band)
+                    .occupies(Occupies.MOULD)
+                    .done();
+        }
+        draft.task(TaskKind.POLISH)
+                .say(
+                        Sentence.of("Polish {moulds} with a soft dry cloth. Touch no inside.")
+                                .with("moulds", moulds, Unit.MOULD))
+                .occupies(Occupies.MOULD)
+                .done();
+        final int colour =
+                draft.task(TaskKind.COLOUR)
+                        .next()
+                        .say(
+                                Sentence.of(
+                                                "Spray {colour} of "
+                                                        + piece.colour().orElseThrow().name()
+                                                        + " cocoa butter over {moulds}; dry"
+                                                        + " overnight.")
+                                        .with(
+                                                "colour",
+                                                needs.colour().orElseThrow().value(),
+                                                Unit.GRAM)
+                                        .with("moulds", moulds, Unit.MOULD))
+                        .read("colour in the gun", Unit.CELSIUS, 29, new Band(27, 28.5, 30, 31.5))
+                        .caution(Cautions.PIGMENT)
+                        .occupies(Occupies.MOULD, Occupies.GUN)
+                        .done();
+        return draft.task(TaskKind.MOULD)
+                .after(After.straight(colour).notBefore(DRY_S))
+                .say(Sentence.of("Let the colour dry. Then bring the moulds to the right warmth."))
+                .read("mould surface", Unit.CELSIUS, aim, band)
+                .handsOn(0.1)
+                .occupies(Occupies.MOULD)
+                .done();
+    }
+
+    /** Not longer after a good paper test than the window stays open. */
+    After inTemper(final int test) {
+        final int seconds = (int) Math.max(60, Math.round(place.temper().window().value() * 60));
+        return After.straight(test)
+                .within(
+                        seconds,
+                        "The window has closed: read the bowl, bring it back and test again before"
+                                + " you go on.");
+    }
+
+    /** Into the cabinet, straight after what was written last. */
+    int chill(final TaskKind kind, final String say, final Clock clock) {
+        return draft.task(kind)
+                .after(
+                        After.straight(draft.last())
+                                .within(
+                                        Math.max(600, clock.longestS()),
+                                        "It has stood too long to set evenly: look for grey before"
+                                                + " you go on."))
+                .say(Sentence.of(say))
+                .read("cabinet", Unit.CELSIUS, place.cabinetC(), Band.around(8, 16, 2))
+                .clock(clock)
+                .handsOn(0.05)
+                .occupies(Occupies.MOULD, Occupies.CABINET)
+                .caution(condensation())
+                .done();
+    }
+
+    void turnOutAndWeigh() {
+        draft.task(TaskKind.DEMOULD)
+                .next()
+                .say(Sentence.of("Loose parts look light from below. Twist, turn out, gloves on."))
+                .occupies(Occupies.MOULD)
+                .done();
+        final double pieceG = piece.masses().whole().value();
+        draft.task(TaskKind.WEIGH)
+                .next()
+                .say(
+                        Sentence.of("Weigh ten and divide: {piece} each.")
+                                .with("piece", pieceG, Unit.GRAM))
+                .read("one piece, mean of ten", Unit.GRAM, pieceG, weightBand(pieceG))
+                .caution(needs.keepCold() ? Cautions.COLD_PIECES : "")
+                .source(piece.masses().whole().basis().sources().get(0))
+                .done();
+    }
+
+    static Band weightBand(final double massG) {
+        return new Band(
+                massG * (1 - WEIGHT_LIMIT),
+                massG * (1 - WEIGHT_GOOD),
+                massG * (1 + WEIGHT_GOOD),
+                massG * (1 + WEIGHT_LIMIT));
+    }
+
+    /** What comes off the mould and goes back holds this. */
+    static String scrapings(final Set<Allergen> allergens) {
+        final String words =
+                allergens.stream().sorted().map(Allergen::words).collect(Collectors.joining(", "));
+        return words.isEmpty() ? "" : Cautions.scrapings(words);
+    }
+
+    /** Only where the cabinet is colder than the dew point of the room. */
+    private String condensation() {
+        return place.cabinetC() < place.room().dewPoint().value() + 1 ? Cautions.CONDENSATION : "";
+    }
+}

@@ -1,0 +1,54 @@
+package palintone.core.piece;
+
+import palintone.core.figure.Require;
+import palintone.core.filling.Filling;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.KitchenUnit;
+
+/**
+ * Something whole in a piece: nuts, dried fruit, nibs.
+ *
+ * @param ingredient what
+ * @param eachG in one piece, 0.01 to 2000 g
+ * @param placing where it goes
+ */
+public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
+
+    /** What is laid on sinks in by about half; common practice, no source. */
+    private static final double SUNK = 0.5;
+
+    private static final double ROOM_C = 20;
+
+    /** Where an inclusion goes. */
+    public enum Placing {
+        STIRRED_IN,
+        ON_THE_BACK
+    }
+
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when the mass is impossible
+     */
+    public Inclusion {
+        Require.between(ingredient.name(), eachG, 0.01, 2000, "g");
+    }
+
+    /** What all of it takes up, by its own density without the air between, ml. */
+    public double volumeMl() {
+        return eachG / ChoiOkos1986.densityGPerMl(ingredient.composition(), ROOM_C);
+    }
+
+    /** The chocolate it pushes aside, ml. */
+    public double displacedMl() {
+        return placing == Placing.STIRRED_IN ? volumeMl() : SUNK * volumeMl();
+    }
+
+    /** By itself, so that its water is judged as that of any filling. */
+    Filling alone() {
+        return Filling.stirred(
+                ingredient.id(),
+                ingredient.name(),
+                java.util.List.of(new RecipeLine(ingredient, eachG, KitchenUnit.GRAM)));
+    }
+}

@@ -1,0 +1,99 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.substance.ChoiOkos1986;
+
+/**
+ * What one filled piece holds, grams.
+ *
+ * @param shell couverture in the shell
+ * @param cap couverture in the cap
+ * @param layers each filling, first in first
+ * @param whole everything together
+ * @param brim couverture of one cavity filled to the brim
+ */
+public record MouldedMasses(
+        Figure shell, Figure cap, List<Figure> layers, Figure whole, Figure brim)
+        implements PieceMasses {
+
+    private static final Source GEOMETRY = Source.definition("closed form of the cavity");
+
+    static MouldedMasses of(final MouldedPiece piece) {
+        final double density = piece.couverture().castingDensityGPerMl();
+        final double brimMl = piece.mould().cavity().volumeMl();
+        final Figure shell =
+                chocolate(
+                        "shell",
+                        piece.shellMl(),
+                        density,
+                        Basis.of("(cavity − hollow inside the shell) · density")
+                                .with("cavity", brimMl, Unit.MILLILITRE)
+                                .with("shell thickness", piece.shellMm(), Unit.MILLIMETRE));
+        final Figure cap =
+                chocolate(
+                        "cap",
+                        piece.capMl(),
+                        density,
+                        Basis.of("hollow down to the head room · density")
+                                .with("head room", piece.headRoomMm(), Unit.MILLIMETRE));
+        final List<Figure> layers = new ArrayList<>();
+        double wholeG = shell.value() + cap.value();
+        for (final FillingLayer layer : piece.layers()) {
+            final double ml = piece.fillingMl() * layer.share();
+            final double fillingDensity = layer.filling().densityGPerMl();
+            wholeG += ml * fillingDensity;
+            layers.add(
+                    Figure.of(
+                            layer.filling().name(),
+                            ml * fillingDensity,
+                            Unit.GRAM,
+                            Basis.of("room below the head room · share · density")
+                                    .with("room for fillings", piece.fillingMl(), Unit.MILLILITRE)
+                                    .with("share", layer.share() * 100, Unit.PERCENT)
+                                    .with("density", fillingDensity, Unit.GRAM_PER_ML)
+                                    .from(GEOMETRY)
+                                    .from(ChoiOkos1986.SOURCE)));
+        }
+        return new MouldedMasses(
+                shell,
+                cap,
+                Collections.unmodifiableList(layers),
+                Figure.of(
+                        "piece",
+                        wholeG,
+                        Unit.GRAM,
+                        Basis.of("shell + cap + fillings").from(GEOMETRY)),
+                chocolate("brim-full cavity", brimMl, density, Basis.of("cavity · density")));
+    }
+
+    @Override
+    public List<Figure> parts() {
+        final List<Figure> all = new ArrayList<>(List.of(shell, cap));
+        all.addAll(layers);
+        return Collections.unmodifiableList(all);
+    }
+
+    @Override
+    public double couvertureG() {
+        return shell.value() + cap.value();
+    }
+
+    static Figure chocolate(
+            final String name, final double ml, final double density, final Basis basis) {
+        return Figure.of(
+                name,
+                ml * density,
+                Unit.GRAM,
+                basis.with("volume", ml, Unit.MILLILITRE)
+                        .with("density", density, Unit.GRAM_PER_ML)
+                        .from(GEOMETRY)
+                        .from(ChoiOkos1986.SOURCE)
+                        .validFor("even shell, melted couverture without air", true));
+    }
+}

@@ -1,0 +1,110 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.function.Function;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.filling.FillingFigures;
+
+/** What a batch of filled pieces needs: moulds stand brim-full in turns, then give most back. */
+final class MouldedMaterials {
+
+    private MouldedMaterials() {}
+
+    static Materials of(
+            final MouldedPiece piece,
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
+        final MouldedMasses each = piece.masses();
+        final int pieces = size.pieces();
+        final double shellsG = each.shell().value() * pieces;
+        final double capsG = each.cap().value() * pieces;
+        final int atOnce = Math.min(pieces, habits.mouldsInRotation() * size.cavitiesPerMould());
+        // The bowl is lowest either when the last moulds stand brim-full, or after capping.
+        final double castingG =
+                each.shell().value() * (pieces - atOnce) + each.brim().value() * atOnce;
+        final double inUseG = Math.max(castingG, shellsG + capsG);
+        final double meltG = Math.max(Materials.LEAST_BOWL_G, inUseG * (1 + habits.bowlReserve()));
+        final Basis melt =
+                Basis.of("larger of (shells set + moulds brim-full) and (shells + caps), + reserve")
+                        .with("shells already set", pieces - atOnce, Unit.PIECE)
+                        .with("cavities brim-full at once", atOnce, Unit.PIECE)
+                        .with("brim-full cavity", each.brim().value(), Unit.GRAM)
+                        .with("shells and caps", shellsG + capsG, Unit.GRAM)
+                        .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                        .from(Source.workshop("moulds in rotation and bowl reserve, House rules"));
+        final Source count = Source.definition("per piece × pieces");
+        return new Materials(
+                piece,
+                size,
+                List.of(
+                        Figure.of(
+                                "kept in shells",
+                                shellsG,
+                                Unit.GRAM,
+                                Basis.of("shell × pieces")
+                                        .with("shell", each.shell().value(), Unit.GRAM)
+                                        .with("pieces", pieces, Unit.PIECE)
+                                        .from(count)),
+                        Figure.of(
+                                "kept in caps",
+                                capsG,
+                                Unit.GRAM,
+                                Basis.of("cap × pieces")
+                                        .with("cap", each.cap().value(), Unit.GRAM)
+                                        .with("pieces", pieces, Unit.PIECE)
+                                        .from(count))),
+                Figure.of("couverture to melt", meltG, Unit.GRAM, melt),
+                Figure.of(
+                        "couverture that comes back",
+                        meltG - shellsG - capsG,
+                        Unit.GRAM,
+                        Basis.of("to melt − shells − caps")
+                                .with("to melt", meltG, Unit.GRAM)
+                                .with("shells and caps", shellsG + capsG, Unit.GRAM)
+                                .from(count)),
+                fillings(piece, each, pieces, habits.fillingSurplus(), conditions),
+                List.of(),
+                Materials.colour(piece, size));
+    }
+
+    private static List<Materials.FillingNeed> fillings(
+            final MouldedPiece piece,
+            final MouldedMasses each,
+            final int pieces,
+            final double surplus,
+            final Function<Filling, Conditions> conditions) {
+        final List<Materials.FillingNeed> needs = new ArrayList<>();
+        for (int i = 0; i < piece.layers().size(); i++) {
+            final FillingLayer layer = piece.layers().get(i);
+            final double perPiece = each.layers().get(i).value();
+            final double held = perPiece * pieces;
+            final double make = held * (1 + surplus);
+            final Basis basis =
+                    Basis.of("per cavity × pieces")
+                            .with("per cavity", perPiece, Unit.GRAM)
+                            .with("pieces", pieces, Unit.PIECE);
+            needs.add(
+                    new Materials.FillingNeed(
+                            layer.filling(),
+                            each.layers().get(i),
+                            Figure.of("filling in the pieces", held, Unit.GRAM, basis),
+                            Figure.of(
+                                    "filling to make",
+                                    make,
+                                    Unit.GRAM,
+                                    basis.with("surplus", surplus * 100, Unit.PERCENT)
+                                            .from(Source.workshop("filling surplus, House rules"))),
+                            layer.filling().weighedFor(make),
+                            FillingFigures.of(layer.filling(), conditions.apply(layer.filling()))));
+        }
+        return Collections.unmodifiableList(needs);
+    }
+}

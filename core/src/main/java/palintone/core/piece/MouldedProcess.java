@@ -1,0 +1,249 @@
+package palintone.core.piece;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.make.RecipeTasks;
+import palintone.core.process.After;
+import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.Process;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
+import palintone.core.temper.method.TemperTasks;
+
+/**
+ * How filled pieces are made: fillings the day before, moulds and bowl side by side, then shell,
+ * filling and cap. Times are common practice without a source.
+ */
+final class MouldedProcess {
+
+    private static final int DAY_S = 86_400;
+
+    /** A filling made ahead waits so long, covered, at the most. */
+    private static final int AHEAD_S = 3 * DAY_S;
+
+    private final MouldedPiece piece;
+    private final Materials needs;
+    private final Workplace place;
+    private final MouldedMasses each;
+    private final ProcessDraft draft = new ProcessDraft();
+    private final CastingTasks casting;
+
+    MouldedProcess(final MouldedPiece piece, final Materials needs, final Workplace place) {
+        this.piece = piece;
+        this.needs = needs;
+        this.place = place;
+        each = piece.masses();
+        casting = new CastingTasks(piece, needs, place, draft);
+    }
+
+    Process lay() {
+        final Map<String, Integer> made = fillings();
+        final int moulds = casting.mouldsReady();
+        draft.part("Bowl");
+        final int test = TemperTasks.lay(draft, place.temper());
+        draft.part("");
+        final int chilled = shell(moulds, test);
+        final int scraped = chilled - 2;
+        final int level = fill(chilled, made);
+        capAndFinish(scraped, level);
+        return draft.done();
+    }
+
+    /** Each filling once, however many layers it makes; its last task by its name. */
+    private Map<String, Integer> fillings() {
+        final Map<String, Integer> made = new LinkedHashMap<>();
+        if (place.fillings() == Workplace.Fillings.READY) {
+            return made;
+        }
+        final Map<String, double[]> grams = new LinkedHashMap<>();
+        needs.fillings()
+                .forEach(
+                        need -> {
+                            final double[] sum =
+                                    grams.computeIfAbsent(need.filling().id(), id -> new double[2]);
+                            sum[0] += need.toMake().value();
+                            sum[1] += need.recipe().massG();
+                        });
+        for (final Materials.FillingNeed need : needs.fillings()) {
+            made.computeIfAbsent(
+                    need.filling().id(),
+                    id ->
+                            RecipeTasks.lay(
+                                    draft, need.filling(), grams.get(id)[0], grams.get(id)[1]));
+        }
+        return made;
+    }
+
+    /**
+     * @return number of the chilling
+     */
+    private int shell(final int moulds, final int test) {
+        final int atOnce = needs.size().cavitiesPerMould();
+        draft.task(TaskKind.CAST)
+                .after(casting.inTemper(test))
+                .after(After.done(moulds))
+                .say(
+                        Sentence.of(
+                                        "Fill to the brim, {brim} a mould. Vibrate until the"
+                                                + " bubbles stop.")
+                                .with("brim", each.brim().value() * atOnce, Unit.GRAM))
+                .read("bowl while casting", Unit.CELSIUS, casting.work().middle(), casting.work())
+                .clock(new Clock(50, 60, 120))
+                .occupies(Occupies.BOWL, Occupies.MOULD)
+                .done();
+        draft.task(TaskKind.WAIT)
+                .next()
+                .say(Sentence.of("Let the wall set a little. Longer is thicker."))
+                .clock(new Clock(5, 15, 40))
+                .occupies(Occupies.MOULD)
+                .done();
+        draft.task(TaskKind.DRAIN)
+                .next()
+                .say(Sentence.of("Turn over, tap out over the bowl until the drops are slow."))
+                .clock(new Clock(10, 20, 60))
+                .occupies(Occupies.BOWL, Occupies.MOULD)
+                .done();
+        final double shellsG = each.shell().value() * atOnce;
+        draft.task(TaskKind.SCRAPE)
+                .after(
+                        After.straight(draft.last())
+                                .within(
+                                        300,
+                                        "The rim has set: scrape harder, or warm the blade, and look"
+                                                + " for cracks."))
+                .say(
+                        Sentence.of(
+                                        "Scrape clean while soft. Weigh one mould against its empty"
+                                                + " weight: {shells} of shells, {thick} thick.")
+                                .with("shells", shellsG, Unit.GRAM)
+                                .with("thick", piece.shellMm(), Unit.MILLIMETRE))
+                .read("shells of one mould", Unit.GRAM, shellsG, CastingTasks.weightBand(shellsG))
+                .caution(CastingTasks.scrapings(piece.couverture().ingredient().allergens()))
+                .occupies(Occupies.MOULD)
+                .source(each.shell().basis().sources().get(0))
+                .done();
+        draft.task(TaskKind.SET)
+                .next()
+                .say(Sentence.of("Leave until the shine goes and the edge begins to set."))
+                .clock(Clock.minutes(2, 4, 8))
+                .handsOn(0.1)
+                .occupies(Occupies.MOULD)
+                .done();
+        return casting.chill(
+                TaskKind.CHILL,
+                "Into the cabinet, opening up, air moving.",
+                Clock.minutes(10, 15, 25));
+    }
+
+    /**
+     * @return number of the last levelling
+     */
+    private int fill(final int chilled, final Map<String, Integer> made) {
+        final int layers = needs.fillings().size();
+        int before = chilled;
+        for (int i = 0; i < layers; i++) {
+            final Materials.FillingNeed need = needs.fillings().get(i);
+            final ProcessDraft.TaskDraft fill =
+                    draft.task(TaskKind.FILL).after(After.straight(before));
+            Optional.ofNullable(made.get(need.filling().id()))
+                    .ifPresent(number -> fill.after(ahead(number)));
+            fill.say(
+                            Sentence.of(
+                                            "Pipe "
+                                                    + need.name()
+                                                    + ", {each} into each, {all} in all."
+                                                    + (i == layers - 1
+                                                            ? " Stop {room} below the rim."
+                                                            : " Leave room for the next layer."))
+                                    .with("each", need.each().value(), Unit.GRAM)
+                                    .with("all", need.inPieces().value(), Unit.GRAM)
+                                    .with("room", piece.headRoomMm(), Unit.MILLIMETRE))
+                    .read("filling in the bag", Unit.CELSIUS, 27, new Band(20, 24, 29, 31))
+                    .caution(fillingCaution(need))
+                    .occupies(Occupies.MOULD)
+                    .done();
+            before =
+                    draft.task(TaskKind.LEVEL)
+                            .next()
+                            .say(
+                                    Sentence.of(
+                                            "Tap level, wipe the rim, leave until the top is"
+                                                    + " still."))
+                            .clock(Clock.minutes(3, 10, 240))
+                            .handsOn(0.1)
+                            .occupies(Occupies.MOULD)
+                            .done();
+        }
+        return before;
+    }
+
+    private static After ahead(final int made) {
+        return After.done(made)
+                .within(
+                        AHEAD_S,
+                        "This filling has waited for days: smell and taste it, and do not use it in"
+                                + " doubt.");
+    }
+
+    private void capAndFinish(final int scraped, final int level) {
+        final double capsG = each.cap().value() * needs.size().cavitiesPerMould();
+        final int again =
+                draft.task(TaskKind.TEMPER_AGAIN)
+                        .after(After.done(scraped))
+                        .say(
+                                Sentence.of(
+                                        "Bring the bowl back into the window, test again if in"
+                                                + " doubt."))
+                        .read(
+                                "temperature in the middle",
+                                Unit.CELSIUS,
+                                casting.work().middle(),
+                                casting.work())
+                        .occupies(Occupies.BOWL)
+                        .done();
+        draft.task(TaskKind.CAP)
+                .after(After.straight(level).within(DAY_S, DRIED))
+                .after(casting.inTemper(again))
+                .say(
+                        Sentence.of(
+                                        "Pour over half the tray, draw across and back, tap once,"
+                                                + " scrape hard. {caps} stays on a mould.")
+                                .with("caps", capsG, Unit.GRAM))
+                .clock(new Clock(20, 60, 180))
+                .caution(capCaution())
+                .occupies(Occupies.BOWL, Occupies.MOULD)
+                .done();
+        casting.chill(
+                TaskKind.CHILL_CAP,
+                "Back into the cabinet until the caps have drawn in.",
+                Clock.minutes(10, 20, 40));
+        casting.turnOutAndWeigh();
+    }
+
+    private static final String DRIED =
+            "The filling has stood open for a day: look for skin and mould, and do not cap it in"
+                    + " doubt.";
+
+    /** What is scraped off a filled mould holds filling, and is treated as the filling is. */
+    private String capCaution() {
+        final String allergens = CastingTasks.scrapings(needs.allergens());
+        if (!needs.keepCold()) {
+            return allergens;
+        }
+        return allergens.isEmpty()
+                ? Cautions.COLD_SCRAPINGS
+                : allergens + " " + Cautions.COLD_SCRAPINGS;
+    }
+
+    private static String fillingCaution(final Materials.FillingNeed need) {
+        return need.figures().life().keepCold()
+                ? Cautions.COLD_FILLING + " " + Cautions.LIFE
+                : Cautions.LIFE;
+    }
+}

@@ -1,0 +1,65 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.Quantity;
+import palintone.core.mould.Cavity;
+
+/**
+ * A piece cut through, to scale, in mm from the rim plane and from the middle line. Whoever draws
+ * it has nothing to compute, and need not know of which kind it is.
+ *
+ * @param outer half widths from rim to floor
+ * @param regions what lies inside, in the order they are painted
+ * @param flecks pieces of something stirred in, as far as a cut shows them
+ */
+public record Section(List<Point> outer, List<Region> regions, List<Fleck> flecks) {
+
+    private static final int STEPS = 48;
+
+    /** One point of an outline. */
+    public record Point(double depthMm, double halfWidthMm) {}
+
+    /** What a region is. */
+    public enum Role {
+        SHELL,
+        FILLING,
+        CAP,
+        SOLID,
+        RELIEF,
+        ON_TOP
+    }
+
+    /**
+     * One region, from the middle line outwards on both sides.
+     *
+     * @param name as the maker says it
+     * @param measure the number that stands beside it
+     * @param outline its half profile, from its upper edge in the mould to its lower
+     */
+    public record Region(Role role, String name, Optional<Quantity> measure, List<Point> outline) {}
+
+    /** One piece of an inclusion in the cut. */
+    public record Fleck(double depthMm, double acrossMm, double radiusMm) {}
+
+    /** Half widths of a cavity from rim to floor. */
+    static List<Point> outline(final Cavity cavity) {
+        return outline(cavity, 0, cavity.depthMm());
+    }
+
+    /** Half widths of a cavity between two depths. */
+    static List<Point> outline(final Cavity cavity, final double fromMm, final double toMm) {
+        final List<Point> points = new ArrayList<>();
+        for (int i = 0; i <= STEPS; i++) {
+            // Closer together near the floor, where round shapes turn fastest.
+            final double z =
+                    i == STEPS
+                            ? toMm
+                            : fromMm + (toMm - fromMm) * Math.sin(Math.PI / 2 * i / STEPS);
+            points.add(new Point(z, cavity.halfWidthMm(z)));
+        }
+        return Collections.unmodifiableList(points);
+    }
+}

@@ -1,0 +1,79 @@
+package palintone.core.piece;
+
+import java.util.List;
+import java.util.function.Function;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.filling.FillingFigures;
+
+/** What a batch cast full needs: nothing is poured back, only what the bowl itself keeps. */
+final class SolidMaterials {
+
+    private SolidMaterials() {}
+
+    static Materials of(
+            final SolidPiece piece,
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
+        final int pieces = size.pieces();
+        final Source count = Source.definition("per piece × pieces");
+        final SolidMasses each = piece.masses();
+        final double keptG = each.couvertureG() * pieces;
+        final double meltG = Math.max(Materials.LEAST_BOWL_G, keptG * (1 + habits.bowlReserve()));
+        return new Materials(
+                piece,
+                size,
+                List.of(
+                        Figure.of(
+                                "kept in the pieces",
+                                keptG,
+                                Unit.GRAM,
+                                Basis.of("couverture of one × pieces")
+                                        .with("couverture of one", each.couvertureG(), Unit.GRAM)
+                                        .with("pieces", pieces, Unit.PIECE)
+                                        .from(count))),
+                Figure.of(
+                        "couverture to melt",
+                        meltG,
+                        Unit.GRAM,
+                        Basis.of("in the pieces + reserve")
+                                .with("in the pieces", keptG, Unit.GRAM)
+                                .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                                .from(Source.workshop("bowl reserve, House rules"))),
+                Figure.of(
+                        "couverture that comes back",
+                        meltG - keptG,
+                        Unit.GRAM,
+                        Basis.of("to melt − in the pieces")
+                                .with("to melt", meltG, Unit.GRAM)
+                                .with("in the pieces", keptG, Unit.GRAM)
+                                .from(count)),
+                List.of(),
+                piece.inclusions().stream().map(i -> need(i, pieces, conditions, count)).toList(),
+                Materials.colour(piece, size));
+    }
+
+    private static Materials.InclusionNeed need(
+            final Inclusion inclusion,
+            final int pieces,
+            final Function<Filling, Conditions> conditions,
+            final Source count) {
+        final Filling alone = inclusion.alone();
+        return new Materials.InclusionNeed(
+                inclusion,
+                Figure.of(
+                        inclusion.ingredient().name(),
+                        inclusion.eachG() * pieces,
+                        Unit.GRAM,
+                        Basis.of("in one × pieces")
+                                .with("in one", inclusion.eachG(), Unit.GRAM)
+                                .with("pieces", pieces, Unit.PIECE)
+                                .from(count)),
+                FillingFigures.of(alone, conditions.apply(alone)));
+    }
+}

@@ -1,0 +1,138 @@
+package palintone.core.process;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+
+/** A process being written down, task by task, in the order it is listed. */
+public final class ProcessDraft {
+
+    private static final Source PRACTICE = Source.practice("times and temperatures at the bench");
+
+    private final List<Task> tasks = new ArrayList<>();
+    private String part = "";
+
+    /** What is written from here on belongs to this. */
+    public ProcessDraft part(final String name) {
+        part = name;
+        return this;
+    }
+
+    /** Begins to write a task; it follows nothing until that is said. */
+    public TaskDraft task(final TaskKind kind) {
+        return new TaskDraft(kind);
+    }
+
+    /** Number of the task written last, 0 before the first. */
+    public int last() {
+        return tasks.size();
+    }
+
+    public Process done() {
+        return new Process(tasks);
+    }
+
+    /** A task being written down. */
+    public final class TaskDraft {
+        private final TaskKind kind;
+        private String title;
+        private Sentence say = Sentence.of("");
+        private Reading reading;
+        private Clock clock;
+        private double handsOn = 1;
+        private final List<After> after = new ArrayList<>();
+        private final Set<Occupies> occupies = EnumSet.noneOf(Occupies.class);
+        private String caution = "";
+        private Source source = PRACTICE;
+
+        private TaskDraft(final TaskKind kind) {
+            this.kind = kind;
+            title = kind.words();
+        }
+
+        public TaskDraft title(final String words) {
+            title = words;
+            return this;
+        }
+
+        public TaskDraft say(final Sentence words) {
+            say = words;
+            return this;
+        }
+
+        public TaskDraft read(
+                final String what, final Unit unit, final double target, final Band band) {
+            reading = new Reading(what, unit, target, band);
+            return this;
+        }
+
+        public TaskDraft clock(final Clock times) {
+            clock = times;
+            return this;
+        }
+
+        /** Share of its time it needs somebody, 0 to 1. */
+        public TaskDraft handsOn(final double share) {
+            handsOn = share;
+            return this;
+        }
+
+        /** Straight on from the task written last, where there is one. */
+        public TaskDraft next() {
+            if (!tasks.isEmpty()) {
+                after.add(After.straight(tasks.size()));
+            }
+            return this;
+        }
+
+        /** After another task. */
+        public TaskDraft after(final After other) {
+            after.add(other);
+            return this;
+        }
+
+        public TaskDraft occupies(final Occupies... what) {
+            occupies.addAll(List.of(what));
+            return this;
+        }
+
+        public TaskDraft caution(final String words) {
+            caution = words;
+            return this;
+        }
+
+        public TaskDraft source(final Source where) {
+            source = where;
+            return this;
+        }
+
+        /**
+         * Writes it down.
+         *
+         * @return its number
+         */
+        public int done() {
+            tasks.add(
+                    new Task(
+                            tasks.size() + 1,
+                            kind,
+                            title,
+                            part,
+                            say,
+                            Optional.ofNullable(reading),
+                            Optional.ofNullable(clock),
+                            handsOn,
+                            after,
+                            occupies,
+                            Optional.of(caution).filter(words -> !words.isEmpty()),
+                            source));
+            return tasks.size();
+        }
+    }
+}

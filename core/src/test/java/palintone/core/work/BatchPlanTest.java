@@ -1,0 +1,316 @@
+package palintone.core.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import palintone.core.Samples;
+import palintone.core.figure.BandStatus;
+import palintone.core.filling.Filling;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.heat.RoomAir;
+import palintone.core.piece.BatchHabits;
+import palintone.core.piece.BatchSize;
+import palintone.core.piece.FillingLayer;
+import palintone.core.piece.Materials;
+import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.Piece;
+import palintone.core.piece.Workplace;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+import palintone.core.substance.Ingredient;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.method.Method;
+
+class BatchPlanTest {
+
+    private static Piece piece(final CouvertureKind kind, final int layers) {
+        final Ingredient chocolate =
+                switch (kind) {
+                    case DARK -> Samples.DARK_66;
+                    case MILK -> Samples.MILK_41;
+                    case WHITE -> Samples.IVORY_33;
+                };
+        return new MouldedPiece(
+                "p",
+                "P",
+                Samples.HALF_SPHERES,
+                new Couverture(chocolate, kind),
+                1.6,
+                2,
+                java.util.Collections.nCopies(
+                        layers, new FillingLayer(Samples.ganache(), 1.0 / layers)),
+                Optional.empty());
+    }
+
+    private static BatchPlan plan(final Piece piece, final RoomAir room, final double cabinetC) {
+        return plan(piece, Method.SEED_THIRD, room, cabinetC, Workplace.Fillings.READY);
+    }
+
+    private static BatchPlan plan(
+            final Piece piece,
+            final Method method,
+            final RoomAir room,
+            final double cabinetC,
+            final Workplace.Fillings fillings) {
+        final Materials needs =
+                piece.materials(BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.1));
+        return BatchPlan.of(needs, Samples.workplace(needs, method, room, cabinetC, fillings));
+    }
+
+    private static Task task(final BatchPlan plan, final TaskKind kind) {
+        return plan.process().tasks().stream()
+                .filter(t -> t.kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Piece filledWith(final Filling filling) {
+        return new MouldedPiece(
+                "p",
+                "P",
+                Samples.HALF_SPHERES,
+                Samples.dark(),
+                1.6,
+                2,
+                List.of(new FillingLayer(filling, 1)),
+                Optional.empty());
+    }
+
+    /** What is scraped off at the cap holds filling: its allergens, and its place in the cold. */
+    @Test
+    void scrapingsAtTheCapFollowTheFilling() {
+        final Filling custard =
+                new Filling(
+                        "custard",
+                        "Custard",
+                        List.of(
+                                Operation.of(
+                                        OperationKind.BOIL,
+                                        List.of(Kitchen.grams(Samples.CREAM, 250))),
+                                Operation.of(
+                                        OperationKind.TEMPER_YOLKS,
+                                        List.of(Kitchen.grams(Kitchen.YOLK, 40))),
+                                Operation.of(
+                                        OperationKind.POUR,
+                                        List.of(Kitchen.grams(Samples.DARK_66, 250)))));
+        final BatchPlan plan = plan(filledWith(custard), new RoomAir(20, 52), 12);
+        final String cap = task(plan, TaskKind.CAP).caution().orElseThrow();
+        assertThat(cap).contains("egg").contains("milk").contains("soya");
+        assertThat(cap).contains("must be kept cold");
+        assertThat(task(plan, TaskKind.SCRAPE).caution().orElseThrow())
+                .as("no filling yet")
+                .doesNotContain("egg");
+        assertThat(task(plan, TaskKind.FILL).caution().orElseThrow()).contains("4 °C or colder");
+        assertThat(task(plan, TaskKind.WEIGH).caution().orElseThrow()).contains("4 °C or colder");
+    }
+
+    @Test
+    void whatMayStandIsNotSentToTheCold() {
+        final Filling paste =
+                new Filling(
+                        "paste",
+                        "Paste",
+                        List.of(
+                                Operation.of(
+                                        OperationKind.ADD,
+                                        List.of(Kitchen.grams(Kitchen.NUT_PASTE, 200)))));
+        final BatchPlan plan = plan(filledWith(paste), new RoomAir(20, 52), 12);
+        assertThat(task(plan, TaskKind.WEIGH).caution()).isEmpty();
+        assertThat(task(plan, TaskKind.CAP).caution().orElse("")).doesNotContain("cold");
+        assertThat(task(plan, TaskKind.FILL).caution().orElseThrow()).doesNotContain("4 °C");
+    }
+
+    @ParameterizedTest
+    @EnumSource(CouvertureKind.class)
+    void everyPlaceInEverySentenceHasItsNumber(final CouvertureKind kind) {
+        for (final Task step : plan(piece(kind, 2), new RoomAir(20, 52), 12).process().tasks()) {
+            final Matcher places = Pattern.compile("\\{(\\w+)}").matcher(step.say().template());
+            while (places.find()) {
+                assertThat(step.say().values()).containsKey(places.group(1));
+            }
+            assertThat(step.say().template()).isNotBlank();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(CouvertureKind.class)
+    void whoeverMeetsEveryTargetIsInBandThroughout(final CouvertureKind kind) {
+        for (final Method method : Method.values()) {
+            final BatchPlan plan =
+                    plan(
+                            piece(kind, 1),
+                            method,
+                            new RoomAir(20, 52),
+                            12,
+                            Workplace.Fillings.MADE_WITH_IT);
+            for (final Task step : plan.process().tasks()) {
+                step.reading()
+                        .ifPresent(
+                                r ->
+                                        assertThat(r.band().bandStatusOf(r.target()))
+                                                .as(step.kind().words())
+                                                .isEqualTo(BandStatus.IN_BAND));
+            }
+        }
+    }
+
+    @Test
+    void eachLayerIsFilledAndLevelledInTurn() {
+        final BatchPlan plan = plan(piece(CouvertureKind.MILK, 2), new RoomAir(20, 52), 12);
+        final List<TaskKind> kinds = plan.process().tasks().stream().map(Task::kind).toList();
+        final int first = kinds.indexOf(TaskKind.FILL);
+        assertThat(kinds.subList(first, first + 4))
+                .containsExactly(TaskKind.FILL, TaskKind.LEVEL, TaskKind.FILL, TaskKind.LEVEL);
+        assertThat(plan.process().tasks().get(first).say().template()).contains("Leave room");
+        assertThat(plan.process().tasks().get(first + 2).say().template())
+                .contains("below the rim");
+    }
+
+    @Test
+    void waterIsWarnedOfOnlyWhereTheCabinetIsBelowTheDewPoint() {
+        final Piece piece = piece(CouvertureKind.DARK, 1);
+        final BatchPlan dry = plan(piece, new RoomAir(20, 40), 12);
+        assertThat(task(dry, TaskKind.CHILL).caution()).isEmpty();
+        final BatchPlan damp = plan(piece, new RoomAir(24, 70), 12);
+        assertThat(task(damp, TaskKind.CHILL).caution().orElseThrow()).contains("dew point");
+    }
+
+    @Test
+    void cautionsStandWhereTheDangerIs() {
+        final BatchPlan plan = plan(piece(CouvertureKind.MILK, 1), new RoomAir(20, 52), 12);
+        assertThat(task(plan, TaskKind.MELT).caution().orElseThrow()).contains("Steam");
+        assertThat(task(plan, TaskKind.SCRAPE).caution().orElseThrow()).contains("hold milk");
+        assertThat(task(plan, TaskKind.FILL).caution().orElseThrow()).contains("laboratory");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Method.class)
+    void everyMethodOfTemperingLeadsToThePaperTestAndTheCasting(final Method method) {
+        for (final CouvertureKind kind : CouvertureKind.values()) {
+            final BatchPlan plan =
+                    plan(
+                            piece(kind, 1),
+                            method,
+                            new RoomAir(20, 52),
+                            12,
+                            Workplace.Fillings.MADE_WITH_IT);
+            final List<TaskKind> kinds = plan.process().tasks().stream().map(Task::kind).toList();
+            assertThat(kinds.indexOf(TaskKind.MELT)).isPositive();
+            assertThat(kinds.indexOf(TaskKind.TEST)).isGreaterThan(kinds.indexOf(TaskKind.MELT));
+            final Task cast = task(plan, TaskKind.CAST);
+            assertThat(cast.after())
+                    .anySatisfy(
+                            a -> {
+                                assertThat(a.task()).isEqualTo(task(plan, TaskKind.TEST).number());
+                                assertThat(a.greatestLagS().orElseThrow()).isGreaterThan(59);
+                                assertThat(a.late()).contains("window has closed");
+                            });
+        }
+    }
+
+    @Test
+    void aFewPerCentOfSeedWaitForTheBowlToCool() {
+        final RoomAir room = new RoomAir(20, 52);
+        final double third = seededAt(Method.SEED_THIRD, room);
+        final double few = seededAt(Method.SEED_FEW, room);
+        assertThat(third - few).isGreaterThan(10);
+        assertThat(few).isBetween(33.0, 35.0);
+    }
+
+    private static double seededAt(final Method method, final RoomAir room) {
+        final Task seed =
+                task(
+                        plan(
+                                piece(CouvertureKind.DARK, 1),
+                                method,
+                                room,
+                                12,
+                                Workplace.Fillings.READY),
+                        TaskKind.SEED);
+        return seed.say().values().get("at").value();
+    }
+
+    @Test
+    void aFillingIsCookedBeforeAndOncePerBatch() {
+        final Piece both = piece(CouvertureKind.DARK, 2);
+        final BatchPlan plan =
+                plan(
+                        both,
+                        Method.SEED_THIRD,
+                        new RoomAir(20, 52),
+                        12,
+                        Workplace.Fillings.MADE_WITH_IT);
+        final List<Task> tasks = plan.process().tasks();
+        assertThat(tasks).filteredOn(t -> t.kind() == TaskKind.WEIGH_OUT).hasSize(1);
+        final Task weigh = tasks.get(0);
+        assertThat(weigh.part()).isEqualTo("House ganache");
+        assertThat(weigh.say().values().get("make").value())
+                .isCloseTo(
+                        plan.materials().fillings().stream()
+                                .mapToDouble(f -> f.toMake().value())
+                                .sum(),
+                        within(1e-9));
+        final int cooked =
+                tasks.stream().filter(t -> t.kind() == TaskKind.COOK).findFirst().get().number();
+        assertThat(tasks)
+                .filteredOn(t -> t.kind() == TaskKind.FILL)
+                .hasSize(2)
+                .allSatisfy(t -> assertThat(t.after()).anyMatch(a -> a.task() == cooked));
+    }
+
+    /** What is weighed out for the tasks is what the larder is asked for. */
+    @Property(tries = 60)
+    void whatIsWeighedOutIsWhatIsFetched(
+            @ForAll final CouvertureKind kind,
+            @ForAll @IntRange(min = 1, max = 3) final int layers) {
+        final BatchPlan plan =
+                plan(
+                        piece(kind, layers),
+                        Method.SEED_THIRD,
+                        new RoomAir(20, 52),
+                        12,
+                        Workplace.Fillings.MADE_WITH_IT);
+        final double weighed =
+                task(plan, TaskKind.WEIGH_OUT).say().values().entrySet().stream()
+                        .filter(e -> e.getKey().startsWith("m") && !e.getKey().equals("make"))
+                        .mapToDouble(e -> e.getValue().value())
+                        .sum();
+        final double fetched =
+                plan.materials().fillings().stream().mapToDouble(f -> f.recipe().massG()).sum();
+        assertThat(weighed).isCloseTo(fetched, within(1e-9 * fetched));
+    }
+
+    @Property(tries = 100)
+    void meltAndSeedAreTheBowlInAnyRoom(
+            @ForAll @DoubleRange(min = 10, max = 26) final double roomC,
+            @ForAll @DoubleRange(min = 20, max = 90) final double humidity,
+            @ForAll final CouvertureKind kind,
+            @ForAll final boolean few,
+            @ForAll @IntRange(min = 0, max = 20) final int cabinetC) {
+        final BatchPlan plan =
+                plan(
+                        piece(kind, 1),
+                        few ? Method.SEED_FEW : Method.SEED_THIRD,
+                        new RoomAir(roomC, humidity),
+                        cabinetC,
+                        Workplace.Fillings.READY);
+        final double melt = task(plan, TaskKind.MELT).say().values().get("chopped").value();
+        final double seed = task(plan, TaskKind.SEED).say().values().get("seed").value();
+        assertThat(melt + seed).isCloseTo(plan.bowl().massG(), within(1e-9 * plan.bowl().massG()));
+        assertThat(task(plan, TaskKind.SEED).say().values().get("at").value()).isLessThan(60);
+    }
+}

@@ -1,0 +1,144 @@
+package palintone.server.piece;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.filling.pot.Cooking;
+import palintone.server.filling.FillingEntity;
+import palintone.server.filling.FillingRepository;
+import palintone.server.house.HouseService;
+import palintone.server.larder.IngredientEntity;
+import palintone.server.larder.LarderService;
+import palintone.server.mould.MouldEntity;
+import palintone.server.mould.MouldRepository;
+import palintone.server.problem.StaleVersionException;
+import palintone.server.problem.TakenException;
+
+/** Writes pieces into the books, of whatever kind; the core has its say before anything is kept. */
+@Service
+public class PieceBooks {
+
+    private final PieceRepository pieces;
+    private final MouldRepository moulds;
+    private final FillingRepository fillings;
+    private final LarderService larder;
+    private final HouseService houses;
+
+    PieceBooks(
+            final PieceRepository pieces,
+            final MouldRepository moulds,
+            final FillingRepository fillings,
+            final LarderService larder,
+            final HouseService houses) {
+        this.pieces = pieces;
+        this.moulds = moulds;
+        this.fillings = fillings;
+        this.larder = larder;
+        this.houses = houses;
+    }
+
+    /**
+     * Writes a piece as somebody has changed it.
+     *
+     * @throws StaleVersionException when the draft rests on an older state
+     */
+    @Transactional
+    public PieceView change(final String id, final PieceDraft draft) {
+        final Optional<PieceEntity> known = pieces.findById(Require.text("piece", id, 64));
+        StaleVersionException.check(
+                "piece", id, draft.version(), known.map(PieceEntity::version).orElse(null));
+        return write(id, draft, known).view(houses.house().pressureHPa());
+    }
+
+    /** The piece as it would be, without keeping it. */
+    @Transactional(readOnly = true)
+    public PieceView trial(final PieceDraft draft) {
+        return entity("trial", draft, Optional.empty()).view(Cooking.SEA_LEVEL_HPA);
+    }
+
+    /** Writes a piece, new or known; used by the import. */
+    @Transactional
+    public void put(final String id, final PieceDraft draft) {
+        write(id, draft, pieces.findById(Require.text("id", id, 64)));
+    }
+
+    private PieceEntity write(
+            final String id, final PieceDraft draft, final Optional<PieceEntity> known) {
+        return pieces.saveAndFlush(entity(id, draft, known));
+    }
+
+    private PieceEntity entity(
+            final String id, final PieceDraft draft, final Optional<PieceEntity> known) {
+        final MouldEntity mould =
+                moulds.findById(Require.text("mould", draft.mould(), 64))
+                        .orElseThrow(() -> unknown("mould", draft.mould()));
+        final IngredientEntity couverture = larder.byId(draft.couverture());
+        if (draft instanceof PieceDraft.Moulded moulded) {
+            final MouldedPieceEntity entity =
+                    of(MouldedPieceEntity.class, known).orElseGet(() -> new MouldedPieceEntity(id));
+            entity.take(moulded, mould, couverture, layers(given("layers", moulded.layers())));
+            return entity;
+        }
+        final PieceDraft.Solid solid = (PieceDraft.Solid) draft;
+        final SolidPieceEntity entity =
+                of(SolidPieceEntity.class, known).orElseGet(() -> new SolidPieceEntity(id));
+        entity.take(solid, mould, couverture, inclusions(given("inclusions", solid.inclusions())));
+        return entity;
+    }
+
+    /** A piece stays of the kind it is. */
+    private static <T extends PieceEntity> Optional<T> of(
+            final Class<T> kind, final Optional<PieceEntity> known) {
+        known.filter(k -> !kind.isInstance(k))
+                .ifPresent(
+                        k -> {
+                            throw new TakenException("piece of another kind", k.id());
+                        });
+        return known.map(kind::cast);
+    }
+
+    private List<MouldedPieceEntity.LayerRow> layers(final List<PieceDraft.Layer> drafts) {
+        return drafts.stream()
+                .map(
+                        layer ->
+                                new MouldedPieceEntity.LayerRow(
+                                        filling(layer.filling()), layer.share()))
+                .toList();
+    }
+
+    private FillingEntity filling(final String id) {
+        return fillings.findById(Require.text("filling", id, 64))
+                .orElseThrow(() -> unknown("filling", id));
+    }
+
+    private List<SolidPieceEntity.InclusionRow> inclusions(final List<PieceDraft.In> drafts) {
+        final Set<String> ids = new TreeSet<>();
+        drafts.forEach(in -> ids.add(Require.text("inclusion", in.ingredient(), 64)));
+        final Map<String, IngredientEntity> found = larder.byIds(ids);
+        return drafts.stream()
+                .map(
+                        in ->
+                                new SolidPieceEntity.InclusionRow(
+                                        found.get(in.ingredient()),
+                                        in.eachG(),
+                                        given("placing", in.placing())))
+                .toList();
+    }
+
+    private static <T> T given(final String field, final T value) {
+        if (value == null) {
+            throw new OutOfRangeException(field, "missing", "a value");
+        }
+        return value;
+    }
+
+    private static OutOfRangeException unknown(final String field, final String id) {
+        return new OutOfRangeException(field, "\"" + id + "\"", "an id that is in the books");
+    }
+}

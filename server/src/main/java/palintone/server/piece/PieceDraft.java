@@ -1,0 +1,97 @@
+package palintone.server.piece;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.piece.ColourCoat;
+import palintone.core.piece.Inclusion;
+
+/** A piece as somebody writes it down, on screen or in a file. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = PieceDraft.Moulded.class, name = "MOULDED"),
+    @JsonSubTypes.Type(value = PieceDraft.Solid.class, name = "SOLID")
+})
+@Schema(
+        name = "PieceDraft",
+        oneOf = {PieceDraft.Moulded.class, PieceDraft.Solid.class},
+        discriminatorProperty = "kind",
+        discriminatorMapping = {
+            @DiscriminatorMapping(value = "MOULDED", schema = PieceDraft.Moulded.class),
+            @DiscriminatorMapping(value = "SOLID", schema = PieceDraft.Solid.class)
+        })
+public sealed interface PieceDraft {
+
+    String name();
+
+    String story();
+
+    String mould();
+
+    String couverture();
+
+    @Nullable
+    Coat colour();
+
+    /** Of the state that was changed; null for something new. */
+    @Nullable
+    Long version();
+
+    /** The colour, where there is one. */
+    default Optional<ColourCoat> coat() {
+        return Optional.ofNullable(colour()).map(c -> new ColourCoat(c.name(), c.filmMm()));
+    }
+
+    /** Coloured cocoa butter in the mould. */
+    record Coat(@NotNull String name, double filmMm) {}
+
+    /** One filling and its share of the room. */
+    record Layer(@NotNull String filling, double share) {}
+
+    /** One thing in a piece cast full. */
+    record In(@NotNull String ingredient, double eachG, @NotNull Inclusion.Placing placing) {}
+
+    /** A pattern in the back. */
+    record Pressed(double depthMm, double sharePercent) {}
+
+    /**
+     * A filled piece.
+     *
+     * @param layers first in first; shares sum to one
+     */
+    @Schema(name = "MouldedPieceDraft")
+    record Moulded(
+            @NotNull String name,
+            @NotNull String story,
+            @NotNull String mould,
+            @NotNull String couverture,
+            @Nullable @Valid Coat colour,
+            double shellMm,
+            double headRoomMm,
+            @NotNull List<@NotNull @Valid Layer> layers,
+            @Nullable Long version)
+            implements PieceDraft {}
+
+    /**
+     * A piece cast full.
+     *
+     * @param relief null for a flat back
+     */
+    @Schema(name = "SolidPieceDraft")
+    record Solid(
+            @NotNull String name,
+            @NotNull String story,
+            @NotNull String mould,
+            @NotNull String couverture,
+            @Nullable @Valid Coat colour,
+            @NotNull List<@NotNull @Valid In> inclusions,
+            @Nullable @Valid Pressed relief,
+            @Nullable Long version)
+            implements PieceDraft {}
+}

@@ -1,0 +1,46 @@
+package palintone.server.piece;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import palintone.core.figure.Unit;
+import palintone.core.piece.Section;
+
+/** A piece cut through, to scale: mm from the rim and from the middle line. */
+record SectionView(List<PointView> outer, List<RegionView> regions, List<FleckView> flecks) {
+
+    /** One point of an outline. */
+    record PointView(double depthMm, double halfWidthMm) {}
+
+    /** One region, its half profile, and the number beside it. */
+    record RegionView(
+            Section.Role role,
+            String name,
+            @Nullable Double measure,
+            @Nullable Unit unit,
+            List<PointView> outline) {}
+
+    /** One piece of something stirred in. */
+    record FleckView(double depthMm, double acrossMm, double radiusMm) {}
+
+    static SectionView of(final Section section) {
+        return new SectionView(
+                points(section.outer()),
+                section.regions().stream()
+                        .map(
+                                r ->
+                                        new RegionView(
+                                                r.role(),
+                                                r.name(),
+                                                r.measure().map(q -> q.value()).orElse(null),
+                                                r.measure().map(q -> q.unit()).orElse(null),
+                                                points(r.outline())))
+                        .toList(),
+                section.flecks().stream()
+                        .map(f -> new FleckView(f.depthMm(), f.acrossMm(), f.radiusMm()))
+                        .toList());
+    }
+
+    private static List<PointView> points(final List<Section.Point> outline) {
+        return outline.stream().map(p -> new PointView(p.depthMm(), p.halfWidthMm())).toList();
+    }
+}

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import type { Needs } from '@/api/client'
+import BasisButton from '@/parts/BasisButton.vue'
+import { useHouse } from '@/parts/house'
+import { quantity, sentence } from '@/parts/units'
+
+defineProps<{ inclusions: Needs['inclusions'] }>()
+const { taste } = useHouse()
+</script>
+
+<template>
+  <div>
+    <h2>In it and on it</h2>
+    <div v-for="(each, i) in inclusions" :key="i">
+      <BasisButton :figure="each.toWeigh"
+        ><b class="num">{{ quantity(each.toWeigh.value, 'GRAM', taste) }}</b> {{ each.name }},
+        <span class="quiet"
+          >{{ quantity(each.eachG, 'GRAM', taste) }} in each,
+          {{ each.placing === 'STIRRED_IN' ? 'stirred in' : 'laid on the back' }}</span
+        ></BasisButton
+      >
+      <p :class="each.keepCold ? 'caution' : 'quiet pad'">{{ sentence(each.verdict, taste) }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+b {
+  font-size: 1.4rem;
+}
+.pad {
+  padding: 0 10px 8px;
+}
+</style>

@@ -1,0 +1,324 @@
+<script setup lang="ts">
+// A piece cast full, being written down: what it weighs and how it looks answers every change.
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import {
+  api,
+  ask,
+  Refusal,
+  words,
+  type IngredientName,
+  type Mould,
+  type Piece,
+  type SolidPiece,
+  type SolidPieceDraft,
+} from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { idOf } from '@/parts/ids'
+import { useLarder } from '@/parts/couvertures'
+import NumberField from '@/parts/NumberField.vue'
+import { useTurn } from '@/parts/turn'
+import { inTaste, quantity } from '@/parts/units'
+import PieceSection from './PieceSection.vue'
+
+const props = defineProps<{ piece: SolidPiece | null; taken: string[] }>()
+const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
+const { taste } = useHouse()
+const { all, trouble, load } = useLarder()
+const MOST_TRIES = 5
+const PLACINGS = [
+  { id: 'STIRRED_IN', words: 'stirred in' },
+  { id: 'ON_THE_BACK', words: 'laid on the back' },
+] as const
+
+type In = { ingredient: string; eachG: number | null; placing: 'STIRRED_IN' | 'ON_THE_BACK' }
+const own = props.piece
+const name = ref(own?.name ?? '')
+const story = ref(own?.story ?? '')
+const mould = ref(own?.mouldId ?? '')
+const couverture = ref(own?.couvertureId ?? '')
+const inclusions = ref<In[]>(
+  own?.inclusions.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG, placing: i.placing })) ??
+    [],
+)
+const pressed = ref(Boolean(own?.relief))
+const reliefMm = ref<number | null>(own?.relief?.depthMm ?? 1)
+const reliefPercent = ref<number | null>(own?.relief?.sharePercent ?? 30)
+const sprayed = ref(Boolean(own?.coat))
+const colour = ref(own?.coat?.name ?? '')
+const filmMm = ref<number | null>(own?.coat?.filmMm ?? 0.05)
+
+const moulds = ref<Mould[]>([])
+const larder = ref<IngredientName[]>([])
+const couvertures = computed(() => all.value.filter((i) => i.couverture))
+const drawn = ref<Piece | null>(null)
+const refused = ref('')
+const busy = ref(false)
+
+/** What is still to be said before it can be drawn. */
+const missing = computed(() => {
+  if (!mould.value) return 'Choose a mould.'
+  if (!couverture.value) return 'Choose a couverture.'
+  if (inclusions.value.some((i) => !i.ingredient || i.eachG === null))
+    return 'Every line wants an ingredient and grams.'
+  if (pressed.value && (reliefMm.value === null || reliefPercent.value === null))
+    return 'The relief wants a depth and a share of the back.'
+  if (sprayed.value && (!colour.value.trim() || filmMm.value === null))
+    return 'The colour wants a name and a film.'
+  return ''
+})
+
+function draft(named: boolean): SolidPieceDraft {
+  return {
+    kind: 'SOLID',
+    name: name.value.trim() || (named ? '' : 'Unnamed'),
+    story: story.value.trim() || 'Cast full.',
+    mould: mould.value,
+    couverture: couverture.value,
+    inclusions: inclusions.value.map((i) => ({ ...i, eachG: i.eachG ?? 0 })),
+    ...(pressed.value && {
+      relief: { depthMm: reliefMm.value ?? 0, sharePercent: reliefPercent.value ?? 0 },
+    }),
+    ...(sprayed.value && { colour: { name: colour.value.trim(), filmMm: filmMm.value ?? 0 } }),
+    version: own?.version ?? null,
+  }
+}
+
+const turn = useTurn()
+const look = useDebounceFn(async () => {
+  const current = turn()
+  if (missing.value) {
+    drawn.value = null
+    return
+  }
+  try {
+    const piece = await ask(api.POST('/api/pieces/trial', { body: draft(false) }))
+    if (!current()) return
+    drawn.value = piece
+    refused.value = ''
+  } catch (problem) {
+    if (!current()) return
+    refused.value = inTaste(words(problem), taste.value)
+  }
+}, 60)
+watch(
+  [mould, couverture, inclusions, pressed, reliefMm, reliefPercent, sprayed, colour, filmMm],
+  () => void look(),
+  { deep: true },
+)
+
+onMounted(async () => {
+  await load()
+  try {
+    const [m, l] = await Promise.all([
+      ask(api.GET('/api/moulds', { params: { query: { size: 200 } } })),
+      ask(api.GET('/api/larder/names')),
+    ])
+    moulds.value = m.items
+    larder.value = l
+    void look()
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+})
+
+/** New under an id made of its name; one taken meanwhile by another screen is tried again. */
+async function save() {
+  if (missing.value || busy.value) {
+    refused.value = missing.value
+    return
+  }
+  if (!name.value.trim()) {
+    refused.value = 'The piece wants a name.'
+    return
+  }
+  busy.value = true
+  const taken = [...props.taken]
+  try {
+    for (let tries = 1; ; tries++) {
+      const id = own?.id ?? idOf(name.value, taken, 'piece')
+      try {
+        await ask(api.PUT('/api/pieces/{id}', { params: { path: { id } }, body: draft(true) }))
+        emit('saved', id)
+        return
+      } catch (problem) {
+        const another = !own && problem instanceof Refusal && problem.status === 409
+        if (!another || tries === MOST_TRIES) throw problem
+        taken.push(id)
+      }
+    }
+  } catch (problem) {
+    refused.value = inTaste(words(problem), taste.value)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <form class="solid" @submit.prevent="save">
+    <header>
+      <h1>{{ own ? own.name : 'A piece cast full' }}</h1>
+      <p class="quiet">A bar or a figure: couverture to the rim, and what is in it or on it.</p>
+    </header>
+    <div class="two">
+      <div class="fields">
+        <v-text-field v-model="name" label="Name" />
+        <v-text-field v-model="story" label="In a few words" />
+        <v-select
+          v-model="mould"
+          :items="moulds"
+          item-title="name"
+          item-value="id"
+          label="Mould"
+          no-data-text="No moulds yet: read them in from a file in the Larder"
+        />
+        <v-select
+          v-model="couverture"
+          :items="couvertures"
+          item-title="name"
+          item-value="id"
+          label="Couverture"
+          no-data-text="No couverture yet: the Larder has the way to one"
+        />
+
+        <h2>What is in it</h2>
+        <div v-for="(line, i) in inclusions" :key="i" class="line">
+          <v-autocomplete
+            v-model="line.ingredient"
+            :items="larder"
+            item-title="name"
+            item-value="id"
+            label="What"
+            hide-details
+          />
+          <NumberField v-model="line.eachG" label="In one" unit="GRAM" />
+          <v-select
+            v-model="line.placing"
+            :items="PLACINGS"
+            item-title="words"
+            item-value="id"
+            label="Where"
+            hide-details
+          />
+          <v-btn
+            variant="text"
+            :aria-label="`Remove line ${i + 1}`"
+            @click="inclusions.splice(i, 1)"
+            >Remove</v-btn
+          >
+        </div>
+        <v-btn
+          variant="outlined"
+          size="large"
+          class="mb-4"
+          @click="inclusions.push({ ingredient: '', eachG: null, placing: 'STIRRED_IN' })"
+          >Add an inclusion</v-btn
+        >
+
+        <h2>Back and colour</h2>
+        <v-switch v-model="pressed" label="A pattern pressed into the back" hide-details />
+        <div v-if="pressed" class="pair">
+          <NumberField v-model="reliefMm" label="Depth" unit="MILLIMETRE" />
+          <NumberField v-model="reliefPercent" label="Of the back" unit="PERCENT" />
+        </div>
+        <v-switch v-model="sprayed" label="Sprayed into the mould" hide-details />
+        <div v-if="sprayed" class="pair">
+          <v-text-field v-model="colour" label="Colour" />
+          <NumberField v-model="filmMm" label="Film" unit="MILLIMETRE" />
+        </div>
+      </div>
+      <aside>
+        <template v-if="drawn">
+          <p class="weight num">{{ quantity(drawn.whole.value, 'GRAM', taste) }}</p>
+          <p class="quiet">
+            one piece:
+            {{
+              drawn.parts
+                .map((p) => `${p.name.toLowerCase()} ${quantity(p.value, 'GRAM', taste)}`)
+                .join(', ')
+            }}
+          </p>
+          <PieceSection :piece="drawn" :class="{ old: refused }" />
+        </template>
+        <p v-else class="quiet">{{ missing || 'Drawing it …' }}</p>
+        <p v-if="refused || trouble" class="trouble mt-3" role="alert">{{ refused || trouble }}</p>
+      </aside>
+    </div>
+    <footer>
+      <v-btn size="x-large" variant="outlined" @click="emit('cancel')">Cancel</v-btn>
+      <v-btn size="x-large" color="primary" type="submit" class="save" :loading="busy">Save</v-btn>
+    </footer>
+  </form>
+</template>
+
+<style scoped>
+.solid {
+  overflow: auto;
+  padding: 16px 26px 0;
+  display: flex;
+  flex-direction: column;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(280px, 1fr);
+  gap: 30px;
+}
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1.6fr) 110px minmax(0, 1.2fr) auto;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.weight {
+  font-size: 3.4rem;
+  font-weight: 600;
+  line-height: 1.1;
+}
+.old {
+  opacity: 0.45;
+}
+aside {
+  position: sticky;
+  top: 0;
+  align-self: start;
+}
+footer {
+  position: sticky;
+  bottom: 0;
+  margin-top: auto;
+  display: flex;
+  gap: 14px;
+  padding: 12px 0 16px;
+  background: linear-gradient(transparent, var(--p-ground) 20%);
+}
+footer .v-btn {
+  height: 72px !important;
+}
+.save {
+  flex: 1;
+  font-size: 1.5rem;
+}
+@media (max-width: 1000px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+  aside {
+    position: static;
+  }
+}
+@media (max-width: 700px) {
+  .solid {
+    padding: 12px 14px 0;
+  }
+  .line {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>
