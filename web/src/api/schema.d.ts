@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/bowl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["use"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/curves": {
         parameters: {
             query?: never;
@@ -1115,6 +1131,44 @@ export interface components {
             readings: number;
             /** Format: int32 */
             apart: number;
+            /** @enum {string} */
+            standing: "ON_THE_WAY" | "THERE" | "PAST" | "OFF_THE_PLAN";
+            /** Format: double */
+            byK: number;
+        };
+        PathView: {
+            timeS: number[];
+            temperatureC: number[];
+            stablePercent: number[];
+            unstablePercent: number[];
+        };
+        PhaseView: {
+            /** @enum {string} */
+            kind: "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "WORK";
+            words: string;
+            /** Format: double */
+            startS: number;
+            /** Format: double */
+            endS: number;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+            band: components["schemas"]["BandView"];
+            say: components["schemas"]["SentenceView"];
+            read: components["schemas"]["SentenceView"];
+            caution?: components["schemas"]["SentenceView"];
+        };
+        PlanView: {
+            /** @enum {string} */
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            words: string;
+            phases: components["schemas"]["PhaseView"][];
+            path: components["schemas"]["PathView"];
+            /** Format: int32 */
+            at: number;
+            /** Format: double */
+            shiftS: number;
         };
         SentenceView: {
             template: string;
@@ -1132,7 +1186,7 @@ export interface components {
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
             /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
             probe?: string | null;
             /** @enum {string} */
             source: "LIVE" | "SIMULATED" | "FILE";
@@ -1150,6 +1204,7 @@ export interface components {
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
             now?: components["schemas"]["NowView"];
+            plan?: components["schemas"]["PlanView"];
             moves: components["schemas"]["MoveView"][];
             alarms: components["schemas"]["AlarmView"][];
             events: components["schemas"]["BowlEventView"][];
@@ -1303,6 +1358,7 @@ export interface components {
             /** Format: int32 */
             mouldsOwned: number;
             couverture: string;
+            couvertureId: string;
             /** @enum {string} */
             couvertureKind: "DARK" | "MILK" | "WHITE";
             colour?: string | null;
@@ -1441,7 +1497,7 @@ export interface components {
             /** @enum {string} */
             darkWindow: "LOW" | "HIGH";
             /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
             /** Format: int32 */
             mouldsInRotation: number;
             /** Format: double */
@@ -1519,13 +1575,148 @@ export interface components {
             number: number;
             recipe: components["schemas"]["RecipeDraft"];
         };
+        Uses: {
+            /** Format: uuid */
+            bowl: string;
+        };
+        BatchSummaryView: {
+            /** Format: uuid */
+            id: string;
+            lot: string;
+            pieceId: string;
+            pieceName: string;
+            /** Format: int32 */
+            pieces: number;
+            /** @enum {string} */
+            state: "RUNNING" | "FINISHED" | "ABANDONED";
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: date-time */
+            endedAt?: string | null;
+            /** Format: int32 */
+            readings: number;
+            /** Format: int32 */
+            tight: number;
+            /** Format: int32 */
+            off: number;
+        };
+        BatchView: {
+            summary: components["schemas"]["BatchSummaryView"];
+            /** Format: int32 */
+            moulds: number;
+            /** Format: int32 */
+            step: number;
+            /** Format: date-time */
+            serverNow: string;
+            /** Format: int32 */
+            entries: number;
+            /** Format: uuid */
+            bowl?: string | null;
+            couverture?: string | null;
+            undo?: components["schemas"]["UndoView"];
+            materials: components["schemas"]["MaterialView"][];
+            steps: components["schemas"]["StepView"][];
+        };
+        ClockView: {
+            /** Format: int32 */
+            shortestS: number;
+            /** Format: int32 */
+            targetS: number;
+            /** Format: int32 */
+            longestS: number;
+        };
+        LatestView: {
+            /** Format: date-time */
+            at: string;
+            late: string;
+        };
+        MaterialView: {
+            /** @enum {string} */
+            role: "COUVERTURE" | "COLOUR" | "FILLING" | "INGREDIENT";
+            name: string;
+            /** Format: double */
+            grams: number;
+        };
+        NoteView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            value: number;
+            corrected: boolean;
+            /** @enum {string} */
+            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
+            advice: components["schemas"]["SentenceView"];
+        };
+        ReadingView: {
+            what: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            /** Format: double */
+            target: number;
+            band: components["schemas"]["BandView"];
+        };
+        RemarkView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            text: string;
+            corrected: boolean;
+        };
+        StepView: {
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
+            title: string;
+            part: string;
+            /** @enum {string} */
+            status: "WAITING" | "READY" | "UNDER_WAY" | "DONE";
+            /** Format: date-time */
+            begunAt?: string | null;
+            /** Format: date-time */
+            earliest?: string | null;
+            latest?: components["schemas"]["LatestView"];
+            taken: string[];
+            byHand: boolean;
+            atTheBowl: boolean;
+            /** Format: uuid */
+            doneBy?: string | null;
+            after: number[];
+            say: components["schemas"]["SentenceView"];
+            reading?: components["schemas"]["ReadingView"];
+            clock?: components["schemas"]["ClockView"];
+            caution?: string | null;
+            source: components["schemas"]["SourceView"];
+            notes: components["schemas"]["NoteView"][];
+            remarks: components["schemas"]["RemarkView"][];
+            /** Format: double */
+            noted?: number | null;
+            /** Format: double */
+            outBy: number;
+            /** @enum {string} */
+            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
+            /** Format: int64 */
+            tookS?: number | null;
+        };
+        UndoView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            step: number;
+            what: string;
+        };
         CurveRequest: {
             couverture: string;
             /** Format: double */
             massG: number;
-            methods: ("TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE")[];
+            methods: ("TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE")[];
             /** @enum {string|null} */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** @enum {string|null} */
+            darkWindow?: "LOW" | "HIGH" | null;
             /** @enum {string|null} */
             vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
             /** Format: double */
@@ -1539,7 +1730,7 @@ export interface components {
         };
         CurveView: {
             /** @enum {string} */
-            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
             words: string;
             phases: components["schemas"]["PhaseView"][];
             path: components["schemas"]["PathView"];
@@ -1556,29 +1747,6 @@ export interface components {
             verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
-        PathView: {
-            timeS: number[];
-            temperatureC: number[];
-            stablePercent: number[];
-            unstablePercent: number[];
-        };
-        PhaseView: {
-            /** @enum {string} */
-            kind: "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "WORK";
-            words: string;
-            /** Format: double */
-            startS: number;
-            /** Format: double */
-            endS: number;
-            /** Format: double */
-            fromC: number;
-            /** Format: double */
-            toC: number;
-            band: components["schemas"]["BandView"];
-            say: components["schemas"]["SentenceView"];
-            read: components["schemas"]["SentenceView"];
-            caution?: components["schemas"]["SentenceView"];
-        };
         BowlDraft: {
             /** Format: uuid */
             id: string;
@@ -1591,7 +1759,9 @@ export interface components {
             /** @enum {string|null} */
             vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
             /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            /** @enum {string|null} */
+            darkWindow?: "LOW" | "HIGH" | null;
             probe?: string | null;
             simulated?: components["schemas"]["Simulated"];
         };
@@ -2206,132 +2376,11 @@ export interface components {
             /** Format: int32 */
             pieces?: number | null;
             /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
             /** @enum {string|null} */
             fillings?: "MADE_WITH_IT" | "READY" | null;
-        };
-        BatchSummaryView: {
             /** Format: uuid */
-            id: string;
-            lot: string;
-            pieceId: string;
-            pieceName: string;
-            /** Format: int32 */
-            pieces: number;
-            /** @enum {string} */
-            state: "RUNNING" | "FINISHED" | "ABANDONED";
-            /** Format: date-time */
-            beganAt: string;
-            /** Format: date-time */
-            endedAt?: string | null;
-            /** Format: int32 */
-            readings: number;
-            /** Format: int32 */
-            tight: number;
-            /** Format: int32 */
-            off: number;
-        };
-        BatchView: {
-            summary: components["schemas"]["BatchSummaryView"];
-            /** Format: int32 */
-            moulds: number;
-            /** Format: int32 */
-            step: number;
-            /** Format: date-time */
-            serverNow: string;
-            /** Format: int32 */
-            entries: number;
-            undo?: components["schemas"]["UndoView"];
-            materials: components["schemas"]["MaterialView"][];
-            steps: components["schemas"]["StepView"][];
-        };
-        ClockView: {
-            /** Format: int32 */
-            shortestS: number;
-            /** Format: int32 */
-            targetS: number;
-            /** Format: int32 */
-            longestS: number;
-        };
-        LatestView: {
-            /** Format: date-time */
-            at: string;
-            late: string;
-        };
-        MaterialView: {
-            /** @enum {string} */
-            role: "COUVERTURE" | "COLOUR" | "FILLING" | "INGREDIENT";
-            name: string;
-            /** Format: double */
-            grams: number;
-        };
-        NoteView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date-time */
-            at: string;
-            /** Format: double */
-            value: number;
-            corrected: boolean;
-            /** @enum {string} */
-            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
-            advice: components["schemas"]["SentenceView"];
-        };
-        ReadingView: {
-            what: string;
-            /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
-            /** Format: double */
-            target: number;
-            band: components["schemas"]["BandView"];
-        };
-        RemarkView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date-time */
-            at: string;
-            text: string;
-            corrected: boolean;
-        };
-        StepView: {
-            /** Format: int32 */
-            number: number;
-            /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
-            title: string;
-            part: string;
-            /** @enum {string} */
-            status: "WAITING" | "READY" | "UNDER_WAY" | "DONE";
-            /** Format: date-time */
-            begunAt?: string | null;
-            /** Format: date-time */
-            earliest?: string | null;
-            latest?: components["schemas"]["LatestView"];
-            taken: string[];
-            byHand: boolean;
-            after: number[];
-            say: components["schemas"]["SentenceView"];
-            reading?: components["schemas"]["ReadingView"];
-            clock?: components["schemas"]["ClockView"];
-            caution?: string | null;
-            source: components["schemas"]["SourceView"];
-            notes: components["schemas"]["NoteView"][];
-            remarks: components["schemas"]["RemarkView"][];
-            /** Format: double */
-            noted?: number | null;
-            /** Format: double */
-            outBy: number;
-            /** @enum {string} */
-            bandStatus: "IN_BAND" | "TIGHT" | "OFF";
-            /** Format: int64 */
-            tookS?: number | null;
-        };
-        UndoView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            step: number;
-            what: string;
+            bowl?: string | null;
         };
         EntryDraft: {
             /** Format: uuid */
@@ -2367,6 +2416,8 @@ export interface components {
             bowlTemperature: components["schemas"]["FigureView"];
             landing: components["schemas"]["FigureView"];
             seedLeft: components["schemas"]["FigureView"];
+            fall: components["schemas"]["PathView"];
+            say: components["schemas"]["SentenceView"][];
         };
         ColourView: {
             needed: components["schemas"]["FigureView"];
@@ -2538,7 +2589,7 @@ export interface components {
         };
         TemperView: {
             /** @enum {string} */
-            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
             words: string;
             /** Format: double */
             choppedG: number;
@@ -3036,6 +3087,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Uses"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
                 };
             };
         };
@@ -4065,8 +4142,9 @@ export interface operations {
             query?: {
                 moulds?: number;
                 pieces?: number;
-                method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+                method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
                 fillings?: "MADE_WITH_IT" | "READY";
+                bowl?: "TEMPERED_FOR_IT" | "IN_TEMPER";
             };
             header?: never;
             path: {

@@ -1,4 +1,4 @@
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import {
   api,
   ask,
@@ -10,7 +10,10 @@ import {
   type Method,
   type Step,
 } from '@/api/client'
+import { AWAY, onNews, onNewsOpened, useNews } from '@/parts/news'
 import { once } from '@/parts/once'
+
+const { answering } = useNews()
 
 const running = ref<BatchSummary[]>([])
 const open = reactive(new Map<string, Batch>())
@@ -19,7 +22,7 @@ const trouble = ref('')
 /** Server time minus ours, so that a screen with a wrong clock still counts right. */
 const offset = ref(0)
 const now = ref(Date.now())
-let following: EventSource | null = null
+let following = false
 let ticking: ReturnType<typeof setInterval> | undefined
 
 function keep(batch: Batch) {
@@ -64,13 +67,12 @@ async function changed(id: string) {
 function follow() {
   if (following) return
   ticking ??= setInterval(() => (now.value = Date.now() + offset.value), 250)
-  following = new EventSource('/api/batches/news')
-  // Opened or opened again: something may have been missed.
-  following.onopen = () => void loadRunning()
-  following.onerror = () => {
-    trouble.value = 'The workshop server does not answer. Waiting for it; nothing noted is lost.'
-  }
-  following.addEventListener('batch', (event) => void changed((event as MessageEvent<string>).data))
+  following = true
+  onNewsOpened(() => void loadRunning())
+  onNews('batch', (id) => void changed(id))
+  watch(answering, (there) => {
+    if (!there) trouble.value = AWAY
+  })
 }
 
 async function begin(order: {
@@ -80,6 +82,7 @@ async function begin(order: {
   pieces?: number
   method?: Method
   fillings?: Fillings
+  bowl?: string
 }) {
   const batch = await ask(api.POST('/api/batches', { body: order }))
   keep(batch)

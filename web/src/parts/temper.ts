@@ -1,6 +1,7 @@
 import { onBeforeUnmount, onMounted, ref, shallowRef, triggerRef, watch, type Ref } from 'vue'
 import { api, ask, Refusal, words, type BowlEventDraft, type TemperBowl } from '@/api/client'
 import type { CurveLane } from '@/parts/curve'
+import { AWAY, onNews, onNewsOpened, useNews } from '@/parts/news'
 import { once } from '@/parts/once'
 
 /** Readings of a bowl, growing while it is watched. */
@@ -34,6 +35,7 @@ export function append(trace: Trace, pushed: PushedReadings): boolean {
 
 /** One bowl, followed while the caller is on screen. */
 export function useTemperBowl(id: Ref<string | undefined>) {
+  const { answering } = useNews()
   const bowl = shallowRef<TemperBowl | null>(null)
   const trace = shallowRef<Trace>({ timeS: [], celsius: [] })
   const lane = shallowRef<CurveLane | null>(null)
@@ -41,7 +43,7 @@ export function useTemperBowl(id: Ref<string | undefined>) {
   /** Clock of the bowl when it was last told, and when that was. */
   let told = { clockS: 0, at: 0 }
   const clockS = ref(0)
-  let news: EventSource | null = null
+  let deaf: (() => void)[] = []
   let ticking: ReturnType<typeof setInterval> | undefined
   let lanes = 0
   let frame = 0
@@ -95,19 +97,19 @@ export function useTemperBowl(id: Ref<string | undefined>) {
   }
 
   function follow() {
-    news?.close()
-    news = new EventSource('/api/temper/news')
-    news.onopen = () => {
-      void load()
-      void loadChart()
-    }
-    news.onerror = () => {
-      trouble.value = 'The workshop server does not answer. Waiting for it; nothing noted is lost.'
-    }
-    news.addEventListener('readings', (e) => pushed((e as MessageEvent<string>).data))
-    news.addEventListener('bowl', (e) => {
-      if ((e as MessageEvent<string>).data === id.value) void changed()
-    })
+    deaf = [
+      onNewsOpened(() => {
+        void load()
+        void loadChart()
+      }),
+      onNews('readings', pushed),
+      onNews('bowl', (bowl) => {
+        if (bowl === id.value) void changed()
+      }),
+      watch(answering, (there) => {
+        if (!there) trouble.value = AWAY
+      }),
+    ]
   }
 
   const noteOnce = once()
@@ -209,7 +211,7 @@ export function useTemperBowl(id: Ref<string | undefined>) {
     }, 250)
   })
   onBeforeUnmount(() => {
-    news?.close()
+    deaf.forEach((stop) => stop())
     clearInterval(ticking)
     cancelAnimationFrame(frame)
   })

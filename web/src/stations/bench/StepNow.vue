@@ -7,6 +7,7 @@ import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
 import { clock, inTaste, sentence, timeOfDay } from '@/parts/units'
 import KeyPad from './KeyPad.vue'
+import BowlBeside from './BowlBeside.vue'
 import OtherTasks from './OtherTasks.vue'
 import PastNotes from './PastNotes.vue'
 import RemarkSheet from './RemarkSheet.vue'
@@ -44,6 +45,7 @@ const last = computed(() => step.value.notes.at(-1) ?? null)
 
 const text = ref('')
 const remarking = ref(false)
+const why = ref('')
 const refused = ref('')
 const busy = ref(false)
 const reading = ref<InstanceType<typeof StepReading> | null>(null)
@@ -90,6 +92,35 @@ async function note() {
   }
 }
 
+/** The paper test has failed: the main act is to temper again, going on wants a reason. */
+const failed = computed(() => step.value.kind === 'TEST' && last.value?.bandStatus === 'OFF')
+const reasoning = ref(false)
+
+/** Takes the tempering back to its first task; what was noted stays on record. */
+async function temperAgain() {
+  const from = props.batch.steps.findIndex((s) => s.kind === 'MELT')
+  if (from < 0) return
+  const done = props.batch.steps
+    .slice(from, step.value.number - 1)
+    .filter((s) => s.doneBy && s.atTheBowl)
+    .reverse()
+  for (const task of done) {
+    if (!(await act({ kind: 'UNDO', step: task.number, about: task.doneBy! }))) return
+  }
+  chosen.value = from + 1
+}
+
+async function goOnAnyway(why: string) {
+  reasoning.value = false
+  if (await act({ kind: 'REMARK', step: step.value.number, text: `went on: ${why}` })) {
+    await act({ kind: 'DONE', step: step.value.number })
+  }
+}
+
+/** The one main act: what the advice says. */
+const main = () => (failed.value && tempered.value ? temperAgain() : done())
+const tempered = computed(() => props.batch.steps.some((s) => s.kind === 'MELT'))
+
 async function undo() {
   const entry = props.batch.undo
   if (entry) await act({ kind: 'UNDO', step: entry.step, about: entry.id })
@@ -111,7 +142,7 @@ async function correct(id: string, value: number, at: number) {
 }
 
 useKeys({
-  ' ': () => void done(),
+  ' ': () => void main(),
   t: () => reading.value?.focus(),
   n: () => (remarking.value = true),
   u: () => void undo(),
@@ -157,6 +188,12 @@ useKeys({
     <aside class="beside">
       <StepClock v-if="step.clock && !ready" :step="step" :step-clock="step.clock" />
       <KeyPad v-if="step.reading" v-model="text" :busy="busy" @note="note" />
+      <BowlBeside
+        v-if="step.atTheBowl && (batch.bowl || batch.couverture)"
+        :id="batch.bowl"
+        :batch="batch.summary.id"
+        :couverture="batch.couverture"
+      />
       <OtherTasks
         :batch="batch"
         :chosen="step.number"
@@ -181,21 +218,47 @@ useKeys({
         >Remark</v-btn
       >
       <v-btn
+        v-if="failed && tempered"
+        size="x-large"
+        variant="text"
+        class="anyway"
+        @click="((why = ''), (reasoning = true))"
+        >Go on anyway</v-btn
+      >
+      <v-btn
         size="x-large"
         color="primary"
         class="main"
         :loading="busy"
         title="Space"
-        @click="done"
+        @click="main"
       >
-        <span class="both"
-          >{{ ready ? 'Begin' : last?.bandStatus === 'OFF' ? 'Go on anyway' : 'Done'
+        <span v-if="failed && tempered" class="both"
+          >Temper again<small
+            >from {{ batch.steps.find((s) => s.kind === 'MELT')?.title }}</small
+          ></span
+        >
+        <span v-else class="both"
+          >{{ ready ? 'Begin' : last?.bandStatus === 'OFF' && !failed ? 'Go on anyway' : 'Done'
           }}<small v-if="!ready">{{
             left === 1 ? 'finishes the batch' : next ? `next: ${next.title}` : ''
           }}</small></span
         >
       </v-btn>
     </div>
+    <v-dialog v-model="reasoning" max-width="520" aria-label="Why go on">
+      <v-card class="pa-6">
+        <h2 class="mb-2">Cast from a bowl that has not set?</h2>
+        <p class="quiet mb-3">Say why; it stands in the record.</p>
+        <v-text-field v-model="why" label="Reason" autofocus @keydown.enter="goOnAnyway(why)" />
+        <div class="d-flex ga-3 mt-2">
+          <v-btn size="x-large" variant="outlined" @click="reasoning = false">Cancel</v-btn>
+          <v-btn size="x-large" :disabled="!why.trim()" @click="goOnAnyway(why.trim())"
+            >Go on anyway</v-btn
+          >
+        </div>
+      </v-card>
+    </v-dialog>
     <RemarkSheet
       v-model="remarking"
       :step="step.title"
@@ -284,6 +347,9 @@ h1 {
 .acts .v-btn {
   height: 84px !important;
 }
+.anyway {
+  font-size: 1rem;
+}
 .side {
   min-width: 148px;
   font-size: 1.2rem;
@@ -308,7 +374,7 @@ h1 {
   }
   .beside {
     display: grid;
-    grid-template: 'clock pad' auto 'other pad' auto 'past pad' 1fr / 1fr 1fr;
+    grid-template: 'bowl pad' auto 'clock pad' auto 'other pad' auto 'past pad' 1fr / 1fr 1fr;
     align-content: start;
     margin-top: 12px;
   }

@@ -1,7 +1,16 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, words, type Needs, type Fillings, type Method, type Piece } from '@/api/client'
+import {
+  api,
+  ask,
+  words,
+  type BowlSummary,
+  type Needs,
+  type Fillings,
+  type Method,
+  type Piece,
+} from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
@@ -25,6 +34,9 @@ const by = ref<'moulds' | 'pieces'>('moulds')
 const method = ref<Method | null>(null)
 /** Made with the batch, or standing ready from another day. */
 const fillings = ref<Fillings>('MADE_WITH_IT')
+/** A bowl that stands in temper, instead of one tempered for it. */
+const bowl = ref<string | null>(null)
+const bowls = ref<BowlSummary[]>([])
 const needs = ref<Needs | null>(null)
 const refused = ref('')
 const busy = ref(false)
@@ -35,7 +47,7 @@ let order = newId()
 const size = computed(() => ({ [by.value]: count.value ?? 0 }))
 
 watch(
-  [count, by, method, fillings],
+  [count, by, method, fillings, bowl],
   async () => {
     order = newId()
     // Counted first: an answer still on its way must not speak over what is typed now.
@@ -53,6 +65,7 @@ watch(
               ...size.value,
               method: method.value ?? undefined,
               fillings: fillings.value,
+              bowl: bowl.value ? 'IN_TEMPER' : 'TEMPERED_FOR_IT',
             },
           },
         }),
@@ -78,6 +91,7 @@ async function start() {
       ...size.value,
       method: method.value ?? undefined,
       fillings: fillings.value,
+      bowl: bowl.value ?? undefined,
     })
     await router.push(`/bench/${batch.summary.id}`)
   } catch (problem) {
@@ -86,6 +100,17 @@ async function start() {
     busy.value = false
   }
 }
+
+onMounted(async () => {
+  try {
+    const page = await ask(api.GET('/api/temper/bowls', { params: { query: { state: 'OPEN' } } }))
+    bowls.value = page.items
+  } catch {
+    // Without the list a bowl is tempered for it, as ever.
+    bowls.value = []
+  }
+})
+const mine = computed(() => bowls.value.filter((b) => b.couverture === props.piece.couvertureId))
 
 useKeys({ ' ': () => void start() })
 </script>
@@ -108,7 +133,25 @@ useKeys({ ' ': () => void start() })
     <template v-if="needs">
       <section class="columns" :class="{ old: refused }">
         <CouvertureFlow :needs="needs" :piece="piece" />
-        <TemperNeed v-model="method" :needs="needs" />
+        <div>
+          <v-select
+            v-if="mine.length"
+            v-model="bowl"
+            :items="[
+              { id: null, name: 'tempered for this batch' },
+              ...mine.map((b) => ({ id: b.id, name: `${b.name}, in temper now` })),
+            ]"
+            item-value="id"
+            item-title="name"
+            label="Bowl"
+            hide-details
+            class="mb-3"
+          />
+          <TemperNeed v-if="!bowl" v-model="method" :needs="needs" />
+          <p v-else class="quiet">
+            That bowl is tested on paper before it is cast; what is cast is taken out of it.
+          </p>
+        </div>
       </section>
       <section class="columns" :class="{ old: refused }">
         <div v-if="needs.fillings.length" class="made" role="group" aria-label="Fillings">

@@ -125,6 +125,7 @@ async function load() {
   border: 1.5px dashed var(--p-line);
   border-radius: 8px;
   font-weight: 600;
+  text-align: center;
 }
 .list b,
 .list span span {

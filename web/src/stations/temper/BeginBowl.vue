@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ask, words, type BowlDraft } from '@/api/client'
 import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { inTaste } from '@/parts/units'
+import { useLarder } from '@/parts/couvertures'
+import { inTaste, number, quantity } from '@/parts/units'
 
 const props = defineProps<{ template: Omit<BowlDraft, 'id' | 'simulated' | 'probe'> }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ begun: [id: string] }>()
-const { taste } = useHouse()
+const { house, taste } = useHouse()
 
 const how = ref<'typed' | 'probe' | 'simulated'>('typed')
 const name = ref('')
@@ -20,6 +21,21 @@ const faults = ref(true)
 const refused = ref('')
 const busy = ref(false)
 let id = ''
+const { all } = useLarder()
+const dark = computed(
+  () => all.value.find((i) => i.id === props.template.couverture)?.couverture === 'DARK',
+)
+/** One bowl may be worked where the house does not. */
+const darkWindow = ref<'LOW' | 'HIGH'>(house.value?.rules.darkWindow ?? 'LOW')
+const between = (low: number, high: number) =>
+  `${number(low, 'CELSIUS', taste.value)} – ${quantity(high, 'CELSIUS', taste.value)}`
+const WINDOWS = computed(
+  () =>
+    [
+      ['LOW', `worked at ${between(31, 32)}`],
+      ['HIGH', `worked at ${between(32, 34)}`],
+    ] as const,
+)
 
 watch(open, (now) => {
   if (!now) return
@@ -37,6 +53,7 @@ async function begin() {
           ...props.template,
           id,
           name: name.value,
+          darkWindow: dark.value ? darkWindow.value : null,
           probe: how.value === 'probe' ? probe.value : null,
           simulated:
             how.value === 'simulated'
@@ -61,7 +78,7 @@ async function begin() {
 }
 const CHOICES = [
   ['typed', 'I type what I read', 'Stir, read in the middle, type it.'],
-  ['probe', 'A probe sends it', 'SenML over HTTP to /api/devices/senml.'],
+  ['probe', 'A probe sends it', 'A thermometer that speaks to the workshop by itself.'],
   ['simulated', 'Simulated', 'A bowl of our own model, with a probe that has its faults.'],
 ] as const
 </script>
@@ -81,6 +98,17 @@ const CHOICES = [
             @click="how = value"
           >
             <b>{{ title }}</b><span>{{ why }}</span>
+          </button>
+        </div>
+        <div v-if="dark" class="windows" role="group" aria-label="Worked at">
+          <button
+            v-for="[value, title] in WINDOWS"
+            :key="value"
+            type="button"
+            :aria-pressed="darkWindow === value"
+            @click="darkWindow = value"
+          >
+            {{ title }}
           </button>
         </div>
         <v-text-field v-if="how === 'probe'" v-model="probe" label="Name of the probe" />
@@ -112,12 +140,19 @@ form {
   display: grid;
   gap: 8px;
 }
+.windows {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.windows button,
 .how button {
   min-height: 56px;
   padding: 8px 16px;
   border: 1.5px solid var(--p-line);
   border-radius: 8px;
 }
+.windows button[aria-pressed='true'],
 .how button[aria-pressed='true'] {
   background: var(--p-still);
   color: var(--p-ground);

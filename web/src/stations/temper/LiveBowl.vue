@@ -6,7 +6,7 @@ import { chime } from '@/parts/chime'
 import CurveChart from '@/parts/CurveChart.vue'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { outBy, bandStatusOf, bandStatusWords } from '@/parts/string'
+import { standingWords } from '@/parts/standing'
 import TautString from '@/parts/TautString.vue'
 import { useTemperBowl } from '@/parts/temper'
 import { clock, inTaste, number, quantity, sentence, symbol } from '@/parts/units'
@@ -22,12 +22,10 @@ const { bowl, trace, lane, trouble, clockS, note, correct, takeBack, type, retyp
 
 const now = computed(() => bowl.value?.now ?? null)
 const open = computed(() => bowl.value?.summary.state === 'OPEN')
-const bandStatus = computed(() =>
-  now.value && bowl.value ? bandStatusOf(now.value.temperatureC, bowl.value.work) : 'IN_BAND',
-)
-const out = computed(() =>
-  now.value && bowl.value ? outBy(now.value.temperatureC, bowl.value.work) : 0,
-)
+/** The phase of its plan it is in, and the band that phase ends in. */
+const phase = computed(() => bowl.value?.plan?.phases[bowl.value.plan.at] ?? null)
+const band = computed(() => phase.value?.band ?? bowl.value?.work ?? null)
+const standing = computed(() => now.value?.standing ?? 'ON_THE_WAY')
 const first = computed(() => bowl.value?.moves[0])
 const others = computed(() => bowl.value?.moves.slice(1) ?? [])
 /** Counts down on the bowl's own clock from the last reading. */
@@ -70,8 +68,29 @@ async function tried(what: () => Promise<void>) {
   }
 }
 
+/** The chosen curve, moved so that its phase began when this bowl's did. */
+const planned = computed(() => {
+  const plan = bowl.value?.plan
+  if (!plan) return []
+  const at = plan.path.timeS.map((t) => t + plan.shiftS)
+  const from = Math.max(
+    0,
+    at.findIndex((t) => t >= 0),
+  )
+  return [
+    {
+      name: 'plan',
+      timeS: at.slice(from),
+      celsius: plan.path.temperatureC.slice(from),
+      beside: true,
+    },
+  ]
+})
 const drawing = computed<CurveDrawing>(() => ({
-  lines: [{ name: 'bowl', timeS: trace.value.timeS, celsius: trace.value.celsius }],
+  lines: [
+    { name: 'bowl', timeS: trace.value.timeS, celsius: trace.value.celsius },
+    ...planned.value,
+  ],
   lane: lane.value,
   window: bowl.value && { low: bowl.value.work.low, high: bowl.value.work.high },
   marks: bowl.value?.events.map((h) => ({ words: h.words, timeS: h.timeS })),
@@ -106,22 +125,34 @@ useKeys({ p: () => (testing.value = true) })
           </p>
         </header>
         <template v-if="now">
-          <p class="degrees" :class="bandStatus.toLowerCase()">
+          <p class="degrees" :class="standing.toLowerCase()">
             {{ number(now.temperatureC, 'CELSIUS', taste)
             }}<small>{{ symbol('CELSIUS', taste) }}</small>
           </p>
-          <p class="against" :class="bandStatus.toLowerCase()">
-            {{
-              out === 0
-                ? 'in the window'
-                : `${bandStatusWords(bandStatus)}: ${quantity(Math.abs(out), 'KELVIN', taste)} ${out < 0 ? 'under' : 'over'} the window`
-            }}
+          <p class="against" :class="standing.toLowerCase()">
+            {{ standingWords(bowl, taste) }}
           </p>
-          <TautString name="bowl" unit="CELSIUS" :band="bowl.work" :value="now.temperatureC" />
+          <TautString
+            v-if="band && standing !== 'ON_THE_WAY'"
+            name="bowl"
+            unit="CELSIUS"
+            :band="band"
+            :value="now.temperatureC"
+          />
+          <ol v-if="bowl.plan" class="phases" :aria-label="bowl.plan.words">
+            <li
+              v-for="(p, i) in bowl.plan.phases"
+              :key="p.startS"
+              :class="{ done: i < bowl.plan.at, here: i === bowl.plan.at }"
+              :aria-current="i === bowl.plan.at ? 'step' : undefined"
+            >
+              {{ p.words }}
+            </li>
+          </ol>
           <dl>
             <dt>{{ now.verdictWords }}</dt>
             <dd>{{ quantity(now.likelihood * 100, 'PERCENT', taste) }} sure</dd>
-            <dt>good crystals</dt>
+            <dt>stable crystals</dt>
             <dd>
               {{ quantity(now.stablePercent, 'PERCENT', taste) }}
               <small
@@ -129,7 +160,7 @@ useKeys({ p: () => (testing.value = true) })
                 {{ quantity(now.stableHighPercent, 'PERCENT', taste) }})</small
               >
             </dd>
-            <dt>wrong ones</dt>
+            <dt>unstable</dt>
             <dd>{{ quantity(now.unstablePercent, 'PERCENT', taste) }}</dd>
             <template v-if="now.stablePercent + now.unstablePercent < 12">
               <dt>as thick as without</dt>
@@ -234,14 +265,33 @@ useKeys({ p: () => (testing.value = true) })
   font-size: 1.25rem;
   font-weight: 600;
 }
-.in_band {
+.there {
   color: var(--p-true);
 }
-.tight {
+.past {
   color: var(--p-tight);
 }
-.off {
+.off_the_plan {
   color: var(--p-off);
+}
+.phases {
+  display: flex;
+  flex-wrap: wrap;
+  list-style: none;
+  padding: 0;
+  margin: 6px 0;
+  gap: 4px 14px;
+}
+.phases li {
+  color: var(--p-quiet);
+}
+.phases .done {
+  text-decoration: line-through;
+}
+.phases .here {
+  color: rgb(var(--v-theme-on-background));
+  font-weight: 600;
+  border-bottom: 3px solid var(--p-true);
 }
 em {
   font-style: normal;

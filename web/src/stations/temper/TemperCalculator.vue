@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Small questions at the bowl, each one asked either way round.
 import { computed, ref } from 'vue'
-import { api, ask, words, type Figure, type Question, type Unit } from '@/api/client'
+import { api, ask, words, type Figure, type Question, type Sentence, type Unit } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { inTaste } from '@/parts/units'
+import { inTaste, sentence } from '@/parts/units'
 import type { VESSELS } from './methods'
 
 const props = defineProps<{
@@ -103,6 +103,7 @@ const question = computed(() => QUESTIONS.find((q) => q.id === chosen.value)!)
 const fromC = ref<number | null>(40)
 const value = ref<number | null>(47)
 const answer = ref<Figure[]>([])
+const said = ref<Sentence[]>([])
 const refused = ref('')
 
 function choose(id: Question | SeedAsk) {
@@ -110,6 +111,7 @@ function choose(id: Question | SeedAsk) {
   value.value = question.value.start
   fromC.value = id === 'WINDOW' ? 31.5 : id.startsWith('BATH') || id.endsWith('BATH') ? 45 : 40
   answer.value = []
+  said.value = []
   refused.value = ''
 }
 
@@ -127,6 +129,7 @@ async function seed(): Promise<Figure[]> {
       },
     }),
   )
+  said.value = plan.say
   return [plan.seed, plan.bowlTemperature, plan.landing, plan.seedLeft]
 }
 
@@ -184,6 +187,7 @@ async function solve() {
     <div class="answer" role="status">
       <FigureString v-for="f in answer" :key="f.name" :figure="f" />
     </div>
+    <p v-for="line in said" :key="line.template" class="said">{{ sentence(line, taste) }}</p>
   </section>
 </template>
 
@@ -201,6 +205,10 @@ form {
 }
 form .v-btn {
   height: 56px !important;
+}
+.said {
+  font-size: 1.15rem;
+  margin-top: 6px;
 }
 .answer {
   display: grid;

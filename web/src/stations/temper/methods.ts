@@ -5,6 +5,7 @@ export const METHODS: { id: Method; words: string }[] = [
   { id: 'TABLING', words: 'Tabling on the stone' },
   { id: 'SEED_THIRD', words: 'Seed, a third' },
   { id: 'SEED_FEW', words: 'Seed, a few per cent' },
+  { id: 'SEED_UNDERCOOL', words: 'Seed, undercool, rewarm' },
   { id: 'COLD_BATH', words: 'Cold bath' },
   { id: 'KEEP_TEMPER', words: 'Gentle melt, temper kept' },
   { id: 'KETTLE', words: 'Melting kettle' },

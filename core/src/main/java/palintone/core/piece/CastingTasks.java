@@ -12,6 +12,7 @@ import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
+import palintone.core.temper.method.TemperTasks;
 
 /** What every cast piece has in common: moulds made ready, the cold, turning out, weighing. */
 final class CastingTasks {
@@ -97,6 +98,21 @@ final class CastingTasks {
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)
                 .done();
+    }
+
+    /**
+     * The bowl brought into temper, or only tested where it is.
+     *
+     * @return number of the paper test
+     */
+    int bowlReady() {
+        draft.part("Bowl");
+        final int test =
+                place.bowl() == Workplace.BowlIs.IN_TEMPER
+                        ? TemperTasks.testOnly(draft, place.temper())
+                        : TemperTasks.lay(draft, place.temper());
+        draft.part("");
+        return test;
     }
 
     /** Not longer after a good paper test than the window stays open. */

@@ -13,8 +13,8 @@ import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
+import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
-import palintone.core.temper.method.TemperTasks;
 
 /**
  * How filled pieces are made: fillings the day before, moulds and bowl side by side, then shell,
@@ -45,9 +45,7 @@ final class MouldedProcess {
     Process lay() {
         final Map<String, Integer> made = fillings();
         final int moulds = casting.mouldsReady();
-        draft.part("Bowl");
-        final int test = TemperTasks.lay(draft, place.temper());
-        draft.part("");
+        final int test = casting.bowlReady();
         final int chilled = shell(moulds, test);
         final int scraped = chilled - 2;
         final int level = fill(chilled, made);
@@ -122,7 +120,8 @@ final class MouldedProcess {
                                         "Scrape clean while soft. Weigh one mould against its empty"
                                                 + " weight: {shells} of shells, {thick} thick.")
                                 .with("shells", shellsG, Unit.GRAM)
-                                .with("thick", piece.shellMm(), Unit.MILLIMETRE))
+                                .with("thick", piece.shellMm(), Unit.MILLIMETRE)
+                                .with(Task.TAKES, needs.kept().get(0).value(), Unit.GRAM))
                 .read("shells of one mould", Unit.GRAM, shellsG, CastingTasks.weightBand(shellsG))
                 .caution(CastingTasks.scrapings(piece.couverture().ingredient().allergens()))
                 .occupies(Occupies.MOULD)
@@ -214,7 +213,8 @@ final class MouldedProcess {
                         Sentence.of(
                                         "Pour over half the tray, draw across and back, tap once,"
                                                 + " scrape hard. {caps} stays on a mould.")
-                                .with("caps", capsG, Unit.GRAM))
+                                .with("caps", capsG, Unit.GRAM)
+                                .with(Task.TAKES, needs.kept().get(1).value(), Unit.GRAM))
                 .clock(new Clock(20, 60, 180))
                 .caution(capCaution())
                 .occupies(Occupies.BOWL, Occupies.MOULD)

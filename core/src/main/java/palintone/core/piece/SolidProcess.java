@@ -10,8 +10,8 @@ import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
+import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
-import palintone.core.temper.method.TemperTasks;
 
 /**
  * How pieces cast full are made: moulds and bowl side by side, what is stirred in, one cast, what
@@ -37,9 +37,7 @@ final class SolidProcess {
 
     Process lay() {
         final int moulds = casting.mouldsReady();
-        draft.part("Bowl");
-        final int test = TemperTasks.lay(draft, place.temper());
-        draft.part("");
+        final int test = casting.bowlReady();
         cast(moulds, test);
         back();
         final double minutes =
@@ -95,8 +93,9 @@ final class SolidProcess {
                 .next()
                 .say(
                         Sentence.of(
-                                "Tap or vibrate until no bubble comes and the back lies level;"
-                                        + " scrape what stands over."))
+                                        "Tap or vibrate until no bubble comes and the back lies"
+                                                + " level; scrape what stands over.")
+                                .with(Task.TAKES, needs.kept().get(0).value(), Unit.GRAM))
                 .clock(new Clock(15, 40, 120))
                 .caution(CastingTasks.scrapings(needs.allergens()))
                 .occupies(Occupies.MOULD)
@@ -162,11 +161,7 @@ final class SolidProcess {
                     .append("{m")
                     .append(i)
                     .append("} of ")
-                    .append(
-                            need.inclusion()
-                                    .ingredient()
-                                    .name()
-                                    .toLowerCase(java.util.Locale.ROOT));
+                    .append(need.inclusion().ingredient().name());
             sentence = sentence.with("m" + i, need.toWeigh().value(), Unit.GRAM);
         }
         return new Sentence(words.append(then).toString(), sentence.values());

@@ -12,15 +12,37 @@ import palintone.core.temper.method.TemperCurve;
  * @param room its dew point matters after the cold
  * @param cabinetC of the cabinet the moulds are chilled in, -10 to 25 °C
  * @param heat what rewarms the bowl
+ * @param bowl tempered for it, or in temper already: then it is only tested
  * @param fillings whether they are made with it, or stand ready
  */
 public record Workplace(
-        TemperCurve temper, RoomAir room, double cabinetC, HeatSource heat, Fillings fillings) {
+        TemperCurve temper,
+        RoomAir room,
+        double cabinetC,
+        HeatSource heat,
+        Fillings fillings,
+        BowlIs bowl) {
+
+    /** Whether the bowl is tempered for this batch, or one in temper is used. */
+    public enum BowlIs {
+        TEMPERED_FOR_IT,
+        IN_TEMPER
+    }
 
     /** Whether the fillings are part of the batch. */
     public enum Fillings {
         MADE_WITH_IT,
         READY
+    }
+
+    /** With a bowl tempered for it. */
+    public Workplace(
+            final TemperCurve temper,
+            final RoomAir room,
+            final double cabinetC,
+            final HeatSource heat,
+            final Fillings fillings) {
+        this(temper, room, cabinetC, heat, fillings, BowlIs.TEMPERED_FOR_IT);
     }
 
     /**

@@ -40,6 +40,12 @@ public record Task(
         Source source) {
 
     /**
+     * Under this name a sentence carries, without saying it, the couverture that has left the bowl
+     * when the task is done, g.
+     */
+    public static final String TAKES = "takes";
+
+    /**
      * @throws palintone.core.figure.OutOfRangeException when the share of hands is not 0 to 1
      */
     public Task {
@@ -49,6 +55,11 @@ public record Task(
                 occupies.isEmpty()
                         ? Set.of()
                         : Collections.unmodifiableSet(EnumSet.copyOf(occupies));
+    }
+
+    /** Whether its reading is one of the bowl. */
+    public boolean atTheBowl() {
+        return occupies.contains(Occupies.BOWL) && kind != TaskKind.STIR_IN;
     }
 
     /** Whether somebody stands at it most of the time. */

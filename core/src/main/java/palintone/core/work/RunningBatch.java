@@ -374,6 +374,13 @@ public final class RunningBatch {
         return progress.doneAt(step);
     }
 
+    /** The entry by which a task was done, empty while it is not. */
+    public Optional<Entry> doneBy(final int step) {
+        return standing.stream()
+                .filter(e -> e.kind() == EntryKind.DONE && e.step() == step)
+                .findFirst();
+    }
+
     /** How long a finished task took. */
     public Optional<Duration> took(final int step) {
         return doneAt(step).map(to -> Duration.between(progress.begunAt(step).orElse(beganAt), to));

@@ -22,6 +22,7 @@ import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.temper.HeatSource;
+import palintone.core.temper.method.Method;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
@@ -40,6 +41,8 @@ record BatchRecord(
         int moulds,
         Instant beganAt,
         RunningBatch.State state,
+        @Nullable String couverture,
+        @Nullable Method method,
         BowlPart bowl,
         List<BatchFacts.Material> materials,
         List<StepPart> steps,
@@ -107,6 +110,8 @@ record BatchRecord(
                 facts.moulds(),
                 facts.beganAt(),
                 running.state(),
+                facts.couverture(),
+                facts.method(),
                 new BowlPart(
                         bowl.massG(),
                         bowl.cpJPerGK(),
@@ -129,6 +134,8 @@ record BatchRecord(
                 pieces,
                 moulds,
                 beganAt,
+                couverture,
+                method,
                 new Bowl(
                         bowl.massG,
                         bowl.cpJPerGK,

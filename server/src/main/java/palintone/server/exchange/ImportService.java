@@ -201,6 +201,7 @@ class ImportService {
                                     null,
                                     null,
                                     null,
+                                    null,
                                     null),
                             csv.beganAt().orElse(Instant.EPOCH),
                             csv.samples());

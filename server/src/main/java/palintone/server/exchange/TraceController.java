@@ -127,7 +127,16 @@ class TraceController {
                                                 .truncatedTo(ChronoUnit.MILLIS));
         final BowlDraft draft =
                 new BowlDraft(
-                        id, name, couverture, massG, null, VesselKind.STEEL_BOWL, null, null, null);
+                        id,
+                        name,
+                        couverture,
+                        massG,
+                        null,
+                        VesselKind.STEEL_BOWL,
+                        null,
+                        null,
+                        null,
+                        null);
         return new TakenView(bowls.takeOver(draft, began, csv.samples()), csv.samples().size());
     }
 

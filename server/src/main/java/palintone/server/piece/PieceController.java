@@ -44,8 +44,10 @@ class PieceController {
             @RequestParam(required = false) final Integer moulds,
             @RequestParam(required = false) final Integer pieces,
             @RequestParam(required = false) final Method method,
-            @RequestParam(required = false) final Workplace.Fillings fillings) {
-        return this.pieces.needs(id, new PieceService.BatchWish(moulds, pieces, method, fillings));
+            @RequestParam(required = false) final Workplace.Fillings fillings,
+            @RequestParam(required = false) final Workplace.BowlIs bowl) {
+        return this.pieces.needs(
+                id, new PieceService.BatchWish(moulds, pieces, method, fillings, bowl));
     }
 
     @PutMapping("/{id}")

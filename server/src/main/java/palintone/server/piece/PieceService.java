@@ -76,13 +76,15 @@ public class PieceService {
      *
      * @param moulds or pieces, one of the two
      * @param method of tempering where it is not the one of the house
+     * @param bowl tempered for it where it is not said
      * @param fillings whether they are made with it; they are where it is not said
      */
     public record BatchWish(
             @Nullable Integer moulds,
             @Nullable Integer pieces,
             @Nullable Method method,
-            @Nullable Workplace.Fillings fillings) {}
+            @Nullable Workplace.Fillings fillings,
+            @Nullable Workplace.BowlIs bowl) {}
 
     private static Workplace workplace(
             final Materials needs, final BatchWish wish, final HouseEntity house) {
@@ -104,7 +106,8 @@ public class PieceService {
                 house.air(),
                 house.firstCabinetC(),
                 house.heat(),
-                wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT);
+                wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
+                wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT);
     }
 
     /** As usual, moved by what was measured of the filling: the same verdict as on its sheet. */

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Method;
 
@@ -11,6 +12,7 @@ import palintone.core.temper.method.Method;
  * A bowl as a screen begins it.
  *
  * @param id chosen by the screen, so that sending twice begins one
+ * @param darkWindow where dark is worked in this bowl; as the house has it where left out
  * @param probe name of the probe that reads it; typed where left out
  */
 public record BowlDraft(
@@ -21,6 +23,7 @@ public record BowlDraft(
         @Nullable Double roomC,
         @Nullable VesselKind vessel,
         @Nullable Method method,
+        @Nullable DarkWindowPractice darkWindow,
         @Nullable String probe,
         @Nullable @Valid Simulated simulated) {
 

@@ -6,8 +6,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
@@ -146,16 +149,7 @@ public class BowlNotes {
                     if (readings.knows(reading)) {
                         return;
                     }
-                    final double timeS = bowl.clockS(clock.instant());
-                    final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
-                    readings.keep(
-                            List.of(
-                                    new ReadingStore.Row(
-                                            ReadingStore.typedBy(reading),
-                                            ReadingStore.micros(when),
-                                            0,
-                                            Optional.of(id),
-                                            temperatureC)));
+                    keepTyped(bowl, reading, temperatureC);
                 });
     }
 
@@ -182,6 +176,71 @@ public class BowlNotes {
                         throw new NotHereException("reading", reading);
                     }
                 });
+    }
+
+    /**
+     * Keeps something done or seen as part of what the caller writes; a bowl that has ended takes
+     * nothing more, and the caller goes on.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keep(
+            final UUID bowl, final UUID note, final BowlEvent.Kind kind, final double amount) {
+        going(bowl, b -> write(b, new BowlEventDraft(note, kind, null, amount, null, null), null));
+    }
+
+    /** Takes back what was kept so, as part of what the caller writes. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void drop(final UUID bowl, final UUID note) {
+        going(
+                bowl,
+                b -> {
+                    events.findById(note)
+                            .filter(n -> n.bowlId().equals(bowl) && n.stands())
+                            .ifPresent(
+                                    n -> {
+                                        n.takeBack(now());
+                                        events.saveAndFlush(n);
+                                    });
+                    readings.takeBack(bowl, note);
+                });
+    }
+
+    /** Keeps a reading as part of what the caller writes, or corrects it where it is there. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keepReading(final UUID bowl, final UUID reading, final double temperatureC) {
+        possible(temperatureC);
+        going(
+                bowl,
+                b -> {
+                    if (!readings.correct(bowl, reading, temperatureC)) {
+                        keepTyped(b, reading, temperatureC);
+                    }
+                });
+    }
+
+    private void going(final UUID id, final Consumer<TemperBowlEntity> write) {
+        bowls.findById(id)
+                .filter(b -> b.state() == TemperBowlEntity.State.OPEN)
+                .ifPresent(
+                        b -> {
+                            write.accept(b);
+                            publisher.publishEvent(new Revised(id));
+                            publisher.publishEvent(new TemperBowlService.BowlChanged(id));
+                        });
+    }
+
+    private void keepTyped(
+            final TemperBowlEntity bowl, final UUID reading, final double temperatureC) {
+        final double timeS = bowl.clockS(clock.instant());
+        final Instant when = bowl.beganAt().plusNanos((long) (timeS * 1e9));
+        readings.keep(
+                List.of(
+                        new ReadingStore.Row(
+                                ReadingStore.typedBy(reading),
+                                ReadingStore.micros(when),
+                                0,
+                                Optional.of(bowl.id()),
+                                temperatureC)));
     }
 
     private static void possible(final double temperatureC) {

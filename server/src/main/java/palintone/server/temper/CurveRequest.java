@@ -3,6 +3,7 @@ package palintone.server.temper;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.Method;
@@ -11,6 +12,7 @@ import palintone.core.temper.method.Method;
  * A bowl to be planned. What is left out comes from House rules.
  *
  * @param methods one, or several side by side
+ * @param darkWindow where dark is worked in this bowl
  * @param sharePercent poured on the stone or of seed, for a single method that has a share
  */
 public record CurveRequest(
@@ -18,6 +20,7 @@ public record CurveRequest(
         double massG,
         @NotNull List<@NotNull Method> methods,
         @Nullable FluidityClass fluidity,
+        @Nullable DarkWindowPractice darkWindow,
         @Nullable VesselKind vessel,
         @Nullable Double sharePercent,
         @Nullable Double roomC,

@@ -52,6 +52,7 @@ public class CurveService {
                         request.massG(),
                         List.of(),
                         null,
+                        null,
                         request.vessel(),
                         null,
                         request.roomC(),
@@ -78,7 +79,9 @@ public class CurveService {
         return new CurveOrder(
                 couverture,
                 request.fluidity() == null ? FluidityClass.MEDIUM : request.fluidity(),
-                TemperTargets.of(couverture.kind(), house.darkWindow()),
+                TemperTargets.of(
+                        couverture.kind(),
+                        request.darkWindow() == null ? house.darkWindow() : request.darkWindow()),
                 request.massG(),
                 request.vessel() == null ? house.vessel() : request.vessel(),
                 method,

@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.advice.PlanFollower;
 import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.estimate.Estimate;
 import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.TemperCurve;
 import palintone.core.temper.trace.BowlEvent;
 import palintone.core.temper.trace.BowlReplay;
 import palintone.core.temper.trace.EstimatePoint;
@@ -40,6 +42,7 @@ final class LiveBowl {
     private double fedS = Double.NEGATIVE_INFINITY;
     private int readings;
     private int apart;
+    private final Optional<PlanFollower> follower;
 
     LiveBowl(
             final Couverture couverture,
@@ -47,7 +50,9 @@ final class LiveBowl {
             final Vessel vessel,
             final Equipment equipment,
             final double massG,
-            final double roomC) {
+            final double roomC,
+            final Optional<TemperCurve> plan) {
+        follower = plan.map(PlanFollower::new);
         this.couverture = couverture;
         this.targets = targets;
         this.vessel = vessel;
@@ -93,6 +98,7 @@ final class LiveBowl {
     private void feed() {
         replay.reading(lastS, lastC);
         fedS = lastS;
+        follower.ifPresent(f -> f.reading(lastS, lastC, replay.now()));
     }
 
     synchronized void happened(final BowlEvent event) {
@@ -100,7 +106,21 @@ final class LiveBowl {
             feed();
         }
         replay.happened(event);
+        follower.ifPresent(f -> f.happened(event));
     }
+
+    /**
+     * The curve chosen for it, and where it stands on it; empty where none was, or before it is
+     * read.
+     */
+    synchronized Optional<OnPlan> onPlan() {
+        return replay.begun()
+                ? follower.flatMap(f -> f.here(replay.now()).map(h -> new OnPlan(f.plan(), h)))
+                : Optional.empty();
+    }
+
+    /** A curve, and where the bowl stands on it. */
+    record OnPlan(TemperCurve plan, PlanFollower.Here here) {}
 
     /** Empty before the first reading. */
     synchronized Optional<BowlNow> now() {

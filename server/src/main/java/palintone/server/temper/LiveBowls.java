@@ -6,12 +6,19 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.CurveOrder;
+import palintone.core.temper.method.CurvePlanner;
+import palintone.core.temper.method.TemperCurve;
 import palintone.core.temper.trace.BowlEvent;
 import palintone.core.temper.trace.Sample;
 import palintone.server.house.HouseEntity;
@@ -64,24 +71,63 @@ class LiveBowls {
         bowls.invalidate(id);
     }
 
+    /** What was written into the past makes it anew, once the books are closed on it. */
+    @TransactionalEventListener
+    void revised(final BowlNotes.Revised what) {
+        forget(what.bowl());
+    }
+
     /** How many are in memory. */
     long inMemory() {
         bowls.cleanUp();
         return bowls.estimatedSize();
     }
 
+    /**
+     * The curve of the method it was begun by; empty where none was said, or none can be played.
+     */
+    private static Optional<TemperCurve> plan(
+            final TemperBowlEntity bowl,
+            final Couverture couverture,
+            final TemperTargets targets,
+            final HouseEntity house) {
+        try {
+            return bowl.method()
+                    .map(
+                            method ->
+                                    CurvePlanner.forward(
+                                            new CurveOrder(
+                                                    couverture,
+                                                    FluidityClass.MEDIUM,
+                                                    targets,
+                                                    bowl.massG(),
+                                                    bowl.vessel(),
+                                                    method,
+                                                    bowl.roomC(),
+                                                    house.equipment(),
+                                                    Optional.empty())));
+        } catch (OutOfRangeException thisEquipmentCannot) {
+            return Optional.empty();
+        }
+    }
+
     private LiveBowl made(final TemperBowlEntity bowl) {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final HouseEntity house = houses.house();
+        final TemperTargets targets =
+                TemperTargets.of(couverture.kind(), bowl.darkWindow().orElseGet(house::darkWindow));
+        final Optional<TemperCurve> plan = plan(bowl, couverture, targets, house);
         final LiveBowl live =
                 new LiveBowl(
                         couverture,
-                        TemperTargets.of(couverture.kind(), house.darkWindow()),
+                        targets,
                         Vessel.holding(
                                 bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
                         house.equipment(),
-                        bowl.massG(),
-                        bowl.roomC());
+                        // Seed goes in later: what is melted is what the plan begins with.
+                        plan.map(p -> p.path().get(0).massG()).orElse(bowl.massG()),
+                        bowl.roomC(),
+                        plan);
         final List<BowlEvent> noted =
                 new ArrayList<>(
                         events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id()).stream()

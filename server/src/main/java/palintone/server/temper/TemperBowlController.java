@@ -1,12 +1,10 @@
 package palintone.server.temper;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import palintone.server.web.PageView;
 
 @RestController
@@ -123,12 +120,6 @@ class TemperBowlController {
     @GetMapping("/strays")
     List<ReadingStore.Stray> strays() {
         return readings.strays();
-    }
-
-    @Hidden // an event stream, which the description has no words for
-    @GetMapping(path = "/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter news() {
-        return news.follow();
     }
 
     @TransactionalEventListener

@@ -15,6 +15,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Method;
 import palintone.core.temper.rehearsal.SimulatedProbe;
@@ -57,6 +58,11 @@ class TemperBowlEntity {
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private Method method;
+
+    /** Null where it is worked as the house has it. */
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private DarkWindowPractice darkWindow;
 
     /** Null where readings are typed. */
     private String probe;
@@ -102,6 +108,7 @@ class TemperBowlEntity {
         vessel = draft.vessel() == null ? VesselKind.STEEL_BOWL : draft.vessel();
         roomC = draft.roomC() == null ? 20 : Require.between("room", draft.roomC(), 10, 32, "°C");
         method = draft.method();
+        darkWindow = draft.darkWindow();
         probe =
                 draft.probe() == null || draft.probe().isBlank()
                         ? null
@@ -162,6 +169,10 @@ class TemperBowlEntity {
 
     Optional<Method> method() {
         return Optional.ofNullable(method);
+    }
+
+    Optional<DarkWindowPractice> darkWindow() {
+        return Optional.ofNullable(darkWindow);
     }
 
     Optional<String> probe() {

@@ -3,10 +3,13 @@ package palintone.server.temper;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,10 +17,11 @@ import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.advice.Adviser;
 import palintone.core.temper.advice.Alarm;
+import palintone.core.temper.advice.ColdCentres;
 import palintone.core.temper.advice.Move;
+import palintone.core.temper.advice.PlanFollower;
 import palintone.core.temper.advice.Situation;
 import palintone.core.temper.flow.CassonFlow;
-import palintone.core.temper.trace.BowlEvent;
 import palintone.core.temper.trace.Sample;
 import palintone.core.temper.trace.TraceReader;
 import palintone.server.figure.BandView;
@@ -32,9 +36,6 @@ public class TemperBowlService {
 
     private static final int TYPED_SHOWN = 30;
     private static final int MOVES_SHOWN = 4;
-
-    /** What was dipped in this time tells how fast heat is being taken, s. */
-    private static final double DIPPING_S = 600;
 
     private final TemperBowlRepository bowls;
     private final BowlEventRepository events;
@@ -99,6 +100,7 @@ public class TemperBowlService {
                 houses.house().air().temperatureC(),
                 d.vessel() == null ? houses.house().vessel() : d.vessel(),
                 d.method(),
+                d.darkWindow(),
                 d.probe(),
                 d.simulated());
     }
@@ -108,14 +110,28 @@ public class TemperBowlService {
         return view(byId(id));
     }
 
+    /**
+     * A bowl that is under way.
+     *
+     * @throws NotHereException where there is none, or it has ended
+     */
+    @Transactional(readOnly = true)
+    public TemperBowlView.SummaryView open(final UUID id) {
+        final TemperBowlEntity bowl = byId(id);
+        if (bowl.state() != TemperBowlEntity.State.OPEN) {
+            throw new NotHereException("bowl under way", id);
+        }
+        return TemperBowlView.SummaryView.of(bowl);
+    }
+
     private TemperBowlView view(final TemperBowlEntity bowl) {
         final LiveBowl at = live.of(bowl);
         final List<BowlEventEntity> noted =
                 events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(bowl.id());
         final double clockS = bowl.clockS(clock.instant());
         final Optional<LiveBowl.BowlNow> now = at.now();
-        final List<Move> moves =
-                now.map(n -> Adviser.next(situation(at, n, noted))).orElse(List.of());
+        final Optional<LiveBowl.OnPlan> onPlan = at.onPlan();
+        final List<Move> moves = moves(at, now, onPlan, noted);
         final boolean open = bowl.state() == TemperBowlEntity.State.OPEN;
         final List<Alarm> alarms =
                 open ? now.map(n -> alarms(bowl, at, n, clockS)).orElse(List.of()) : List.of();
@@ -124,7 +140,8 @@ public class TemperBowlService {
                 clockS,
                 BandView.of(at.targets.melt()),
                 BandView.of(at.targets.work()),
-                now.map(n -> nowView(at, n, moves)).orElse(null),
+                now.map(n -> nowView(at, n, moves, onPlan)).orElse(null),
+                onPlan.map(TemperBowlView.PlanView::of).orElse(null),
                 moves.stream().limit(MOVES_SHOWN).map(TemperBowlView.MoveView::of).toList(),
                 alarms.stream().map(TemperBowlView.AlarmView::of).toList(),
                 noted.stream()
@@ -138,17 +155,26 @@ public class TemperBowlService {
                         .toList());
     }
 
+    /** The plan's own move first; then what else can be done, each played ahead. */
+    private static List<Move> moves(
+            final LiveBowl bowl,
+            final Optional<LiveBowl.BowlNow> now,
+            final Optional<LiveBowl.OnPlan> onPlan,
+            final List<BowlEventEntity> noted) {
+        if (now.isEmpty()) {
+            return List.of();
+        }
+        final List<Move> moves = new ArrayList<>();
+        onPlan.flatMap(p -> p.here().move()).ifPresent(moves::add);
+        final Set<Move.Kind> planned = moves.stream().map(Move::kind).collect(Collectors.toSet());
+        Adviser.next(situation(bowl, now.get(), noted)).stream()
+                .filter(m -> !planned.contains(m.kind()))
+                .forEach(moves::add);
+        return moves;
+    }
+
     private static Situation situation(
             final LiveBowl bowl, final LiveBowl.BowlNow now, final List<BowlEventEntity> noted) {
-        final double centresG =
-                noted.stream()
-                        .map(BowlEventEntity::event)
-                        .filter(h -> h.kind() == BowlEvent.Kind.CENTRES)
-                        .filter(h -> h.timeS() > now.timeS() - DIPPING_S)
-                        .mapToDouble(BowlEvent::amount)
-                        .sum();
-        // Centres come from a cool room; they take up what couverture of their mass would.
-        final double coldK = Math.max(0, now.temperatureC() - bowl.roomC + 2);
         return new Situation(
                 bowl.couverture,
                 bowl.targets,
@@ -157,7 +183,12 @@ public class TemperBowlService {
                 bowl.roomC,
                 now.massG(),
                 now.temperatureC(),
-                centresG * bowl.couverture.cpJPerGK() * coldK / DIPPING_S,
+                ColdCentres.watts(
+                        bowl.couverture,
+                        noted.stream().map(BowlEventEntity::event).toList(),
+                        now.timeS(),
+                        now.temperatureC(),
+                        bowl.roomC),
                 now.estimate());
     }
 
@@ -177,7 +208,10 @@ public class TemperBowlService {
     }
 
     private static TemperBowlView.NowView nowView(
-            final LiveBowl at, final LiveBowl.BowlNow now, final List<Move> moves) {
+            final LiveBowl at,
+            final LiveBowl.BowlNow now,
+            final List<Move> moves,
+            final Optional<LiveBowl.OnPlan> onPlan) {
         final var e = now.estimate();
         return new TemperBowlView.NowView(
                 now.timeS(),
@@ -194,7 +228,11 @@ public class TemperBowlService {
                 TemperBowlView.closes(moves).orElse(null),
                 CassonFlow.thickening(at.couverture.ingredient().composition(), e.middle()),
                 now.readings(),
-                now.apart());
+                now.apart(),
+                onPlan.map(p -> p.here().standing())
+                        .orElseGet(() -> PlanFollower.unplanned(at.targets, now.temperatureC(), e)),
+                onPlan.map(p -> p.here().byK())
+                        .orElseGet(() -> Math.abs(at.targets.work().outBy(now.temperatureC()))));
     }
 
     /** Everything that is drawn of a bowl. */
@@ -222,7 +260,9 @@ public class TemperBowlService {
         final TemperBowlEntity bowl = byId(id);
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final TemperTargets targets =
-                TemperTargets.of(couverture.kind(), houses.house().darkWindow());
+                TemperTargets.of(
+                        couverture.kind(),
+                        bowl.darkWindow().orElseGet(() -> houses.house().darkWindow()));
         final List<BowlEventEntity> noted = events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
         final List<Sample> samples = readings.of(id, bowl.beganAt());
         final TraceReader.Reading reading =

@@ -10,7 +10,9 @@ import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.advice.Alarm;
 import palintone.core.temper.advice.Move;
+import palintone.core.temper.advice.PlanFollower;
 import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.CurvePhase;
 import palintone.core.temper.method.Method;
 import palintone.core.temper.trace.BowlEvent;
 import palintone.server.figure.BandView;
@@ -23,6 +25,7 @@ public record TemperBowlView(
         BandView melt,
         BandView work,
         @Nullable NowView now,
+        @Nullable PlanView plan,
         List<MoveView> moves,
         List<AlarmView> alarms,
         List<BowlEventView> events,
@@ -80,7 +83,49 @@ public record TemperBowlView(
             @Nullable Double windowClosesInS,
             double thickness,
             int readings,
-            int apart) {}
+            int apart,
+            PlanFollower.Standing standing,
+            double byK) {}
+
+    /**
+     * The curve chosen for the bowl, and where it stands on it.
+     *
+     * @param at index of the phase under way
+     * @param shiftS to be added to the plan's times, so that this phase begins when it did
+     */
+    public record PlanView(
+            Method method,
+            String words,
+            List<CurveView.PhaseView> phases,
+            CurveView.PathView path,
+            int at,
+            double shiftS) {
+
+        /** Work goes on for hours; so much of it is drawn, s. */
+        private static final double BEYOND_S = 900;
+
+        static PlanView of(final LiveBowl.OnPlan on) {
+            final CurvePhase phase = on.plan().phases().get(on.here().phase());
+            // A bowl begun already melted stands at the end of its melting.
+            final boolean begunThere =
+                    phase.kind() == CurvePhase.Kind.MELT
+                            && on.here().standing() == PlanFollower.Standing.THERE;
+            return new PlanView(
+                    on.plan().order().method(),
+                    on.plan().order().method().words(),
+                    on.plan().phases().stream().map(CurveView.PhaseView::of).toList(),
+                    CurveView.PathView.of(
+                            on.plan().path().stream()
+                                    .filter(
+                                            s ->
+                                                    s.timeS()
+                                                            <= on.plan().ready().value() * 60
+                                                                    + BEYOND_S)
+                                    .toList()),
+                    on.here().phase(),
+                    on.here().enteredS() - (begunThere ? phase.endS() : phase.startS()));
+        }
+    }
 
     /** A move and what comes of it. */
     public record MoveView(

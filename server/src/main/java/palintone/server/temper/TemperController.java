@@ -12,6 +12,8 @@ import palintone.core.figure.Band;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.SeedPlan;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.method.SeedFall;
 import palintone.server.figure.FigureView;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -59,10 +61,24 @@ class TemperController {
         final Couverture chocolate = larder.couverture(couverture);
         final HouseEntity house = houses.house();
         final double seedC = house.air().temperatureC();
-        if (grams != null) {
-            return SeedView.of(SeedPlan.outcome(chocolate, melt, bowl, grams, seedC));
-        }
         final Band work = TemperTargets.of(chocolate.kind(), house.darkWindow()).work();
-        return SeedView.of(SeedPlan.forBowl(chocolate, work, melt, bowl, seedC));
+        final SeedPlan plan =
+                grams != null
+                        ? SeedPlan.outcome(chocolate, melt, bowl, grams, seedC)
+                        : SeedPlan.forBowl(chocolate, work, melt, bowl, seedC);
+        final double seedG = plan.seedG().value();
+        return SeedView.of(
+                plan,
+                SeedFall.of(
+                        chocolate,
+                        Vessel.holding(
+                                house.vessel(),
+                                Math.max(50, melt + seedG),
+                                chocolate.castingDensityGPerMl()),
+                        work,
+                        melt,
+                        bowl,
+                        seedG,
+                        seedC));
     }
 }

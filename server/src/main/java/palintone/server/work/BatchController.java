@@ -1,20 +1,19 @@
 package palintone.server.work;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import palintone.core.work.RunningBatch;
 import palintone.server.web.PageView;
 
@@ -23,11 +22,9 @@ import palintone.server.web.PageView;
 class BatchController {
 
     private final BatchService batches;
-    private final BatchNews news;
 
-    BatchController(final BatchService batches, final BatchNews news) {
+    BatchController(final BatchService batches) {
         this.batches = batches;
-        this.news = news;
     }
 
     @GetMapping
@@ -54,9 +51,11 @@ class BatchController {
         return batches.write(id, draft);
     }
 
-    @Hidden // an event stream, which the description has no words for
-    @GetMapping(path = "/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter news() {
-        return news.follow();
+    /** Another bowl for a batch. */
+    record Uses(@NotNull UUID bowl) {}
+
+    @PutMapping("/{id}/bowl")
+    BatchView use(@PathVariable final UUID id, @Valid @RequestBody final Uses uses) {
+        return batches.use(id, uses.bowl());
     }
 }

@@ -18,12 +18,14 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.BandStatus;
 import palintone.core.process.Process;
 import palintone.core.temper.HeatSource;
+import palintone.core.temper.method.Method;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
@@ -49,6 +51,16 @@ class BatchEntity {
 
     /** Null while it runs. */
     private Instant endedAt;
+
+    /** These are null in batches of before. */
+    private String couvertureId;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Method method;
+
+    /** The bowl of the Temper station it is made from; null before one is begun or chosen. */
+    private UUID bowlId;
 
     @Column(name = "bowl_mass_g")
     private double bowlMassG;
@@ -91,6 +103,8 @@ class BatchEntity {
         pieces = facts.pieces();
         moulds = facts.moulds();
         beganAt = facts.beganAt();
+        couvertureId = facts.couverture();
+        method = facts.method();
         bowlMassG = facts.bowl().massG();
         bowlCp = facts.bowl().cpJPerGK();
         clearPointC = facts.bowl().clearPointC();
@@ -159,6 +173,8 @@ class BatchEntity {
                 pieces,
                 moulds,
                 beganAt,
+                couvertureId,
+                method,
                 new Bowl(
                         bowlMassG, bowlCp, clearPointC, new HeatSource(heatPowerW, heatEfficiency)),
                 materials.stream().map(MaterialRow::material).toList(),
@@ -167,6 +183,18 @@ class BatchEntity {
 
     private Process process() {
         return new Process(tasks.stream().map(BatchTaskEntity::task).toList());
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    Optional<UUID> bowlId() {
+        return Optional.ofNullable(bowlId);
+    }
+
+    void uses(final UUID bowl) {
+        bowlId = bowl;
     }
 
     BatchSummaryView summary() {

@@ -1,11 +1,13 @@
 package palintone.server.work;
 
+import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import palintone.core.piece.Materials;
 import palintone.core.process.Process;
+import palintone.core.temper.method.Method;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.Bowl;
 
@@ -13,6 +15,8 @@ import palintone.core.work.Bowl;
  * Everything of a batch that is fixed when it begins, whether planned here or read from a file.
  *
  * @param lot the number on the label
+ * @param couverture in the bowl; null in files of before
+ * @param method by which it is tempered; null in files of before
  * @param materials what it was planned to need
  */
 public record BatchFacts(
@@ -23,6 +27,8 @@ public record BatchFacts(
         int pieces,
         int moulds,
         Instant beganAt,
+        @Nullable String couverture,
+        @Nullable Method method,
         Bowl bowl,
         List<Material> materials,
         Process process) {
@@ -68,6 +74,8 @@ public record BatchFacts(
                 needs.size().pieces(),
                 needs.size().moulds(),
                 at,
+                needs.piece().couverture().ingredient().id(),
+                plan.place().temper().order().method(),
                 plan.bowl(),
                 materials,
                 plan.process());

@@ -11,6 +11,7 @@ import palintone.core.temper.method.Method;
  *
  * @param id chosen by the screen, so that a press repeated begins one batch
  * @param method of tempering; the usual one of the house where it is not said
+ * @param bowl of the Temper station that stands in temper; one is tempered where it is left out
  * @param fillings made with it, or standing ready
  * @param moulds or pieces, one of the two
  */
@@ -20,4 +21,5 @@ public record BatchOrder(
         @Nullable Integer moulds,
         @Nullable Integer pieces,
         @Nullable Method method,
-        @Nullable Workplace.Fillings fillings) {}
+        @Nullable Workplace.Fillings fillings,
+        @Nullable UUID bowl) {}

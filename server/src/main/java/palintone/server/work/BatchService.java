@@ -12,12 +12,15 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.piece.Workplace;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.Entry;
 import palintone.core.work.RunningBatch;
 import palintone.server.house.HouseService;
 import palintone.server.piece.PieceService;
 import palintone.server.problem.NotHereException;
+import palintone.server.temper.TemperBowlService;
+import palintone.server.temper.TemperBowlView;
 import palintone.server.web.PageView;
 
 /** Begins batches and writes into them. An entry is on disk before it is acknowledged. */
@@ -31,13 +34,19 @@ public class BatchService {
     private final HouseService houses;
     private final Clock clock;
     private final ApplicationEventPublisher events;
+    private final TemperBowlService bowls;
+    private final BatchBowl bowl;
 
     BatchService(
             final BatchRepository batches,
             final PieceService pieces,
             final HouseService houses,
             final Clock clock,
-            final ApplicationEventPublisher events) {
+            final ApplicationEventPublisher events,
+            final TemperBowlService bowls,
+            final BatchBowl bowl) {
+        this.bowls = bowls;
+        this.bowl = bowl;
         this.batches = batches;
         this.pieces = pieces;
         this.houses = houses;
@@ -82,11 +91,21 @@ public class BatchService {
                 pieces.plan(
                         order.piece(),
                         new PieceService.BatchWish(
-                                order.moulds(), order.pieces(), order.method(), order.fillings()));
+                                order.moulds(),
+                                order.pieces(),
+                                order.method(),
+                                order.fillings(),
+                                order.bowl() == null
+                                        ? Workplace.BowlIs.TEMPERED_FOR_IT
+                                        : Workplace.BowlIs.IN_TEMPER));
         final Instant now = now();
         final BatchEntity entity =
-                batches.save(
-                        new BatchEntity(BatchFacts.planned(order.id(), nextLot(now), now, plan)));
+                new BatchEntity(BatchFacts.planned(order.id(), nextLot(now), now, plan));
+        if (order.bowl() != null) {
+            entity.uses(open(order.bowl(), entity));
+        }
+        bowl.beginWhenDue(entity, entity.running());
+        batches.save(entity);
         events.publishEvent(new BatchChanged(order.id()));
         return BatchView.of(entity, now);
     }
@@ -110,10 +129,46 @@ public class BatchService {
     public BatchView write(final UUID id, final EntryDraft draft) {
         final BatchEntity entity =
                 batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
-        entity.keep(entity.running().accept(draft.entry(now())));
+        final RunningBatch before = entity.running();
+        final Entry entry = draft.entry(now());
+        final RunningBatch after = before.accept(entry);
+        entity.keep(after);
+        bowl.beginWhenDue(entity, after);
+        if (after != before) {
+            bowl.tell(entity, after, entry);
+        }
+        if (after.state() != RunningBatch.State.RUNNING) {
+            bowl.endWith(entity);
+        }
         batches.flush();
         events.publishEvent(new BatchChanged(id));
         return BatchView.of(entity, clock.instant());
+    }
+
+    /**
+     * The batch is made from another bowl from here on.
+     *
+     * @throws NotHereException where there is no such bowl under way
+     */
+    @Transactional
+    public BatchView use(final UUID id, final UUID other) {
+        final BatchEntity entity =
+                batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
+        entity.uses(open(other, entity));
+        batches.flush();
+        events.publishEvent(new BatchChanged(id));
+        return BatchView.of(entity, clock.instant());
+    }
+
+    /** A bowl that is under way and holds what this batch is cast of. */
+    private UUID open(final UUID id, final BatchEntity batch) {
+        final TemperBowlView.SummaryView found = bowls.open(id);
+        final String needed = batch.facts().couverture();
+        if (needed != null && !needed.equals(found.couverture())) {
+            throw new OutOfRangeException(
+                    "bowl", found.name() + ", " + found.couverture(), "a bowl of " + needed);
+        }
+        return id;
     }
 
     /** Everything on record, for an export. */

@@ -24,6 +24,7 @@ import palintone.server.figure.SentenceView;
  *
  * @param serverNow so that a screen whose own clock is wrong still counts right
  * @param step the task the hands are at
+ * @param bowl of the Temper station it is made from; null before one is begun
  * @param undo what Undo would take back now
  */
 public record BatchView(
@@ -32,6 +33,8 @@ public record BatchView(
         int step,
         Instant serverNow,
         int entries,
+        @Nullable UUID bowl,
+        @Nullable String couverture,
         @Nullable UndoView undo,
         List<MaterialView> materials,
         List<StepView> steps) {
@@ -49,6 +52,8 @@ public record BatchView(
      * @param earliest not sooner than this; null while something before it is not done
      * @param taken what others under way keep that it would need too
      * @param byHand whether somebody stands at it most of the time
+     * @param atTheBowl whether its reading is one of the bowl
+     * @param doneBy the entry that says so; taken back, the task is open again
      * @param after numbers of those that must be done before
      */
     public record StepView(
@@ -62,6 +67,8 @@ public record BatchView(
             @Nullable LatestView latest,
             List<String> taken,
             boolean byHand,
+            boolean atTheBowl,
+            @Nullable UUID doneBy,
             List<Integer> after,
             SentenceView say,
             @Nullable ReadingView reading,
@@ -105,6 +112,8 @@ public record BatchView(
                 batch.focus().number(),
                 now,
                 batch.entries().size(),
+                entity.bowlId().orElse(null),
+                facts.couverture(),
                 batch.lastToUndo().map(last -> undo(last, batch)).orElse(null),
                 facts.materials().stream()
                         .map(m -> new MaterialView(m.role(), m.name(), m.grams()))
@@ -140,6 +149,8 @@ public record BatchView(
                 batch.latest(step.number()).map(l -> new LatestView(l.at(), l.late())).orElse(null),
                 batch.taken(step.number()).stream().map(Occupies::words).toList(),
                 step.byHand(),
+                step.atTheBowl(),
+                batch.doneBy(step.number()).map(Entry::id).orElse(null),
                 step.after().stream().map(a -> a.task()).toList(),
                 SentenceView.of(step.say()),
                 step.reading()

@@ -69,6 +69,101 @@ class BatchApiTest {
         assertThat(ready.json().at("/steps").toString()).contains("on the stone of");
     }
 
+    /** Tempering a batch is a bowl of the Temper station: what is noted here is noted there. */
+    @Test
+    void theBowlOfABatchIsOneOfTheTemperStation() {
+        final String batch = workshop.begin("plum-bay");
+        assertThat(workshop.get("/api/batches/" + batch).at("/bowl")).isEmpty();
+        final Answer melted = workshop.note(batch, 4, 46.5);
+        final String bowl = melted.at("/bowl");
+        assertThat(bowl).isNotBlank();
+        final String path = "/api/temper/bowls/" + bowl;
+        final Answer there = workshop.get(path);
+        assertThat(there.at("/summary/method")).isEqualTo("SEED_THIRD");
+        assertThat(there.at("/summary/name")).startsWith("Plum & bay, lot ");
+        assertThat(there.number("/now/temperatureC")).isEqualTo(46.5);
+        assertThat(there.at("/now/standing")).isEqualTo("THERE");
+        assertThat(there.at("/moves/0/kind")).isEqualTo("SEED");
+
+        // Corrected and taken back here, it is there too.
+        final String note = melted.at("/steps/3/notes/0/id");
+        workshop.entry(
+                batch, "\"kind\":\"CORRECT\",\"step\":4,\"value\":47.1,\"about\":\"" + note + "\"");
+        assertThat(workshop.get(path).number("/now/temperatureC")).isEqualTo(47.1);
+
+        workshop.done(batch, 4);
+        final Answer seeded = workshop.done(batch, 5);
+        assertThat(seeded.at("/steps/4/kind")).isEqualTo("SEED");
+        final Answer after = workshop.get(path);
+        assertThat(after.at("/events/0/kind")).isEqualTo("SEED");
+        assertThat(after.number("/events/0/amount")).isGreaterThan(100);
+        workshop.entry(
+                batch,
+                "\"kind\":\"UNDO\",\"step\":5,\"about\":\"" + seeded.at("/steps/4/doneBy") + "\"");
+        assertThat(workshop.get(path).json().at("/events").size()).isZero();
+        workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":4,\"about\":\"" + note + "\"");
+        assertThat(workshop.get(path).json().at("/typed").size()).isZero();
+    }
+
+    @Test
+    void aBatchMayUseABowlThatStandsInTemper() {
+        final String bowl = UUID.randomUUID().toString();
+        final String draft =
+                "{\"id\":\"%s\",\"name\":\"Morning\",\"couverture\":\"%s\",\"massG\":3000}";
+        workshop.post("/api/temper/bowls", draft.formatted(bowl, "dark-66"));
+        final String order =
+                "{\"id\":\"%s\",\"piece\":\"%s\",\"moulds\":2,\"fillings\":\"READY\",\"bowl\":\"%s\"}";
+        final Answer batch =
+                workshop.post("/api/batches", order.formatted(UUID.randomUUID(), "plum-bay", bowl));
+        assertThat(batch.status()).as(batch.text()).isEqualTo(201);
+        assertThat(batch.at("/bowl")).isEqualTo(bowl);
+        assertThat(batch.json().at("/steps").toString())
+                .doesNotContain("\"MELT\"")
+                .contains("TEST");
+        final Answer milk =
+                workshop.post(
+                        "/api/batches",
+                        order.formatted(UUID.randomUUID(), "buckwheat-honey", bowl));
+        assertThat(milk.status()).isEqualTo(400);
+        assertThat(milk.at("/field")).isEqualTo("bowl");
+        assertThat(milk.at("/allowed")).isEqualTo("a bowl of milk-41");
+        final Answer nowhere =
+                workshop.post(
+                        "/api/batches",
+                        order.formatted(UUID.randomUUID(), "plum-bay", UUID.randomUUID()));
+        assertThat(nowhere.status()).isEqualTo(404);
+
+        // What is cast is taken out of it.
+        final String id = batch.at("/summary/id");
+        for (int step = 1; step <= batch.json().at("/steps").size(); step++) {
+            final String kind = batch.at("/steps/" + (step - 1) + "/kind");
+            workshop.done(id, step);
+            if (kind.equals("SCRAPE")) {
+                break;
+            }
+        }
+        final Answer taken = workshop.get("/api/temper/bowls/" + bowl);
+        assertThat(taken.at("/events/0/kind")).isEqualTo("TAKEN");
+        assertThat(taken.number("/events/0/amount")).isGreaterThan(50);
+    }
+
+    @Test
+    void anotherBowlCanBeTakenOnTheWay() {
+        final String batch = workshop.begin("plum-bay");
+        final String bowl = UUID.randomUUID().toString();
+        workshop.post(
+                "/api/temper/bowls",
+                "{\"id\":\""
+                        + bowl
+                        + "\",\"name\":\"Other\",\"couverture\":\"dark-66\",\"massG\":3000}");
+        final Answer used =
+                workshop.put("/api/batches/" + batch + "/bowl", "{\"bowl\":\"" + bowl + "\"}");
+        assertThat(used.status()).as(used.text()).isEqualTo(200);
+        assertThat(workshop.note(batch, 4, 46).at("/bowl")).isEqualTo(bowl);
+        assertThat(workshop.get("/api/temper/bowls/" + bowl).number("/now/temperatureC"))
+                .isEqualTo(46);
+    }
+
     @Test
     void pressingBeginTwiceBeginsOneBatch() {
         final String order =
@@ -183,7 +278,7 @@ class BatchApiTest {
         final HttpResponse<Stream<String>> line =
                 HttpClient.newHttpClient()
                         .send(
-                                HttpRequest.newBuilder(workshop.uri("/api/batches/news")).build(),
+                                HttpRequest.newBuilder(workshop.uri("/api/news")).build(),
                                 HttpResponse.BodyHandlers.ofLines());
         final Thread listener =
                 new Thread(

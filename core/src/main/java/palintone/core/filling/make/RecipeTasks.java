@@ -26,6 +26,9 @@ public final class RecipeTasks {
 
     private static final double SPIRIT = 0.1;
 
+    /** Shorter than this is not a time anybody takes, min. */
+    private static final double BRIEF_MIN = 0.5;
+
     private final ProcessDraft draft;
     private final Filling filling;
     private final double scale;
@@ -99,8 +102,19 @@ public final class RecipeTasks {
         final Sentence said =
                 switch (op.kind()) {
                     case ADD -> listed("Put in", in, " and stir together.");
-                    case BOIL -> with(in, "Bring to the boil and boil for {minutes}.");
-                    case HEAT -> with(in, "Heat to {celsius} and keep it there for {minutes}.");
+                    case BOIL ->
+                            with(
+                                    in,
+                                    minutes < BRIEF_MIN
+                                            ? "Bring to the boil."
+                                            : "Bring to the boil and boil for {minutes}.");
+                    case HEAT ->
+                            with(
+                                    in,
+                                    minutes < BRIEF_MIN && !egg
+                                            ? "Heat to {celsius}."
+                                            : "Heat to {celsius} and keep it there for"
+                                                    + " {minutes}.");
                     case POUR ->
                             listed(
                                     "Pour over",
@@ -157,8 +171,7 @@ public final class RecipeTasks {
         Sentence sentence = Sentence.of("");
         for (int i = 0; i < lines.size(); i++) {
             final RecipeLine line = lines.get(i);
-            words.add(
-                    "{m" + i + "} " + line.ingredient().name().toLowerCase(java.util.Locale.ROOT));
+            words.add("{m" + i + "} " + line.ingredient().name());
             sentence = sentence.with("m" + i, line.massG() * scale, Unit.GRAM);
         }
         return new Sentence(before + " " + String.join(", ", words) + then, sentence.values());
@@ -209,7 +222,7 @@ public final class RecipeTasks {
         final double hours = op.value(Setting.HOURS);
         if (!Double.isNaN(hours) && hours * 3600 >= 1) {
             task.clock(Clock.about(hours * 3600)).handsOn(0);
-        } else if (!Double.isNaN(minutes) && minutes >= 0.5) {
+        } else if (!Double.isNaN(minutes) && minutes >= BRIEF_MIN) {
             final Clock about = Clock.about(minutes * 60);
             // Heat that makes egg safe counts in minutes: no shorter than the recipe says.
             task.clock(

@@ -14,6 +14,15 @@ public record Stop(String words, Crossing crossing) {
         double at(double temperatureC, double stable, double unstable);
     }
 
+    /**
+     * Whether it lies ahead for a bowl that has to fall to it: false where it has passed already.
+     */
+    public boolean notYet(final BowlState bowl) {
+        return crossing.at(
+                        bowl.temperatureC(), bowl.crystals().stable(), bowl.crystals().unstable())
+                > 0;
+    }
+
     public static Stop atTemperature(final double temperatureC) {
         return new Stop("temperature reached", (t, s, u) -> t - temperatureC);
     }

@@ -76,6 +76,7 @@ public record CurveOrder(
             case TABLING -> share.orElse(TWO_THIRDS);
             case SEED_THIRD -> share.orElse(1.0 / 3);
             case SEED_FEW -> share.orElse(0.03);
+            case SEED_UNDERCOOL -> share.orElse(0.2);
             default -> 0;
         };
     }

@@ -26,6 +26,9 @@ public final class CurvePlanner {
     /** Gentle melting goes to where this much of the fat is still solid. */
     private static final double KEPT_SOLID = 0.07;
 
+    /** Dark is stirred down to here by the third school of seeding; common practice, no source. */
+    private static final double UNDERCOOL_C = 27.8;
+
     private static final double KETTLE_COOLS = 0.5;
     private static final double SEED_STIR_S = 180;
 
@@ -59,6 +62,7 @@ public final class CurvePlanner {
                     case COLD_BATH -> coldBath(order);
                     case KEEP_TEMPER -> keepTemper(order);
                     case KETTLE -> kettle(order);
+                    case SEED_UNDERCOOL -> seedAndUndercool(order);
                 };
         final BowlState begins = script.bowl.now();
         final double readyS = script.now();
@@ -75,6 +79,12 @@ public final class CurvePlanner {
     }
 
     private static CurveScript seeding(final CurveOrder order) {
+        final CurveScript script = seeded(order);
+        intoWindow(script);
+        return script;
+    }
+
+    private static CurveScript seeded(final CurveOrder order) {
         final double share = order.shareOrPractice();
         final SeedPlan plan =
                 SeedPlan.forShare(
@@ -94,10 +104,21 @@ public final class CurvePlanner {
             script.coolInRoom(bowlC, band, Words.coolInRoom(bowlC));
         }
         script.seed(plan.seedG().value(), SEED_STIR_S);
-        intoWindow(script);
         script.solve(plan.seedG());
         script.solve(plan.bowlTemperatureC());
         script.solve(plan.landingC());
+        return script;
+    }
+
+    /**
+     * The third school of seeding: seed, stirred down well under the window so that more crystals
+     * come, then back up, which melts what is not stable.
+     */
+    private static CurveScript seedAndUndercool(final CurveOrder order) {
+        final CurveScript script = seeded(order);
+        final double under = script.law.curve().fromCocoaButterC(UNDERCOOL_C);
+        script.coolInBath(under, Band.around(under - 0.5, under + 0.5, 1.2));
+        script.rewarmInPulses();
         return script;
     }
 
@@ -119,7 +140,7 @@ public final class CurvePlanner {
     /** Worked where it is warm: cooled on, so many crystals would make it thick. */
     private static CurveScript keepTemper(final CurveOrder order) {
         final CurveScript script = new CurveScript(order, order.massG());
-        script.warmGently(script.law.curve().temperatureFor(KEPT_SOLID));
+        script.warmGently(script.law.curve().temperatureFor(KEPT_SOLID), KEPT_SOLID);
         return script;
     }
 

@@ -29,6 +29,10 @@ final class CurveScript {
 
     private static final double REWARM_DUTY = 0.3;
     private static final double GENTLE_DUTY = 0.25;
+
+    /** What melts towards an equilibrium is waited for until it is so near. */
+    private static final double NEARLY = 1.15;
+
     private static final double LONGEST_S = 6 * 3600;
     private static final double LONGEST_HOLD_S = 1800;
     private static final double DONE_K = 0.05;
@@ -46,9 +50,13 @@ final class CurveScript {
     private int seen;
     private double handsOnS;
 
+    /** Where it is worked: the usual window, unless the method keeps so much solid. */
+    private Band work;
+
     /** Begins with solid, ready-tempered couverture at the temperature of the room. */
     CurveScript(final CurveOrder order, final double massG) {
         this.order = order;
+        work = order.targets().work();
         law = order.couverture().crystals();
         coolC = law.curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
         final Crystals solid = order.couverture().tempered(order.roomC());
@@ -143,21 +151,27 @@ final class CurveScript {
                 Words.READ_MIDDLE);
     }
 
-    /** Warmed from the solid, never far enough for all of it to melt. */
-    void warmGently(final double toC) {
+    /**
+     * Warmed from the solid, never far enough for all of it to melt. Heat comes faster than fat
+     * melts, most of all in a small bowl: it is held there, stirred, until only so much is solid.
+     */
+    void warmGently(final double toC, final double keptSolid) {
         final double from = now();
         final double fromC = temperatureC();
         bowl.runUntil(
                 Setting.room(order.roomC(), Shear.STIRRED)
-                        .heated(order.equipment().heat().wattsIn() * GENTLE_DUTY),
-                Stop.atTemperature(toC),
+                        .heldAt(toC, order.equipment().heat().wattsIn() * GENTLE_DUTY),
+                Stop.atStable(keptSolid * NEARLY),
                 LONGEST_S);
+        if (toC > work.high()) {
+            work = new Band(toC - 2, toC - 1.2, toC, law.curve().clearPointC());
+        }
         phase(
                 CurvePhase.Kind.MELT,
                 from,
                 fromC,
                 new Band(toC - 2, toC - 0.6, toC, law.curve().clearPointC()),
-                Words.gently(toC),
+                Words.gently(order, toC),
                 Words.READ_MELT,
                 Optional.of(Words.clearPoint(law.curve().clearPointC())),
                 0.8);
@@ -323,19 +337,19 @@ final class CurveScript {
     double work() {
         final double from = now();
         final double fromC = temperatureC();
-        bowl.runUntil(
-                Setting.room(order.roomC(), Shear.STIRRED),
-                Stop.outOfWindow(order.targets().work().low(), thickSolid()),
-                LONGEST_S);
+        final Stop closes = Stop.outOfWindow(work.low(), thickSolid());
+        if (closes.notYet(bowl.now())) {
+            bowl.runUntil(Setting.room(order.roomC(), Shear.STIRRED), closes, LONGEST_S);
+        }
         final double seconds = now() - from;
         phase(
                 CurvePhase.Kind.WORK,
                 from,
                 fromC,
-                order.targets().work(),
-                Words.work(order, seconds, temperatureC()),
+                work,
+                Words.work(work, seconds, temperatureC()),
                 Words.READ_WORK,
-                Optional.of(Words.topOfWindow(order)),
+                Optional.of(Words.topOf(work)),
                 0);
         return seconds;
     }

@@ -5,6 +5,7 @@ public enum Method {
     TABLING("tabling on the stone"),
     SEED_THIRD("seed, a third"),
     SEED_FEW("seed, a few per cent"),
+    SEED_UNDERCOOL("seed, undercool, rewarm"),
     COLD_BATH("cold bath"),
     KEEP_TEMPER("gentle melt that keeps the temper"),
     KETTLE("melting kettle");

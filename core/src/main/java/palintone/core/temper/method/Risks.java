@@ -23,6 +23,10 @@ final class Risks {
                     say(
                             "A few tenths of a degree above the band melt all of the seed.",
                             "Seed that was not in temper itself brings nothing.");
+            case SEED_UNDERCOOL ->
+                    say(
+                            "Stirred too long at the bottom it grows thick before it is warmed.",
+                            "Rewarmed too far the seed goes too: nothing is left to grow from.");
             case COLD_BATH ->
                     say(
                             "The wall sets first: scrape it, or cold lumps spoil the bowl.",

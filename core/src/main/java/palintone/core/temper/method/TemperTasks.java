@@ -33,9 +33,22 @@ public final class TemperTasks {
                 first = false;
             }
         }
-        return draft.task(TaskKind.TEST)
-                .next()
-                .say(Sentence.of("Smear some on paper. How many seconds until it is set and even?"))
+        return test(draft.task(TaskKind.TEST).next(), curve);
+    }
+
+    /**
+     * Writes only the paper test into a process: of a bowl that stands in temper.
+     *
+     * @return its number
+     */
+    public static int testOnly(final ProcessDraft draft, final TemperCurve curve) {
+        return test(draft.task(TaskKind.TEST), curve);
+    }
+
+    private static int test(final ProcessDraft.TaskDraft task, final TemperCurve curve) {
+        return task.say(
+                        Sentence.of(
+                                "Smear some on paper. How many seconds until it is set and even?"))
                 .read("paper test", Unit.SECOND, 90, curve.order().targets().paperTestS())
                 .clock(SMEAR)
                 .occupies(Occupies.BOWL)

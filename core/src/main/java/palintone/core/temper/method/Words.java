@@ -1,6 +1,7 @@
 package palintone.core.temper.method;
 
 import java.util.Optional;
+import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.temper.CouvertureKind;
@@ -35,11 +36,20 @@ final class Words {
                 .with("burst", HeatBursts.longestS(order.couverture().kind()), Unit.SECOND);
     }
 
-    static Sentence gently(final double toC) {
-        return Sentence.of(
-                        "Warm it chopped, in short bursts at low power, to {to} and not beyond;"
-                                + " stir the last pieces away.")
-                .with("to", toC, Unit.CELSIUS);
+    static Sentence gently(final CurveOrder order, final double toC) {
+        final Sentence warm =
+                Sentence.of(
+                                "Warm it chopped, a few seconds at a time at low power, to {to} and"
+                                        + " not beyond; stir each time until the lumps stop melting.")
+                        .with("to", toC, Unit.CELSIUS);
+        final double over = toC - order.targets().work().high();
+        return over < 0.1
+                ? warm
+                : warm.and(
+                        Sentence.of(
+                                        "So much stays solid that it is worked {over} above its"
+                                                + " usual window; below that it is too thick.")
+                                .with("over", over, Unit.KELVIN));
     }
 
     static Sentence clearPoint(final double clearC) {
@@ -124,18 +134,22 @@ final class Words {
     }
 
     static Sentence topOfWindow(final CurveOrder order) {
-        return Sentence.of("Never above {top}: the seed goes, and you start again.")
-                .with("top", order.targets().work().high(), Unit.CELSIUS);
+        return topOf(order.targets().work());
     }
 
-    static Sentence work(final CurveOrder order, final double seconds, final double endC) {
-        final boolean thick = endC > order.targets().work().low() + 0.05;
+    static Sentence topOf(final Band work) {
+        return Sentence.of("Never above {top}: the seed goes, and you start again.")
+                .with("top", work.high(), Unit.CELSIUS);
+    }
+
+    static Sentence work(final Band work, final double seconds, final double endC) {
+        final boolean thick = endC > work.low() + 0.05;
         return Sentence.of(
                         thick
                                 ? "Work for {minutes}; by then it is too thick: warm it to the top"
                                         + " of the window or add warm couverture."
                                 : "Work for {minutes}; rewarm before it falls below {low}.")
                 .with("minutes", seconds / 60, Unit.MINUTE)
-                .with("low", order.targets().work().low(), Unit.CELSIUS);
+                .with("low", work.low(), Unit.CELSIUS);
     }
 }
