@@ -342,7 +342,7 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
       name: 'stable',
       data: at(lane.stable),
       lineStyle: { color: ink.good, width: 2.6 },
-      endLabel: label('good', ink.good),
+      endLabel: label('stable', ink.good),
       markLine: {
         silent: true,
         symbol: 'none',
@@ -361,7 +361,7 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
       data: at(lane.unstable),
       lineStyle: { color: ink.off, width: 2, type: [6, 4] },
       // While there is next to nothing of either their words would lie on each other.
-      endLabel: { ...label('wrong', ink.off), show: apart(lane) },
+      endLabel: { ...label('unstable', ink.off), show: apart(lane) },
     },
   ]
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The bowl this batch is made from, beside the task that uses it: how it stands, what its plan says
 // next, how long its window is open. Noted here or at the Temper station, it is one bowl.
-import { computed, ref, toRef } from 'vue'
+import { computed, onBeforeUnmount, ref, toRef, watch } from 'vue'
 import { api, ask, words, type BowlSummary } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { standingWords } from '@/parts/standing'
@@ -9,6 +9,7 @@ import { useTemperBowl } from '@/parts/temper'
 import { clock, inTaste, quantity, sentence } from '@/parts/units'
 
 const props = defineProps<{ batch: string; id?: string | null; couverture?: string | null }>()
+const emit = defineEmits<{ told: [told: boolean] }>()
 const { taste } = useHouse()
 const { bowl, clockS } = useTemperBowl(toRef(() => props.id ?? undefined))
 
@@ -19,6 +20,10 @@ const closes = computed(() => {
   if (!n || n.windowClosesInS == null) return null
   return n.windowClosesInS - Math.max(0, clockS.value - n.timeS)
 })
+
+/** Where the bowl says what to do, nobody else does. */
+watch(first, (move) => emit('told', Boolean(move)), { immediate: true })
+onBeforeUnmount(() => emit('told', false))
 
 const choosing = ref(false)
 const others = ref<BowlSummary[]>([])
@@ -56,12 +61,12 @@ async function use(other: string) {
       <p class="line">
         <b class="num">{{ quantity(now.temperatureC, 'CELSIUS', taste) }}</b>
         <span :class="now.standing.toLowerCase()">{{ standingWords(bowl, taste) }}</span>
+        <span class="quiet">{{ now.verdictWords }}</span>
+        <span v-if="closes != null" class="window"
+          >window <b class="num">{{ closes > 0 ? clock(closes) : 'closed' }}</b></span
+        >
       </p>
       <p v-if="first" class="next">{{ sentence(first.say, taste) }}</p>
-      <p v-if="closes != null" class="window">
-        window <b class="num">{{ closes > 0 ? clock(closes) : 'closed' }}</b>
-      </p>
-      <p class="quiet">{{ now.verdictWords }}</p>
     </template>
     <p v-else class="quiet">{{ id ? 'The bowl is not read yet.' : 'No bowl yet.' }}</p>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
@@ -93,14 +98,20 @@ async function use(other: string) {
 
 <style scoped>
 .bowl {
-  grid-area: bowl;
-  border: 1px solid var(--p-line);
-  border-radius: 10px;
-  padding: 8px 16px;
+  margin: 8px 0;
+  padding: 10px 18px 4px;
+  border-radius: 8px;
+  border-left: 6px solid var(--p-true);
+  background: var(--p-fog);
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: baseline;
 }
 .line b {
-  font-size: 2rem;
-  margin-right: 8px;
+  font-size: 1.3rem;
 }
 .there {
   color: var(--p-true);
@@ -113,12 +124,15 @@ async function use(other: string) {
   font-weight: 600;
 }
 .next {
-  font-size: 1.1rem;
+  font-size: 1.55rem;
   line-height: 1.25;
-  margin: 2px 0 4px;
+  margin: 2px 0;
+  text-wrap: pretty;
 }
-.window b {
-  font-size: 1.4rem;
+@media (max-width: 700px) {
+  .next {
+    font-size: 1.2rem;
+  }
 }
 nav {
   display: flex;

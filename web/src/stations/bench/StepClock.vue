@@ -54,7 +54,7 @@ const state = computed(() => {
   padding: 8px 18px 6px;
 }
 .left {
-  font-size: 4rem;
+  font-size: 2.9rem;
   font-weight: 600;
   line-height: 1.1;
 }

@@ -45,6 +45,8 @@ const last = computed(() => step.value.notes.at(-1) ?? null)
 
 const text = ref('')
 const remarking = ref(false)
+/** The bowl says what to do: one advice is enough. */
+const told = ref(false)
 const why = ref('')
 const refused = ref('')
 const busy = ref(false)
@@ -179,7 +181,15 @@ useKeys({
         :reading="step.reading"
         :last="last"
         :busy="busy"
+        :told="told"
         @note="note"
+      />
+      <BowlBeside
+        v-if="step.atTheBowl && (batch.bowl || batch.couverture)"
+        :id="batch.bowl"
+        :batch="batch.summary.id"
+        :couverture="batch.couverture"
+        @told="told = $event"
       />
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>
@@ -187,13 +197,6 @@ useKeys({
 
     <aside class="beside">
       <StepClock v-if="step.clock && !ready" :step="step" :step-clock="step.clock" />
-      <KeyPad v-if="step.reading" v-model="text" :busy="busy" @note="note" />
-      <BowlBeside
-        v-if="step.atTheBowl && (batch.bowl || batch.couverture)"
-        :id="batch.bowl"
-        :batch="batch.summary.id"
-        :couverture="batch.couverture"
-      />
       <OtherTasks
         :batch="batch"
         :chosen="step.number"
@@ -201,6 +204,7 @@ useKeys({
         @choose="chosen = $event"
         @begin="begin"
       />
+      <KeyPad v-if="step.reading" v-model="text" :busy="busy" @note="note" />
       <PastNotes :batch="batch" @correct="correct" />
     </aside>
 
@@ -374,7 +378,7 @@ h1 {
   }
   .beside {
     display: grid;
-    grid-template: 'bowl pad' auto 'clock pad' auto 'other pad' auto 'past pad' 1fr / 1fr 1fr;
+    grid-template: 'clock pad' auto 'other pad' auto 'past pad' 1fr / 1fr 1fr;
     align-content: start;
     margin-top: 12px;
   }

@@ -39,13 +39,13 @@ class BadInputTest {
     @Test
     void anImpossibleReadingIsRefusedAndStaysInTheField() {
         try (Screen screen = Screen.open()) {
-            screen.begin(house, "plum-bay");
+            screen.begin(house, "gooseberry-ivory");
             screen.note("warm");
             assertThat(screen.page.locator(".reading .trouble"))
                     .containsText("“warm” is not a number");
             screen.note("300");
             assertThat(screen.page.locator(".do > .trouble"))
-                    .hasText("colour in the gun is 300 °C; allowed: -20 to 120 °C");
+                    .hasText("mould surface is 300 °C; allowed: -20 to 120 °C");
             assertThat(screen.page.locator(".typing input")).hasValue("300");
         }
     }

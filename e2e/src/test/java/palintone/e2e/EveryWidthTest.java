@@ -81,6 +81,7 @@ class EveryWidthTest {
         try (Screen screen = Screen.open(360, 740)) {
             final Page page = screen.page;
             page.navigate(house.networkUrl("/pieces/gooseberry-ivory"));
+            screen.button("It stands ready").click();
             screen.button("Begin").click();
             screen.atStep(1, "Mould ready");
             final BoundingBox done = page.locator(".acts .main").boundingBox();

@@ -20,7 +20,11 @@ class KeyboardTest {
     void keysAloneGetThroughTheBench() {
         try (Screen screen = Screen.open()) {
             screen.go(house, "/pieces/gooseberry-ivory");
+            screen.button("It stands ready").focus();
+            screen.page.keyboard().press("Enter");
+            assertThat(screen.page.getByText(" steps.")).isVisible();
             assertThat(screen.button("Begin")).isEnabled();
+            screen.page.evaluate("document.activeElement.blur()");
             final Keyboard keys = screen.page.keyboard();
             keys.press("Space");
             screen.atStep(1, "Mould ready");
@@ -43,9 +47,13 @@ class KeyboardTest {
             keys.press("Control+Enter");
             assertThat(screen.page.getByText("Remark at melt")).isHidden();
 
-            for (int step = 2; step <= 18; step++) {
+            for (int step = 2; !screen.title().textContent().equals("Finished"); step++) {
                 assertThat(screen.page.locator(".where b")).hasText(String.valueOf(step));
                 keys.press("Space");
+                final String now = String.valueOf(step);
+                screen.page.waitForFunction(
+                        "now => document.querySelector('.where b')?.textContent.trim() !== now",
+                        now);
             }
             assertThat(screen.title()).hasText("Finished");
 

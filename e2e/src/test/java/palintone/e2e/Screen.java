@@ -69,9 +69,13 @@ final class Screen implements AutoCloseable {
         return this;
     }
 
-    /** Begins a batch of a piece as it is offered, and stands at its first step on the Bench. */
+    /**
+     * Begins a batch of a filled piece, its filling made already, and stands at its first step on
+     * the Bench.
+     */
     Screen begin(final House house, final String piece) {
         go(house, "/pieces/" + piece);
+        button("It stands ready").click();
         button("Begin").click();
         assertThat(page.locator(".where b")).hasText("1");
         return this;
@@ -110,12 +114,22 @@ final class Screen implements AutoCloseable {
         page.locator(".typing input").press("Enter");
     }
 
-    /** Presses Done and waits for the next step, or for the end. */
+    /** Presses the main act, Done or Begin, and waits for what it leads to. */
     void done() {
-        final String step = "document.querySelector('.where b')?.textContent.trim() ?? ''";
-        final Object now = page.evaluate(step);
-        button("Done").click();
-        page.waitForFunction("now => (" + step + ") !== now", now);
+        final String stands =
+                "(document.querySelector('.where b')?.textContent.trim() ?? '')"
+                        + " + document.querySelector('.acts .main')?.textContent.trim().slice(0, 5)";
+        final Object now = page.evaluate(stands);
+        page.locator(".acts .main").click();
+        page.waitForFunction("now => (" + stands + ") !== now", now);
+    }
+
+    /** One main act after the other, until the Bench shows a step of this name. */
+    void until(final String name) {
+        for (int acts = 0; acts < 80 && !title().textContent().equals(name); acts++) {
+            done();
+        }
+        assertThat(title()).hasText(name);
     }
 
     /** Errors the page itself has thrown. */

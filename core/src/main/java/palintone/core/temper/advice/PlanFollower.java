@@ -27,6 +27,11 @@ public final class PlanFollower {
     /** Half of the seed a plan asks for is taken for it: some keep a little back. */
     private static final double MOST_OF_SEED = 0.5;
 
+    /** Seed goes in so near to its temperature, K; further off it melts away or stays in lumps. */
+    private static final double SEED_AT_K = 0.8;
+
+    private static final double SEED_OFF_K = 12;
+
     /** Held for so much of the planned time counts as held. */
     private static final double MOST_OF_HOLD = 0.8;
 
@@ -122,7 +127,7 @@ public final class PlanFollower {
             return Optional.empty();
         }
         final Standing standing = standing(estimate);
-        final Band band = phase().band();
+        final Band band = band();
         final double by =
                 switch (standing) {
                     case THERE -> 0;
@@ -136,11 +141,14 @@ public final class PlanFollower {
                         standing,
                         Math.abs(by),
                         enteredS,
-                        standing == Standing.OFF_THE_PLAN ? Optional.empty() : move()));
+                        standing == Standing.OFF_THE_PLAN
+                                        || awaitsSeed() && standing == Standing.PAST
+                                ? Optional.empty()
+                                : move()));
     }
 
     private Standing standing(final Estimate estimate) {
-        final Band band = phase().band();
+        final Band band = band();
         final boolean worked =
                 phase().kind() == CurvePhase.Kind.REWARM || phase().kind() == CurvePhase.Kind.WORK;
         if (lastC > plan.order().targets().melt().highLimit()
@@ -148,7 +156,7 @@ public final class PlanFollower {
                 || worked && estimate.verdict() == Verdict.LOST) {
             return Standing.OFF_THE_PLAN;
         }
-        if (band.outBy(lastC) == 0 || phase().kind() == CurvePhase.Kind.SEED && !reached) {
+        if (band.outBy(lastC) == 0) {
             return Standing.THERE;
         }
         if (reached && phase().kind() == CurvePhase.Kind.MELT && lastC < band.low()) {
@@ -191,6 +199,18 @@ public final class PlanFollower {
         return phase().kind() == CurvePhase.Kind.MELT || phase().kind() == CurvePhase.Kind.REWARM;
     }
 
+    private boolean awaitsSeed() {
+        return phase().kind() == CurvePhase.Kind.SEED && !reached;
+    }
+
+    /** Where the phase should end; before the seed is in, where it should go in. */
+    private Band band() {
+        final Quantity seedAt = phase().say().values().get("at");
+        return awaitsSeed() && seedAt != null
+                ? Band.around(seedAt.value() - SEED_AT_K, seedAt.value() + SEED_AT_K, SEED_OFF_K)
+                : phase().band();
+    }
+
     private CurvePhase phase() {
         return plan.phases().get(at);
     }
@@ -223,8 +243,7 @@ public final class PlanFollower {
         return switch (next.kind()) {
             case MELT -> false;
             case COOL -> temperatureC < phase().band().low() - LEFT_K || phaseIsSeed();
-            case SEED -> false;
-            case HOLD -> true;
+            case SEED, HOLD -> true;
             case REWARM ->
                     phaseIsSeed()
                             || temperatureC > lowest() + LEFT_K
