@@ -79,6 +79,11 @@ public record MouldedPiece(
     }
 
     @Override
+    public List<Filling> fillings() {
+        return layers.stream().map(FillingLayer::filling).toList();
+    }
+
+    @Override
     public MouldedMasses masses() {
         return MouldedMasses.of(this);
     }

@@ -1,5 +1,6 @@
 package palintone.core.piece;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.figure.OutOfRangeException;
@@ -26,6 +27,11 @@ public sealed interface Piece permits MouldedPiece, SolidPiece {
 
     /** What it is cast of. */
     Couverture couverture();
+
+    /** What it is filled with, first in first; nothing in a piece cast full. */
+    default List<Filling> fillings() {
+        return List.of();
+    }
 
     /** Sprayed into the mould, where it is. */
     Optional<ColourCoat> colour();

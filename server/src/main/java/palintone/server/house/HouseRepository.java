@@ -8,6 +8,10 @@ import org.springframework.data.jpa.repository.Query;
 
 public interface HouseRepository extends JpaRepository<HouseEntity, Integer> {
 
+    /** The house and its cabinets in one go. */
+    @Query("select h from HouseEntity h left join fetch h.cabinets where h.id = :id")
+    Optional<HouseEntity> whole(Integer id);
+
     /** Holds the one row, so that two lots begun at once get two numbers. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select h from HouseEntity h where h.id = 1")

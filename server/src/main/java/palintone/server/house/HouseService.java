@@ -17,7 +17,7 @@ public class HouseService {
 
     /** The house; its row comes with the schema. */
     public HouseEntity house() {
-        return houses.findById(HouseEntity.ONLY).orElseThrow();
+        return houses.whole(HouseEntity.ONLY).orElseThrow();
     }
 
     @Transactional(readOnly = true)

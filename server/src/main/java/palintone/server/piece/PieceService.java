@@ -1,12 +1,12 @@
 package palintone.server.piece;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.Filling;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
@@ -16,8 +16,8 @@ import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperCurve;
 import palintone.core.work.BatchPlan;
-import palintone.server.filling.FillingNotes;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
@@ -27,15 +27,20 @@ import palintone.server.web.PageView;
 @Service
 public class PieceService {
 
+    private static final int MOST_CURVES = 100;
+
     private final PieceRepository pieces;
     private final HouseService houses;
-    private final FillingNotes notes;
+    private final PieceShelf shelf;
 
-    PieceService(
-            final PieceRepository pieces, final HouseService houses, final FillingNotes notes) {
+    /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
+    private final Cache<CurveOrder, TemperCurve> curves =
+            Caffeine.newBuilder().maximumSize(MOST_CURVES).build();
+
+    PieceService(final PieceRepository pieces, final HouseService houses, final PieceShelf shelf) {
         this.pieces = pieces;
         this.houses = houses;
-        this.notes = notes;
+        this.shelf = shelf;
     }
 
     @Transactional(readOnly = true)
@@ -60,14 +65,15 @@ public class PieceService {
     @Transactional(readOnly = true)
     public BatchPlan plan(final String id, final BatchWish wish) {
         final HouseEntity house = houses.house();
-        final Piece piece = byId(id).piece(house.pressureHPa());
+        final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
+        final Piece piece = shelved.piece();
         final Materials needs =
                 piece.materials(
                         piece.batchOf(
                                 Optional.ofNullable(wish.moulds()),
                                 Optional.ofNullable(wish.pieces())),
                         house.habits(),
-                        this::conditions);
+                        shelved::conditions);
         return BatchPlan.of(needs, workplace(needs, wish, house));
     }
 
@@ -86,7 +92,7 @@ public class PieceService {
             @Nullable Workplace.Fillings fillings,
             @Nullable Workplace.BowlIs bowl) {}
 
-    private static Workplace workplace(
+    private Workplace workplace(
             final Materials needs, final BatchWish wish, final HouseEntity house) {
         final Couverture couverture = needs.piece().couverture();
         final CurveOrder order =
@@ -102,17 +108,12 @@ public class PieceService {
                         house.equipment(),
                         Optional.empty());
         return new Workplace(
-                CurvePlanner.forward(order),
+                curves.get(order, CurvePlanner::forward),
                 house.air(),
                 house.firstCabinetC(),
                 house.heat(),
                 wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
                 wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT);
-    }
-
-    /** As usual, moved by what was measured of the filling: the same verdict as on its sheet. */
-    private Conditions conditions(final Filling filling) {
-        return Conditions.USUAL.measured(notes.corrections(filling.id()));
     }
 
     private PieceEntity byId(final String id) {

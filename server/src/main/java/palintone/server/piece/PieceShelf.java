@@ -1,0 +1,117 @@
+package palintone.server.piece;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Tuple;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.Require;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.filling.record.Corrections;
+import palintone.core.piece.Piece;
+import palintone.server.filling.FillingNotes;
+import palintone.server.problem.NotHereException;
+
+/**
+ * Pieces put together from the books, kept while nothing they rest on has changed. One question
+ * brings the versions of everything a piece is made of; only where one differs is it put together
+ * anew. So what another server has written is never missed.
+ */
+@Component
+class PieceShelf {
+
+    private static final int MOST = 200;
+
+    private static final String VERSIONS =
+            """
+            select concat('p ', p.id) what, p.version v from piece p where p.id = :id
+            union all select concat('m ', m.id), m.version
+              from mould m join piece p on p.mould_id = m.id where p.id = :id
+            union all select concat('c ', i.id), i.version
+              from ingredient i join piece p on p.couverture_id = i.id where p.id = :id
+            union all select concat('s ', i.id), i.version
+              from ingredient i join solid_inclusion s on s.ingredient_id = i.id
+              where s.piece_id = :id
+            union all select concat('f ', f.id), f.version
+              from filling f join piece_layer l on l.filling_id = f.id where l.piece_id = :id
+            union all select concat('i ', i.id), i.version
+              from ingredient i join filling_line n on n.ingredient_id = i.id
+              join piece_layer l on l.filling_id = n.filling_id where l.piece_id = :id
+            union all select concat('o ', i.id), i.version
+              from ingredient i join filling_version_line n on n.ingredient_id = i.id
+              join filling_version w on w.id = n.version_id
+              join piece_layer l on l.filling_id = w.filling_id where l.piece_id = :id
+            union all select concat('n ', n.filling_id, ' ', max(n.noted_at)), count(*)
+              from filling_note n join piece_layer l on l.filling_id = n.filling_id
+              where l.piece_id = :id group by n.filling_id
+            order by 1
+            """;
+
+    private final EntityManager entities;
+    private final PieceRepository pieces;
+    private final FillingNotes notes;
+    private final Cache<String, Shelved> shelf = Caffeine.newBuilder().maximumSize(MOST).build();
+
+    PieceShelf(
+            final EntityManager entities, final PieceRepository pieces, final FillingNotes notes) {
+        this.entities = entities;
+        this.pieces = pieces;
+        this.notes = notes;
+    }
+
+    /**
+     * A piece and what was measured of its fillings.
+     *
+     * @param stamp the versions it rests on
+     */
+    record Shelved(String stamp, Piece piece, Map<String, Corrections> measured) {
+
+        /** As usual, moved by what was measured of the filling: the verdict of its own sheet. */
+        Conditions conditions(final Filling filling) {
+            return Conditions.USUAL.measured(measured.getOrDefault(filling.id(), Corrections.NONE));
+        }
+    }
+
+    /**
+     * @param pressureHPa of the air where its fillings are cooked
+     * @throws NotHereException where there is no such piece
+     */
+    @Transactional(readOnly = true)
+    public Shelved of(final String id, final double pressureHPa) {
+        Require.text("piece", id, 64);
+        final String stamp = stamp(id) + " at " + pressureHPa;
+        final Shelved known = shelf.getIfPresent(id);
+        if (known != null && known.stamp().equals(stamp)) {
+            return known;
+        }
+        final Piece piece =
+                pieces.whole(id)
+                        .orElseThrow(() -> new NotHereException("piece", id))
+                        .piece(pressureHPa);
+        final Map<String, Corrections> measured = new HashMap<>();
+        for (final Filling filling : piece.fillings()) {
+            measured.computeIfAbsent(filling.id(), notes::corrections);
+        }
+        final Shelved fresh = new Shelved(stamp, piece, Map.copyOf(measured));
+        shelf.put(id, fresh);
+        return fresh;
+    }
+
+    @SuppressWarnings("unchecked")
+    private String stamp(final String id) {
+        final List<Tuple> rows =
+                entities.createNativeQuery(VERSIONS, Tuple.class)
+                        .setParameter("id", id)
+                        .getResultList();
+        return rows.stream()
+                .map(row -> row.get(0) + "=" + row.get(1))
+                .distinct()
+                .collect(Collectors.joining(","));
+    }
+}
