@@ -101,10 +101,12 @@ class IngestTest {
     @Test
     void aPoisonedPackIsRefusedByItself() throws Exception {
         nobodyListens();
+        final CountDownLatch writing = new CountDownLatch(1);
         final CountDownLatch busy = new CountDownLatch(1);
         when(store.keep(anyList()))
                 .thenAnswer(
                         call -> {
+                            writing.countDown();
                             busy.await();
                             return new HashSet<>(Set.of(key(1)));
                         })
@@ -114,6 +116,7 @@ class IngestTest {
                 .thenThrow(new AssertionError("anything"))
                 .thenReturn(new HashSet<>(Set.of(key(3))));
         final var first = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(1))));
+        assertThat(writing.await(20, TimeUnit.SECONDS)).isTrue();
         // These two wait together while the first is being written.
         final var poison = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(9))));
         final var good = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(2))));
