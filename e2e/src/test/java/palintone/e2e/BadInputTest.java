@@ -26,13 +26,13 @@ class BadInputTest {
                 many.fill(wrong);
                 assertThat(screen.page.locator(".many .trouble"))
                         .hasText(Pattern.compile("moulds is -?[0-9]+; allowed: 1 to 200"));
-                assertThat(screen.button("Begin")).isDisabled();
+                assertThat(screen.begins()).isDisabled();
                 assertThat(many).hasValue(wrong);
             }
             many.fill("a few");
             assertThat(screen.page.locator(".many .trouble")).containsText("whole number");
             many.fill("3");
-            assertThat(screen.button("Begin")).isEnabled();
+            assertThat(screen.begins()).isEnabled();
         }
     }
 

@@ -82,7 +82,7 @@ class EveryWidthTest {
             final Page page = screen.page;
             page.navigate(house.networkUrl("/pieces/gooseberry-ivory"));
             screen.button("It stands ready").click();
-            screen.button("Begin").click();
+            screen.begins().click();
             screen.atStep(1, "Mould ready");
             final BoundingBox done = page.locator(".acts .main").boundingBox();
             final BoundingBox rail = page.locator(".rail").boundingBox();

@@ -55,7 +55,7 @@ class MakersDayTest {
             assertThat(page.getByText("100 pieces in 4 moulds, 29 steps.")).isVisible();
             page.waitForCondition(() -> grams(page.locator(".melt b")) < whole);
 
-            screen.button("Begin").click();
+            screen.begins().click();
             screen.atStep(1, "Weigh out");
             assertThat(page.locator(".where .part")).hasText("Plum ganache");
             final String lot = page.locator(".where").textContent().replaceAll("(?s).*lot ", "");

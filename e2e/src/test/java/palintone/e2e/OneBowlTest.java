@@ -21,7 +21,7 @@ class OneBowlTest {
             bench.page.getByRole(AriaRole.COMBOBOX).last().click();
             bench.page.getByRole(AriaRole.OPTION).filter(hasText("Cold bath")).click();
             assertThat(bench.page.getByText("Stand the bowl in water")).isVisible();
-            bench.button("Begin").click();
+            bench.begins().click();
             bench.done();
             bench.atStep(2, "Melt");
             bench.note("46.5");
@@ -70,7 +70,7 @@ class OneBowlTest {
             bench.page.getByRole(AriaRole.COMBOBOX).first().click();
             bench.page.getByRole(AriaRole.OPTION).filter(hasText("Probed bowl")).click();
             assertThat(bench.page.getByText("That bowl is tested on paper")).isVisible();
-            bench.button("Begin").click();
+            bench.begins().click();
             bench.until("Test");
             if (bench.page.locator(".acts .main").textContent().contains("Begin")) {
                 bench.done();

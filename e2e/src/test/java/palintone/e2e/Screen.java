@@ -76,7 +76,7 @@ final class Screen implements AutoCloseable {
     Screen begin(final House house, final String piece) {
         go(house, "/pieces/" + piece);
         button("It stands ready").click();
-        button("Begin").click();
+        begins().click();
         assertThat(page.locator(".where b")).hasText("1");
         return this;
     }
@@ -96,6 +96,11 @@ final class Screen implements AutoCloseable {
 
     Locator button(final String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
+    }
+
+    /** The one that begins a batch, on Pieces. */
+    Locator begins() {
+        return page.locator("footer .begin");
     }
 
     Locator title() {

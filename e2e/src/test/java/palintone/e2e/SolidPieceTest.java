@@ -39,7 +39,7 @@ class SolidPieceTest {
             assertThat(page).hasURL(Pattern.compile(".*/pieces/harbour-bar$"));
             assertThat(page.locator(".caution")).containsText("nuts");
 
-            screen.button("Begin").click();
+            screen.begins().click();
             screen.until("Stir in");
             assertThat(page.locator(".say")).containsText("216 g of Hazelnuts");
             screen.until("Press");

@@ -23,6 +23,7 @@ public record Basis(
     /** One number that went into a formula. */
     public record Input(String name, double value, Unit unit) {}
 
+    /** The lists are copied. */
     public Basis {
         inputs = List.copyOf(inputs);
         sources = List.copyOf(sources);
@@ -32,12 +33,18 @@ public record Basis(
         return new Basis(formula, List.of(), List.of(), "", true);
     }
 
+    /**
+     * With one more number that went in.
+     *
+     * @param value in that unit
+     */
     public Basis with(final String name, final double value, final Unit unit) {
         final List<Input> longer = new ArrayList<>(inputs);
         longer.add(new Input(name, value, unit));
         return new Basis(formula, longer, sources, validity, withinValidity);
     }
 
+    /** With one more source. */
     public Basis from(final Source source) {
         final List<Source> longer = new ArrayList<>(sources);
         longer.add(source);

@@ -21,6 +21,12 @@ public record Sentence(String template, Map<String, Quantity> values) {
         return new Sentence(template, Map.of());
     }
 
+    /**
+     * With a number for one of its places.
+     *
+     * @param name of the place, without braces
+     * @param value in that unit
+     */
     public Sentence with(final String name, final double value, final Unit unit) {
         final Map<String, Quantity> more = new LinkedHashMap<>(values);
         more.put(name, new Quantity(value, unit));

@@ -15,6 +15,9 @@ import palintone.core.figure.Require;
  */
 public record Slab(double areaM2, double layerM, double conductivityWPerMK, double heatJPerM3K) {
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public Slab {
         Require.positive("area of the slab", areaM2, 100, "m²");
         Require.positive("layer of the slab", layerM, 1, "m");

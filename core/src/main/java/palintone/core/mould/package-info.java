@@ -1,2 +1,2 @@
-/** Moulds and what a shell keeps of the chocolate: cavity geometry and its inner offset. */
+/** Moulds: cavities in closed form and their inner offset. Geometry only. */
 package palintone.core.mould;

@@ -45,6 +45,7 @@ public record Materials(
     /** Less than this is not tempered: it cools faster than it can be stirred. Ours, g. */
     static final double LEAST_BOWL_G = 50;
 
+    /** The lists are copied. */
     public Materials {
         kept = List.copyOf(kept);
         fillings = List.copyOf(fillings);

@@ -1,2 +1,5 @@
-/** How shell, layers and cap make one piece, and what a batch of pieces needs. */
+/**
+ * The family of pieces: what each kind weighs, how it looks cut through, what a batch needs, how it
+ * is made.
+ */
 package palintone.core.piece;

@@ -56,22 +56,31 @@ public final class ProcessDraft {
             title = kind.words();
         }
 
+        /** As it stands above the task; by its kind where it is not said. */
         public TaskDraft title(final String words) {
             title = words;
             return this;
         }
 
+        /** What to do, with its numbers. */
         public TaskDraft say(final Sentence words) {
             say = words;
             return this;
         }
 
+        /**
+         * What is read.
+         *
+         * @param target the number to aim at, in that unit
+         * @param band where it should lie, in that unit
+         */
         public TaskDraft read(
                 final String what, final Unit unit, final double target, final Band band) {
             reading = new Reading(what, unit, target, band);
             return this;
         }
 
+        /** How long it takes, s. */
         public TaskDraft clock(final Clock times) {
             clock = times;
             return this;
@@ -97,16 +106,19 @@ public final class ProcessDraft {
             return this;
         }
 
+        /** What it keeps from others while it runs. */
         public TaskDraft occupies(final Occupies... what) {
             occupies.addAll(List.of(what));
             return this;
         }
 
+        /** What can hurt; nothing where the words are empty. */
         public TaskDraft caution(final String words) {
             caution = words;
             return this;
         }
 
+        /** What target and clock rest on; practice where it is not said. */
         public TaskDraft source(final Source where) {
             source = where;
             return this;

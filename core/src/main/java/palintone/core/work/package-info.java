@@ -1,2 +1,5 @@
-/** The running batch: its steps, its entries, what to do about a reading, planned against noted. */
+/**
+ * The running batch: a fold of entries over its tasks, what to do about a reading, planned against
+ * noted.
+ */
 package palintone.core.work;

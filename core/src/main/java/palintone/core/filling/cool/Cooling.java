@@ -66,6 +66,9 @@ public record Cooling(
     public record Where(
             CoolingVessel vessel, double depthMm, double roomC, double fromC, double pipingC) {
 
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+         */
         public Where {
             Require.between("depth", depthMm, 2, 300, "mm");
             Require.between("room", roomC, -25, 40, "°C");
@@ -74,6 +77,12 @@ public record Cooling(
         }
     }
 
+    /**
+     * Lets a filling cool and set.
+     *
+     * @param where it stands; °C, mm
+     * @return its path in minutes and °C, and when it pipes
+     */
     public static Cooling of(final FillingProperties properties, final Where where) {
         final Cooked cooked = properties.cooked();
         final Texture texture = properties.texture();

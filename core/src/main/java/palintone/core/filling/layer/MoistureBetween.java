@@ -48,6 +48,9 @@ public final class MoistureBetween {
      */
     public record Face(double areaMm2, double barrierMm) {
 
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+         */
         public Face {
             Require.positive("face between layers", areaMm2, 1e7, "mm²");
             Require.between("fat barrier", barrierMm, 0, 5, "mm");

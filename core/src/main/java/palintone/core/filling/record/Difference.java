@@ -20,6 +20,7 @@ public record Difference(List<Amount> amounts, List<String> doings) {
 
     private static final double SAME_G = 0.01;
 
+    /** What differs between two versions of a recipe, grams by ingredient. */
     public static Difference between(final List<Operation> from, final List<Operation> to) {
         final Map<String, Double> before = sums(from);
         final Map<String, Double> after = sums(to);

@@ -32,6 +32,11 @@ public record Leftover(
         Set<Allergen> allergens,
         List<Sentence> ideas) {
 
+    /**
+     * What can be made of what is left.
+     *
+     * @throws palintone.core.figure.OutOfRangeException when a mass is impossible
+     */
     public static Leftover of(
             final String name,
             final double grams,

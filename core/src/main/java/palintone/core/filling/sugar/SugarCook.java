@@ -59,6 +59,9 @@ public record SugarCook(
      */
     public record Place(double pressureHPa, double offsetK) {
 
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+         */
         public Place {
             Require.between("air pressure", pressureHPa, 500, 1100, "hPa");
             Require.between("thermometer offset", offsetK, -15, 15, "°C");

@@ -25,6 +25,9 @@ public record Gab(double monolayer, double c, double k) implements Isotherm {
      */
     public static final Gab BAKED = new Gab(0.055, 12, 0.90);
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public Gab {
         Require.positive("M0", monolayer, 0.5, "g/g");
         Require.positive("C", c, 200, "");

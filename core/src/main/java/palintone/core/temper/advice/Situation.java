@@ -24,6 +24,9 @@ public record Situation(
         double takenW,
         Estimate estimate) {
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public Situation {
         Require.positive("mass in the bowl", massG, 1_000_000, "g");
         Require.between("bowl temperature", temperatureC, 0, 100, "°C");

@@ -42,6 +42,9 @@ public record HeatSink(
     /** Gathered in a heap it touches this part of what it covered when it was spread; ours. */
     private static final double HEAP = 0.2;
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public HeatSink {
         layersC = List.copyOf(layersC);
         Require.between("layers of the bath or stone", layersC.size(), 1, 100, "");

@@ -25,6 +25,9 @@ public record Setting(
     /** A thermostat gives its whole power when this far off, K. */
     private static final double BAND_K = 1.5;
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public Setting {
         Require.between("room temperature", roomC, 5, 40, "°C");
         Require.between("heat", steadyW, -20_000, 50_000, "W");

@@ -69,6 +69,10 @@ public final class CrystalLaw {
     private final SolidFatCurve curve;
     private final CrystalConstants constants;
 
+    /**
+     * @param curve solid fat at equilibrium, share of the fat by °C
+     * @param constants rates, 1/s, as calibrated or as an ensemble varies them
+     */
     public CrystalLaw(final SolidFatCurve curve, final CrystalConstants constants) {
         this.curve = curve;
         this.constants = constants;

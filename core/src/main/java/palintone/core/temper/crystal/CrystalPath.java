@@ -19,6 +19,9 @@ public final class CrystalPath {
     private double stable;
     private double unstable;
 
+    /**
+     * @param start crystals at the beginning, shares of the fat
+     */
     public CrystalPath(final CrystalLaw law, final Crystals start) {
         this.law = law;
         stable = start.stable();

@@ -18,6 +18,7 @@ import palintone.core.temper.crystal.Crystals;
 public record Estimate(
         Crystals middle, Range stable, Range unstable, Map<Verdict, Double> verdicts) {
 
+    /** The verdicts are copied. */
     public Estimate {
         final Map<Verdict, Double> copy = new EnumMap<>(Verdict.class);
         copy.putAll(verdicts);

@@ -27,6 +27,9 @@ public record CurveOrder(
 
     private static final double TWO_THIRDS = 2.0 / 3;
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public CurveOrder {
         Require.between("mass to temper", massG, 50, 100_000, "g");
         Require.between("room temperature", roomC, 10, 32, "°C");
@@ -40,6 +43,7 @@ public record CurveOrder(
                 });
     }
 
+    /** The same bowl by another method, with that method's usual share. */
     public CurveOrder by(final Method other) {
         return new CurveOrder(
                 couverture,
@@ -53,6 +57,12 @@ public record CurveOrder(
                 Optional.empty());
     }
 
+    /**
+     * The same with another share.
+     *
+     * @param other poured on the stone or of seed, 0 to 1
+     * @throws palintone.core.figure.OutOfRangeException when the method does not bear it
+     */
     public CurveOrder withShare(final double other) {
         return new CurveOrder(
                 couverture,

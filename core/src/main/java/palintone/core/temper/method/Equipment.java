@@ -23,6 +23,9 @@ public record Equipment(
         double bathG,
         double kettleW) {
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public Equipment {
         Require.between("stone temperature", stoneC, 5, 30, "°C");
         Require.between("stone area", stoneM2, 0.05, 10, "m²");

@@ -34,6 +34,7 @@ public record TemperCurve(
         List<Sentence> risks,
         Verdict verdict) {
 
+    /** The lists are copied. */
     public TemperCurve {
         phases = List.copyOf(phases);
         path = List.copyOf(path);

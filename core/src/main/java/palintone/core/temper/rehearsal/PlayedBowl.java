@@ -33,6 +33,7 @@ public final class PlayedBowl {
     private final List<BowlState> path = new ArrayList<>();
     private int seen;
 
+    /** A bowl to be played: at first as the state says. */
     public PlayedBowl(
             final Couverture couverture,
             final CrystalConstants constants,

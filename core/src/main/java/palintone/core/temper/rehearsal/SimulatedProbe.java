@@ -21,6 +21,9 @@ public record SimulatedProbe(double noiseK, double offsetK, double dropouts, dou
     private static final double SKIN_LEAST_K = 2;
     private static final double SKIN_MOST_K = 7;
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public SimulatedProbe {
         Require.between("noise", noiseK, 0, 5, "K");
         Require.between("offset", offsetK, -5, 5, "K");

@@ -44,6 +44,9 @@ public record BowlEvent(Kind kind, double timeS, double amount, double seconds) 
         }
     }
 
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
+     */
     public BowlEvent {
         switch (kind) {
             case SEED, TAKEN, TOP_UP, CENTRES ->

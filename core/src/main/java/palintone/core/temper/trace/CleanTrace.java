@@ -16,6 +16,7 @@ import java.util.Map;
 public record CleanTrace(
         List<Sample> good, List<Flagged> flagged, List<Gap> gaps, boolean maybeFahrenheit) {
 
+    /** The lists are copied. */
     public CleanTrace {
         good = List.copyOf(good);
         flagged = List.copyOf(flagged);
