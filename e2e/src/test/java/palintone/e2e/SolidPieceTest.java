@@ -51,7 +51,7 @@ class SolidPieceTest {
     }
 
     private static void choose(final Page page, final String field, final String what) {
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(field)).click();
+        page.locator(".v-select", new Page.LocatorOptions().setHasText(field)).first().click();
         page.getByRole(AriaRole.OPTION)
                 .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText(what))
                 .first()
