@@ -306,11 +306,11 @@ useKeys({
   margin-left: 14px;
 }
 h1 {
-  font-size: 4.3rem;
-  margin: 2px 0 6px;
+  font-size: 3.4rem;
+  margin: 0 0 4px;
 }
 .say {
-  font-size: 1.75rem;
+  font-size: 1.6rem;
   line-height: 1.25;
   max-width: 30em;
   margin-bottom: 10px;

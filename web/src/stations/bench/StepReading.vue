@@ -87,7 +87,7 @@ defineExpose({ read, focus: () => field.value?.focus() })
   gap: 22px;
 }
 .big {
-  font-size: 4.9rem;
+  font-size: 4.4rem;
   font-weight: 600;
   line-height: 1.05;
   white-space: nowrap;

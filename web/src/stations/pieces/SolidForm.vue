@@ -264,10 +264,18 @@ async function save() {
   grid-template-columns: minmax(0, 1.2fr) minmax(280px, 1fr);
   gap: 30px;
 }
+.fields {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+.fields h2 {
+  margin-top: 8px;
+}
 .line {
   display: grid;
-  grid-template-columns: minmax(0, 1.6fr) 110px minmax(0, 1.2fr) auto;
-  gap: 8px;
+  grid-template-columns: 1fr 1.4fr auto;
+  gap: 10px;
   align-items: center;
   margin-bottom: 12px;
 }
@@ -320,5 +328,8 @@ footer .v-btn {
   .line {
     grid-template-columns: 1fr 1fr;
   }
+}
+.line > :first-child {
+  grid-column: 1 / -1;
 }
 </style>

@@ -290,7 +290,7 @@ public final class PlanFollower {
         return Optional.of(
                 new Move(
                         kind(phase),
-                        phase.caution().map(phase.say()::and).orElse(phase.say()),
+                        phase.say(),
                         Quantity.of(phase.minutes(), Unit.MINUTE),
                         new Move.Outcome(
                                 phase.minutes(),
