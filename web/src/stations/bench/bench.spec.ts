@@ -5,6 +5,7 @@ import type { Batch, Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import BatchOver from './BatchOver.vue'
 import KeyPad from './KeyPad.vue'
+import OtherTasks from './OtherTasks.vue'
 import StepClock from './StepClock.vue'
 import StepReading from './StepReading.vue'
 
@@ -139,5 +140,57 @@ describe('the clock of a step', () => {
     const shown = after(seconds)
     expect(shown.find('.words').text()).toContain(words)
     expect(shown.find('.left').text()).toBe(left)
+  })
+})
+
+describe('the other tasks', () => {
+  const now = useBatches().now.value
+  const at = (seconds: number) => new Date(now + seconds * 1000).toISOString()
+  const step = (number: number, status: string, more = {}) => ({
+    number,
+    title: `Task ${number}`,
+    part: '',
+    status,
+    taken: [],
+    ...more,
+  })
+  const show = (...steps: object[]) =>
+    mount(OtherTasks, {
+      props: { batch: { steps } as unknown as Batch, chosen: 1, busy: false },
+      global,
+    })
+
+  it('under way and ready are one press away', async () => {
+    const list = show(
+      step(1, 'UNDER_WAY'),
+      step(2, 'UNDER_WAY', {
+        begunAt: at(-60),
+        clock: { shortestS: 10, targetS: 240, longestS: 600 },
+      }),
+      step(3, 'READY'),
+      step(4, 'WAITING'),
+    )
+    expect(list.text()).not.toContain('Task 1')
+    expect(list.text()).not.toContain('Task 4')
+    expect(list.find('.task .num').text()).toBe('3:00')
+    await list.findAll('.task')[0]!.trigger('click')
+    expect(list.emitted('choose')).toEqual([[2]])
+    await list.find('.may .v-btn').trigger('click')
+    expect(list.emitted('begin')).toEqual([[3]])
+  })
+
+  it('say until when one may wait, and what to do when it is too late', () => {
+    const soon = show(step(2, 'READY', { latest: { at: at(125), late: 'test again' } }))
+    expect(soon.text()).toContain('within 2:05')
+    const late = show(step(2, 'READY', { latest: { at: at(-5), late: 'test again' } }))
+    expect(late.find('.late').text()).toBe('test again')
+    // Its moment runs already, though something else must be done first.
+    const pressed = show(step(2, 'WAITING', { latest: { at: at(60), late: 'x' } }))
+    expect(pressed.find('.pressing').text()).toContain('within 1:00')
+  })
+
+  it('say when one may not begin yet, and what is taken', () => {
+    expect(show(step(2, 'READY', { earliest: at(1200) })).text()).toContain('not before')
+    expect(show(step(2, 'READY', { taken: ['the bowl'] })).text()).toContain('the bowl is taken')
   })
 })

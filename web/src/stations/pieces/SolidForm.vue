@@ -53,6 +53,8 @@ const larder = ref<IngredientName[]>([])
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
 const drawn = ref<Piece | null>(null)
 const refused = ref('')
+/** Why it could not be kept; until something is changed. */
+const notSaved = ref('')
 const busy = ref(false)
 
 /** What is still to be said before it can be drawn. */
@@ -103,7 +105,10 @@ const look = useDebounceFn(async () => {
 }, 60)
 watch(
   [mould, couverture, inclusions, pressed, reliefMm, reliefPercent, sprayed, colour, filmMm],
-  () => void look(),
+  () => {
+    notSaved.value = ''
+    void look()
+  },
   { deep: true },
 )
 
@@ -125,11 +130,11 @@ onMounted(async () => {
 /** New under an id made of its name; one taken meanwhile by another screen is tried again. */
 async function save() {
   if (missing.value || busy.value) {
-    refused.value = missing.value
+    notSaved.value = missing.value
     return
   }
   if (!name.value.trim()) {
-    refused.value = 'The piece wants a name.'
+    notSaved.value = 'The piece wants a name.'
     return
   }
   busy.value = true
@@ -148,7 +153,7 @@ async function save() {
       }
     }
   } catch (problem) {
-    refused.value = inTaste(words(problem), taste.value)
+    notSaved.value = inTaste(words(problem), taste.value)
   } finally {
     busy.value = false
   }
@@ -242,7 +247,9 @@ async function save() {
           <PieceSection :piece="drawn" :class="{ old: refused }" />
         </template>
         <p v-else class="quiet">{{ missing || 'Drawing it …' }}</p>
-        <p v-if="refused || trouble" class="trouble mt-3" role="alert">{{ refused || trouble }}</p>
+        <p v-if="notSaved || refused || trouble" class="trouble mt-3" role="alert">
+          {{ notSaved || refused || trouble }}
+        </p>
       </aside>
     </div>
     <footer>

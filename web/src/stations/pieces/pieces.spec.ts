@@ -1,8 +1,11 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
-import type { Needs, Piece } from '@/api/client'
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { createVuetify } from 'vuetify'
+import type { Needs, Piece, SolidPiece } from '@/api/client'
 import HowMany from './HowMany.vue'
 import PieceSection from './PieceSection.vue'
+import SolidForm from './SolidForm.vue'
 
 const needs = { pieces: 128, moulds: 4, mouldsOwned: 6, steps: 19 } as Needs
 
@@ -133,5 +136,99 @@ describe('the cutaway', () => {
         .find('.colour')
         .exists(),
     ).toBe(false)
+  })
+})
+
+describe('the form of a piece cast full', () => {
+  const sent: { url: string; method: string; body: Record<string, unknown> }[] = []
+  /** Answers of the server by the end of the address. */
+  function server(answers: Record<string, unknown>, refuse?: { status: number; detail: string }) {
+    sent.length = 0
+    vi.stubGlobal('fetch', async (request: Request) => {
+      const text = request.method === 'GET' ? '' : await request.text()
+      sent.push({ url: request.url, method: request.method, body: text ? JSON.parse(text) : {} })
+      const no =
+        refuse && request.method === 'PUT' && sent.filter((s) => s.method === 'PUT').length === 1
+      const key = Object.keys(answers).find((end) => request.url.includes(end))
+      return new Response(
+        JSON.stringify(no ? { detail: refuse.detail } : (answers[key ?? ''] ?? {})),
+        {
+          status: no ? refuse.status : 200,
+          headers: { 'Content-Type': 'application/json' },
+        },
+      )
+    })
+  }
+  afterEach(() => vi.unstubAllGlobals())
+  const answers = {
+    '/api/ingredients': { items: [{ id: 'dark-66', name: 'House dark 66', couverture: 'DARK' }] },
+    '/api/moulds': { items: [{ id: 'tablet', name: 'Tablets' }] },
+    '/api/larder/names': [{ id: 'nuts', name: 'Nuts' }],
+    '/api/pieces': {
+      kind: 'SOLID',
+      name: 'Bar',
+      couvertureKind: 'DARK',
+      parts: [{ name: 'couverture', value: 110, unit: 'GRAM' }],
+      whole: { value: 110, unit: 'GRAM' },
+      section: {
+        outer: [
+          { depthMm: 0, halfWidthMm: 5 },
+          { depthMm: 9, halfWidthMm: 5 },
+        ],
+        regions: [],
+        flecks: [],
+      },
+    },
+  }
+  const piece = {
+    id: 'bar',
+    name: 'Bar',
+    story: 'Plain.',
+    mouldId: 'tablet',
+    couvertureId: 'dark-66',
+    inclusions: [{ ingredient: 'nuts', eachG: 12, placing: 'STIRRED_IN' }],
+    version: 3,
+  } as unknown as SolidPiece
+  const show = async (of: SolidPiece | null) => {
+    const form = mount(SolidForm, {
+      props: { piece: of, taken: ['bar'] },
+      global: { plugins: [createVuetify()] },
+    })
+    await flushPromises()
+    return form
+  }
+
+  it('says what is missing before anything can be drawn', async () => {
+    server(answers)
+    const form = await show(null)
+    expect(form.find('aside').text()).toContain('Choose a mould.')
+    await form.find('form').trigger('submit')
+    expect(sent.some((s) => s.method === 'PUT')).toBe(false)
+    expect(form.find('.trouble').text()).toBe('Choose a mould.')
+  })
+
+  it('saves what it was opened with under its own id and version', async () => {
+    server(answers)
+    const form = await show(piece)
+    await form.find('form').trigger('submit')
+    await flushPromises()
+    const put = sent.find((s) => s.method === 'PUT')!
+    expect(put.url).toContain('/api/pieces/bar')
+    expect(put.body).toMatchObject({
+      kind: 'SOLID',
+      version: 3,
+      inclusions: [{ ingredient: 'nuts', eachG: 12, placing: 'STIRRED_IN' }],
+    })
+    expect(form.emitted('saved')).toEqual([['bar']])
+  })
+
+  it('keeps what was typed when it is refused, and says why', async () => {
+    server(answers, { status: 400, detail: 'inclusions is 80 ml in one; allowed: up to 50 ml' })
+    const form = await show(piece)
+    await form.find('form').trigger('submit')
+    await flushPromises()
+    expect(form.find('.trouble').text()).toContain('up to 50 ml')
+    expect(form.emitted('saved')).toBeUndefined()
+    expect((form.find('input').element as HTMLInputElement).value).toBe('Bar')
   })
 })
