@@ -1,9 +1,11 @@
 package palintone.core.piece;
 
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Component;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
 
@@ -21,6 +23,9 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
 
     private static final double ROOM_C = 20;
 
+    /** Dried fruit with up to so much water has been stirred in without harm; practice. */
+    private static final double SEIZES = 0.25;
+
     /** Where an inclusion goes. */
     public enum Placing {
         STIRRED_IN,
@@ -28,10 +33,22 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
     }
 
     /**
-     * @throws palintone.core.figure.OutOfRangeException when the mass is impossible
+     * @throws palintone.core.figure.OutOfRangeException when the mass is impossible, or it would be
+     *     stirred in and seize the bowl
      */
     public Inclusion {
         Require.between(ingredient.name(), eachG, 0.01, 2000, "g");
+        final double wet =
+                ingredient.composition().fraction(Component.WATER)
+                        + ingredient.composition().fraction(Component.ETHANOL);
+        if (placing == Placing.STIRRED_IN && wet > SEIZES) {
+            throw new OutOfRangeException(
+                    ingredient.name() + " stirred in",
+                    Math.round(wet * 100) + " % water and spirit",
+                    "up to "
+                            + Math.round(SEIZES * 100)
+                            + " %; more seizes the bowl: lay it on the back, or make it a filling");
+        }
     }
 
     /** What all of it takes up, by its own density without the air between, ml. */
@@ -42,6 +59,12 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
     /** The chocolate it pushes aside, ml. */
     public double displacedMl() {
         return placing == Placing.STIRRED_IN ? volumeMl() : SUNK * volumeMl();
+    }
+
+    /** Water and spirit in it, share of its mass, 0 to 1. */
+    public double wetShare() {
+        return ingredient.composition().fraction(Component.WATER)
+                + ingredient.composition().fraction(Component.ETHANOL);
     }
 
     /** By itself, so that its water is judged as that of any filling. */

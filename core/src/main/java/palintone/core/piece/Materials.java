@@ -85,6 +85,9 @@ public record Materials(
         /** Above this something moist is judged without its acid: that stays inside it. */
         private static final double MOIST = 0.85;
 
+        /** And whatever holds so much water or spirit, however strong. */
+        private static final double WET = 0.25;
+
         /**
          * By the code's table as a filling is; and where it is moist, always: where it touches the
          * chocolate its acid protects nothing.
@@ -95,7 +98,7 @@ public record Materials(
 
         private boolean moist() {
             final Figure aw = figures.figure(Quality.WATER_ACTIVITY);
-            return aw != null && aw.value() > MOIST;
+            return aw != null && aw.value() > MOIST || inclusion.wetShare() > WET;
         }
 
         /** How long it keeps, in words. */

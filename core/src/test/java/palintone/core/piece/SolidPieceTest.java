@@ -142,6 +142,14 @@ class SolidPieceTest {
                 .hasMessageContaining("in a cavity of");
         assertThatThrownBy(
                         () ->
+                                bar(
+                                        Optional.empty(),
+                                        new Inclusion(
+                                                RASPBERRIES, 5, Inclusion.Placing.STIRRED_IN)))
+                .hasMessageContaining("raspberries stirred in is 86 % water and spirit")
+                .hasMessageContaining("seizes the bowl");
+        assertThatThrownBy(
+                        () ->
                                 new SolidPiece(
                                         "thin",
                                         "Thin",

@@ -49,16 +49,19 @@ public sealed interface PieceDraft {
     }
 
     /** Coloured cocoa butter in the mould. */
-    record Coat(@NotNull String name, double filmMm) {}
+    record Coat(@NotNull String name, @NotNull Double filmMm) {}
 
     /** One filling and its share of the room. */
-    record Layer(@NotNull String filling, double share) {}
+    record Layer(@NotNull String filling, @NotNull Double share) {}
 
     /** One thing in a piece cast full. */
-    record In(@NotNull String ingredient, double eachG, @NotNull Inclusion.Placing placing) {}
+    record In(
+            @NotNull String ingredient,
+            @NotNull Double eachG,
+            @NotNull Inclusion.Placing placing) {}
 
     /** A pattern in the back. */
-    record Pressed(double depthMm, double sharePercent) {}
+    record Pressed(@NotNull Double depthMm, @NotNull Double sharePercent) {}
 
     /**
      * A filled piece.
