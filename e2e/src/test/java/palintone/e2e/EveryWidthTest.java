@@ -70,7 +70,7 @@ class EveryWidthTest {
             "() => { let least = 99; const walk = document.createTreeWalker(document.body,"
                     + " NodeFilter.SHOW_TEXT); while (walk.nextNode()) { const e ="
                     + " walk.currentNode.parentElement; if (!walk.currentNode.textContent.trim() ||"
-                    + " !e.getClientRects().length || e.closest('.v-overlay')) continue; let px ="
+                    + " !e.getClientRects().length || !e.getBoundingClientRect().width || e.closest('.v-overlay')) continue; let px ="
                     + " parseFloat(getComputedStyle(e).fontSize); if (e.ownerSVGElement) px *="
                     + " e.getScreenCTM()?.a ?? 1; least = Math.min(least, px) } return"
                     + " Math.round(least * 10) / 10 }";
