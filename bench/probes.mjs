@@ -31,7 +31,7 @@ let counting = false
 const heard = Array.from({ length: SCREENS }, () => new Set())
 
 async function screen(n, signal) {
-  const answer = await fetch(`${base}/api/temper/news`, { signal })
+  const answer = await fetch(`${base}/api/news`, { signal })
   let text = ''
   const decoder = new TextDecoder()
   try {

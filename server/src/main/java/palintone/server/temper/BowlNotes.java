@@ -201,7 +201,9 @@ public class BowlNotes {
                                         n.takeBack(now());
                                         events.saveAndFlush(n);
                                     });
-                    readings.takeBack(bowl, note);
+                    if (readings.knows(note)) {
+                        readings.takeBack(bowl, note);
+                    }
                 });
     }
 
@@ -212,7 +214,11 @@ public class BowlNotes {
         going(
                 bowl,
                 b -> {
-                    if (!readings.correct(bowl, reading, temperatureC)) {
+                    // Looked for first: an update that finds nothing locks the gap the next
+                    // reading of another bowl is to be written into.
+                    if (readings.knows(reading)) {
+                        readings.correct(bowl, reading, temperatureC);
+                    } else {
                         keepTyped(b, reading, temperatureC);
                     }
                 });

@@ -38,7 +38,7 @@ class BatchController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     BatchView begin(@Valid @RequestBody final BatchOrder order) {
-        return batches.begin(order);
+        return Again.until(() -> batches.begin(order));
     }
 
     @GetMapping("/{id}")
@@ -48,7 +48,7 @@ class BatchController {
 
     @PostMapping("/{id}/entries")
     BatchView write(@PathVariable final UUID id, @Valid @RequestBody final EntryDraft draft) {
-        return batches.write(id, draft);
+        return Again.until(() -> batches.write(id, draft));
     }
 
     /** Another bowl for a batch. */

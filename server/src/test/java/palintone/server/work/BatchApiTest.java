@@ -226,6 +226,29 @@ class BatchApiTest {
         assertThat(kept).containsExactlyInAnyOrderElementsOf(sent);
     }
 
+    /** Three batches, three bowls: writers in each other's way are none of the maker's business. */
+    @Test
+    void threeBatchesNotedAtOnceStandInNobodysWay() throws Exception {
+        final ExecutorService screens = Executors.newFixedThreadPool(3);
+        final List<Future<List<Integer>>> work = new ArrayList<>();
+        for (int screen = 0; screen < 3; screen++) {
+            final String batch = workshop.begin("plum-bay");
+            work.add(
+                    screens.submit(
+                            () -> {
+                                final List<Integer> answers = new ArrayList<>();
+                                for (int i = 0; i < 40; i++) {
+                                    answers.add(workshop.note(batch, 4, 44 + i / 10.0).status());
+                                }
+                                return answers;
+                            }));
+        }
+        for (final Future<List<Integer>> each : work) {
+            assertThat(each.get(60, TimeUnit.SECONDS)).containsOnly(200);
+        }
+        screens.shutdown();
+    }
+
     @Test
     void aStepDoneOnTheOtherScreenIsRefusedHere() {
         final String batch = workshop.begin("plum-bay");
