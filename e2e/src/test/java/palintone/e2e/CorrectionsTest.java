@@ -27,11 +27,11 @@ class CorrectionsTest {
                     .click();
             screen.button("Note a temperature").click();
             page.locator(".acts form input").fill("46");
-            screen.button("Note it").click();
+            screen.noteIt().click();
             assertThat(page.locator(".degrees")).containsText("46.0");
             screen.button("Seed stirred in").click();
             page.locator(".acts form input").fill("900");
-            screen.button("Note it").click();
+            screen.noteIt().click();
             page.getByText("What was noted (2)").click();
             screen.button("Correct seed stirred in").click();
             page.getByLabel("It was").fill("90");
@@ -78,12 +78,16 @@ class CorrectionsTest {
         try (Screen screen = Screen.open()) {
             screen.go(house, "/bench");
             screen.page.locator("button.air").click();
-            screen.page.getByLabel("Temperature").fill("21.5");
+            screen.page
+                    .getByLabel("Temperature", new Page.GetByLabelOptions().setExact(true))
+                    .fill("21.5");
             screen.button("Save").click();
             assertThat(screen.page.locator("button.air")).containsText("21.5");
             assertThat(screen.page.locator("button.air")).containsText("read just now");
             screen.page.locator("button.air").click();
-            screen.page.getByLabel("Temperature").fill("20");
+            screen.page
+                    .getByLabel("Temperature", new Page.GetByLabelOptions().setExact(true))
+                    .fill("20");
             screen.button("Save").click();
             assertThat(screen.page.locator("button.air")).containsText("20.0");
         }

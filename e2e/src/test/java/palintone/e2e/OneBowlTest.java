@@ -39,7 +39,7 @@ class OneBowlTest {
             assertThat(temper.page.locator(".phases .here")).hasText("melt");
             temper.button("Note a temperature").click();
             temper.page.locator(".acts form input").fill("38");
-            temper.button("Note it").click();
+            temper.noteIt().click();
             assertThat(temper.page.locator(".against"))
                     .hasText(Pattern.compile("cooling, \\d+\\.\\d° to go"));
             assertThat(bench.page.locator(".bowl")).containsText("cooling");

@@ -98,6 +98,12 @@ final class Screen implements AutoCloseable {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
     }
 
+    /** The one that notes what was typed at a bowl; the room's strip says "note it" too. */
+    Locator noteIt() {
+        return page.locator(".acts form button")
+                .filter(new Locator.FilterOptions().setHasText("Note it"));
+    }
+
     /** The one that begins a batch, on Pieces. */
     Locator begins() {
         return page.locator("footer .begin");

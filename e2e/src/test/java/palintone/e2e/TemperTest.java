@@ -99,7 +99,7 @@ class TemperTest {
                             new Page.GetByRoleOptions().setName("Cold bath").setExact(true))
                     .click();
             page.locator(".acts input").fill("500");
-            screen.button("Note it").click();
+            screen.noteIt().click();
             // Both screens see it fall, by the probe and not by what was noted.
             assertThat(page.locator(".degrees"))
                     .hasText(Pattern.compile("^\\s*(3\\d|2\\d)\\..*"), hasTextWithin(40));
