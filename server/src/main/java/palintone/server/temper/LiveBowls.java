@@ -124,8 +124,7 @@ class LiveBowls {
                         Vessel.holding(
                                 bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
                         house.equipment(),
-                        // Seed goes in later: what is melted is what the plan begins with.
-                        plan.map(p -> p.path().get(0).massG()).orElse(bowl.massG()),
+                        bowl.meltedG(),
                         bowl.roomC(),
                         plan);
         final List<BowlEvent> noted =

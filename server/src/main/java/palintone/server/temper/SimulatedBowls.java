@@ -140,7 +140,7 @@ public class SimulatedBowls {
                                 bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
                         houses.house().equipment(),
                         bowl.roomC(),
-                        new BowlState(0, bowl.massG(), bowl.startC(), start));
+                        new BowlState(0, bowl.meltedG(), bowl.startC(), start));
         return new Played(
                 truth,
                 new ArrayList<>(

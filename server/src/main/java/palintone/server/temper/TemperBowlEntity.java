@@ -159,6 +159,11 @@ class TemperBowlEntity {
         return massG;
     }
 
+    /** What is melted at the start: seed goes in later, and is noted then. */
+    double meltedG() {
+        return massG * (1 - method().map(Method::seedShare).orElse(0.0));
+    }
+
     double roomC() {
         return roomC;
     }

@@ -269,7 +269,7 @@ public class TemperBowlService {
                 TraceReader.read(
                         couverture,
                         targets,
-                        bowl.massG(),
+                        bowl.meltedG(),
                         bowl.roomC(),
                         samples,
                         noted.stream().map(BowlEventEntity::event).toList());

@@ -36,15 +36,15 @@ class BatchBowl {
 
     /** Begins the bowl when the first task at it is under way. */
     void beginWhenDue(final BatchEntity batch, final RunningBatch now) {
-        final BatchFacts facts = batch.facts();
-        if (batch.bowlId().isPresent() || facts.couverture() == null) {
+        if (batch.bowlId().isPresent()) {
             return;
         }
         final boolean due =
                 now.process().tasks().stream()
                         .filter(Task::atTheBowl)
                         .anyMatch(t -> now.begunAt(t.number()).isPresent());
-        if (!due) {
+        final BatchFacts facts = batch.facts();
+        if (!due || facts.couverture() == null) {
             return;
         }
         final UUID id = own(batch);

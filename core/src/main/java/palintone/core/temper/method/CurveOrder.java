@@ -82,12 +82,6 @@ public record CurveOrder(
 
     /** Poured out or stirred in, 0 to 1; nothing where the method has no share. */
     public double shareOrPractice() {
-        return switch (method) {
-            case TABLING -> share.orElse(TWO_THIRDS);
-            case SEED_THIRD -> share.orElse(1.0 / 3);
-            case SEED_FEW -> share.orElse(0.03);
-            case SEED_UNDERCOOL -> share.orElse(0.2);
-            default -> 0;
-        };
+        return share.orElse(method == Method.TABLING ? TWO_THIRDS : method.seedShare());
     }
 }

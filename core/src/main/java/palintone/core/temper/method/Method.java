@@ -16,6 +16,16 @@ public enum Method {
         this.words = words;
     }
 
+    /** Of what is in temper at the end, the share that goes in as seed, by practice; 0 to 1. */
+    public double seedShare() {
+        return switch (this) {
+            case SEED_THIRD -> 1.0 / 3;
+            case SEED_FEW -> 0.03;
+            case SEED_UNDERCOOL -> 0.2;
+            default -> 0;
+        };
+    }
+
     public String words() {
         return words;
     }
