@@ -29,6 +29,7 @@ class OneBowlTest {
             assertThat(bench.page.locator(".bowl")).containsText("melted: as it should be");
             assertThat(bench.page.locator(".bowl .next")).containsText("Stand the bowl in water");
             bench.page.getByText("Open the bowl").click();
+            assertThat(bench.page).hasURL(Pattern.compile(".*/temper/bowls/.+"));
             final String bowl = bench.page.url();
             bench.page.goBack();
 
