@@ -41,6 +41,8 @@ const latest = computed(() => {
   return moment ? { seconds: until(moment.at), late: moment.late } : null
 })
 const LONG_S = 3 * 3600
+/** A moment counts until the task has begun; at the bowl, until it is done. */
+const waited = computed(() => ready.value || step.value.atTheBowl)
 const last = computed(() => step.value.notes.at(-1) ?? null)
 
 const text = ref('')
@@ -162,11 +164,11 @@ useKeys({
       </p>
       <h1>{{ step.title }}</h1>
       <p class="say">{{ sentence(step.say, taste) }}</p>
-      <p v-if="latest && latest.seconds < 0 && ready" class="late" role="alert">
+      <p v-if="latest && latest.seconds < 0 && waited" class="late" role="alert">
         {{ latest.late }}
       </p>
-      <p v-else-if="latest && latest.seconds > 0 && latest.seconds < LONG_S" class="moment">
-        {{ ready ? 'Begin within' : 'In time for another' }}
+      <p v-else-if="latest && waited && latest.seconds < LONG_S" class="moment">
+        {{ ready ? 'Begin within' : 'The window stays open for' }}
         <b class="num">{{ clock(latest.seconds) }}</b>
       </p>
       <p v-if="ready && step.earliest && until(step.earliest) > 0" class="moment">

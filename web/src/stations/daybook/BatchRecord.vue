@@ -59,6 +59,7 @@ function difference(step: Batch['steps'][number]): string {
         <tr>
           <td>
             <span class="quiet num">{{ step.number }}</span> {{ step.title }}
+            <span v-if="step.part" class="quiet">{{ step.part }}</span>
           </td>
           <td class="right">
             <template v-if="step.reading">
