@@ -39,6 +39,10 @@ class SolidPieceTest {
             assertThat(page).hasURL(Pattern.compile(".*/pieces/harbour-bar$"));
             assertThat(page.locator(".caution")).containsText("nuts");
 
+            screen.button("Change it").click();
+            assertThat(page.getByLabel("In one")).hasValue("18");
+            screen.button("Cancel").click();
+
             screen.begins().click();
             screen.until("Stir in");
             assertThat(page.locator(".say")).containsText("216 g of Hazelnuts");

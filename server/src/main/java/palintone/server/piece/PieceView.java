@@ -1,7 +1,6 @@
 package palintone.server.piece;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.annotation.Nullable;
@@ -13,11 +12,6 @@ import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 
 /** A piece as it is listed and drawn. */
-@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-@JsonSubTypes({
-    @JsonSubTypes.Type(value = PieceView.Moulded.class, name = "MOULDED"),
-    @JsonSubTypes.Type(value = PieceView.Solid.class, name = "SOLID")
-})
 @Schema(
         name = "PieceView",
         oneOf = {PieceView.Moulded.class, PieceView.Solid.class},
@@ -27,6 +21,9 @@ import palintone.server.figure.FigureView;
             @DiscriminatorMapping(value = "SOLID", schema = PieceView.Solid.class)
         })
 public sealed interface PieceView {
+
+    /** Written out by each: a list of pieces does not know what it is a list of. */
+    String kind();
 
     String id();
 
@@ -52,6 +49,12 @@ public sealed interface PieceView {
             double headRoomMm,
             @Nullable Long version)
             implements PieceView {
+
+        @Override
+        @JsonProperty("kind")
+        public String kind() {
+            return "MOULDED";
+        }
 
         static Moulded of(final MouldedPieceEntity entity, final MouldedPiece piece) {
             return new Moulded(
@@ -96,6 +99,12 @@ public sealed interface PieceView {
             @Nullable PieceDraft.Coat coat,
             @Nullable Long version)
             implements PieceView {
+
+        @Override
+        @JsonProperty("kind")
+        public String kind() {
+            return "SOLID";
+        }
 
         static Solid of(final SolidPieceEntity entity, final SolidPiece piece) {
             return new Solid(

@@ -52,6 +52,7 @@ final class KindsOfSchema {
         if (kind.getProperties() != null) {
             properties.putAll(kind.getProperties());
         }
+        properties.put(property, new StringSchema()._enum(List.of(name)));
         final Schema whole = new ObjectSchema();
         whole.setProperties(properties);
         whole.setDescription(kind.getDescription());

@@ -119,6 +119,18 @@ class PieceApiTest {
     }
 
     @Test
+    void everyPieceInTheListSaysItsKind() {
+        final var kinds =
+                workshop.get("/api/pieces")
+                        .json()
+                        .at("/items")
+                        .valueStream()
+                        .map(piece -> piece.at("/kind").asString(""))
+                        .toList();
+        assertThat(kinds).contains("MOULDED", "SOLID").doesNotContain("");
+    }
+
+    @Test
     void anUnknownKindOfPieceIsRefused() {
         final Answer refused =
                 workshop.put("/api/pieces/x", BAR.formatted("1", "").replace("SOLID", "LIQUID"));
