@@ -1648,6 +1648,7 @@ export interface components {
             /** @enum {string} */
             bandStatus: "IN_BAND" | "TIGHT" | "OFF";
             advice: components["schemas"]["SentenceView"];
+            again: boolean;
         };
         ReadingView: {
             what: string;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The bowl this batch is made from, beside the task that uses it: how it stands, what its plan says
 // next, how long its window is open. Noted here or at the Temper station, it is one bowl.
-import { computed, onBeforeUnmount, ref, toRef, watch } from 'vue'
+import { computed, ref, toRef } from 'vue'
 import { api, ask, words, type BowlSummary } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { standingWords } from '@/parts/standing'
@@ -9,7 +9,6 @@ import { useTemperBowl } from '@/parts/temper'
 import { clock, inTaste, quantity, sentence } from '@/parts/units'
 
 const props = defineProps<{ batch: string; id?: string | null; couverture?: string | null }>()
-const emit = defineEmits<{ told: [told: boolean] }>()
 const { taste } = useHouse()
 const { bowl, clockS } = useTemperBowl(toRef(() => props.id ?? undefined))
 
@@ -20,10 +19,6 @@ const closes = computed(() => {
   if (!n || n.windowClosesInS == null) return null
   return n.windowClosesInS - Math.max(0, clockS.value - n.timeS)
 })
-
-/** Where the bowl says what to do, nobody else does. */
-watch(first, (move) => emit('told', Boolean(move)), { immediate: true })
-onBeforeUnmount(() => emit('told', false))
 
 const choosing = ref(false)
 const others = ref<BowlSummary[]>([])

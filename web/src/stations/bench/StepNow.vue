@@ -5,7 +5,7 @@ import { words, type Batch, type Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { clock, inTaste, sentence, timeOfDay } from '@/parts/units'
+import { clock, inTaste, sentence, symbol, timeOfDay } from '@/parts/units'
 import KeyPad from './KeyPad.vue'
 import BowlBeside from './BowlBeside.vue'
 import OtherTasks from './OtherTasks.vue'
@@ -47,8 +47,6 @@ const last = computed(() => step.value.notes.at(-1) ?? null)
 
 const text = ref('')
 const remarking = ref(false)
-/** The bowl says what to do: one advice is enough. */
-const told = ref(false)
 const why = ref('')
 const refused = ref('')
 const busy = ref(false)
@@ -121,9 +119,31 @@ async function goOnAnyway(why: string) {
   }
 }
 
-/** The one main act: what the advice says. */
-const main = () => (failed.value && tempered.value ? temperAgain() : done())
 const tempered = computed(() => props.batch.steps.some((s) => s.kind === 'MELT'))
+
+/**
+ * The one main act is what the advice comes to: write down what is typed, temper again after a
+ * failed paper test, read again what must be mended; else begin, or done.
+ */
+const main = computed<{ name: string; after: string; act: () => unknown }>(() => {
+  if (text.value.trim() && step.value.reading) {
+    const unit = symbol(step.value.reading.unit, taste.value)
+    return { name: `Note ${text.value.trim()} ${unit}`, after: '', act: note }
+  }
+  if (ready.value) return { name: 'Begin', after: '', act: done }
+  if (failed.value && tempered.value) {
+    const from = props.batch.steps.find((s) => s.kind === 'MELT')?.title
+    return { name: 'Temper again', after: `from ${from}`, act: temperAgain }
+  }
+  if (last.value?.again) {
+    return { name: 'Read again', after: 'when it is mended', act: () => reading.value?.focus() }
+  }
+  const after =
+    left.value === 1 ? 'finishes the batch' : next.value ? `next: ${next.value.title}` : ''
+  return { name: 'Done', after, act: done }
+})
+/** Going on against the advice is possible, small, and wants a reason. */
+const against = computed(() => !ready.value && Boolean(last.value?.again))
 
 async function undo() {
   const entry = props.batch.undo
@@ -146,7 +166,7 @@ async function correct(id: string, value: number, at: number) {
 }
 
 useKeys({
-  ' ': () => void main(),
+  ' ': () => void main.value.act(),
   t: () => reading.value?.focus(),
   n: () => (remarking.value = true),
   u: () => void undo(),
@@ -183,7 +203,6 @@ useKeys({
         :reading="step.reading"
         :last="last"
         :busy="busy"
-        :told="told"
         @note="note"
       />
       <BowlBeside
@@ -191,7 +210,6 @@ useKeys({
         :id="batch.bowl"
         :batch="batch.summary.id"
         :couverture="batch.couverture"
-        @told="told = $event"
       />
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>
@@ -224,7 +242,7 @@ useKeys({
         >Remark</v-btn
       >
       <v-btn
-        v-if="failed && tempered"
+        v-if="against"
         size="x-large"
         variant="text"
         class="anyway"
@@ -237,24 +255,18 @@ useKeys({
         class="main"
         :loading="busy"
         title="Space"
-        @click="main"
+        @click="main.act"
       >
-        <span v-if="failed && tempered" class="both"
-          >Temper again<small
-            >from {{ batch.steps.find((s) => s.kind === 'MELT')?.title }}</small
-          ></span
-        >
-        <span v-else class="both"
-          >{{ ready ? 'Begin' : last?.bandStatus === 'OFF' && !failed ? 'Go on anyway' : 'Done'
-          }}<small v-if="!ready">{{
-            left === 1 ? 'finishes the batch' : next ? `next: ${next.title}` : ''
-          }}</small></span
+        <span class="both"
+          >{{ main.name }}<small v-if="main.after">{{ main.after }}</small></span
         >
       </v-btn>
     </div>
     <v-dialog v-model="reasoning" max-width="520" aria-label="Why go on">
       <v-card class="pa-6">
-        <h2 class="mb-2">Cast from a bowl that has not set?</h2>
+        <h2 class="mb-2">
+          {{ failed ? 'Cast from a bowl that has not set?' : 'Go on as it is?' }}
+        </h2>
         <p class="quiet mb-3">Say why; it stands in the record.</p>
         <v-text-field v-model="why" label="Reason" autofocus @keydown.enter="goOnAnyway(why)" />
         <div class="d-flex ga-3 mt-2">

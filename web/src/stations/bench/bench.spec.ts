@@ -22,6 +22,7 @@ const low: Step['notes'][number] = {
   value: 30.4,
   corrected: false,
   bandStatus: 'TIGHT',
+  again: false,
   advice: {
     template: '{value}, {out} under. {heat} at {power}, stir, read again.',
     values: [

@@ -7,7 +7,7 @@ import palintone.core.temper.Couverture;
 import palintone.core.temper.HeatSource;
 
 /**
- * What advice at the bench needs to know of the bowl.
+ * The bowl a batch is planned to be tempered in, as the record keeps it.
  *
  * @param massG in the bowl, seed included
  * @param cpJPerGK specific heat of the couverture

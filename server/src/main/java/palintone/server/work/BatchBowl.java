@@ -35,7 +35,7 @@ class BatchBowl {
     }
 
     /** Begins the bowl when the first task at it is under way. */
-    void beginWhenDue(final BatchEntity batch, final RunningBatch now) {
+    void beginWhenDue(final BatchEntity batch, final BatchFacts facts, final RunningBatch now) {
         if (batch.bowlId().isPresent()) {
             return;
         }
@@ -43,7 +43,6 @@ class BatchBowl {
                 now.process().tasks().stream()
                         .filter(Task::atTheBowl)
                         .anyMatch(t -> now.begunAt(t.number()).isPresent());
-        final BatchFacts facts = batch.facts();
         if (!due || facts.couverture() == null) {
             return;
         }

@@ -27,7 +27,6 @@ import palintone.core.process.Process;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.method.Method;
 import palintone.core.work.Bowl;
-import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
 import palintone.core.work.RunningBatch;
 
@@ -87,9 +86,8 @@ class BatchEntity {
     @OrderBy("number")
     private List<BatchTaskEntity> tasks = new ArrayList<>();
 
-    @OneToMany(mappedBy = "batch", cascade = CascadeType.ALL)
-    @OrderBy("position")
-    private List<BatchEntryEntity> entries = new ArrayList<>();
+    /** How many entries there are; they stand in a table of their own and are only added. */
+    private int entriesKept;
 
     @Version private Long version;
 
@@ -112,7 +110,7 @@ class BatchEntity {
         heatEfficiency = facts.bowl().heat().efficiency();
         facts.materials().forEach(m -> materials.add(new MaterialRow(m)));
         facts.process().tasks().forEach(task -> tasks.add(new BatchTaskEntity(this, task)));
-        keep(RunningBatch.begin(facts.process(), facts.beganAt()));
+        stands(RunningBatch.begin(facts.process(), facts.beganAt()));
     }
 
     /** One planned mass. */
@@ -139,11 +137,9 @@ class BatchEntity {
         }
     }
 
-    /** Writes down what the core has accepted since, and how the batch stands now. */
-    void keep(final RunningBatch batch) {
-        for (int i = entries.size(); i < batch.entries().size(); i++) {
-            entries.add(new BatchEntryEntity(this, i, batch.entries().get(i)));
-        }
+    /** Writes down how the batch stands now. */
+    final void stands(final RunningBatch batch) {
+        entriesKept = batch.entries().size();
         state = batch.state();
         endedAt = batch.endedAt().orElse(null);
         final List<PlanVsActual> record = PlanVsActual.of(batch);
@@ -159,9 +155,8 @@ class BatchEntity {
                         .count();
     }
 
-    RunningBatch running() {
-        final List<Entry> accepted = entries.stream().map(BatchEntryEntity::entry).toList();
-        return RunningBatch.replay(process(), beganAt, accepted);
+    int entriesKept() {
+        return entriesKept;
     }
 
     BatchFacts facts() {

@@ -13,14 +13,13 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import org.springframework.data.domain.Persistable;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
 
 /** One entry; written once, never changed. */
 @Entity
 @Table(name = "batch_entry")
-class BatchEntryEntity implements Persistable<UUID> {
+class BatchEntryEntity {
 
     @Id private UUID id;
 
@@ -67,15 +66,5 @@ class BatchEntryEntity implements Persistable<UUID> {
                 value == null ? OptionalDouble.empty() : OptionalDouble.of(value),
                 text,
                 Optional.ofNullable(about));
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return true;
     }
 }

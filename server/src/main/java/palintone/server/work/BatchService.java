@@ -36,6 +36,7 @@ public class BatchService {
     private final ApplicationEventPublisher events;
     private final TemperBowlService bowls;
     private final BatchBowl bowl;
+    private final BatchBooks books;
 
     BatchService(
             final BatchRepository batches,
@@ -44,8 +45,10 @@ public class BatchService {
             final Clock clock,
             final ApplicationEventPublisher events,
             final TemperBowlService bowls,
-            final BatchBowl bowl) {
+            final BatchBowl bowl,
+            final BatchBooks books) {
         this.bowls = bowls;
+        this.books = books;
         this.bowl = bowl;
         this.batches = batches;
         this.pieces = pieces;
@@ -73,7 +76,7 @@ public class BatchService {
 
     @Transactional(readOnly = true)
     public BatchView view(final UUID id) {
-        return BatchView.of(byId(id), clock.instant());
+        return view(byId(id));
     }
 
     /** Begins a batch; one with this id already begun is returned as it stands. */
@@ -85,7 +88,7 @@ public class BatchService {
         houses.hold();
         final Optional<BatchEntity> known = batches.findById(order.id());
         if (known.isPresent()) {
-            return BatchView.of(known.get(), clock.instant());
+            return view(known.get());
         }
         final BatchPlan plan =
                 pieces.plan(
@@ -99,15 +102,16 @@ public class BatchService {
                                         ? Workplace.BowlIs.TEMPERED_FOR_IT
                                         : Workplace.BowlIs.IN_TEMPER));
         final Instant now = now();
-        final BatchEntity entity =
-                new BatchEntity(BatchFacts.planned(order.id(), nextLot(now), now, plan));
+        final BatchFacts facts = BatchFacts.planned(order.id(), nextLot(now), now, plan);
+        final RunningBatch fresh = RunningBatch.begin(facts.process(), now);
+        final BatchEntity entity = new BatchEntity(facts);
         if (order.bowl() != null) {
-            entity.uses(open(order.bowl(), entity));
+            entity.uses(open(order.bowl(), facts.couverture()));
         }
-        bowl.beginWhenDue(entity, entity.running());
+        bowl.beginWhenDue(entity, facts, fresh);
         batches.save(entity);
         events.publishEvent(new BatchChanged(order.id()));
-        return BatchView.of(entity, now);
+        return BatchView.of(entity, new BatchBooks.Opened(facts, fresh), now);
     }
 
     /** The day and a count; the house is held meanwhile. */
@@ -129,11 +133,12 @@ public class BatchService {
     public BatchView write(final UUID id, final EntryDraft draft) {
         final BatchEntity entity =
                 batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
-        final RunningBatch before = entity.running();
+        final BatchBooks.Opened opened = books.open(entity);
+        final RunningBatch before = opened.running();
         final Entry entry = draft.entry(now());
         final RunningBatch after = before.accept(entry);
-        entity.keep(after);
-        bowl.beginWhenDue(entity, after);
+        books.keep(entity, opened.facts(), after);
+        bowl.beginWhenDue(entity, opened.facts(), after);
         if (after != before) {
             bowl.tell(entity, after, entry);
         }
@@ -142,7 +147,7 @@ public class BatchService {
         }
         batches.flush();
         events.publishEvent(new BatchChanged(id));
-        return BatchView.of(entity, clock.instant());
+        return BatchView.of(entity, new BatchBooks.Opened(opened.facts(), after), clock.instant());
     }
 
     /**
@@ -154,16 +159,15 @@ public class BatchService {
     public BatchView use(final UUID id, final UUID other) {
         final BatchEntity entity =
                 batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
-        entity.uses(open(other, entity));
+        entity.uses(open(other, books.open(entity).facts().couverture()));
         batches.flush();
         events.publishEvent(new BatchChanged(id));
-        return BatchView.of(entity, clock.instant());
+        return view(entity);
     }
 
     /** A bowl that is under way and holds what this batch is cast of. */
-    private UUID open(final UUID id, final BatchEntity batch) {
+    private UUID open(final UUID id, final String needed) {
         final TemperBowlView.SummaryView found = bowls.open(id);
-        final String needed = batch.facts().couverture();
         if (needed != null && !needed.equals(found.couverture())) {
             throw new OutOfRangeException(
                     "bowl", found.name() + ", " + found.couverture(), "a bowl of " + needed);
@@ -174,8 +178,8 @@ public class BatchService {
     /** Everything on record, for an export. */
     @Transactional(readOnly = true)
     public Recorded recorded(final UUID id) {
-        final BatchEntity entity = byId(id);
-        return new Recorded(entity.facts(), entity.running());
+        final BatchBooks.Opened opened = books.open(byId(id));
+        return new Recorded(opened.facts(), opened.running());
     }
 
     /** A batch as planned, and as it stands. */
@@ -200,8 +204,8 @@ public class BatchService {
             running = running.accept(entry);
         }
         final BatchEntity entity = new BatchEntity(facts);
-        entity.keep(running);
         batches.save(entity);
+        books.keep(entity, facts, running);
         events.publishEvent(new BatchChanged(facts.id()));
         return true;
     }
@@ -209,6 +213,10 @@ public class BatchService {
     /** Microseconds are what the books keep. */
     private Instant now() {
         return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    private BatchView view(final BatchEntity entity) {
+        return BatchView.of(entity, books.open(entity), clock.instant());
     }
 
     private BatchEntity byId(final UUID id) {

@@ -10,10 +10,9 @@ import palintone.core.process.Occupies;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.work.Advice;
-import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
-import palintone.core.work.ReadingAdvice;
+import palintone.core.work.Remedy;
 import palintone.core.work.RunningBatch;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView.SourceView;
@@ -91,21 +90,27 @@ public record BatchView(
     /** How long it takes, seconds. */
     public record ClockView(int shortestS, int targetS, int longestS) {}
 
-    /** A reading as it stands, and what to do about it. */
+    /**
+     * A reading as it stands, and what to do about it where the bowl does not say it.
+     *
+     * @param again whether it should be mended and read again before going on
+     */
     public record NoteView(
             UUID id,
             Instant at,
             double value,
             boolean corrected,
             BandStatus bandStatus,
-            SentenceView advice) {}
+            SentenceView advice,
+            boolean again) {}
 
     /** A remark as it stands. */
     public record RemarkView(UUID id, Instant at, String text, boolean corrected) {}
 
-    static BatchView of(final BatchEntity entity, final Instant now) {
-        final BatchFacts facts = entity.facts();
-        final RunningBatch batch = entity.running();
+    static BatchView of(
+            final BatchEntity entity, final BatchBooks.Opened opened, final Instant now) {
+        final BatchFacts facts = opened.facts();
+        final RunningBatch batch = opened.running();
         return new BatchView(
                 entity.summary(),
                 facts.moulds(),
@@ -118,9 +123,7 @@ public record BatchView(
                 facts.materials().stream()
                         .map(m -> new MaterialView(m.role(), m.name(), m.grams()))
                         .toList(),
-                PlanVsActual.of(batch).stream()
-                        .map(row -> step(row, batch, facts.bowl()))
-                        .toList());
+                PlanVsActual.of(batch).stream().map(row -> step(row, batch)).toList());
     }
 
     private static UndoView undo(final Entry last, final RunningBatch batch) {
@@ -135,8 +138,7 @@ public record BatchView(
         return new UndoView(last.id(), last.step(), what);
     }
 
-    private static StepView step(
-            final PlanVsActual row, final RunningBatch batch, final Bowl bowl) {
+    private static StepView step(final PlanVsActual row, final RunningBatch batch) {
         final Task step = row.step();
         return new StepView(
                 step.number(),
@@ -167,7 +169,7 @@ public record BatchView(
                         .orElse(null),
                 step.caution().orElse(null),
                 SourceView.of(step.source()),
-                batch.notes(step.number()).stream().map(n -> note(n, step, bowl)).toList(),
+                batch.notes(step.number()).stream().map(n -> note(n, step)).toList(),
                 batch.remarks(step.number()).stream()
                         .map(r -> new RemarkView(r.id(), r.at(), r.text(), r.corrected()))
                         .toList(),
@@ -177,15 +179,15 @@ public record BatchView(
                 row.tookS().orElse(null));
     }
 
-    private static NoteView note(
-            final RunningBatch.Standing note, final Task step, final Bowl bowl) {
-        final Advice advice = ReadingAdvice.on(step, note.value(), bowl);
+    private static NoteView note(final RunningBatch.Standing note, final Task step) {
+        final Advice advice = Remedy.on(step, note.value());
         return new NoteView(
                 note.id(),
                 note.at(),
                 note.value(),
                 note.corrected(),
                 advice.bandStatus(),
-                SentenceView.of(advice.sentence()));
+                SentenceView.of(advice.sentence()),
+                advice.again());
     }
 }

@@ -49,6 +49,8 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "--user=" + System.getProperty("user.name"),
                 "--datadir=" + home.resolve("data"),
                 "--bootstrap");
+        // A test that is stopped, or a house that does not start, leaves no server behind.
+        Runtime.getRuntime().addShutdownHook(new Thread(db::close));
         db.up();
         return db;
     }
@@ -134,6 +136,9 @@ public final class PrivateMariaDb implements AutoCloseable {
 
     @Override
     public void close() {
+        if (process == null || !Files.exists(home)) {
+            return;
+        }
         process.destroy();
         try {
             if (!process.waitFor(20, TimeUnit.SECONDS)) {

@@ -2,9 +2,13 @@ package palintone.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.persistence.EntityManagerFactory;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -14,6 +18,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
@@ -23,7 +29,7 @@ class BatchApiTest {
     private final Workshop workshop = Workshop.shared();
 
     @Test
-    void aReadingUnderTheWindowComesBackWithAdvice() {
+    void aReadingUnderTheWindowIsStatedAndTheBowlSaysWhatToDo() {
         final String batch = workshop.begin("buckwheat-honey");
         // Milk: mould, melt, cool, seed.
         for (int step = 1; step <= 3; step++) {
@@ -33,9 +39,54 @@ class BatchApiTest {
         final var note = noted.json().at("/steps/3/notes/0");
         assertThat(noted.at("/steps/3/kind")).isEqualTo("SEED");
         assertThat(note.at("/bandStatus").asString()).isEqualTo("TIGHT");
-        assertThat(note.at("/advice/template").asString()).contains("{heat} at {power}");
+        assertThat(note.at("/advice/template").asString()).isEqualTo("{value}, {out} under.");
+        assertThat(note.at("/again").asBoolean()).isFalse();
+        final var bowl = workshop.get("/api/temper/bowls/" + noted.at("/bowl")).json();
+        assertThat(bowl.at("/now/temperatureC").asDouble()).isEqualTo(27.2);
+        assertThat(bowl.at("/moves/0/say/template").asString()).isNotBlank();
         assertThat(noted.number("/steps/3/noted")).isEqualTo(27.2);
         assertThat(noted.at("/undo/what")).isEqualTo("reading at Seed");
+    }
+
+    /** Kept in memory, and never out of date: what another server wrote is read anew. */
+    @Test
+    void whatAnotherServerWroteIsSeen() throws Exception {
+        final String batch = workshop.begin("plum-bay");
+        workshop.note(batch, 4, 44);
+        try (Connection books =
+                        DriverManager.getConnection(
+                                workshop.db.url(), workshop.db.user(), workshop.db.password());
+                Statement write = books.createStatement()) {
+            write.execute(
+                    "insert into batch_entry (id, batch_id, position, kind, step, at, value, text)"
+                            + " values (uuid(), '%s', 1, 'NOTE', 4, utc_timestamp(6), 45, '')"
+                                    .formatted(batch));
+            write.execute(
+                    "update batch set entries_kept = 2, version = version + 1 where id = '%s'"
+                            .formatted(batch));
+        }
+        final Answer noted = workshop.note(batch, 4, 46);
+        assertThat(noted.status()).as(noted.text()).isEqualTo(200);
+        assertThat(noted.json().at("/steps/3/notes").size()).isEqualTo(3);
+        assertThat(noted.number("/steps/3/notes/1/value")).isEqualTo(45);
+        assertThat(noted.number("/entries")).isEqualTo(3);
+    }
+
+    /** However long the batch: a row read and held, the entry, the count, the bowl's own rows. */
+    @Test
+    void anEntryAsksTheDatabaseLittle() throws Exception {
+        final Statistics statistics =
+                workshop.bean(EntityManagerFactory.class)
+                        .unwrap(SessionFactory.class)
+                        .getStatistics();
+        final String batch = workshop.begin("plum-bay");
+        workshop.note(batch, 4, 44);
+        statistics.setStatisticsEnabled(true);
+        statistics.clear();
+        assertThat(workshop.note(batch, 4, 45).status()).isEqualTo(200);
+        final long asked = statistics.getPrepareStatementCount();
+        statistics.setStatisticsEnabled(false);
+        assertThat(asked).isBetween(3L, 6L);
     }
 
     @Test

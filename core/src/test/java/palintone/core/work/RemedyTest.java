@@ -1,41 +1,39 @@
 package palintone.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.figure.Band;
+import palintone.core.figure.BandStatus;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.process.Occupies;
 import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
-import palintone.core.temper.HeatSource;
 
 /** A reading out of band names its remedy; trade practice, no source. */
-class WhatToDoTest {
-
-    private static final Bowl BOWL = new Bowl(2000, 1.7, 34.5, new HeatSource(600, 0.6));
+class RemedyTest {
 
     @ParameterizedTest(name = "{0} at {5}: {6}")
     @CsvSource(
             delimiter = '|',
             value = {
-                "MELT | 43 | 45 | 50 | 55 | 41 | at {power}",
-                "MELT | 43 | 45 | 50 | 55 | 52 | scorching is near",
-                "MELT | 43 | 45 | 50 | 55 | 58 | may be scorched",
-                "COOL | 32 | 33 | 34 | 35 | 34.5 | would melt away",
-                "COOL | 32 | 33 | 34 | 35 | 31 | at {power}",
-                "SEED | 30 | 31 | 32 | 33 | 30.5 | stir, read again",
-                "SEED | 30 | 31 | 32 | 33 | 32.6 | the temper goes at {clear}",
-                "CAST | 30 | 31 | 32 | 33 | 36 | Temper is lost",
-                "TEMPER_AGAIN | 30 | 31 | 32 | 33 | 27 | in pulses of {pulse}",
+                "STIR_IN | 20 | 24 | 28 | 30 | 19 | sets the bowl around it",
+                "STIR_IN | 20 | 24 | 28 | 30 | 31 | melts the temper",
+                "COOK | 100 | 103 | 105 | 107 | 101 | On with the heat",
+                "COOK | 100 | 103 | 105 | 107 | 108 | Off the heat",
+                "COOK | 30 | 32 | 34 | 36 | 35 | Let it cool on",
                 "FILL | 20 | 24 | 29 | 31 | 30.5 | melt the shell",
                 "FILL | 20 | 24 | 29 | 31 | 21 | Too stiff",
                 "CHILL | 6 | 8 | 16 | 18 | 5 | spots and water",
@@ -54,7 +52,7 @@ class WhatToDoTest {
             final double read,
             final String words) {
         final Band band = new Band(lowLimit, low, high, highLimit);
-        final Advice advice = ReadingAdvice.on(step(kind, Unit.CELSIUS, band), read, BOWL);
+        final Advice advice = Remedy.on(step(kind, Unit.CELSIUS, band), read);
         assertThat(advice.sentence().template()).contains(words);
         assertThat(advice.sentence().template()).startsWith("{value}, {out} ");
         allPlacesFilled(advice.sentence());
@@ -72,9 +70,46 @@ class WhatToDoTest {
     void aWeightOutOfBandNamesItsCause(
             final TaskKind kind, final double grams, final String words) {
         final Band band = new Band(60, 68, 76, 84);
-        final Advice advice = ReadingAdvice.on(step(kind, Unit.GRAM, band), grams, BOWL);
+        final Advice advice = Remedy.on(step(kind, Unit.GRAM, band), grams);
         assertThat(advice.sentence().template()).contains(words);
         allPlacesFilled(advice.sentence());
+    }
+
+    /** At the bowl the reading is only stated: what to do there is played ahead by its adviser. */
+    @ParameterizedTest
+    @EnumSource(
+            value = TaskKind.class,
+            names = {"MELT", "COOL", "SEED", "HOLD", "REWARM", "CAST", "TEMPER_AGAIN"})
+    void atTheBowlItOnlyStates(final TaskKind kind) {
+        final Task task = step(kind, Unit.CELSIUS, new Band(30, 31, 32, 33), Occupies.BOWL);
+        final Advice under = Remedy.on(task, 30.4);
+        assertThat(under.sentence().template()).isEqualTo("{value}, {out} under.");
+        assertThat(under.sentence().values().get("out").value()).isCloseTo(0.6, within(1e-9));
+        assertThat(under.sentence().values().get("out").unit()).isEqualTo(Unit.KELVIN);
+        assertThat(under.bandStatus()).isEqualTo(BandStatus.TIGHT);
+        assertThat(under.again()).isFalse();
+        assertThat(Remedy.on(task, 35).again()).isTrue();
+        assertThat(Remedy.on(task, 31.5).sentence().template()).isEqualTo("{value}, in the band.");
+    }
+
+    @Test
+    void heavyShellsAreReadAsThickness() {
+        final Task scrape = step(TaskKind.SCRAPE, Unit.GRAM, new Band(56, 64.4, 75.6, 84));
+        final Advice advice = Remedy.on(scrape, 87.5);
+        assertThat(advice.sentence().template()).contains("{mm} thick");
+        // 1.6 mm are 70 g.
+        assertThat(advice.sentence().values().get("mm").value()).isEqualTo(2.0);
+        assertThat(advice.bandStatus()).isEqualTo(BandStatus.OFF);
+        assertThat(advice.again()).as("this mould is as it is").isFalse();
+    }
+
+    @Test
+    void inTheBandOneGoesOn() {
+        final Task fill = step(TaskKind.FILL, Unit.CELSIUS, new Band(20, 24, 28, 30));
+        assertThat(Remedy.on(fill, 26).sentence().template())
+                .isEqualTo("{value}, in the band. Go on.");
+        assertThat(Remedy.on(fill, 32).again()).as("so warm it melts the shell").isTrue();
+        assertThat(Remedy.on(fill, 29).again()).as("at the edge").isFalse();
     }
 
     private static void allPlacesFilled(final Sentence sentence) {
@@ -84,7 +119,8 @@ class WhatToDoTest {
         }
     }
 
-    private static Task step(final TaskKind kind, final Unit unit, final Band band) {
+    private static Task step(
+            final TaskKind kind, final Unit unit, final Band band, final Occupies... needs) {
         return new Task(
                 1,
                 kind,
@@ -95,7 +131,7 @@ class WhatToDoTest {
                 Optional.empty(),
                 1,
                 List.of(),
-                Set.of(),
+                Set.of(needs),
                 Optional.empty(),
                 Source.definition("test"));
     }
