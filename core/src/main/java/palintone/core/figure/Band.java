@@ -25,7 +25,7 @@ public record Band(double lowLimit, double low, double high, double highLimit) {
     }
 
     /**
-     * A good stretch with the same slack on both sides.
+     * A good stretch with the same slack on both sides; all three in one unit, the reading's.
      *
      * @param low start of the good stretch
      * @param high end of the good stretch
@@ -35,7 +35,7 @@ public record Band(double lowLimit, double low, double high, double highLimit) {
         return new Band(low - slack, low, high, high + slack);
     }
 
-    /** How the value stands against this band. */
+    /** How the value, in the band's unit, stands against this band. */
     public BandStatus bandStatusOf(final double value) {
         if (value >= low && value <= high) {
             return BandStatus.IN_BAND;
@@ -43,7 +43,10 @@ public record Band(double lowLimit, double low, double high, double highLimit) {
         return value >= lowLimit && value <= highLimit ? BandStatus.TIGHT : BandStatus.OFF;
     }
 
-    /** Signed distance to the good stretch: negative below, positive above, 0 inside. */
+    /**
+     * Signed distance to the good stretch, in the band's unit: negative below, positive above, 0
+     * inside.
+     */
     public double outBy(final double value) {
         if (value < low) {
             return value - low;
@@ -51,7 +54,7 @@ public record Band(double lowLimit, double low, double high, double highLimit) {
         return value > high ? value - high : 0;
     }
 
-    /** The middle of the good stretch. */
+    /** The middle of the good stretch, in the band's unit. */
     public double middle() {
         return (low + high) / 2;
     }

@@ -20,7 +20,7 @@ public record Basis(
         String validity,
         boolean withinValidity) {
 
-    /** One number that went into a formula. */
+    /** One number that went into a formula, in its unit. */
     public record Input(String name, double value, Unit unit) {}
 
     /** The lists are copied. */

@@ -1,7 +1,7 @@
 package palintone.core.figure;
 
 /**
- * The spread a figure may really have, because models or workshops differ.
+ * The spread a figure may really have, because models or workshops differ; in the figure's unit.
  *
  * @param low smallest credible value
  * @param high largest credible value

@@ -28,6 +28,8 @@ public final class Require {
     }
 
     /**
+     * The value itself, where it may be; in the unit that is named.
+     *
      * @throws OutOfRangeException when the value is zero, negative, above high or not a number
      */
     public static double positive(

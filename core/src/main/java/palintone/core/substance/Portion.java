@@ -21,7 +21,7 @@ public record Portion(Ingredient ingredient, double massG) {
         Require.positive("mass of " + ingredient.name(), massG, MOST_G, "g");
     }
 
-    /** The same ingredient, k times as much. */
+    /** The same ingredient by a factor, 0 or more. */
     public Portion times(final double k) {
         return new Portion(ingredient, massG * k);
     }

@@ -30,8 +30,11 @@ public enum Verdict {
     }
 
     /**
+     * How a bowl stands.
+     *
      * @param now what is in the bowl
-     * @param mostStable most stable crystals it ever held since it was melted
+     * @param mostStable most stable crystals it ever held since it was melted, share of the fat, 0
+     *     to 1
      */
     public static Verdict of(final Crystals now, final double mostStable) {
         if (now.solid() > THICK_SOLID) {

@@ -321,7 +321,7 @@ public final class RunningBatch {
      *
      * @param id of the entry it was first written with
      * @param at when it was first written
-     * @param value the reading, corrections applied; NaN for a remark
+     * @param value the reading in its task's unit, corrections applied; NaN for a remark
      * @param text the remark, corrections applied; empty for a reading
      * @param corrected whether it once said something else
      */

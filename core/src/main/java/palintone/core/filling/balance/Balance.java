@@ -59,7 +59,8 @@ public record Balance(
      * A wish that stands against others.
      *
      * @param wish which
-     * @param reached the nearest it comes while the others are heeded too
+     * @param reached the nearest it comes while the others are heeded too, in the unit of its
+     *     quality
      * @param curesAll true where all others can be met without this one
      */
     public record Clash(PropertyConstraint wish, double reached, boolean curesAll) {}

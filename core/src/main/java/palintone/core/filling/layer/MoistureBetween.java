@@ -71,6 +71,7 @@ public final class MoistureBetween {
      * @param faces one between each two
      * @param days how long to look ahead, 1 to 400
      * @param factor by which the workshop's own checks say water moves faster, 0.01 to 100
+     * @throws OutOfRangeException outside these, or when layers and faces do not go together
      */
     public static List<At> follow(
             final List<MoistureLayer> layers,

@@ -37,7 +37,12 @@ public final class Lethality {
 
     private Lethality() {}
 
-    /** Decimal reductions by one temperature held for a time. */
+    /**
+     * Decimal reductions by one temperature, -50 to 250 °C, held for up to 10⁶ s; 0 below where any
+     * is counted.
+     *
+     * @throws palintone.core.figure.OutOfRangeException outside these
+     */
     public static double reduction(final double celsius, final double seconds) {
         Require.between("temperature", celsius, -50, 250, "°C");
         Require.between("time", seconds, 0, 1e6, "s");
@@ -47,7 +52,13 @@ public final class Lethality {
         return seconds / (D60_S * Math.pow(10, (60 - Math.min(NOT_ABOVE_C, celsius)) / Z_K));
     }
 
-    /** Seconds at a temperature for a wanted reduction; the other way round. */
+    /**
+     * Seconds at a temperature for a wanted reduction; the other way round.
+     *
+     * @param reduction decimal, more than 0, up to 20
+     * @throws palintone.core.figure.OutOfRangeException outside these, or where it is too cold to
+     *     count
+     */
     public static double secondsFor(final double celsius, final double reduction) {
         Require.between("temperature", celsius, FROM_C, 150, "°C");
         Require.positive("reduction", reduction, 20, "log");
@@ -61,7 +72,7 @@ public final class Lethality {
         return reduction(STEP_C, STEP_S);
     }
 
-    /** Of several steps one after the other. */
+    /** Decimal reductions of several steps one after the other, °C and seconds each. */
     public static double reduction(final List<HeatStep> steps) {
         return steps.stream().mapToDouble(s -> reduction(s.celsius(), s.seconds())).sum();
     }

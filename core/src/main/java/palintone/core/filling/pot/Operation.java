@@ -73,7 +73,7 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
         return new Operation(kind, lines, more);
     }
 
-    /** What is set, or the custom. */
+    /** What is set, or the custom, in the unit of the setting; not a number where neither is. */
     public double value(final Setting setting) {
         final Double set = settings.get(setting);
         return set == null ? kind.defaults().getOrDefault(setting, Double.NaN) : set;

@@ -91,7 +91,7 @@ public final class Texture {
     /**
      * The same, moved by what was felt at the bench.
      *
-     * @param steps of firmness, below 0 for softer
+     * @param steps of firmness on the scale of the hand, below 0 for softer
      */
     public Texture firmer(final double steps) {
         return steps == 0

@@ -50,7 +50,7 @@ public final class SaltCheck {
         }
     }
 
-    /** What the meter showed over a salt. */
+    /** What the meter showed over a salt: water activity, 0 to 1, at a temperature. */
     public record Reading(Salt salt, double shown, double celsius) {
 
         /**
@@ -68,8 +68,9 @@ public final class SaltCheck {
     /**
      * What the meter means: shifted by one salt, stretched between two.
      *
-     * @param shown over the filling, 0 to 1
+     * @param shown water activity over the filling, 0.05 to 1
      * @param readings one or more, of different salts
+     * @throws OutOfRangeException outside these, or without a reading
      */
     public static Figure corrected(final double shown, final List<Reading> readings) {
         Require.between("water activity shown", shown, 0.05, 1, "");

@@ -16,7 +16,7 @@ public final class CalibrationTargets {
     private CalibrationTargets() {}
 
     /**
-     * One fact.
+     * One fact; its numbers share a unit, which its name says.
      *
      * @param name what is asked
      * @param wanted the middle of what practice says

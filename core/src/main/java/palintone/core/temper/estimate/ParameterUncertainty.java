@@ -44,8 +44,10 @@ public record ParameterUncertainty(
     }
 
     /**
+     * One bowl as it may really be.
+     *
      * @param constants of its crystals
-     * @param shearFactor how much more or less it is really stirred
+     * @param shearFactor how much more or less it is really stirred, a factor about 1
      * @param probeOffsetK what the thermometer shows too much
      */
     public record Draw(CrystalConstants constants, double shearFactor, double probeOffsetK) {}

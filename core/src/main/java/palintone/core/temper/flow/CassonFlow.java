@@ -63,7 +63,7 @@ public record CassonFlow(double yieldPa, double plasticPaS) {
                 fluidity.yieldPa() * thicker, fluidity.plasticPaS() * colder * thicker);
     }
 
-    /** How many times as thick crystals make it, 1 without any. */
+    /** By which factor crystals make it thicker, 1 without any. */
     public static double thickening(final Composition composition, final Crystals crystals) {
         final double fatVolume = composition.fatFraction() * CHOCOLATE_G_PER_ML / FAT_G_PER_ML;
         final double filled = BULK * crystals.solid() * fatVolume / PACKING;

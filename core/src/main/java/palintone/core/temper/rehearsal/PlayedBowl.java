@@ -63,7 +63,7 @@ public final class PlayedBowl {
         bowl.run(room(Shear.STIRRED), seconds);
     }
 
-    /** Temperature at a moment of the past, or now where that has not come. */
+    /** Temperature, °C, at a moment of the past, or now where that has not come. */
     public double temperatureAt(final double timeS) {
         absorb();
         for (int i = path.size() - 1; i > 0; i--) {

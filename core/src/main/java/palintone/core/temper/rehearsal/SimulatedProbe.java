@@ -31,7 +31,7 @@ public record SimulatedProbe(double noiseK, double offsetK, double dropouts, dou
         Require.between("skin readings", skin * 100, 0, 95, "%");
     }
 
-    /** One reading, or not a number where it does not come. */
+    /** One reading, °C, or not a number where it does not come. */
     public double read(final double trueC, final Random random) {
         if (random.nextDouble() < dropouts) {
             return Double.NaN;
