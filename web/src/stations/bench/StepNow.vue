@@ -203,6 +203,7 @@ useKeys({
         :reading="step.reading"
         :last="last"
         :busy="busy"
+        :told="step.atTheBowl && Boolean(batch.bowl)"
         @note="note"
       />
       <BowlBeside
@@ -427,7 +428,8 @@ h1 {
     padding: 8px 0;
     background: var(--p-ground);
   }
-  .acts .side {
+  .acts .side,
+  .acts .anyway {
     flex: 1;
     min-width: 0;
     height: 56px !important;

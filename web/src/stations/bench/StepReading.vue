@@ -11,6 +11,8 @@ const props = defineProps<{
   reading: NonNullable<Step['reading']>
   last: Step['notes'][number] | null
   busy: boolean
+  /** The bowl beside says what to do: number, word and string are enough here. */
+  told?: boolean
 }>()
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ note: [] }>()
@@ -74,7 +76,7 @@ defineExpose({ read, focus: () => field.value?.focus() })
       :target="reading.target"
     />
     <p v-if="wrong" class="trouble" role="alert">{{ wrong }}</p>
-    <p v-if="last" class="advice" role="status">{{ sentence(last.advice, taste) }}</p>
+    <p v-if="last && !told" class="advice" role="status">{{ sentence(last.advice, taste) }}</p>
   </div>
 </template>
 

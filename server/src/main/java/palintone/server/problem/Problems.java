@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.TransactionException;
@@ -32,6 +33,7 @@ import palintone.core.work.IllegalMoveException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /**
@@ -193,6 +195,18 @@ public class Problems {
                             .map(String::valueOf)
                             .collect(Collectors.joining(", ")));
         }
+        if (cause instanceof MismatchedInputException wrong
+                && !path(wrong).isEmpty()
+                && ALLOWED.containsKey(wrong.getTargetType())) {
+            final String field = path(wrong);
+            final String allowed = words(wrong.getTargetType());
+            final ProblemDetail problem =
+                    problem(
+                            HttpStatus.BAD_REQUEST,
+                            "Not possible",
+                            field + " is missing or of another kind; allowed: " + allowed);
+            return about(problem, field, "missing or of another kind", allowed);
+        }
         if (cause instanceof JacksonException broken) {
             final String field = path(broken);
             final ProblemDetail problem =
@@ -328,15 +342,20 @@ public class Problems {
                     .map(String::valueOf)
                     .collect(Collectors.joining(", "));
         }
-        if (type == int.class
-                || type == Integer.class
-                || type == long.class
-                || type == Long.class) {
-            return "a whole number";
-        }
-        if (type == double.class || type == Double.class) {
-            return "a number";
-        }
-        return type == UUID.class ? "an id" : "a value of another kind";
+        return ALLOWED.getOrDefault(type, "a value of another kind");
     }
+
+    /** What the simple kinds of value are called. */
+    private static final Map<Class<?>, String> ALLOWED =
+            Map.of(
+                    int.class, "a whole number",
+                    Integer.class, "a whole number",
+                    long.class, "a whole number",
+                    Long.class, "a whole number",
+                    double.class, "a number",
+                    Double.class, "a number",
+                    boolean.class, "true or false",
+                    Boolean.class, "true or false",
+                    String.class, "a text",
+                    UUID.class, "an id");
 }

@@ -337,6 +337,14 @@ class BatchApiTest {
                 workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":4,\"value\":\"warm\"");
         assertThat(text.status()).isEqualTo(400);
         assertThat(text.at("/field")).isEqualTo("value");
+        assertThat(text.at("/allowed")).isEqualTo("a number");
+        final Answer none = workshop.entry(batch, "\"kind\":\"DONE\"");
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.at("/detail"))
+                .isEqualTo("step is missing or of another kind; allowed: a whole number");
+        final Answer half = workshop.entry(batch, "\"kind\":\"DONE\",\"step\":1.5");
+        assertThat(half.status()).isEqualTo(400);
+        assertThat(half.at("/detail")).contains("a whole number");
         assertThat(workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":4").status()).isEqualTo(400);
         assertThat(workshop.entry(batch, "\"kind\":\"SING\",\"step\":1").status()).isEqualTo(400);
         assertThat(workshop.post("/api/batches/" + batch + "/entries", "{\"id\":").status())
