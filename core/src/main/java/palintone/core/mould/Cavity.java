@@ -7,7 +7,7 @@ import palintone.core.figure.Require;
  * rim. Every shape has an exact inner offset of its own kind, so that shell, filling and cap are
  * differences of closed forms.
  */
-public sealed interface Cavity permits HalfSphere, Dome, Bar {
+public sealed interface Cavity permits HalfSphere, Dome, Bar, Frustum, HalfEgg, Turned, Pulled {
 
     double CUBIC_MM_PER_ML = 1000;
 

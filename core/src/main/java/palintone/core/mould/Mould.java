@@ -9,9 +9,20 @@ import palintone.core.figure.Require;
  * @param name as the maker says it
  * @param cavity the shape of one
  * @param cavities how many, 1 to 500
+ * @param rows they lie in, 1 up to as many as there are
  * @param owned how many such moulds the workshop has, 1 to 500
+ * @param body what it is made of
+ * @param state how it stands on its shelf
  */
-public record Mould(String id, String name, Cavity cavity, int cavities, int owned) {
+public record Mould(
+        String id,
+        String name,
+        Cavity cavity,
+        int cavities,
+        int rows,
+        int owned,
+        MouldBody body,
+        MouldState state) {
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when a name is missing or a count
@@ -21,6 +32,32 @@ public record Mould(String id, String name, Cavity cavity, int cavities, int own
         Require.text("id", id, 64);
         Require.text("name", name, 120);
         Require.between("cavities", cavities, 1, 500, "");
+        Require.between("rows", rows, 1, cavities, "");
         Require.between("moulds owned", owned, 1, 500, "");
+    }
+
+    /**
+     * A clean one of the usual make, its cavities in one row.
+     *
+     * @param id short name used in files
+     * @param name as the maker says it
+     * @param cavity the shape of one
+     * @param cavities how many, 1 to 500
+     * @param owned how many such moulds the workshop has, 1 to 500
+     * @throws palintone.core.figure.OutOfRangeException when a name is missing or a count
+     *     impossible
+     */
+    public Mould(
+            final String id,
+            final String name,
+            final Cavity cavity,
+            final int cavities,
+            final int owned) {
+        this(id, name, cavity, cavities, 1, owned, MouldBody.USUAL, MouldState.CLEAN);
+    }
+
+    /** Whether its pieces come out. */
+    public Release release() {
+        return Release.of(cavity, body);
     }
 }
