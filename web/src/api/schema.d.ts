@@ -52,6 +52,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/moulds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mould"];
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moulds/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ingredients/{id}": {
         parameters: {
             query?: never;
@@ -60,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ingredient"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -76,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["house"];
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -302,6 +334,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moulds/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -804,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/moulds/shapes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shapes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/larder/names": {
         parameters: {
             query?: never;
@@ -1090,7 +1154,7 @@ export interface components {
             /** Format: double */
             amount: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -1224,7 +1288,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
         };
         BowlEventDraft: {
             /** Format: uuid */
@@ -1310,7 +1374,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
             /** Format: double */
             low?: number | null;
             /** Format: double */
@@ -1341,7 +1405,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
         };
         MouldedPieceView: {
             /**
@@ -1386,7 +1450,7 @@ export interface components {
             /** Format: double */
             measure?: number | null;
             /** @enum {string|null} */
-            unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD" | null;
+            unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | null;
             outline: components["schemas"]["PointView"][];
         };
         SectionView: {
@@ -1428,6 +1492,106 @@ export interface components {
             kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
             citation: string;
             fromMemory: boolean;
+        };
+        DrawnPoint: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            downMm: number;
+        };
+        MouldDraft: {
+            name: string;
+            /** @enum {string} */
+            shape: "HALF_SPHERE" | "DOME" | "FRUSTUM" | "DISC" | "BAR" | "EGG" | "TURNED" | "PULLED" | "WEIGHED";
+            /** Format: double */
+            lengthMm?: number | null;
+            /** Format: double */
+            widthMm?: number | null;
+            /** Format: double */
+            depthMm?: number | null;
+            /** Format: double */
+            floorMm?: number | null;
+            /** Format: double */
+            draftDegrees?: number | null;
+            /** Format: double */
+            waterG?: number | null;
+            /** Format: double */
+            waterC?: number | null;
+            outline?: components["schemas"]["DrawnPoint"][] | null;
+            /** Format: int32 */
+            cavities: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            owned: number;
+            /** @enum {string} */
+            material: "POLYCARBONATE" | "THERMOFORMED" | "SILICONE";
+            /** @enum {string} */
+            build: "OPEN" | "MAGNETIC_PAIR" | "CLOSING_HALVES";
+            /** Format: double */
+            wallMm: number;
+            scratched: boolean;
+            lastHeld: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** Format: int64 */
+            version?: number | null;
+        };
+        MouldView: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            shape: "HALF_SPHERE" | "DOME" | "FRUSTUM" | "DISC" | "BAR" | "EGG" | "TURNED" | "PULLED" | "WEIGHED";
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            floorMm: number;
+            /** Format: double */
+            draftDegrees: number;
+            /** Format: double */
+            waterG: number;
+            /** Format: double */
+            waterC: number;
+            outline: components["schemas"]["DrawnPoint"][];
+            /** Format: int32 */
+            cavities: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            owned: number;
+            /** @enum {string} */
+            material: "POLYCARBONATE" | "THERMOFORMED" | "SILICONE";
+            /** @enum {string} */
+            build: "OPEN" | "MAGNETIC_PAIR" | "CLOSING_HALVES";
+            /** Format: double */
+            wallMm: number;
+            scratched: boolean;
+            lastHeld: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** Format: double */
+            cavityMl: number;
+            /** Format: double */
+            wallAreaMm2: number;
+            /** Format: double */
+            rimAreaMm2: number;
+            profile: components["schemas"]["DrawnPoint"][];
+            opening?: components["schemas"]["DrawnPoint"][] | null;
+            brim: components["schemas"]["FigureView"];
+            release: components["schemas"]["ReleaseView"];
+            archived: boolean;
+            /** Format: int64 */
+            version?: number | null;
+        };
+        ReleaseView: {
+            /** @enum {string} */
+            answer: "COMES_OUT" | "TIGHT" | "STAYS_IN";
+            words: components["schemas"]["SentenceView"];
+        };
+        PutAway: {
+            archived: boolean;
+            /** Format: int64 */
+            version: number;
         };
         IngredientDraft: {
             name: string;
@@ -1653,7 +1817,7 @@ export interface components {
         ReadingView: {
             what: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
             /** Format: double */
             target: number;
             band: components["schemas"]["BandView"];
@@ -2613,20 +2777,6 @@ export interface components {
             layers: number;
             warmest: components["schemas"]["FigureView"];
         };
-        MouldView: {
-            id: string;
-            name: string;
-            /** @enum {string} */
-            shape: "HALF_SPHERE" | "DOME" | "BAR";
-            /** Format: double */
-            cavityMl: number;
-            /** Format: double */
-            depthMm: number;
-            /** Format: int32 */
-            cavities: number;
-            /** Format: int32 */
-            owned: number;
-        };
         PageViewMouldView: {
             items: components["schemas"]["MouldView"][];
             /** Format: int32 */
@@ -2635,6 +2785,21 @@ export interface components {
             size: number;
             /** Format: int64 */
             total: number;
+        };
+        Asked: {
+            /** @enum {string} */
+            ask: "LENGTH" | "WIDTH" | "DEPTH" | "FLOOR" | "DRAFT" | "WATER" | "WATER_WARMTH" | "OUTLINE";
+            words: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            /** Format: double */
+            usual: number;
+        };
+        ShapeView: {
+            /** @enum {string} */
+            shape: "HALF_SPHERE" | "DOME" | "FRUSTUM" | "DISC" | "BAR" | "EGG" | "TURNED" | "PULLED" | "WEIGHED";
+            words: string;
+            asks: components["schemas"]["Asked"][];
         };
         IngredientNameView: {
             id: string;
@@ -2706,7 +2871,7 @@ export interface components {
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
         };
         ReadyConstraintView: {
             /** @enum {string} */
@@ -2718,7 +2883,7 @@ export interface components {
             setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
             /** Format: double */
             low: number;
             /** Format: double */
@@ -2731,7 +2896,7 @@ export interface components {
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
             band: components["schemas"]["BandView"];
         };
         StyleView: {
@@ -2928,6 +3093,80 @@ export interface operations {
             };
         };
     };
+    mould: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MouldView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MouldDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MouldView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MouldView"];
+                };
+            };
+        };
+    };
     ingredient: {
         parameters: {
             query?: never;
@@ -2950,7 +3189,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2996,7 +3235,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3406,6 +3645,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
+    trial_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MouldDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MouldView"];
                 };
             };
         };
@@ -4217,6 +4480,8 @@ export interface operations {
     moulds: {
         parameters: {
             query?: {
+                find?: string;
+                archived?: boolean;
                 page?: number;
                 size?: number;
             };
@@ -4233,6 +4498,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageViewMouldView"];
+                };
+            };
+        };
+    };
+    shapes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShapeView"][];
                 };
             };
         };

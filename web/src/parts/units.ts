@@ -24,6 +24,7 @@ const SYMBOLS: Record<Unit, string> = {
   LOG10: 'log',
   MONEY: '',
   METRE: 'm',
+  DEGREE: '°',
   HECTOPASCAL: 'hPa',
   WATT: 'W',
   PASCAL: 'Pa',
@@ -68,6 +69,7 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
     case 'KELVIN':
     case 'MILLIMETRE':
     case 'MILLILITRE':
+    case 'DEGREE':
       return 1
     case 'GRAM':
       if (taste.massUnit === 'OUNCE') return Math.abs(value) < 10 ? 2 : 1

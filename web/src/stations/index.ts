@@ -41,7 +41,11 @@ export const stations = createRouter({
     { path: '/rehearsal', component: () => import('./rehearsal/RehearsalStation.vue') },
     { path: '/pieces/:id?', component: () => import('./pieces/PiecesStation.vue'), props: true },
     { path: '/daybook/:id?', component: () => import('./daybook/DaybookStation.vue'), props: true },
-    { path: '/larder', component: () => import('./larder/LarderStation.vue') },
+    {
+      path: '/larder/:tab(ingredients|moulds)?/:id?',
+      component: () => import('./larder/LarderStation.vue'),
+      props: true,
+    },
     { path: '/house', component: () => import('./house/HouseStation.vue') },
     { path: '/:elsewhere(.*)', component: () => import('./NotHere.vue') },
   ],

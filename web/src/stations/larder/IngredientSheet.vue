@@ -4,6 +4,7 @@ import { api, ask, Refusal, words, type Ingredient } from '@/api/client'
 import LabelPanel from './LabelPanel.vue'
 import LotList from './LotList.vue'
 import NumberField from '@/parts/NumberField.vue'
+import { ALLERGENS } from './allergens'
 import { COMPONENTS } from './components'
 
 const chosen = defineModel<Ingredient | null>({ required: true })
@@ -41,22 +42,6 @@ const NATURES = [
   { id: 'GELATINE', words: 'gelatine' },
   { id: 'AGAR', words: 'agar' },
 ]
-const ALLERGENS = [
-  'GLUTEN',
-  'CRUSTACEANS',
-  'EGG',
-  'FISH',
-  'PEANUT',
-  'SOYA',
-  'MILK',
-  'NUTS',
-  'CELERY',
-  'MUSTARD',
-  'SESAME',
-  'SULPHITES',
-  'LUPIN',
-  'MOLLUSCS',
-].map((id) => ({ id, words: id.toLowerCase() }))
 const refused = ref<Refusal | Error | null>(null)
 const busy = ref(false)
 
@@ -173,7 +158,7 @@ async function loadNew() {
         />
         <v-select
           v-model="natures"
-          label="FunctionalClass"
+          label="Special nature"
           :items="NATURES"
           item-title="words"
           item-value="id"

@@ -1,227 +1,29 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { onMounted, ref, watch } from 'vue'
-import { api, ask, words, type Ingredient, type Mould } from '@/api/client'
-import { newId } from '@/parts/once'
-import { useHouse } from '@/parts/house'
-import ImportButton from '@/parts/ImportButton.vue'
-import { useKeys } from '@/parts/keys'
-import { quantity } from '@/parts/units'
-import IngredientSheet from './IngredientSheet.vue'
+import { computed } from 'vue'
+import StationTabs from '@/parts/StationTabs.vue'
+import IngredientList from './IngredientList.vue'
+import MouldList from './MouldList.vue'
 
-const { taste } = useHouse()
-const find = ref('')
-const box = ref<{ focus: () => void } | null>(null)
-const ingredients = ref<Ingredient[]>([])
-const total = ref(0)
-const moulds = ref<Mould[]>([])
-const trouble = ref('')
-const chosen = ref<Ingredient | null>(null)
-const PAGE = 200
-const page = ref(0)
-
-async function load() {
-  try {
-    const answer = await ask(
-      api.GET('/api/ingredients', {
-        params: { query: { find: find.value, page: page.value, size: PAGE } },
-      }),
-    )
-    ingredients.value = answer.items
-    total.value = answer.total
-    moulds.value = (await ask(api.GET('/api/moulds', { params: { query: {} } }))).items
-    trouble.value = ''
-  } catch (problem) {
-    trouble.value = words(problem)
-  }
-}
-
-const soon = useDebounceFn(load, 150)
-watch(find, () => {
-  page.value = 0
-  void soon()
-})
-onMounted(load)
-useKeys({ '/': () => box.value?.focus() })
-
-const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT', taste.value))
-/** An ingredient of one's own begins empty; below version 0 it is not in the books yet. */
-function fresh() {
-  chosen.value = {
-    id: `own-${newId().slice(0, 8)}`,
-    name: '',
-    densityGPerMl: 1,
-    gramsPer100: {},
-    fatPercent: 0,
-    waterPercent: 0,
-    allergens: [],
-    couverture: null,
-    source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
-    traits: { natures: [], estimated: false },
-    labelInTheUnitedStates: [],
-    version: -1,
-  } as Ingredient
-}
-const SHAPES = { HALF_SPHERE: 'half sphere', DOME: 'dome', BAR: 'bar' }
+const props = defineProps<{ tab?: string; id?: string }>()
+const TABS = [
+  { id: 'ingredients', to: '/larder', words: 'Ingredients' },
+  { id: 'moulds', to: '/larder/moulds', words: 'Moulds' },
+]
+const current = computed(() => props.tab || 'ingredients')
 </script>
 
 <template>
-  <section class="sheet">
-    <header>
-      <h1>Larder</h1>
-      <v-text-field
-        ref="box"
-        v-model="find"
-        label="Find ( / )"
-        density="comfortable"
-        class="find"
-        clearable
-        @click:clear="find = ''"
-      />
-      <v-btn size="large" variant="outlined" @click="fresh">New ingredient</v-btn>
-      <ImportButton label="Read in files" @taken="load" />
-    </header>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <table v-if="ingredients.length" class="rows">
-      <thead>
-        <tr>
-          <th>Ingredient</th>
-          <th></th>
-          <th class="right">Water</th>
-          <th class="right">Fat</th>
-          <th class="right">Density</th>
-          <th class="right">Price/kg</th>
-          <th>Allergens</th>
-          <th>Composition from</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in ingredients" :key="each.id">
-          <td>
-            <button type="button" class="link" @click="chosen = each">{{ each.name }}</button>
-          </td>
-          <td>
-            <span v-if="each.couverture" class="kind" :class="each.couverture.toLowerCase()">{{
-              each.couverture.toLowerCase()
-            }}</span>
-          </td>
-          <td class="right">{{ percent(each.waterPercent) }}</td>
-          <td class="right">{{ percent(each.fatPercent) }}</td>
-          <td class="right">{{ quantity(each.densityGPerMl, 'GRAM_PER_ML', taste) }}</td>
-          <td class="right">
-            {{
-              each.traits.pricePerKg != null ? quantity(each.traits.pricePerKg, 'MONEY', taste) : ''
-            }}
-          </td>
-          <td>{{ each.allergens.map((a) => a.toLowerCase()).join(', ') }}</td>
-          <td class="quiet">
-            {{ each.source.citation }}{{ each.source.fromMemory ? ', from memory' : ''
-            }}{{ each.traits.estimated ? ', estimated' : '' }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-else-if="!trouble" class="quiet none">
-      {{
-        find
-          ? `Nothing called “${find}” here.`
-          : 'The larder is empty. Write a new ingredient, or read in files.'
-      }}
-    </p>
-    <div v-if="total > PAGE" class="d-flex ga-3 mt-4">
-      <v-btn variant="outlined" size="large" :disabled="page === 0" @click="(page--, load())"
-        >Before</v-btn
-      >
-      <v-btn
-        variant="outlined"
-        size="large"
-        :disabled="(page + 1) * PAGE >= total"
-        @click="(page++, load())"
-        >After</v-btn
-      >
-    </div>
-
-    <template v-if="moulds.length">
-      <h2 class="mt-8 mb-2">Moulds</h2>
-      <table class="rows moulds">
-        <thead>
-          <tr>
-            <th>Mould</th>
-            <th>Shape</th>
-            <th class="right">Cavity</th>
-            <th class="right">Depth</th>
-            <th class="right">Cavities</th>
-            <th class="right">Owned</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="mould in moulds" :key="mould.id">
-            <td>{{ mould.name }}</td>
-            <td>{{ SHAPES[mould.shape] }}</td>
-            <td class="right">{{ quantity(mould.cavityMl, 'MILLILITRE', taste) }}</td>
-            <td class="right">{{ quantity(mould.depthMm, 'MILLIMETRE', taste) }}</td>
-            <td class="right">{{ mould.cavities }}</td>
-            <td class="right">{{ mould.owned }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </template>
-    <IngredientSheet v-model="chosen" @saved="load" />
-  </section>
+  <div class="larder">
+    <StationTabs name="Larder" :tabs="TABS" :current="current" />
+    <MouldList v-if="current === 'moulds'" :id="id" />
+    <IngredientList v-else />
+  </div>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  align-items: center;
-  gap: 20px;
-  margin-bottom: 12px;
-}
-.find {
-  max-width: 340px;
-  margin-left: auto;
-}
-.link {
-  min-height: 40px;
-  font-weight: 600;
-  text-decoration: underline;
-  text-align: left;
-}
-.kind {
-  padding: 2px 10px;
-  border-radius: 10px;
-  border: 1px solid var(--p-line);
-  font-size: 0.9rem;
-}
-.kind.dark {
-  background: #4a3128;
-  color: #fff;
-}
-.kind.milk {
-  background: #7d5033;
-  color: #fff;
-}
-.kind.white {
-  background: #eadfc4;
-  color: #1e2326;
-}
-.moulds {
-  max-width: 820px;
-}
-.none {
-  margin-top: 8vh;
-  text-align: center;
-  font-size: 1.2rem;
-}
-@media (max-width: 700px) {
-  header {
-    flex-wrap: wrap;
-    gap: 10px;
-  }
-  .find {
-    flex: 1 0 100%;
-    max-width: none;
-    margin-left: 0;
-  }
+.larder {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
 }
 </style>

@@ -33,6 +33,9 @@ class EveryWidthTest {
                     "/pieces/sesame-crackle",
                     "/daybook",
                     "/larder",
+                    "/larder/moulds",
+                    "/larder/moulds/new",
+                    "/larder/moulds/bar-21",
                     "/rehearsal",
                     "/house");
 
@@ -65,14 +68,14 @@ class EveryWidthTest {
         }
     }
 
-    /** The smallest letters that are shown, drawings included, px. */
+    /** The smallest letters that are shown, drawings included, px; upright words are turned. */
     private static final String SMALLEST =
             "() => { let least = 99; const walk = document.createTreeWalker(document.body,"
                     + " NodeFilter.SHOW_TEXT); while (walk.nextNode()) { const e ="
                     + " walk.currentNode.parentElement; if (!walk.currentNode.textContent.trim() ||"
                     + " !e.getClientRects().length || !e.getBoundingClientRect().width || e.closest('.v-overlay')) continue; let px ="
                     + " parseFloat(getComputedStyle(e).fontSize); if (e.ownerSVGElement) px *="
-                    + " e.getScreenCTM()?.a ?? 1; least = Math.min(least, px) } return"
+                    + " Math.hypot(e.getScreenCTM()?.a ?? 1, e.getScreenCTM()?.b ?? 0); least = Math.min(least, px) } return"
                     + " Math.round(least * 10) / 10 }";
 
     /** A batch is begun, read and led on a phone, its main act under the thumb. */

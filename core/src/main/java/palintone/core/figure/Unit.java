@@ -29,6 +29,8 @@ public enum Unit {
     WATT("W"),
     PASCAL("Pa"),
     PASCAL_SECOND("Pa·s"),
+    /** Of an angle. */
+    DEGREE("°"),
     PIECE("pieces"),
     MOULD("moulds");
 

@@ -1,5 +1,8 @@
 package palintone.core.mould;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import palintone.core.figure.Require;
 
 /**
@@ -41,6 +44,26 @@ public sealed interface Cavity permits HalfSphere, Dome, Bar, Frustum, HalfEgg, 
      * @throws palintone.core.figure.OutOfRangeException when the shell would fill the cavity
      */
     Cavity inset(double thicknessMm);
+
+    /**
+     * The profile between two depths, points closer together near the lower one, where round shapes
+     * turn fastest.
+     *
+     * @param fromMm depth of the upper end
+     * @param toMm depth of the lower end
+     */
+    default List<Outline.Point> profile(final double fromMm, final double toMm) {
+        final int steps = 48;
+        final List<Outline.Point> points = new ArrayList<>();
+        for (int i = 0; i <= steps; i++) {
+            final double z =
+                    i == steps
+                            ? toMm
+                            : fromMm + (toMm - fromMm) * Math.sin(Math.PI / 2 * i / steps);
+            points.add(new Outline.Point(halfWidthMm(z), z));
+        }
+        return Collections.unmodifiableList(points);
+    }
 
     /** Volume of the whole cavity to the brim, ml. */
     default double volumeMl() {

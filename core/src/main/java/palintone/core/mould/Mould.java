@@ -1,6 +1,10 @@
 package palintone.core.mould;
 
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
 
 /**
  * A mould of equal cavities.
@@ -23,6 +27,8 @@ public record Mould(
         int owned,
         MouldBody body,
         MouldState state) {
+
+    private static final double MELTED = 1.25;
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when a name is missing or a count
@@ -54,6 +60,23 @@ public record Mould(
             final int cavities,
             final int owned) {
         this(id, name, cavity, cavities, 1, owned, MouldBody.USUAL, MouldState.CLEAN);
+    }
+
+    /** Couverture that fills one cavity to the brim, g; which couverture is not said yet. */
+    public Figure brim() {
+        final double ml = cavity.volumeMl();
+        return Figure.of(
+                        "brim-full",
+                        ml * MELTED,
+                        Unit.GRAM,
+                        Basis.of("volume · density of melted couverture")
+                                .with("volume", ml, Unit.MILLILITRE)
+                                .with("density", MELTED, Unit.GRAM_PER_ML)
+                                .from(Source.definition("geometry of the cavity"))
+                                .from(
+                                        Source.remembered(
+                                                "melted couverture, 1.21 to 1.29 g/ml by kind")))
+                .spread(ml * 1.21, ml * 1.29);
     }
 
     /** Whether its pieces come out. */

@@ -1,58 +1,79 @@
 package palintone.core.mould;
 
 import java.util.List;
+import palintone.core.figure.Unit;
 
 /** The shapes a cavity can be written down as, and the measures each asks for. */
 public enum Shape {
-    HALF_SPHERE("Half sphere", Ask.LENGTH) {
+    HALF_SPHERE("Half sphere", Asked.length("Diameter", 28)) {
         @Override
         Cavity cavity(final Measures m) {
             return new HalfSphere(m.lengthMm());
         }
     },
-    DOME("Dome", Ask.LENGTH, Ask.DEPTH) {
+    DOME("Dome", Asked.length("Diameter", 26), Asked.depth(24)) {
         @Override
         Cavity cavity(final Measures m) {
             return new Dome(m.lengthMm(), m.depthMm());
         }
     },
-    FRUSTUM("Cone, cut off", Ask.LENGTH, Ask.FLOOR, Ask.DEPTH) {
+    FRUSTUM(
+            "Cone, cut off",
+            Asked.length("Diameter of the opening", 30),
+            new Asked(Ask.FLOOR, "Diameter of the floor", Unit.MILLIMETRE, 22),
+            Asked.depth(16)) {
         @Override
         Cavity cavity(final Measures m) {
             return new Frustum(m.lengthMm(), m.floorMm(), m.depthMm());
         }
     },
-    DISC("Disc", Ask.LENGTH, Ask.DEPTH, Ask.DRAFT) {
+    DISC("Disc", Asked.length("Diameter", 40), Asked.depth(6), Asked.draft()) {
         @Override
         Cavity cavity(final Measures m) {
             return Frustum.disc(m.lengthMm(), m.depthMm(), m.draftDegrees());
         }
     },
-    BAR("Bar", Ask.LENGTH, Ask.WIDTH, Ask.DEPTH, Ask.DRAFT) {
+    BAR("Bar", Asked.length("Length", 44), Asked.width(22), Asked.depth(14), Asked.draft()) {
         @Override
         Cavity cavity(final Measures m) {
             return new Bar(m.lengthMm(), m.widthMm(), m.depthMm(), m.draftDegrees());
         }
     },
-    EGG("Egg half", Ask.LENGTH, Ask.FLOOR, Ask.WIDTH) {
+    EGG(
+            "Egg half",
+            Asked.length("Widest place to blunt end", 28),
+            new Asked(Ask.FLOOR, "Widest place to pointed end", Unit.MILLIMETRE, 40),
+            Asked.width(48)) {
         @Override
         Cavity cavity(final Measures m) {
             return new HalfEgg(m.lengthMm(), m.floorMm(), m.widthMm());
         }
     },
-    TURNED("Round, of your own profile", Ask.OUTLINE) {
+    TURNED(
+            "Round, own profile",
+            new Asked(Ask.OUTLINE, "Profile from the rim to the floor", Unit.MILLIMETRE, 0)) {
         @Override
         Cavity cavity(final Measures m) {
             return new Turned(m.outline());
         }
     },
-    PULLED("Flat, of your own outline", Ask.DEPTH, Ask.DRAFT, Ask.OUTLINE) {
+    PULLED(
+            "Flat, own outline",
+            Asked.depth(12),
+            Asked.draft(),
+            new Asked(Ask.OUTLINE, "Opening seen from above", Unit.MILLIMETRE, 0)) {
         @Override
         Cavity cavity(final Measures m) {
             return new Pulled(m.outline(), m.depthMm(), m.draftDegrees());
         }
     },
-    WEIGHED("Weighed with water", Ask.LENGTH, Ask.WIDTH, Ask.DEPTH, Ask.WATER) {
+    WEIGHED(
+            "Weighed with water",
+            new Asked(Ask.WATER, "Water to the brim", Unit.GRAM, 6),
+            new Asked(Ask.WATER_WARMTH, "Water is", Unit.CELSIUS, 20),
+            Asked.length("Length of the opening", 30),
+            Asked.width(30),
+            Asked.depth(14)) {
         @Override
         Cavity cavity(final Measures m) {
             // An opening longer than wide is taken as an ellipse.
@@ -64,9 +85,9 @@ public enum Shape {
     };
 
     private final String words;
-    private final List<Ask> asks;
+    private final List<Asked> asks;
 
-    Shape(final String words, final Ask... asks) {
+    Shape(final String words, final Asked... asks) {
         this.words = words;
         this.asks = List.of(asks);
     }
@@ -79,8 +100,13 @@ public enum Shape {
     }
 
     /** What has to be measured of it, in the order one measures. */
-    public List<Ask> asks() {
+    public List<Asked> asks() {
         return asks;
+    }
+
+    /** Whether its outline is drawn point by point. */
+    public boolean isDrawn() {
+        return asks.stream().anyMatch(asked -> asked.ask() == Ask.OUTLINE);
     }
 
     /** A measure that a shape may ask for. */
@@ -91,6 +117,34 @@ public enum Shape {
         FLOOR,
         DRAFT,
         WATER,
+        WATER_WARMTH,
         OUTLINE
+    }
+
+    /**
+     * A measure as one shape asks for it.
+     *
+     * @param ask which
+     * @param words as the maker says it
+     * @param unit it is measured in
+     * @param usual a value to begin with, in that unit
+     */
+    public record Asked(Ask ask, String words, Unit unit, double usual) {
+
+        private static Asked length(final String words, final double usualMm) {
+            return new Asked(Ask.LENGTH, words, Unit.MILLIMETRE, usualMm);
+        }
+
+        private static Asked width(final double usualMm) {
+            return new Asked(Ask.WIDTH, "Width", Unit.MILLIMETRE, usualMm);
+        }
+
+        private static Asked depth(final double usualMm) {
+            return new Asked(Ask.DEPTH, "Depth", Unit.MILLIMETRE, usualMm);
+        }
+
+        private static Asked draft() {
+            return new Asked(Ask.DRAFT, "Lean of the walls", Unit.DEGREE, 8);
+        }
     }
 }

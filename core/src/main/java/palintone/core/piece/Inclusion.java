@@ -1,5 +1,8 @@
 package palintone.core.piece;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Filling;
@@ -29,7 +32,9 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
     /** Where an inclusion goes. */
     public enum Placing {
         STIRRED_IN,
-        ON_THE_BACK
+        ON_THE_BACK,
+        /** Whole, in a layer of filling. */
+        SET_IN
     }
 
     /**
@@ -51,6 +56,21 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
         }
     }
 
+    /** Refuses a place that a kind of piece does not have. */
+    void placed(final Placing... allowed) {
+        if (!Arrays.asList(allowed).contains(placing)) {
+            throw new OutOfRangeException(
+                    "place of " + ingredient.name(),
+                    placing.name(),
+                    Arrays.stream(allowed).map(Enum::name).collect(Collectors.joining(", ")));
+        }
+    }
+
+    /** How thick it is where it is about as long as wide, mm. */
+    double acrossMm() {
+        return 2 * Math.cbrt(volumeMl() * 1000 * 3 / (4 * Math.PI));
+    }
+
     /** What all of it takes up, by its own density without the air between, ml. */
     public double volumeMl() {
         return eachG / ChoiOkos1986.densityGPerMl(ingredient.composition(), ROOM_C);
@@ -58,7 +78,7 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
 
     /** The chocolate it pushes aside, ml. */
     public double displacedMl() {
-        return placing == Placing.STIRRED_IN ? volumeMl() : SUNK * volumeMl();
+        return placing == Placing.ON_THE_BACK ? SUNK * volumeMl() : volumeMl();
     }
 
     /** Water and spirit in it, share of its mass, 0 to 1. */
@@ -72,6 +92,6 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
         return Filling.stirred(
                 ingredient.id(),
                 ingredient.name(),
-                java.util.List.of(new RecipeLine(ingredient, eachG, KitchenUnit.GRAM)));
+                List.of(new RecipeLine(ingredient, eachG, KitchenUnit.GRAM)));
     }
 }

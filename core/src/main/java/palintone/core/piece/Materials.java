@@ -6,10 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
@@ -81,6 +84,24 @@ public record Materials(
      * @param figures what is computed of it by itself: its water, and so its verdict
      */
     public record InclusionNeed(Inclusion inclusion, Figure toWeigh, FillingFigures figures) {
+
+        static InclusionNeed of(
+                final Inclusion inclusion,
+                final int pieces,
+                final Function<Filling, Conditions> conditions) {
+            final Filling alone = inclusion.alone();
+            return new InclusionNeed(
+                    inclusion,
+                    Figure.of(
+                            inclusion.ingredient().name(),
+                            inclusion.eachG() * pieces,
+                            Unit.GRAM,
+                            Basis.of("in one × pieces")
+                                    .with("in one", inclusion.eachG(), Unit.GRAM)
+                                    .with("pieces", pieces, Unit.PIECE)
+                                    .from(Source.definition("per piece × pieces"))),
+                    FillingFigures.of(alone, conditions.apply(alone)));
+        }
 
         /** Above this something moist is judged without its acid: that stays inside it. */
         private static final double MOIST = 0.85;

@@ -15,22 +15,32 @@ import palintone.core.substance.ChoiOkos1986;
  * @param shell couverture in the shell
  * @param cap couverture in the cap
  * @param layers each filling, first in first
+ * @param inserts what is set in whole, in order of the layers
  * @param whole everything together
  * @param brim couverture of one cavity filled to the brim
  */
 public record MouldedMasses(
-        Figure shell, Figure cap, List<Figure> layers, Figure whole, Figure brim)
+        Figure shell,
+        Figure cap,
+        List<Figure> layers,
+        List<Figure> inserts,
+        Figure whole,
+        Figure brim)
         implements PieceMasses {
 
     private static final Source GEOMETRY = Source.definition("closed form of the cavity");
 
     static MouldedMasses of(final MouldedPiece piece) {
+        return of(piece, piece.fill());
+    }
+
+    static MouldedMasses of(final MouldedPiece piece, final MouldedFill fill) {
         final double density = piece.couverture().castingDensityGPerMl();
         final double brimMl = piece.mould().cavity().volumeMl();
         final Figure shell =
                 chocolate(
                         "shell",
-                        piece.shellMl(),
+                        brimMl - fill.hollow().volumeMl(),
                         density,
                         Basis.of("(cavity − hollow inside the shell) · density")
                                 .with("cavity", brimMl, Unit.MILLILITRE)
@@ -38,14 +48,17 @@ public record MouldedMasses(
         final Figure cap =
                 chocolate(
                         "cap",
-                        piece.capMl(),
+                        fill.capMl(),
                         density,
                         Basis.of("hollow down to the head room · density")
-                                .with("head room", piece.headRoomMm(), Unit.MILLIMETRE));
+                                .with("head room", fill.capMm(), Unit.MILLIMETRE));
         final List<Figure> layers = new ArrayList<>();
         double wholeG = shell.value() + cap.value();
-        for (final FillingLayer layer : piece.layers()) {
-            final double ml = piece.fillingMl() * layer.share();
+        final List<Figure> inserts = new ArrayList<>();
+        final double roomMl = fill.layers().stream().mapToDouble(l -> l.spaceMl()).sum();
+        for (int i = 0; i < piece.layers().size(); i++) {
+            final FillingLayer layer = piece.layers().get(i);
+            final double ml = fill.layers().get(i).fillingMl();
             final double fillingDensity = layer.filling().densityGPerMl();
             wholeG += ml * fillingDensity;
             layers.add(
@@ -53,22 +66,33 @@ public record MouldedMasses(
                             layer.filling().name(),
                             ml * fillingDensity,
                             Unit.GRAM,
-                            Basis.of("room below the head room · share · density")
-                                    .with("room for fillings", piece.fillingMl(), Unit.MILLILITRE)
-                                    .with("share", layer.share() * 100, Unit.PERCENT)
+                            Basis.of("its part of the room below the cap, less inserts, · density")
+                                    .with("room for fillings", roomMl, Unit.MILLILITRE)
+                                    .with("its part", ml, Unit.MILLILITRE)
                                     .with("density", fillingDensity, Unit.GRAM_PER_ML)
                                     .from(GEOMETRY)
                                     .from(ChoiOkos1986.SOURCE)));
+            for (final Inclusion insert : layer.inserts()) {
+                wholeG += insert.eachG();
+                inserts.add(
+                        Figure.of(
+                                insert.ingredient().name(),
+                                insert.eachG(),
+                                Unit.GRAM,
+                                Basis.of("set in whole, as weighed")
+                                        .from(Source.workshop("mass of one, from the piece"))));
+            }
         }
         return new MouldedMasses(
                 shell,
                 cap,
                 Collections.unmodifiableList(layers),
+                Collections.unmodifiableList(inserts),
                 Figure.of(
                         "piece",
                         wholeG,
                         Unit.GRAM,
-                        Basis.of("shell + cap + fillings").from(GEOMETRY)),
+                        Basis.of("shell + cap + fillings + inserts").from(GEOMETRY)),
                 chocolate("brim-full cavity", brimMl, density, Basis.of("cavity · density")));
     }
 
@@ -76,6 +100,7 @@ public record MouldedMasses(
     public List<Figure> parts() {
         final List<Figure> all = new ArrayList<>(List.of(shell, cap));
         all.addAll(layers);
+        all.addAll(inserts);
         return Collections.unmodifiableList(all);
     }
 

@@ -71,7 +71,10 @@ final class MouldedMaterials {
                                 .with("shells and caps", shellsG + capsG, Unit.GRAM)
                                 .from(count)),
                 fillings(piece, each, pieces, habits.fillingSurplus(), conditions),
-                List.of(),
+                piece.layers().stream()
+                        .flatMap(layer -> layer.inserts().stream())
+                        .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
+                        .toList(),
                 Materials.colour(piece, size));
     }
 

@@ -1,10 +1,13 @@
 package palintone.core.piece;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.mould.Cavity;
@@ -13,15 +16,15 @@ import palintone.core.process.Process;
 import palintone.core.temper.Couverture;
 
 /**
- * A filled piece out of a mould: a shell, its layers, and a cap that fills the head room.
+ * A filled piece out of a mould: a shell, its layers, and a cap over what they leave open.
  *
  * @param id short name used in files
  * @param name as the maker says it
  * @param mould it is cast in
  * @param couverture of shell and cap
  * @param shellMm thickness of the shell, mm
- * @param headRoomMm left below the rim for the cap, mm
- * @param layers fillings, first in first; shares sum to one
+ * @param headRoomMm left below the rim for the cap at least, mm
+ * @param layers fillings, first in first
  * @param colour sprayed into the mould, where it is
  */
 public record MouldedPiece(
@@ -35,22 +38,63 @@ public record MouldedPiece(
         Optional<ColourCoat> colour)
         implements Piece {
 
-    private static final double SHARE_TOLERANCE = 0.001;
+    /** A cap so much thicker than asked for is worth a word. */
+    private static final double THICKER = 1.2;
 
     /**
-     * @throws OutOfRangeException when shell or cap leave no room for a filling, or the shares of
-     *     the layers do not sum to one
+     * @throws OutOfRangeException when shell, layers and cap do not fit into the cavity, or the
+     *     shares of the layers do not sum to one
      */
     public MouldedPiece {
         Require.text("id", id, 64);
         Require.text("name", name, 120);
         layers = List.copyOf(layers);
-        new MouldRoom(mould, shellMm, headRoomMm);
-        final double sum = layers.stream().mapToDouble(FillingLayer::share).sum();
-        if (Math.abs(sum - 1) > SHARE_TOLERANCE) {
-            throw new OutOfRangeException(
-                    "shares of the layers", String.valueOf(sum), "a sum of 1");
+        MouldedFill.of(new MouldRoom(mould, shellMm, headRoomMm), layers);
+    }
+
+    /** How its layers lie; computed anew at every call. */
+    MouldedFill fill() {
+        return MouldedFill.of(mouldRoom(), layers);
+    }
+
+    /** Depth of the cap, mm: the head room, or more where the layers leave more. */
+    public double capMm() {
+        return fill().capMm();
+    }
+
+    /** What a maker should know of how it is filled, though nothing forbids it. */
+    public List<Sentence> remarks() {
+        final List<Sentence> remarks = new ArrayList<>();
+        final MouldedFill fill = fill();
+        if (fill.capMm() > headRoomMm * THICKER) {
+            remarks.add(
+                    Sentence.of(
+                                    "The layers leave {left} open: the cap is thicker than the"
+                                            + " {wanted} asked for.")
+                            .with("left", fill.capMm(), Unit.MILLIMETRE)
+                            .with("wanted", headRoomMm, Unit.MILLIMETRE));
         }
+        for (int i = 0; i < layers.size(); i++) {
+            final double highMm = fill.layers().get(i).floorMm() - fill.capMm();
+            for (final Inclusion insert : layers.get(i).inserts()) {
+                if (insert.acrossMm() > highMm) {
+                    remarks.add(
+                            Sentence.of(
+                                            insert.ingredient().name()
+                                                    + " is about {across} thick, and {high} is left"
+                                                    + " below the cap: lay it flat, or it stands"
+                                                    + " through.")
+                                    .with("across", insert.acrossMm(), Unit.MILLIMETRE)
+                                    .with("high", highMm, Unit.MILLIMETRE));
+                }
+            }
+        }
+        return remarks;
+    }
+
+    /** Share of the room for fillings that a layer's filling takes up, 0 to 1. */
+    public double shareOf(final int layer) {
+        return fill().layers().get(layer).fillingMl() / fillingMl();
     }
 
     /** What one cavity leaves for the fillings. */
@@ -70,7 +114,7 @@ public record MouldedPiece(
 
     /** Chocolate of one cap, ml. */
     public double capMl() {
-        return mouldRoom().capMl();
+        return fill().capMl();
     }
 
     /** Chocolate of one shell, ml. */

@@ -148,6 +148,7 @@ final class MouldedProcess {
         int before = chilled;
         for (int i = 0; i < layers; i++) {
             final Materials.FillingNeed need = needs.fillings().get(i);
+            before = setIn(piece.layers().get(i), before);
             final ProcessDraft.TaskDraft fill =
                     draft.task(TaskKind.FILL).after(After.straight(before));
             Optional.ofNullable(made.get(need.filling().id()))
@@ -162,7 +163,7 @@ final class MouldedProcess {
                                                             : " Leave room for the next layer."))
                                     .with("each", need.each().value(), Unit.GRAM)
                                     .with("all", need.inPieces().value(), Unit.GRAM)
-                                    .with("room", piece.headRoomMm(), Unit.MILLIMETRE))
+                                    .with("room", piece.capMm(), Unit.MILLIMETRE))
                     .read("filling in the bag", Unit.CELSIUS, 27, new Band(20, 24, 29, 31))
                     .caution(fillingCaution(need))
                     .occupies(Occupies.MOULD)
@@ -180,6 +181,44 @@ final class MouldedProcess {
                             .done();
         }
         return before;
+    }
+
+    /**
+     * What stands whole in a layer goes in first, and the filling around it.
+     *
+     * @return number of the last task
+     */
+    private int setIn(final FillingLayer layer, final int before) {
+        int last = before;
+        for (final Inclusion insert : layer.inserts()) {
+            last =
+                    draft.task(TaskKind.SET_IN)
+                            .after(After.straight(last))
+                            .say(
+                                    Sentence.of(
+                                                    "Set "
+                                                            + insert.ingredient().name()
+                                                            + " into each, {each}, {all} in all."
+                                                            + " It must be dry and at room"
+                                                            + " temperature.")
+                                            .with("each", insert.eachG(), Unit.GRAM)
+                                            .with(
+                                                    "all",
+                                                    insert.eachG() * needs.size().pieces(),
+                                                    Unit.GRAM))
+                            .clock(new Clock(30, 120, 600))
+                            .occupies(Occupies.MOULD)
+                            .caution(insertCaution(insert))
+                            .done();
+        }
+        return last;
+    }
+
+    private String insertCaution(final Inclusion insert) {
+        final boolean cold =
+                needs.inclusions().stream()
+                        .anyMatch(need -> need.inclusion().equals(insert) && need.keepCold());
+        return cold ? Cautions.COLD_FILLING + " " + Cautions.LIFE : Cautions.LIFE;
     }
 
     private static After ahead(final int made) {

@@ -58,23 +58,26 @@ public record PieceMoisture(
             final double barrierMm,
             final double days,
             final List<Bite> checks) {
-        return of(
-                piece.name(),
-                piece.mouldRoom(),
-                piece.layers().stream()
-                        .map(
-                                layer ->
-                                        new Part(
-                                                layer.filling().name(),
-                                                layer.share(),
-                                                FillingProperties.of(
-                                                        layer.filling().cooked(),
-                                                        Conditions.USUAL.measured(
-                                                                own.apply(layer.filling())))))
-                        .toList(),
-                barrierMm,
-                days,
-                checks);
+        return of(piece.name(), piece.mouldRoom(), parts(piece, own), barrierMm, days, checks);
+    }
+
+    private static List<Part> parts(
+            final MouldedPiece piece, final Function<Filling, Corrections> own) {
+        // What a layer holds, against the room of the whole: the cap may be deeper than planned.
+        final double roomMl = piece.mouldRoom().fillingMl();
+        final List<MouldedFill.Lying> lying = piece.fill().layers();
+        final List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < lying.size(); i++) {
+            final Filling filling = piece.layers().get(i).filling();
+            parts.add(
+                    new Part(
+                            filling.name(),
+                            lying.get(i).fillingMl() / roomMl,
+                            FillingProperties.of(
+                                    filling.cooked(),
+                                    Conditions.USUAL.measured(own.apply(filling)))));
+        }
+        return parts;
     }
 
     /**

@@ -1,7 +1,5 @@
 package palintone.core.piece;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.Quantity;
@@ -16,8 +14,6 @@ import palintone.core.mould.Cavity;
  * @param flecks pieces of something stirred in, as far as a cut shows them
  */
 public record Section(List<Point> outer, List<Region> regions, List<Fleck> flecks) {
-
-    private static final int STEPS = 48;
 
     /** One point of an outline. */
     public record Point(double depthMm, double halfWidthMm) {}
@@ -51,15 +47,8 @@ public record Section(List<Point> outer, List<Region> regions, List<Fleck> fleck
 
     /** Half widths of a cavity between two depths. */
     static List<Point> outline(final Cavity cavity, final double fromMm, final double toMm) {
-        final List<Point> points = new ArrayList<>();
-        for (int i = 0; i <= STEPS; i++) {
-            // Closer together near the floor, where round shapes turn fastest.
-            final double z =
-                    i == STEPS
-                            ? toMm
-                            : fromMm + (toMm - fromMm) * Math.sin(Math.PI / 2 * i / STEPS);
-            points.add(new Point(z, cavity.halfWidthMm(z)));
-        }
-        return Collections.unmodifiableList(points);
+        return cavity.profile(fromMm, toMm).stream()
+                .map(p -> new Point(p.downMm(), p.acrossMm()))
+                .toList();
     }
 }

@@ -8,7 +8,6 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.filling.FillingFigures;
 
 /** What a batch cast full needs: nothing is poured back, only what the bowl itself keeps. */
 final class SolidMaterials {
@@ -54,26 +53,9 @@ final class SolidMaterials {
                                 .with("in the pieces", keptG, Unit.GRAM)
                                 .from(count)),
                 List.of(),
-                piece.inclusions().stream().map(i -> need(i, pieces, conditions, count)).toList(),
+                piece.inclusions().stream()
+                        .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
+                        .toList(),
                 Materials.colour(piece, size));
-    }
-
-    private static Materials.InclusionNeed need(
-            final Inclusion inclusion,
-            final int pieces,
-            final Function<Filling, Conditions> conditions,
-            final Source count) {
-        final Filling alone = inclusion.alone();
-        return new Materials.InclusionNeed(
-                inclusion,
-                Figure.of(
-                        inclusion.ingredient().name(),
-                        inclusion.eachG() * pieces,
-                        Unit.GRAM,
-                        Basis.of("in one × pieces")
-                                .with("in one", inclusion.eachG(), Unit.GRAM)
-                                .with("pieces", pieces, Unit.PIECE)
-                                .from(count)),
-                FillingFigures.of(alone, conditions.apply(alone)));
     }
 }

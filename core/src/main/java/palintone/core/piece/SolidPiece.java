@@ -52,6 +52,8 @@ public record SolidPiece(
             throw new OutOfRangeException(
                     "inclusions", String.valueOf(inclusions.size()), "up to " + MOST_INCLUSIONS);
         }
+        inclusions.forEach(
+                i -> i.placed(Inclusion.Placing.STIRRED_IN, Inclusion.Placing.ON_THE_BACK));
         final double cavityMl = mould.cavity().volumeMl();
         final double insideMl = inclusions.stream().mapToDouble(Inclusion::displacedMl).sum();
         if (insideMl > CLOSEST * cavityMl) {

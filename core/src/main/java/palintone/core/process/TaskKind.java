@@ -23,6 +23,7 @@ public enum TaskKind {
     PRESS("Press"),
     SET("Set"),
     CHILL("Chill"),
+    SET_IN("Set in"),
     FILL("Fill"),
     LEVEL("Level"),
     TEMPER_AGAIN("Temper again"),

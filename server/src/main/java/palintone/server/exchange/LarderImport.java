@@ -10,32 +10,28 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
-import palintone.core.mould.Bar;
-import palintone.core.mould.Cavity;
-import palintone.core.mould.Dome;
-import palintone.core.mould.HalfSphere;
-import palintone.core.mould.Mould;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.mould.MouldBody;
+import palintone.core.mould.Shape;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.FunctionalClass;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.larder.IngredientDraft;
 import palintone.server.larder.LarderService;
 import palintone.server.larder.TraitsView;
-import palintone.server.mould.MouldEntity;
-import palintone.server.mould.MouldRepository;
+import palintone.server.mould.MouldDraft;
+import palintone.server.mould.MouldService;
 
 /** Reads ingredients.csv and moulds.csv. */
 @Component
 class LarderImport {
 
     private final LarderService larder;
-    private final MouldRepository moulds;
+    private final MouldService moulds;
     private final ImportProgress progress;
 
     LarderImport(
-            final LarderService larder,
-            final MouldRepository moulds,
-            final ImportProgress progress) {
+            final LarderService larder, final MouldService moulds, final ImportProgress progress) {
         this.progress = progress;
         this.larder = larder;
         this.moulds = moulds;
@@ -76,6 +72,14 @@ class LarderImport {
                 "yes".equals(row.optional("estimated")));
     }
 
+    private static Set<Allergen> allergens(final CsvRow row, final String column) {
+        final Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
+        Arrays.stream(row.optional(column).split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .forEach(word -> allergens.add(row.choice(column, word, Allergen.class)));
+        return allergens;
+    }
+
     private static Double optional(final CsvRow row, final String column) {
         return row.optional(column).isEmpty() ? null : row.number(column);
     }
@@ -89,16 +93,12 @@ class LarderImport {
                 parts.put(component, grams);
             }
         }
-        final Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
-        Arrays.stream(row.optional("allergens").split("\\s+"))
-                .filter(word -> !word.isEmpty())
-                .forEach(word -> allergens.add(row.choice("allergens", word, Allergen.class)));
         final String kind = row.optional("couverture");
         return new IngredientDraft(
                 row.text("name"),
                 row.number("density_g_per_ml"),
                 parts,
-                allergens,
+                allergens(row, "allergens"),
                 kind.isEmpty() ? null : row.choice("couverture", kind, CouvertureKind.class),
                 row.text("source"),
                 "yes".equals(row.optional("from_memory")),
@@ -107,41 +107,66 @@ class LarderImport {
     }
 
     /**
-     * One mould a row: id, name, shape, length_mm (diameter of round shapes), width_mm, depth_mm,
-     * draft_degrees, cavities, owned.
+     * One mould a row: id, name, shape, cavities, owned, and those measures its shape asks for:
+     * length_mm (diameter of round shapes), width_mm, depth_mm, floor_mm, draft_degrees, water_g,
+     * water_c, outline (points as across:down, separated by spaces); if wanted rows, material,
+     * build, wall_mm, scratched and last_held (allergens separated by spaces).
      */
     int moulds(final NamedFile file) {
         final List<CsvRow> rows = CsvRow.read(file);
         for (final CsvRow row : rows) {
-            row.take(
-                    () -> {
-                        final Mould mould =
-                                new Mould(
-                                        row.text("id"),
-                                        row.text("name"),
-                                        cavity(row),
-                                        row.whole("cavities"),
-                                        row.whole("owned"));
-                        final MouldEntity entity =
-                                moulds.findById(mould.id())
-                                        .orElseGet(() -> new MouldEntity(mould.id()));
-                        entity.take(mould);
-                        moulds.save(entity);
-                    });
+            row.take(() -> moulds.put(row.text("id"), mould(row)));
         }
         return rows.size();
     }
 
-    private static Cavity cavity(final CsvRow row) {
-        return switch (row.choice("shape", row.text("shape"), MouldEntity.Shape.class)) {
-            case HALF_SPHERE -> new HalfSphere(row.number("length_mm"));
-            case DOME -> new Dome(row.number("length_mm"), row.number("depth_mm"));
-            case BAR ->
-                    new Bar(
-                            row.number("length_mm"),
-                            row.number("width_mm"),
-                            row.number("depth_mm"),
-                            row.number("draft_degrees"));
-        };
+    private static MouldDraft mould(final CsvRow row) {
+        final Shape shape = row.choice("shape", row.text("shape"), Shape.class);
+        return new MouldDraft(
+                row.text("name"),
+                shape,
+                optional(row, "length_mm"),
+                optional(row, "width_mm"),
+                optional(row, "depth_mm"),
+                optional(row, "floor_mm"),
+                optional(row, "draft_degrees"),
+                optional(row, "water_g"),
+                optional(row, "water_c"),
+                points(row),
+                row.whole("cavities"),
+                row.optional("rows").isEmpty() ? 1 : row.whole("rows"),
+                row.whole("owned"),
+                row.optional("material").isEmpty()
+                        ? MouldBody.USUAL.material()
+                        : row.choice("material", row.text("material"), MouldBody.Material.class),
+                row.optional("build").isEmpty()
+                        ? MouldBody.USUAL.build()
+                        : row.choice("build", row.text("build"), MouldBody.Build.class),
+                row.optional("wall_mm").isEmpty()
+                        ? MouldBody.USUAL.wallMm()
+                        : row.number("wall_mm"),
+                "yes".equals(row.optional("scratched")),
+                allergens(row, "last_held"),
+                null);
+    }
+
+    private static List<MouldDraft.DrawnPoint> points(final CsvRow row) {
+        final String outline = row.optional("outline");
+        if (outline.isEmpty()) {
+            return null;
+        }
+        final List<MouldDraft.DrawnPoint> points = new ArrayList<>();
+        for (final String pair : outline.split("\\s+")) {
+            final String[] both = pair.split(":");
+            try {
+                points.add(
+                        new MouldDraft.DrawnPoint(
+                                Double.valueOf(both[0]), Double.valueOf(both[1])));
+            } catch (NumberFormatException | ArrayIndexOutOfBoundsException wrong) {
+                throw new OutOfRangeException(
+                        "outline", "\"" + pair + "\"", "points as 12.5:0 in mm, across:down");
+            }
+        }
+        return points;
     }
 }

@@ -1,28 +1,66 @@
 package palintone.server.mould;
 
-import org.springframework.transaction.annotation.Transactional;
+import jakarta.validation.Valid;
+import java.util.Arrays;
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.core.mould.Shape;
 import palintone.server.web.PageView;
+import palintone.server.web.PutAway;
 
 @RestController
 @RequestMapping("/api/moulds")
 class MouldController {
 
-    private final MouldRepository moulds;
+    private final MouldService moulds;
 
-    MouldController(final MouldRepository moulds) {
+    MouldController(final MouldService moulds) {
         this.moulds = moulds;
     }
 
     @GetMapping
-    @Transactional(readOnly = true)
-    public PageView<MouldView> moulds(
+    PageView<MouldView> moulds(
+            @RequestParam(defaultValue = "") final String find,
+            @RequestParam(defaultValue = "false") final boolean archived,
             @RequestParam(defaultValue = "0") final int page,
             @RequestParam(defaultValue = "100") final int size) {
-        return PageView.of(
-                moulds.findAllByOrderByName(PageView.request(page, size)), MouldView::of);
+        return moulds.list(find, archived, page, size);
+    }
+
+    /** A shape and what has to be measured of it. */
+    public record ShapeView(Shape shape, String words, List<Shape.Asked> asks) {}
+
+    @GetMapping("/shapes")
+    List<ShapeView> shapes() {
+        return Arrays.stream(Shape.values())
+                .map(shape -> new ShapeView(shape, shape.words(), shape.asks()))
+                .toList();
+    }
+
+    @GetMapping("/{id}")
+    MouldView mould(@PathVariable final String id) {
+        return moulds.view(id);
+    }
+
+    @PostMapping("/trial")
+    MouldView trial(@Valid @RequestBody final MouldDraft draft) {
+        return moulds.trial(draft);
+    }
+
+    @PutMapping("/{id}")
+    MouldView change(@PathVariable final String id, @Valid @RequestBody final MouldDraft draft) {
+        return moulds.change(id, draft);
+    }
+
+    @PutMapping("/{id}/archived")
+    MouldView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
+        return moulds.archive(id, wish.archived(), wish.version());
     }
 }

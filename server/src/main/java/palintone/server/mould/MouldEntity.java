@@ -1,30 +1,35 @@
 package palintone.server.mould;
 
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import palintone.core.mould.Bar;
-import palintone.core.mould.Cavity;
-import palintone.core.mould.Dome;
-import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Measures;
 import palintone.core.mould.Mould;
+import palintone.core.mould.MouldBody;
+import palintone.core.mould.MouldState;
+import palintone.core.mould.Outline;
+import palintone.core.mould.Shape;
+import palintone.core.substance.Allergen;
 
-/** A mould as it stands in the books; lengths a shape does not need are zero. */
+/** A mould as it stands in the books; measures a shape does not ask for are zero. */
 @Entity
 @Table(name = "mould")
 public class MouldEntity {
-
-    /** The shapes that can be written down. */
-    public enum Shape {
-        HALF_SPHERE,
-        DOME,
-        BAR
-    }
 
     @Id private String id;
 
@@ -37,9 +42,46 @@ public class MouldEntity {
     private double lengthMm;
     private double widthMm;
     private double depthMm;
+    private double floorMm;
     private double draftDegrees;
+
+    @Column(name = "water_g")
+    private double waterG;
+
+    @Column(name = "water_c")
+    private double waterC;
+
+    @ElementCollection
+    @CollectionTable(name = "mould_point", joinColumns = @JoinColumn(name = "mould_id"))
+    @OrderColumn(name = "position")
+    private List<PointRow> outline = new ArrayList<>();
+
     private int cavities;
+
+    @Column(name = "rows_of")
+    private int rows;
+
     private int owned;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private MouldBody.Material material;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private MouldBody.Build build;
+
+    private double wallMm;
+    private boolean scratched;
+
+    @ElementCollection
+    @CollectionTable(name = "mould_last_held", joinColumns = @JoinColumn(name = "mould_id"))
+    @Column(name = "allergen")
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Set<Allergen> lastHeld = EnumSet.noneOf(Allergen.class);
+
+    private boolean archived;
 
     @Version private Long version;
 
@@ -49,44 +91,90 @@ public class MouldEntity {
         this.id = id;
     }
 
-    /** Takes over everything from a mould the core has accepted. */
-    public void take(final Mould mould) {
-        name = mould.name();
-        cavities = mould.cavities();
-        owned = mould.owned();
-        lengthMm = 0;
-        widthMm = 0;
-        depthMm = 0;
-        draftDegrees = 0;
-        if (mould.cavity() instanceof HalfSphere half) {
-            shape = Shape.HALF_SPHERE;
-            lengthMm = half.diameterMm();
-        } else if (mould.cavity() instanceof Dome dome) {
-            shape = Shape.DOME;
-            lengthMm = dome.diameterMm();
-            depthMm = dome.heightMm();
-        } else if (mould.cavity() instanceof Bar bar) {
-            shape = Shape.BAR;
-            lengthMm = bar.lengthMm();
-            widthMm = bar.widthMm();
-            depthMm = bar.depthMm();
-            draftDegrees = bar.draftDegrees();
+    /** One point of an outline. */
+    @Embeddable
+    public static class PointRow {
+
+        private double acrossMm;
+        private double downMm;
+
+        protected PointRow() {}
+
+        PointRow(final double acrossMm, final double downMm) {
+            this.acrossMm = acrossMm;
+            this.downMm = downMm;
         }
     }
 
+    /**
+     * Takes over everything from a draft.
+     *
+     * @throws palintone.core.figure.OutOfRangeException when the core would not take it
+     */
+    public void take(final MouldDraft draft) {
+        final Mould checked = draft.mould(id);
+        final Measures measures = draft.measures();
+        name = checked.name();
+        shape = measures.shape();
+        lengthMm = measures.lengthMm();
+        widthMm = measures.widthMm();
+        depthMm = measures.depthMm();
+        floorMm = measures.floorMm();
+        draftDegrees = measures.draftDegrees();
+        waterG = measures.waterG();
+        waterC = measures.waterC();
+        outline.clear();
+        measures.outline().forEach(p -> outline.add(new PointRow(p.acrossMm(), p.downMm())));
+        cavities = checked.cavities();
+        rows = checked.rows();
+        owned = checked.owned();
+        material = checked.body().material();
+        build = checked.body().build();
+        wallMm = checked.body().wallMm();
+        scratched = checked.state().scratched();
+        lastHeld.clear();
+        lastHeld.addAll(checked.state().lastHeld());
+    }
+
     public Mould mould() {
-        return new Mould(id, name, cavity(), cavities, owned);
+        return new Mould(
+                id,
+                name,
+                measures().cavity(),
+                cavities,
+                rows,
+                owned,
+                new MouldBody(material, build, wallMm),
+                new MouldState(scratched, lastHeld));
     }
 
-    private Cavity cavity() {
-        return switch (shape) {
-            case HALF_SPHERE -> new HalfSphere(lengthMm);
-            case DOME -> new Dome(lengthMm, depthMm);
-            case BAR -> new Bar(lengthMm, widthMm, depthMm, draftDegrees);
-        };
+    Measures measures() {
+        return new Measures(
+                shape,
+                lengthMm,
+                widthMm,
+                depthMm,
+                floorMm,
+                draftDegrees,
+                waterG,
+                waterC,
+                // Only a drawn shape has points: do not ask for those of others.
+                shape.isDrawn()
+                        ? outline.stream()
+                                .map(p -> new Outline.Point(p.acrossMm, p.downMm))
+                                .toList()
+                        : List.of());
     }
 
-    public Shape shape() {
-        return shape;
+    void archive(final boolean away) {
+        archived = away;
+    }
+
+    boolean archived() {
+        return archived;
+    }
+
+    Long version() {
+        return version;
     }
 }

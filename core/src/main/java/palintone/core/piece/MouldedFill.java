@@ -1,0 +1,198 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.mould.Cavity;
+
+/**
+ * How the layers of a piece lie in its hollow: filled from the floor up, the cap over what is left
+ * open. Layers and cap are volumes of one hollow, so they always add up to it.
+ *
+ * @param hollow inside the shell
+ * @param layers first in first
+ * @param capMm from the rim down to the filling, mm
+ * @param capMl chocolate of the cap
+ */
+record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl) {
+
+    private static final double TOLERANCE = 0.001;
+
+    /**
+     * One layer where it lies.
+     *
+     * @param topMm depth of its upper face, from the rim
+     * @param floorMm depth of its lower face
+     * @param spaceMl it takes up, inserts included
+     * @param fillingMl of filling in it
+     */
+    record Lying(double topMm, double floorMm, double spaceMl, double fillingMl) {}
+
+    /**
+     * @throws OutOfRangeException when the layers and the least cap do not fit, or shares alone do
+     *     not sum to one
+     */
+    static MouldedFill of(final MouldRoom room, final List<FillingLayer> layers) {
+        final Cavity hollow = room.hollow();
+        final double wholeMl = hollow.volumeMl();
+        final double roomMl = wholeMl - hollow.volumeToMl(room.headRoomMm());
+        checkShares(layers);
+        final double restMl = rest(hollow, layers, roomMl);
+        final List<Lying> lying = new ArrayList<>();
+        double floorMm = hollow.depthMm();
+        double below = 0;
+        for (final FillingLayer layer : layers) {
+            final double spaceMl = space(hollow, layer, floorMm, roomMl, restMl);
+            below += spaceMl;
+            if (below > roomMl * (1 + TOLERANCE)) {
+                throw tooDeep(room, hollow, below);
+            }
+            final double top =
+                    Math.max(room.headRoomMm(), depthOf(hollow, Math.max(0, wholeMl - below)));
+            lying.add(new Lying(top, floorMm, spaceMl, filling(layer, spaceMl)));
+            floorMm = top;
+        }
+        if (layers.isEmpty()) {
+            throw new OutOfRangeException("layers", "none", "one filling or more");
+        }
+        return new MouldedFill(hollow, List.copyOf(lying), floorMm, wholeMl - below);
+    }
+
+    /** Of the filling room of a layer, what is not taken by its inserts. */
+    private static double filling(final FillingLayer layer, final double spaceMl) {
+        final double left = spaceMl - layer.insertsMl();
+        if (left <= 0) {
+            throw new OutOfRangeException(
+                    "inserts in " + layer.filling().name(),
+                    words(layer.insertsMl()) + " ml",
+                    "less than the " + words(spaceMl) + " ml of their layer");
+        }
+        return left;
+    }
+
+    private static double space(
+            final Cavity hollow,
+            final FillingLayer layer,
+            final double floorMm,
+            final double roomMl,
+            final double restMl) {
+        final LayerAmount amount = layer.amount();
+        if (amount instanceof LayerAmount.Share share) {
+            return share.share() * roomMl;
+        }
+        if (amount instanceof LayerAmount.Grams grams) {
+            return grams.grams() / layer.filling().densityGPerMl() + layer.insertsMl();
+        }
+        if (amount instanceof LayerAmount.Height height) {
+            final double top = floorMm - height.mm();
+            final double over = Math.max(0, -top);
+            return hollow.volumeToMl(floorMm)
+                    - hollow.volumeToMl(Math.max(0, top))
+                    + over * hollow.rimAreaMm2() / Cavity.CUBIC_MM_PER_ML;
+        }
+        return restMl;
+    }
+
+    /** Where shares are all there is, somebody has mistyped one unless they make a whole. */
+    private static void checkShares(final List<FillingLayer> layers) {
+        double sum = 0;
+        boolean onlyShares = !layers.isEmpty();
+        int rests = 0;
+        for (final FillingLayer layer : layers) {
+            if (layer.amount() instanceof LayerAmount.Share share) {
+                sum += share.share();
+            } else {
+                onlyShares = false;
+            }
+            if (layer.amount() instanceof LayerAmount.Rest) {
+                rests++;
+            }
+        }
+        if (sum > 1 + TOLERANCE || onlyShares && sum < 1 - TOLERANCE) {
+            throw new OutOfRangeException(
+                    "shares of the layers",
+                    String.valueOf(sum),
+                    onlyShares ? "a sum of 1" : "a sum up to 1");
+        }
+        if (rests > 1) {
+            throw new OutOfRangeException("layers that fill the rest", rests + "", "one at most");
+        }
+    }
+
+    /** What is left for the layer that takes the rest, ml. */
+    private static double rest(
+            final Cavity hollow, final List<FillingLayer> layers, final double roomMl) {
+        final int at = indexOfRest(layers);
+        if (at < 0) {
+            return 0;
+        }
+        double floorMm = hollow.depthMm();
+        double below = 0;
+        for (int i = 0; i < at; i++) {
+            below += space(hollow, layers.get(i), floorMm, roomMl, 0);
+            floorMm = depthOf(hollow, Math.max(0, hollow.volumeMl() - below));
+        }
+        // From the cap down: a layer above that is given by height hangs from the one over it.
+        double ceiling = hollow.volumeMl() - roomMl;
+        for (int i = layers.size() - 1; i > at; i--) {
+            if (layers.get(i).amount() instanceof LayerAmount.Height height) {
+                final double top = depthOf(hollow, ceiling);
+                final double floor = Math.min(hollow.depthMm(), top + height.mm());
+                ceiling += hollow.volumeToMl(floor) - hollow.volumeToMl(top);
+            } else {
+                ceiling += space(hollow, layers.get(i), floorMm, roomMl, 0);
+            }
+        }
+        final double left = hollow.volumeMl() - ceiling - below;
+        if (left <= 0) {
+            throw new OutOfRangeException(
+                    layers.get(at).filling().name(),
+                    "left without room",
+                    "other layers that leave it some");
+        }
+        return left;
+    }
+
+    private static int indexOfRest(final List<FillingLayer> layers) {
+        for (int i = 0; i < layers.size(); i++) {
+            if (layers.get(i).amount() instanceof LayerAmount.Rest) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static OutOfRangeException tooDeep(
+            final MouldRoom room, final Cavity hollow, final double belowMl) {
+        final double wholeMl = hollow.volumeMl();
+        final double overMm =
+                belowMl <= wholeMl
+                        ? room.headRoomMm() - depthOf(hollow, wholeMl - belowMl)
+                        : room.headRoomMm()
+                                + (belowMl - wholeMl)
+                                        * Cavity.CUBIC_MM_PER_ML
+                                        / hollow.rimAreaMm2();
+        return new OutOfRangeException(
+                "layers and cap",
+                words(overMm) + " mm deeper than the cavity",
+                "thinner layers, less head room or a thinner shell");
+    }
+
+    /** The depth down to which a cavity holds this volume. */
+    private static double depthOf(final Cavity cavity, final double ml) {
+        if (ml <= 0) {
+            return 0;
+        }
+        if (ml >= cavity.volumeMl()) {
+            return cavity.depthMm();
+        }
+        return new BracketingNthOrderBrentSolver(1e-12, 1e-9, 5)
+                .solve(200, z -> cavity.volumeToMl(z) - ml, 0, cavity.depthMm());
+    }
+
+    private static String words(final double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+}

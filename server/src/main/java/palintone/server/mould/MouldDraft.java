@@ -1,0 +1,113 @@
+package palintone.server.mould;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Set;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.mould.Measures;
+import palintone.core.mould.Mould;
+import palintone.core.mould.MouldBody;
+import palintone.core.mould.MouldState;
+import palintone.core.mould.Outline;
+import palintone.core.mould.Shape;
+import palintone.core.substance.Allergen;
+
+/**
+ * A mould as somebody writes it down. Of the measures only those count that the shape asks for.
+ *
+ * @param version of the state that was changed; null for something new
+ */
+public record MouldDraft(
+        @NotNull String name,
+        @NotNull Shape shape,
+        @Nullable Double lengthMm,
+        @Nullable Double widthMm,
+        @Nullable Double depthMm,
+        @Nullable Double floorMm,
+        @Nullable Double draftDegrees,
+        @Nullable Double waterG,
+        @Nullable Double waterC,
+        @Nullable List<@NotNull @Valid DrawnPoint> outline,
+        int cavities,
+        int rows,
+        int owned,
+        @NotNull MouldBody.Material material,
+        @NotNull MouldBody.Build build,
+        double wallMm,
+        boolean scratched,
+        @NotNull Set<@NotNull Allergen> lastHeld,
+        @Nullable Long version) {
+
+    /** One point of an outline. */
+    public record DrawnPoint(@NotNull Double acrossMm, @NotNull Double downMm) {}
+
+    /**
+     * What the shape is made from.
+     *
+     * @throws OutOfRangeException naming a measure that the shape asks for and that is not given
+     */
+    Measures measures() {
+        for (final Shape.Asked asked : shape.asks()) {
+            if (given(asked.ask()) == null) {
+                throw new OutOfRangeException(
+                        asked.words().toLowerCase(java.util.Locale.ROOT),
+                        "missing",
+                        asked.ask() == Shape.Ask.OUTLINE ? "points" : "a number");
+            }
+        }
+        return new Measures(
+                shape,
+                asked(Shape.Ask.LENGTH, lengthMm),
+                asked(Shape.Ask.WIDTH, widthMm),
+                asked(Shape.Ask.DEPTH, depthMm),
+                asked(Shape.Ask.FLOOR, floorMm),
+                asked(Shape.Ask.DRAFT, draftDegrees),
+                asked(Shape.Ask.WATER, waterG),
+                asked(Shape.Ask.WATER_WARMTH, waterC),
+                asks(Shape.Ask.OUTLINE)
+                        ? outline.stream()
+                                .map(p -> new Outline.Point(p.acrossMm(), p.downMm()))
+                                .toList()
+                        : List.of());
+    }
+
+    private Object given(final Shape.Ask ask) {
+        return switch (ask) {
+            case LENGTH -> lengthMm;
+            case WIDTH -> widthMm;
+            case DEPTH -> depthMm;
+            case FLOOR -> floorMm;
+            case DRAFT -> draftDegrees;
+            case WATER -> waterG;
+            case WATER_WARMTH -> waterC;
+            case OUTLINE -> outline;
+        };
+    }
+
+    private boolean asks(final Shape.Ask ask) {
+        return shape.asks().stream().anyMatch(asked -> asked.ask() == ask);
+    }
+
+    private double asked(final Shape.Ask ask, final Double value) {
+        return asks(ask) ? value : 0;
+    }
+
+    /**
+     * The mould as the core knows it.
+     *
+     * @throws OutOfRangeException when the core would not take it
+     */
+    Mould mould(final String id) {
+        return new Mould(
+                id,
+                name,
+                measures().cavity(),
+                cavities,
+                rows,
+                owned,
+                new MouldBody(material, build, wallMm),
+                new MouldState(scratched, lastHeld));
+    }
+}

@@ -1,0 +1,90 @@
+package palintone.server.mould;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.Require;
+import palintone.server.problem.NotHereException;
+import palintone.server.problem.StaleVersionException;
+import palintone.server.web.PageView;
+
+/** Finds and keeps moulds. */
+@Service
+public class MouldService {
+
+    private final MouldRepository moulds;
+
+    MouldService(final MouldRepository moulds) {
+        this.moulds = moulds;
+    }
+
+    @Transactional(readOnly = true)
+    public PageView<MouldView> list(
+            final String part, final boolean archived, final int page, final int size) {
+        return PageView.of(
+                moulds.findByArchivedAndNameContainingIgnoreCaseOrderByName(
+                        archived, part, PageView.request(page, size)),
+                MouldView::of);
+    }
+
+    @Transactional(readOnly = true)
+    public MouldView view(final String id) {
+        return MouldView.of(byId(id));
+    }
+
+    /** The mould as it would be: drawn and measured, not kept. */
+    public MouldView trial(final MouldDraft draft) {
+        final MouldEntity entity = new MouldEntity("trial");
+        entity.take(draft);
+        return MouldView.of(entity);
+    }
+
+    /**
+     * @throws StaleVersionException when the draft rests on an older state
+     */
+    @Transactional
+    public MouldView change(final String id, final MouldDraft draft) {
+        final Optional<MouldEntity> known = moulds.findById(Require.text("mould", id, 64));
+        StaleVersionException.check(
+                "mould", id, draft.version(), known.map(MouldEntity::version).orElse(null));
+        return MouldView.of(write(id, draft, known));
+    }
+
+    /** Writes a mould, new or known; used by the import. */
+    @Transactional
+    public void put(final String id, final MouldDraft draft) {
+        write(id, draft, moulds.findById(Require.text("id", id, 64)));
+    }
+
+    private MouldEntity write(
+            final String id, final MouldDraft draft, final Optional<MouldEntity> known) {
+        final MouldEntity entity = known.orElseGet(() -> new MouldEntity(id));
+        entity.take(draft);
+        return moulds.saveAndFlush(entity);
+    }
+
+    /**
+     * Puts a mould away, or brings it back; pieces and old batches keep reading as they were.
+     *
+     * @throws StaleVersionException when somebody has changed it meanwhile
+     */
+    @Transactional
+    public MouldView archive(final String id, final boolean archived, final long version) {
+        final MouldEntity entity = byId(id);
+        StaleVersionException.check("mould " + id, version, entity.version());
+        entity.archive(archived);
+        return MouldView.of(moulds.saveAndFlush(entity));
+    }
+
+    /** Ids and names of all of them, put away ones too: a name taken is taken. */
+    @Transactional(readOnly = true)
+    public List<String> ids() {
+        return moulds.ids();
+    }
+
+    private MouldEntity byId(final String id) {
+        return moulds.findById(Require.text("mould", id, 64))
+                .orElseThrow(() -> new NotHereException("mould", id));
+    }
+}
