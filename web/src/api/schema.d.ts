@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/moulds/{id}": {
         parameters: {
             query?: never;
@@ -76,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["archive"];
+        put: operations["archive_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1313,12 +1329,22 @@ export interface components {
             /** Format: double */
             eachG: number;
             /** @enum {string} */
-            placing: "STIRRED_IN" | "ON_THE_BACK";
+            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN";
+        };
+        Insert: {
+            ingredient: string;
+            /** Format: double */
+            eachG: number;
         };
         Layer: {
             filling: string;
             /** Format: double */
-            share: number;
+            share?: number | null;
+            /** Format: double */
+            grams?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            inserts?: components["schemas"]["Insert"][] | null;
         };
         MouldedPieceDraft: {
             /**
@@ -1336,6 +1362,8 @@ export interface components {
             /** Format: double */
             headRoomMm: number;
             layers: components["schemas"]["Layer"][];
+            /** Format: double */
+            labelG?: number | null;
             /** Format: int64 */
             version?: number | null;
         };
@@ -1359,6 +1387,8 @@ export interface components {
             colour?: components["schemas"]["Coat"];
             inclusions: components["schemas"]["In"][];
             relief?: components["schemas"]["Pressed"];
+            /** Format: double */
+            labelG?: number | null;
             /** Format: int64 */
             version?: number | null;
         };
@@ -1398,7 +1428,7 @@ export interface components {
             /** Format: double */
             eachG: number;
             /** @enum {string} */
-            placing: "STIRRED_IN" | "ON_THE_BACK";
+            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN";
         };
         InputView: {
             name: string;
@@ -1406,6 +1436,17 @@ export interface components {
             value: number;
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+        };
+        LayerView: {
+            filling: string;
+            name: string;
+            /** Format: double */
+            share?: number | null;
+            /** Format: double */
+            grams?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            inserts: components["schemas"]["Insert"][];
         };
         MouldedPieceView: {
             /**
@@ -1433,6 +1474,13 @@ export interface components {
             shellMm: number;
             /** Format: double */
             headRoomMm: number;
+            mouldId: string;
+            layers: components["schemas"]["LayerView"][];
+            coat?: components["schemas"]["Coat"];
+            qualities: components["schemas"]["QualitiesView"];
+            /** Format: double */
+            labelG?: number | null;
+            archived: boolean;
             /** Format: int64 */
             version?: number | null;
         };
@@ -1442,6 +1490,14 @@ export interface components {
             depthMm: number;
             /** Format: double */
             halfWidthMm: number;
+        };
+        QualitiesView: {
+            figures: components["schemas"]["FigureView"][];
+            unpriced: string[];
+            keepCold: boolean;
+            life?: components["schemas"]["SentenceView"];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            remarks: components["schemas"]["SentenceView"][];
         };
         RegionView: {
             /** @enum {string} */
@@ -1484,6 +1540,10 @@ export interface components {
             inclusions: components["schemas"]["InclusionView"][];
             relief?: components["schemas"]["Pressed"];
             coat?: components["schemas"]["Coat"];
+            qualities: components["schemas"]["QualitiesView"];
+            /** Format: double */
+            labelG?: number | null;
+            archived: boolean;
             /** Format: int64 */
             version?: number | null;
         };
@@ -1492,6 +1552,11 @@ export interface components {
             kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
             citation: string;
             fromMemory: boolean;
+        };
+        PutAway: {
+            archived: boolean;
+            /** Format: int64 */
+            version: number;
         };
         DrawnPoint: {
             /** Format: double */
@@ -1587,11 +1652,6 @@ export interface components {
             /** @enum {string} */
             answer: "COMES_OUT" | "TIGHT" | "STAYS_IN";
             words: components["schemas"]["SentenceView"];
-        };
-        PutAway: {
-            archived: boolean;
-            /** Format: int64 */
-            version: number;
         };
         IngredientDraft: {
             name: string;
@@ -1834,7 +1894,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
             title: string;
             part: string;
             /** @enum {string} */
@@ -2714,7 +2774,7 @@ export interface components {
             eachG: number;
             toWeigh: components["schemas"]["FigureView"];
             /** @enum {string} */
-            placing: "STIRRED_IN" | "ON_THE_BACK";
+            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN";
             keepCold: boolean;
             verdict: components["schemas"]["SentenceView"];
         };
@@ -3093,6 +3153,32 @@ export interface operations {
             };
         };
     };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
     mould: {
         parameters: {
             query?: never;
@@ -3141,7 +3227,7 @@ export interface operations {
             };
         };
     };
-    archive: {
+    archive_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4381,6 +4467,8 @@ export interface operations {
     pieces: {
         parameters: {
             query?: {
+                find?: string;
+                archived?: boolean;
                 page?: number;
                 size?: number;
             };

@@ -113,16 +113,17 @@ export function ofShape(form: MouldInForm, shape: MouldShape): MouldInForm {
 export function missing(form: MouldInForm, shape: MouldShape | undefined): string {
   const open = shape?.asks.find((a) => a.ask !== 'OUTLINE' && form[FIELD_OF[a.ask]] === null)
   if (open) return `${open.words} is missing.`
+  if (!shape) return 'Looking up the shapes …'
   if (form.cavities === null) return 'How many cavities it has is missing.'
   if (form.rows === null) return 'How many rows they lie in is missing.'
   if (form.owned === null) return 'How many of them there are is missing.'
   return form.wallMm === null ? 'The wall of the mould is missing.' : ''
 }
 
-export function draftOf(form: MouldInForm, version: number | null, named: boolean): MouldDraft {
+export function draftOf(form: MouldInForm, version: number | null): MouldDraft {
   return {
     ...form,
-    name: form.name.trim() || (named ? '' : 'Unnamed'),
+    name: form.name.trim(),
     cavities: form.cavities ?? 0,
     rows: form.rows ?? 0,
     owned: form.owned ?? 0,

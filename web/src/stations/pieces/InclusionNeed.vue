@@ -6,6 +6,7 @@ import { quantity, sentence } from '@/parts/units'
 
 defineProps<{ inclusions: Needs['inclusions'] }>()
 const { taste } = useHouse()
+const PLACES = { STIRRED_IN: 'stirred in', ON_THE_BACK: 'laid on the back', SET_IN: 'set in whole' }
 </script>
 
 <template>
@@ -15,8 +16,7 @@ const { taste } = useHouse()
       <BasisButton :figure="each.toWeigh"
         ><b class="num">{{ quantity(each.toWeigh.value, 'GRAM', taste) }}</b> {{ each.name }},
         <span class="quiet"
-          >{{ quantity(each.eachG, 'GRAM', taste) }} in each,
-          {{ each.placing === 'STIRRED_IN' ? 'stirred in' : 'laid on the back' }}</span
+          >{{ quantity(each.eachG, 'GRAM', taste) }} in each, {{ PLACES[each.placing] }}</span
         ></BasisButton
       >
       <p :class="each.keepCold ? 'caution' : 'quiet pad'">{{ sentence(each.verdict, taste) }}</p>

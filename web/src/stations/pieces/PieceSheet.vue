@@ -24,7 +24,7 @@ import PieceSection from './PieceSection.vue'
 import TemperNeed from './TemperNeed.vue'
 
 const props = defineProps<{ piece: Piece }>()
-const emit = defineEmits<{ edit: [] }>()
+const emit = defineEmits<{ edit: []; copy: []; putAway: [] }>()
 const router = useRouter()
 const { begin } = useBatches()
 const { taste } = useHouse()
@@ -121,7 +121,11 @@ useKeys({ ' ': () => void start() })
       <h1>{{ piece.name }}</h1>
       <p class="quiet">
         {{ piece.story }} {{ piece.mould }}, {{ piece.cavitiesPerMould }} a mould.
-        <v-btn v-if="piece.kind === 'SOLID'" variant="text" @click="emit('edit')">Change it</v-btn>
+        <v-btn variant="text" @click="emit('edit')">Change it</v-btn>
+        <v-btn variant="text" @click="emit('copy')">Copy</v-btn>
+        <v-btn variant="text" @click="emit('putAway')">{{
+          piece.archived ? 'Bring back' : 'Archive'
+        }}</v-btn>
       </p>
     </header>
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type Piece } from '@/api/client'
+import MouldedForm from './MouldedForm.vue'
 import PieceSection from './PieceSection.vue'
 import PieceSheet from './PieceSheet.vue'
 import SolidForm from './SolidForm.vue'
@@ -16,15 +18,38 @@ const piece = computed(() =>
 )
 
 const router = useRouter()
-/** New, or the one in the address, being written. */
-const writing = ref<'new' | 'this' | null>(null)
+/** New of a kind, or the one in the address, or a copy of it, being written. */
+const writing = ref<'MOULDED' | 'SOLID' | 'this' | 'copy' | null>(null)
 watch(
   () => props.id,
   () => (writing.value = null),
 )
 const edited = computed(() =>
-  writing.value === 'this' && piece.value?.kind === 'SOLID' ? piece.value : null,
+  writing.value === 'this' || writing.value === 'copy' ? piece.value : undefined,
 )
+const filled = computed(() => (edited.value?.kind === 'MOULDED' ? edited.value : null))
+const solid = computed(() => (edited.value?.kind === 'SOLID' ? edited.value : null))
+
+async function putAway() {
+  const it = piece.value
+  if (!it) return
+  try {
+    await ask(
+      api.PUT('/api/pieces/{id}/archived', {
+        params: { path: { id: it.id } },
+        body: { archived: !it.archived, version: it.version ?? 0 },
+      }),
+    )
+    await load()
+    if (!archived.value) await router.push('/pieces')
+  } catch (problem) {
+    trouble.value = words(problem)
+  }
+}
+const archived = ref(false)
+const find = ref('')
+const soon = useDebounceFn(load, 150)
+watch([archived, find], () => void soon())
 
 async function saved(id: string) {
   await load()
@@ -36,7 +61,9 @@ onMounted(load)
 
 async function load() {
   try {
-    pieces.value = (await ask(api.GET('/api/pieces', { params: { query: {} } }))).items
+    const query = { find: find.value, archived: archived.value, size: 200 }
+    pieces.value = (await ask(api.GET('/api/pieces', { params: { query } }))).items
+    trouble.value = ''
   } catch (problem) {
     trouble.value = words(problem)
   } finally {
@@ -48,6 +75,7 @@ async function load() {
 <template>
   <div class="pieces">
     <nav class="list" aria-label="Pieces">
+      <v-text-field v-model="find" label="Find" density="comfortable" class="find" />
       <router-link
         v-for="each in pieces"
         :key="each.id"
@@ -60,12 +88,23 @@ async function load() {
           <span class="quiet">{{ each.couverture }}</span>
         </span>
       </router-link>
-      <button type="button" class="new" @click="writing = 'new'">New: cast full</button>
+      <button type="button" class="new" @click="writing = 'MOULDED'">New: filled</button>
+      <button type="button" class="new" @click="writing = 'SOLID'">New: cast full</button>
+      <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
     </nav>
+    <MouldedForm
+      v-if="writing === 'MOULDED' || filled"
+      :key="`moulded ${writing}`"
+      :piece="filled"
+      :copied="writing === 'copy'"
+      @saved="saved"
+      @cancel="writing = null"
+    />
     <SolidForm
-      v-if="writing"
+      v-else-if="writing"
       :key="writing"
-      :piece="edited"
+      :piece="solid"
+      :copied="writing === 'copy'"
       :taken="pieces.map((p) => p.id)"
       @saved="saved"
       @cancel="writing = null"
@@ -75,6 +114,8 @@ async function load() {
       :key="`${piece.id} ${piece.version}`"
       :piece="piece"
       @edit="writing = 'this'"
+      @copy="writing = 'copy'"
+      @put-away="putAway"
     />
     <section v-else class="sheet">
       <p v-if="trouble" class="trouble">{{ trouble }}</p>
@@ -85,8 +126,10 @@ async function load() {
       </template>
       <template v-else>
         <h1>No pieces yet</h1>
-        <p class="quiet mb-5">Read in ingredients, moulds, fillings and pieces from files.</p>
-        <v-btn size="x-large" color="primary" to="/larder">To the Larder</v-btn>
+        <p class="quiet mb-5">
+          A piece wants a mould, a couverture and, where it is filled, a filling.
+        </p>
+        <v-btn size="x-large" color="primary" @click="writing = 'MOULDED'">New piece</v-btn>
       </template>
     </section>
   </div>
@@ -126,6 +169,9 @@ async function load() {
   border-radius: 8px;
   font-weight: 600;
   text-align: center;
+}
+.find {
+  margin-bottom: 8px;
 }
 .list b,
 .list span span {

@@ -21,7 +21,7 @@ import { useTurn } from '@/parts/turn'
 import { inTaste, quantity } from '@/parts/units'
 import PieceSection from './PieceSection.vue'
 
-const props = defineProps<{ piece: SolidPiece | null; taken: string[] }>()
+const props = defineProps<{ piece: SolidPiece | null; taken: string[]; copied?: boolean }>()
 const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
 const { taste } = useHouse()
 const { all, trouble, load } = useLarder()
@@ -31,22 +31,23 @@ const PLACINGS = [
   { id: 'ON_THE_BACK', words: 'laid on the back' },
 ] as const
 
-type In = { ingredient: string; eachG: number | null; placing: 'STIRRED_IN' | 'ON_THE_BACK' }
-const own = props.piece
-const name = ref(own?.name ?? '')
-const story = ref(own?.story ?? '')
-const mould = ref(own?.mouldId ?? '')
-const couverture = ref(own?.couvertureId ?? '')
+type In = Omit<SolidPieceDraft['inclusions'][number], 'eachG'> & { eachG: number | null }
+const from = props.piece
+const own = props.copied ? null : from
+const name = ref(props.copied ? `${from?.name} 2` : (from?.name ?? ''))
+const story = ref(from?.story ?? '')
+const mould = ref(from?.mouldId ?? '')
+const couverture = ref(from?.couvertureId ?? '')
 const inclusions = ref<In[]>(
-  own?.inclusions.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG, placing: i.placing })) ??
+  from?.inclusions.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG, placing: i.placing })) ??
     [],
 )
-const pressed = ref(Boolean(own?.relief))
-const reliefMm = ref<number | null>(own?.relief?.depthMm ?? 1)
-const reliefPercent = ref<number | null>(own?.relief?.sharePercent ?? 30)
-const sprayed = ref(Boolean(own?.coat))
-const colour = ref(own?.coat?.name ?? '')
-const filmMm = ref<number | null>(own?.coat?.filmMm ?? 0.05)
+const pressed = ref(Boolean(from?.relief))
+const reliefMm = ref<number | null>(from?.relief?.depthMm ?? 1)
+const reliefPercent = ref<number | null>(from?.relief?.sharePercent ?? 30)
+const sprayed = ref(Boolean(from?.coat))
+const colour = ref(from?.coat?.name ?? '')
+const filmMm = ref<number | null>(from?.coat?.filmMm ?? 0.05)
 
 const moulds = ref<Mould[]>([])
 const larder = ref<IngredientName[]>([])

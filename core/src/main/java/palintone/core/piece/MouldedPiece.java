@@ -62,7 +62,7 @@ public record MouldedPiece(
         return fill().capMm();
     }
 
-    /** What a maker should know of how it is filled, though nothing forbids it. */
+    @Override
     public List<Sentence> remarks() {
         final List<Sentence> remarks = new ArrayList<>();
         final MouldedFill fill = fill();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Sentence;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.mould.Mould;
@@ -30,6 +31,11 @@ public sealed interface Piece permits MouldedPiece, SolidPiece {
 
     /** What it is filled with, first in first; nothing in a piece cast full. */
     default List<Filling> fillings() {
+        return List.of();
+    }
+
+    /** What a maker should know of it, though nothing forbids it. */
+    default List<Sentence> remarks() {
         return List.of();
     }
 

@@ -97,7 +97,7 @@ public class FilledPieces {
                     continue;
                 }
                 final double each = masses.layers().get(i).value();
-                final double share = piece.layers().get(i).share();
+                final double share = piece.shareOf(i);
                 views.add(
                         new FilledView(
                                 piece.id(),

@@ -1,10 +1,13 @@
 package palintone.server.piece;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
@@ -12,7 +15,11 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import palintone.core.piece.FillingLayer;
+import palintone.core.piece.Inclusion;
+import palintone.core.piece.LayerAmount;
 import palintone.core.piece.MouldedPiece;
 import palintone.server.filling.FillingEntity;
 import palintone.server.larder.IngredientEntity;
@@ -38,7 +45,20 @@ public class MouldedPieceEntity extends PieceEntity {
         super(id);
     }
 
-    /** One filling and its share of the room. */
+    @ElementCollection
+    @CollectionTable(name = "piece_insert", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "position")
+    private List<InsertRow> inserts = new ArrayList<>();
+
+    /** By what a layer is measured. */
+    enum AmountKind {
+        SHARE,
+        GRAMS,
+        HEIGHT,
+        REST
+    }
+
+    /** One filling and how much of it. */
     @Embeddable
     public static class LayerRow {
 
@@ -46,13 +66,59 @@ public class MouldedPieceEntity extends PieceEntity {
         @JoinColumn(name = "filling_id")
         private FillingEntity filling;
 
-        private double share;
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private AmountKind amountKind;
+
+        private double amount;
 
         protected LayerRow() {}
 
-        LayerRow(final FillingEntity filling, final double share) {
+        LayerRow(final FillingEntity filling, final LayerAmount by) {
             this.filling = filling;
-            this.share = share;
+            if (by instanceof LayerAmount.Share share) {
+                amountKind = AmountKind.SHARE;
+                amount = share.share();
+            } else if (by instanceof LayerAmount.Grams grams) {
+                amountKind = AmountKind.GRAMS;
+                amount = grams.grams();
+            } else if (by instanceof LayerAmount.Height height) {
+                amountKind = AmountKind.HEIGHT;
+                amount = height.mm();
+            } else {
+                amountKind = AmountKind.REST;
+            }
+        }
+
+        LayerAmount amount() {
+            return switch (amountKind) {
+                case SHARE -> new LayerAmount.Share(amount);
+                case GRAMS -> new LayerAmount.Grams(amount);
+                case HEIGHT -> new LayerAmount.Height(amount);
+                case REST -> new LayerAmount.Rest();
+            };
+        }
+    }
+
+    /** Something set whole into a layer, counted from 0. */
+    @Embeddable
+    public static class InsertRow {
+
+        private int layer;
+
+        @ManyToOne(fetch = FetchType.LAZY)
+        @JoinColumn(name = "ingredient_id")
+        private IngredientEntity ingredient;
+
+        @Column(name = "each_g")
+        private double eachG;
+
+        protected InsertRow() {}
+
+        InsertRow(final int layer, final IngredientEntity ingredient, final double eachG) {
+            this.layer = layer;
+            this.ingredient = ingredient;
+            this.eachG = eachG;
         }
     }
 
@@ -60,25 +126,28 @@ public class MouldedPieceEntity extends PieceEntity {
             final PieceDraft.Moulded draft,
             final MouldEntity mould,
             final IngredientEntity couverture,
-            final List<LayerRow> newLayers) {
-        take(draft.name(), draft.story(), mould, couverture, draft.coat());
+            final List<LayerRow> newLayers,
+            final List<InsertRow> newInserts) {
+        take(draft.name(), draft.story(), mould, couverture, draft.coat(), draft.labelG());
         shellMm = draft.shellMm();
         headRoomMm = draft.headRoomMm();
         layers.clear();
         layers.addAll(newLayers);
+        inserts.clear();
+        inserts.addAll(newInserts);
         check();
     }
 
     @Override
     public MouldedPiece piece(final double pressureHPa) {
         // Fillings before couverture: then all ingredients are known, and are fetched together.
-        final List<FillingLayer> fillings =
-                layers.stream()
-                        .map(
-                                row ->
-                                        new FillingLayer(
-                                                row.filling.filling().at(pressureHPa), row.share))
-                        .toList();
+        final List<FillingLayer> fillings = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            final LayerRow row = layers.get(i);
+            fillings.add(
+                    new FillingLayer(
+                            row.filling.filling().at(pressureHPa), row.amount(), insertsOf(i)));
+        }
         return new MouldedPiece(
                 id(),
                 name(),
@@ -90,8 +159,20 @@ public class MouldedPieceEntity extends PieceEntity {
                 colour());
     }
 
+    private List<Inclusion> insertsOf(final int layer) {
+        return inserts.stream()
+                .filter(row -> row.layer == layer)
+                .map(
+                        row ->
+                                new Inclusion(
+                                        row.ingredient.ingredient(),
+                                        row.eachG,
+                                        Inclusion.Placing.SET_IN))
+                .toList();
+    }
+
     @Override
-    PieceView view(final double pressureHPa) {
-        return PieceView.Moulded.of(this, piece(pressureHPa));
+    PieceView view(final PieceView.Around around) {
+        return PieceView.Moulded.of(this, piece(around.pressureHPa()), around);
     }
 }

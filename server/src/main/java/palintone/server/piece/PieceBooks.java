@@ -1,5 +1,6 @@
 package palintone.server.piece;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,14 +10,17 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.Conditions;
 import palintone.server.filling.FillingEntity;
+import palintone.server.filling.FillingNotes;
 import palintone.server.filling.FillingRepository;
+import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldEntity;
 import palintone.server.mould.MouldRepository;
+import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
 import palintone.server.problem.TakenException;
 
@@ -29,18 +33,21 @@ public class PieceBooks {
     private final FillingRepository fillings;
     private final LarderService larder;
     private final HouseService houses;
+    private final FillingNotes notes;
 
     PieceBooks(
             final PieceRepository pieces,
             final MouldRepository moulds,
             final FillingRepository fillings,
             final LarderService larder,
-            final HouseService houses) {
+            final HouseService houses,
+            final FillingNotes notes) {
         this.pieces = pieces;
         this.moulds = moulds;
         this.fillings = fillings;
         this.larder = larder;
         this.houses = houses;
+        this.notes = notes;
     }
 
     /**
@@ -53,13 +60,37 @@ public class PieceBooks {
         final Optional<PieceEntity> known = pieces.findById(Require.text("piece", id, 64));
         StaleVersionException.check(
                 "piece", id, draft.version(), known.map(PieceEntity::version).orElse(null));
-        return write(id, draft, known).view(houses.house().pressureHPa());
+        return write(id, draft, known).view(around());
     }
 
     /** The piece as it would be, without keeping it. */
     @Transactional(readOnly = true)
     public PieceView trial(final PieceDraft draft) {
-        return entity("trial", draft, Optional.empty()).view(Cooking.SEA_LEVEL_HPA);
+        return entity("trial", draft, Optional.empty()).view(around());
+    }
+
+    /**
+     * Puts a piece away, or brings it back; old batches keep reading as they were.
+     *
+     * @throws StaleVersionException when somebody has changed it meanwhile
+     */
+    @Transactional
+    public PieceView archive(final String id, final boolean archived, final long version) {
+        final PieceEntity entity =
+                pieces.findById(Require.text("piece", id, 64))
+                        .orElseThrow(() -> new NotHereException("piece", id));
+        StaleVersionException.check("piece " + id, version, entity.version());
+        entity.archive(archived);
+        return pieces.saveAndFlush(entity).view(around());
+    }
+
+    /** How pieces are judged in this house today. */
+    PieceView.Around around() {
+        final HouseEntity house = houses.house();
+        return new PieceView.Around(
+                house.pressureHPa(),
+                house.air().temperatureC(),
+                filling -> Conditions.USUAL.measured(notes.corrections(filling.id())));
     }
 
     /** Writes a piece, new or known; used by the import. */
@@ -82,7 +113,8 @@ public class PieceBooks {
         if (draft instanceof PieceDraft.Moulded moulded) {
             final MouldedPieceEntity entity =
                     of(MouldedPieceEntity.class, known).orElseGet(() -> new MouldedPieceEntity(id));
-            entity.take(moulded, mould, couverture, layers(given("layers", moulded.layers())));
+            final List<PieceDraft.Layer> layers = given("layers", moulded.layers());
+            entity.take(moulded, mould, couverture, layers(layers), inserts(layers));
             return entity;
         }
         final PieceDraft.Solid solid = (PieceDraft.Solid) draft;
@@ -108,8 +140,32 @@ public class PieceBooks {
                 .map(
                         layer ->
                                 new MouldedPieceEntity.LayerRow(
-                                        filling(layer.filling()), layer.share()))
+                                        filling(layer.filling()), layer.amount()))
                 .toList();
+    }
+
+    private List<MouldedPieceEntity.InsertRow> inserts(final List<PieceDraft.Layer> drafts) {
+        final Set<String> ids = new TreeSet<>();
+        drafts.forEach(
+                layer ->
+                        setIn(layer)
+                                .forEach(i -> ids.add(Require.text("insert", i.ingredient(), 64))));
+        final Map<String, IngredientEntity> found = larder.byIds(ids);
+        final List<MouldedPieceEntity.InsertRow> rows = new ArrayList<>();
+        for (int i = 0; i < drafts.size(); i++) {
+            for (final PieceDraft.Insert insert : setIn(drafts.get(i))) {
+                rows.add(
+                        new MouldedPieceEntity.InsertRow(
+                                i,
+                                found.get(insert.ingredient()),
+                                given("mass of an insert", insert.eachG())));
+            }
+        }
+        return rows;
+    }
+
+    private static List<PieceDraft.Insert> setIn(final PieceDraft.Layer layer) {
+        return layer.inserts() == null ? List.of() : layer.inserts();
     }
 
     private FillingEntity filling(final String id) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.method.Method;
 import palintone.server.web.PageView;
+import palintone.server.web.PutAway;
 
 @RestController
 @RequestMapping("/api/pieces")
@@ -28,9 +29,11 @@ class PieceController {
 
     @GetMapping
     PageView<PieceView> pieces(
+            @RequestParam(defaultValue = "") final String find,
+            @RequestParam(defaultValue = "false") final boolean archived,
             @RequestParam(defaultValue = "0") final int page,
             @RequestParam(defaultValue = "100") final int size) {
-        return pieces.list(page, size);
+        return pieces.list(find, archived, page, size);
     }
 
     @GetMapping("/{id}")
@@ -53,6 +56,11 @@ class PieceController {
     @PutMapping("/{id}")
     PieceView change(@PathVariable final String id, @Valid @RequestBody final PieceDraft draft) {
         return books.change(id, draft);
+    }
+
+    @PutMapping("/{id}/archived")
+    PieceView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
+        return books.archive(id, wish.archived(), wish.version());
     }
 
     /** The piece as it would be: drawn and weighed, not kept. */

@@ -8,9 +8,13 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Inclusion;
+import palintone.core.piece.LayerAmount;
 
 /** A piece as somebody writes it down, on screen or in a file. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -39,6 +43,10 @@ public sealed interface PieceDraft {
     @Nullable
     Coat colour();
 
+    /** What its label promises, g; null where nothing is promised. */
+    @Nullable
+    Double labelG();
+
     /** Of the state that was changed; null for something new. */
     @Nullable
     Long version();
@@ -51,8 +59,36 @@ public sealed interface PieceDraft {
     /** Coloured cocoa butter in the mould. */
     record Coat(@NotNull String name, @NotNull Double filmMm) {}
 
-    /** One filling and its share of the room. */
-    record Layer(@NotNull String filling, @NotNull Double share) {}
+    /**
+     * One filling and how much of it: by share of the room, by grams or by height; none of the
+     * three where it fills the rest.
+     *
+     * @param inserts set into it whole
+     */
+    record Layer(
+            @NotNull String filling,
+            @Nullable Double share,
+            @Nullable Double grams,
+            @Nullable Double heightMm,
+            @Nullable List<@NotNull @Valid Insert> inserts) {
+
+        LayerAmount amount() {
+            if (Stream.of(share, grams, heightMm).filter(Objects::nonNull).count() > 1) {
+                throw new OutOfRangeException(
+                        "amount of " + filling, "given twice", "share, grams or heightMm");
+            }
+            if (share != null) {
+                return new LayerAmount.Share(share);
+            }
+            if (grams != null) {
+                return new LayerAmount.Grams(grams);
+            }
+            return heightMm == null ? new LayerAmount.Rest() : new LayerAmount.Height(heightMm);
+        }
+    }
+
+    /** A nut, a berry: whole. */
+    record Insert(@NotNull String ingredient, @NotNull Double eachG) {}
 
     /** One thing in a piece cast full. */
     record In(
@@ -66,7 +102,7 @@ public sealed interface PieceDraft {
     /**
      * A filled piece.
      *
-     * @param layers first in first; shares sum to one
+     * @param layers first in first
      */
     @Schema(name = "MouldedPieceDraft")
     record Moulded(
@@ -78,6 +114,7 @@ public sealed interface PieceDraft {
             double shellMm,
             double headRoomMm,
             @NotNull List<@NotNull @Valid Layer> layers,
+            @Nullable Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 
@@ -95,6 +132,7 @@ public sealed interface PieceDraft {
             @Nullable @Valid Coat colour,
             @NotNull List<@NotNull @Valid In> inclusions,
             @Nullable @Valid Pressed relief,
+            @Nullable Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 }

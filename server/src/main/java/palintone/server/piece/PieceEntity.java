@@ -1,5 +1,6 @@
 package palintone.server.piece;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.DiscriminatorColumn;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -10,6 +11,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.Cooking;
@@ -43,6 +45,12 @@ public abstract class PieceEntity {
 
     private Double colourFilmMm;
 
+    /** Null where no label promises a weight. */
+    @Column(name = "label_g")
+    private Double labelG;
+
+    private boolean archived;
+
     @Version private Long version;
 
     protected PieceEntity() {}
@@ -59,7 +67,7 @@ public abstract class PieceEntity {
     public abstract Piece piece(double pressureHPa);
 
     /** The piece as it is shown. */
-    abstract PieceView view(double pressureHPa);
+    abstract PieceView view(PieceView.Around around);
 
     /** Takes over what every kind has; what the core refuses must not be kept. */
     protected void take(
@@ -67,11 +75,16 @@ public abstract class PieceEntity {
             final String newStory,
             final MouldEntity newMould,
             final IngredientEntity newCouverture,
-            final Optional<ColourCoat> colour) {
+            final Optional<ColourCoat> colour,
+            final Double newLabelG) {
         if (newCouverture.couverture().isEmpty()) {
             throw new OutOfRangeException(
                     "couverture", newCouverture.id(), "an ingredient marked dark, milk or white");
         }
+        if (newLabelG != null) {
+            Require.positive("weight on the label", newLabelG, 20_000, "g");
+        }
+        labelG = newLabelG;
         name = newName;
         story = Require.text("story", newStory, LONGEST_STORY);
         mould = newMould;
@@ -111,6 +124,18 @@ public abstract class PieceEntity {
 
     Optional<ColourCoat> colour() {
         return Optional.ofNullable(colourName).map(c -> new ColourCoat(c, colourFilmMm));
+    }
+
+    OptionalDouble labelG() {
+        return labelG == null ? OptionalDouble.empty() : OptionalDouble.of(labelG);
+    }
+
+    void archive(final boolean away) {
+        archived = away;
+    }
+
+    boolean archived() {
+        return archived;
     }
 
     Long version() {

@@ -25,5 +25,6 @@ public interface PieceRepository extends JpaRepository<PieceEntity, String> {
     @Query("select p from MouldedPieceEntity p order by p.name")
     List<MouldedPieceEntity> moulded();
 
-    Page<PieceEntity> findAllByOrderByName(Pageable page);
+    Page<PieceEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(
+            boolean archived, String part, Pageable page);
 }

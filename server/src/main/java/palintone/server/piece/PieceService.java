@@ -32,28 +32,36 @@ public class PieceService {
     private final PieceRepository pieces;
     private final HouseService houses;
     private final PieceShelf shelf;
+    private final PieceBooks books;
 
     /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
     private final Cache<CurveOrder, TemperCurve> curves =
             Caffeine.newBuilder().maximumSize(MOST_CURVES).build();
 
-    PieceService(final PieceRepository pieces, final HouseService houses, final PieceShelf shelf) {
+    PieceService(
+            final PieceRepository pieces,
+            final HouseService houses,
+            final PieceShelf shelf,
+            final PieceBooks books) {
+        this.books = books;
         this.pieces = pieces;
         this.houses = houses;
         this.shelf = shelf;
     }
 
     @Transactional(readOnly = true)
-    public PageView<PieceView> list(final int page, final int size) {
-        final double pressure = houses.house().pressureHPa();
+    public PageView<PieceView> list(
+            final String part, final boolean archived, final int page, final int size) {
+        final PieceView.Around around = books.around();
         return PageView.of(
-                pieces.findAllByOrderByName(PageView.request(page, size)),
-                entity -> entity.view(pressure));
+                pieces.findByArchivedAndNameContainingIgnoreCaseOrderByName(
+                        archived, part, PageView.request(page, size)),
+                entity -> entity.view(around));
     }
 
     @Transactional(readOnly = true)
     public PieceView view(final String id) {
-        return byId(id).view(houses.house().pressureHPa());
+        return byId(id).view(books.around());
     }
 
     @Transactional(readOnly = true)

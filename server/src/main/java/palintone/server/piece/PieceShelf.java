@@ -38,6 +38,9 @@ class PieceShelf {
             union all select concat('s ', i.id), i.version
               from ingredient i join solid_inclusion s on s.ingredient_id = i.id
               where s.piece_id = :id
+            union all select concat('t ', i.id), i.version
+              from ingredient i join piece_insert t on t.ingredient_id = i.id
+              where t.piece_id = :id
             union all select concat('f ', f.id), f.version
               from filling f join piece_layer l on l.filling_id = f.id where l.piece_id = :id
             union all select concat('i ', i.id), i.version

@@ -5,11 +5,21 @@ import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Inclusion;
+import palintone.core.piece.LayerAmount;
 import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.Piece;
+import palintone.core.piece.PieceFigures;
 import palintone.core.piece.SolidPiece;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
 
 /** A piece as it is listed and drawn. */
 @Schema(
@@ -29,6 +39,74 @@ public sealed interface PieceView {
 
     String name();
 
+    /**
+     * What it is judged by.
+     *
+     * @param pressureHPa of the air where its fillings are cooked
+     * @param roomC where it is filled
+     * @param conditions where each filling is kept, and what was measured of it
+     */
+    record Around(double pressureHPa, double roomC, Function<Filling, Conditions> conditions) {}
+
+    /**
+     * What matters of one piece.
+     *
+     * @param unpriced what has no price, so that the cost is too low
+     */
+    record QualitiesView(
+            List<FigureView> figures,
+            Set<String> unpriced,
+            boolean keepCold,
+            @Nullable SentenceView life,
+            List<Allergen> allergens,
+            List<SentenceView> remarks) {
+
+        static QualitiesView of(final PieceEntity entity, final Piece piece, final Around around) {
+            final PieceFigures it =
+                    PieceFigures.of(piece, around.conditions(), around.roomC(), entity.labelG());
+            return new QualitiesView(
+                    it.figures().stream().map(FigureView::of).toList(),
+                    it.unpriced(),
+                    it.keepCold(),
+                    it.life().map(SentenceView::of).orElse(null),
+                    List.copyOf(it.allergens()),
+                    it.remarks().stream().map(SentenceView::of).toList());
+        }
+    }
+
+    /** One layer as it was asked for. */
+    record LayerView(
+            String filling,
+            String name,
+            @Nullable Double share,
+            @Nullable Double grams,
+            @Nullable Double heightMm,
+            List<PieceDraft.Insert> inserts) {
+
+        static LayerView of(final FillingLayer layer) {
+            final LayerAmount by = layer.amount();
+            return new LayerView(
+                    layer.filling().id(),
+                    layer.filling().name(),
+                    by instanceof LayerAmount.Share s ? s.share() : null,
+                    by instanceof LayerAmount.Grams g ? g.grams() : null,
+                    by instanceof LayerAmount.Height h ? h.mm() : null,
+                    layer.inserts().stream()
+                            .map(i -> new PieceDraft.Insert(i.ingredient().id(), i.eachG()))
+                            .toList());
+        }
+    }
+
+    @Nullable
+    private static PieceDraft.Coat coat(final Piece piece) {
+        return piece.colour().map(c -> new PieceDraft.Coat(c.name(), c.thicknessMm())).orElse(null);
+    }
+
+    @Nullable
+    private static Double label(final PieceEntity entity) {
+        return entity.labelG().isPresent() ? entity.labelG().getAsDouble() : null;
+    }
+
     /** A filled piece out of a mould. */
     @Schema(name = "MouldedPieceView")
     record Moulded(
@@ -47,6 +125,12 @@ public sealed interface PieceView {
             FigureView whole,
             double shellMm,
             double headRoomMm,
+            String mouldId,
+            List<LayerView> layers,
+            @Nullable PieceDraft.Coat coat,
+            QualitiesView qualities,
+            @Nullable Double labelG,
+            boolean archived,
             @Nullable Long version)
             implements PieceView {
 
@@ -56,7 +140,8 @@ public sealed interface PieceView {
             return "MOULDED";
         }
 
-        static Moulded of(final MouldedPieceEntity entity, final MouldedPiece piece) {
+        static Moulded of(
+                final MouldedPieceEntity entity, final MouldedPiece piece, final Around around) {
             return new Moulded(
                     piece.id(),
                     piece.name(),
@@ -73,6 +158,12 @@ public sealed interface PieceView {
                     FigureView.of(piece.masses().whole()),
                     piece.shellMm(),
                     piece.headRoomMm(),
+                    piece.mould().id(),
+                    piece.layers().stream().map(LayerView::of).toList(),
+                    PieceView.coat(piece),
+                    QualitiesView.of(entity, piece, around),
+                    PieceView.label(entity),
+                    entity.archived(),
                     entity.version());
         }
     }
@@ -97,6 +188,9 @@ public sealed interface PieceView {
             List<InclusionView> inclusions,
             @Nullable PieceDraft.Pressed relief,
             @Nullable PieceDraft.Coat coat,
+            QualitiesView qualities,
+            @Nullable Double labelG,
+            boolean archived,
             @Nullable Long version)
             implements PieceView {
 
@@ -106,7 +200,8 @@ public sealed interface PieceView {
             return "SOLID";
         }
 
-        static Solid of(final SolidPieceEntity entity, final SolidPiece piece) {
+        static Solid of(
+                final SolidPieceEntity entity, final SolidPiece piece, final Around around) {
             return new Solid(
                     piece.id(),
                     piece.name(),
@@ -126,9 +221,10 @@ public sealed interface PieceView {
                     piece.relief()
                             .map(r -> new PieceDraft.Pressed(r.depthMm(), r.share() * 100))
                             .orElse(null),
-                    piece.colour()
-                            .map(c -> new PieceDraft.Coat(c.name(), c.thicknessMm()))
-                            .orElse(null),
+                    PieceView.coat(piece),
+                    QualitiesView.of(entity, piece, around),
+                    PieceView.label(entity),
+                    entity.archived(),
                     entity.version());
         }
     }

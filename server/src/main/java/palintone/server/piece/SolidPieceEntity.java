@@ -82,7 +82,7 @@ public class SolidPieceEntity extends PieceEntity {
             final MouldEntity mould,
             final IngredientEntity couverture,
             final List<InclusionRow> newInclusions) {
-        take(draft.name(), draft.story(), mould, couverture, draft.coat());
+        take(draft.name(), draft.story(), mould, couverture, draft.coat(), draft.labelG());
         reliefMm = draft.relief() == null ? null : draft.relief().depthMm();
         reliefShare = draft.relief() == null ? null : draft.relief().sharePercent() / 100;
         inclusions.clear();
@@ -110,7 +110,7 @@ public class SolidPieceEntity extends PieceEntity {
     }
 
     @Override
-    PieceView view(final double pressureHPa) {
-        return PieceView.Solid.of(this, piece(pressureHPa));
+    PieceView view(final PieceView.Around around) {
+        return PieceView.Solid.of(this, piece(around.pressureHPa()), around);
     }
 }

@@ -1,0 +1,198 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.Function;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.filling.cool.WarmestFill;
+import palintone.core.substance.Allergen;
+import palintone.core.substance.Ingredient;
+
+/**
+ * What matters of one piece while it is being thought out. Bands are common practice, no source.
+ *
+ * @param figures shares, cap, warmest fill, cost of what goes into one; with their bands
+ * @param unpriced ingredients without a price, so that the cost is too low
+ * @param keepCold whether it must be kept cold
+ * @param life what its shortest-lived part says; empty where nothing in it spoils
+ * @param allergens in the order of the regulation
+ * @param remarks what a maker should know, though nothing forbids it
+ */
+public record PieceFigures(
+        List<Figure> figures,
+        Set<String> unpriced,
+        boolean keepCold,
+        Optional<Sentence> life,
+        Set<Allergen> allergens,
+        List<Sentence> remarks) {
+
+    private static final Source PRACTICE =
+            Source.practice(
+                    "shells of about a third of the piece, caps of one to four millimetres");
+
+    /**
+     * @param conditions where each filling is kept, and what was measured of it
+     * @param roomC where it is filled, 5 to 26 °C; what is beyond counts as the nearer end
+     * @param labelG what its label promises, g
+     */
+    public static PieceFigures of(
+            final Piece piece,
+            final Function<Filling, Conditions> conditions,
+            final double roomC,
+            final OptionalDouble labelG) {
+        // As many as one mould holds: a recipe of a gram rounds badly.
+        final int pieces = piece.mould().cavities();
+        final Materials needs =
+                piece.materials(
+                        BatchSize.ofPieces(pieces, pieces), new BatchHabits(1, 0, 0), conditions);
+        final List<Figure> figures = new ArrayList<>();
+        labelG.ifPresent(label -> figures.add(weight(piece, label)));
+        if (piece instanceof MouldedPiece moulded) {
+            figures.addAll(shares(moulded, Math.max(5, Math.min(26, roomC))));
+        }
+        final Set<String> unpriced = new TreeSet<>();
+        figures.add(cost(piece, needs, pieces, unpriced));
+        return new PieceFigures(
+                List.copyOf(figures),
+                unpriced,
+                needs.keepCold(),
+                life(needs),
+                needs.allergens(),
+                piece.remarks());
+    }
+
+    private static Figure weight(final Piece piece, final double labelG) {
+        final double whole = piece.masses().whole().value();
+        return Figure.of(
+                        "weight against the label",
+                        whole,
+                        Unit.GRAM,
+                        Basis.of("shell + cap + fillings + inserts")
+                                .with("label", labelG, Unit.GRAM)
+                                .from(Source.workshop("weight on the label")))
+                .within(new Band(labelG * 0.95, labelG, labelG * 1.1, labelG * 1.25));
+    }
+
+    private static List<Figure> shares(final MouldedPiece piece, final double roomC) {
+        final MouldedMasses masses = piece.masses();
+        final double whole = masses.whole().value();
+        final double shellShare = masses.couvertureG() / whole * 100;
+        final List<Figure> figures = new ArrayList<>();
+        figures.add(
+                Figure.of(
+                                "shell and cap of the weight",
+                                shellShare,
+                                Unit.PERCENT,
+                                Basis.of("(shell + cap) / piece")
+                                        .with("shell and cap", masses.couvertureG(), Unit.GRAM)
+                                        .with("piece", whole, Unit.GRAM)
+                                        .from(PRACTICE))
+                        .within(new Band(18, 26, 50, 65)));
+        figures.add(
+                Figure.of(
+                                "shell",
+                                piece.shellMm(),
+                                Unit.MILLIMETRE,
+                                Basis.of("as wished").from(PRACTICE))
+                        .within(new Band(0.8, 1.2, 2.5, 5)));
+        figures.add(
+                Figure.of(
+                                "cap",
+                                piece.capMm(),
+                                Unit.MILLIMETRE,
+                                Basis.of("from the rim down to the filling").from(PRACTICE))
+                        .within(new Band(0.8, 1.2, 3, 6)));
+        warmest(piece, masses, roomC).ifPresent(figures::add);
+        return figures;
+    }
+
+    /** The layer that the shell bears least. */
+    private static Optional<Figure> warmest(
+            final MouldedPiece piece, final MouldedMasses masses, final double roomC) {
+        final List<Figure> all = new ArrayList<>();
+        for (int i = 0; i < piece.layers().size(); i++) {
+            all.add(
+                    WarmestFill.celsius(
+                            piece.couverture().ingredient().composition(),
+                            masses.shell().value() * piece.shareOf(i),
+                            piece.layers().get(i).filling().cooked().composition(),
+                            masses.layers().get(i).value(),
+                            roomC));
+        }
+        return all.stream().min(Comparator.comparingDouble(Figure::value));
+    }
+
+    private static Figure cost(
+            final Piece piece,
+            final Materials needs,
+            final int pieces,
+            final Set<String> unpriced) {
+        final Map<Ingredient, Double> grams = new TreeMap<>(Comparator.comparing(Ingredient::id));
+        grams.put(piece.couverture().ingredient(), piece.masses().couvertureG() * pieces);
+        needs.inclusions()
+                .forEach(
+                        n ->
+                                grams.merge(
+                                        n.inclusion().ingredient(),
+                                        n.toWeigh().value(),
+                                        Double::sum));
+        needs.fillings()
+                .forEach(
+                        n ->
+                                n.recipe()
+                                        .portions()
+                                        .forEach(
+                                                p ->
+                                                        grams.merge(
+                                                                p.ingredient(),
+                                                                p.massG(),
+                                                                Double::sum)));
+        double sum = 0;
+        for (final Map.Entry<Ingredient, Double> part : grams.entrySet()) {
+            final OptionalDouble price = part.getKey().traits().pricePerKg();
+            if (price.isEmpty()) {
+                unpriced.add(part.getKey().name());
+            }
+            sum += price.orElse(0) * part.getValue() / 1000;
+        }
+        return Figure.of(
+                "cost of what goes into one",
+                sum / pieces,
+                Unit.MONEY,
+                Basis.of("Σ mass · price of everything in it / pieces")
+                        .with("pieces", pieces, Unit.PIECE)
+                        .from(Source.workshop("prices of the larder")));
+    }
+
+    /** What must be kept cold speaks first, then what lives shortest. */
+    private static Optional<Sentence> life(final Materials needs) {
+        final Optional<Sentence> wet =
+                needs.inclusions().stream()
+                        .filter(Materials.InclusionNeed::keepCold)
+                        .map(Materials.InclusionNeed::verdict)
+                        .findFirst();
+        if (wet.isPresent()) {
+            return wet;
+        }
+        return needs.fillings().stream()
+                .min(
+                        Comparator.comparing(
+                                        (Materials.FillingNeed n) -> !n.figures().life().keepCold())
+                                .thenComparing(n -> n.figures().life().days().value()))
+                .map(n -> Sentence.of(n.name() + ":").and(n.figures().life().verdict()));
+    }
+}

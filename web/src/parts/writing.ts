@@ -1,0 +1,122 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import { words } from '@/api/client'
+import { useHouse } from './house'
+import { isStale, saveNew, useSafeForm } from './safeForm'
+import { useTurn } from './turn'
+import { inTaste } from './units'
+
+/** What a form that writes one thing of the books has to know. */
+export interface Written<Form extends object, Drawn, Draft extends { version?: number | null }> {
+  /** What it is, one word: "mould". */
+  what: string
+  /** The one that is changed; null where a new one is written. */
+  own: { id: string; version?: number | null } | null
+  begin: () => Form
+  /** What is still to be said before it can be drawn; empty where nothing is. */
+  missing: (form: Form) => string
+  draft: (form: Form, version: number | null) => Draft
+  /** As it would be: drawn and weighed, not kept. */
+  trial: (draft: Draft) => Promise<Drawn>
+  put: (id: string, draft: Draft) => Promise<unknown>
+  /** As it stands in the books now, for when somebody saved it meanwhile. */
+  now: (id: string) => Promise<Draft>
+  name: (form: Form) => string
+  saved: (id: string) => void
+}
+
+const SOON_MS = 60
+
+/** Writes one thing of the books: tried at every change, kept until it is saved, never lost. */
+export function useWriting<Form extends object, Drawn, Draft extends { version?: number | null }>(
+  it: Written<Form, Drawn, Draft>,
+) {
+  const { taste } = useHouse()
+  const safe = useSafeForm(`${it.what} ${it.own?.id ?? 'new'}`, it.begin)
+  const form = safe.form
+  const version = ref(it.own?.version ?? null)
+  const drawn = ref(null) as Ref<Drawn | null>
+  const refused = ref('')
+  /** Why it could not be kept; until something is changed. */
+  const notSaved = ref('')
+  const theirs = ref(null) as Ref<Draft | null>
+  const busy = ref(false)
+  const open = computed(() => it.missing(form.value))
+  const mine = computed(() => it.draft(form.value, version.value))
+
+  const turn = useTurn()
+  async function lookNow() {
+    const current = turn()
+    if (open.value) {
+      refused.value = ''
+      return
+    }
+    try {
+      const answer = await it.trial(it.draft(form.value, null))
+      if (!current()) return
+      drawn.value = answer
+      refused.value = ''
+    } catch (problem) {
+      if (current()) refused.value = inTaste(words(problem), taste.value)
+    }
+  }
+  const look = useDebounceFn(lookNow, SOON_MS)
+  watch(
+    form,
+    () => {
+      notSaved.value = ''
+      void look()
+    },
+    { deep: true },
+  )
+
+  async function save() {
+    const name = it.name(form.value).trim()
+    if (open.value || !name) {
+      notSaved.value = open.value || `The ${it.what} wants a name.`
+      return
+    }
+    if (busy.value) return
+    busy.value = true
+    try {
+      let id = it.own?.id
+      if (id) await it.put(id, mine.value)
+      else id = await saveNew(name, it.what, [], (fresh) => it.put(fresh, mine.value))
+      safe.forget()
+      it.saved(id)
+    } catch (problem) {
+      if (it.own && isStale(problem)) await compare(it.own.id)
+      else notSaved.value = inTaste(words(problem), taste.value)
+    } finally {
+      busy.value = false
+    }
+  }
+
+  async function compare(id: string) {
+    try {
+      theirs.value = await it.now(id)
+    } catch (problem) {
+      notSaved.value = words(problem)
+    }
+  }
+
+  /** What was picked of both is put over the newer state. */
+  async function settle(state: Draft) {
+    const newer = theirs.value?.version ?? null
+    theirs.value = null
+    if (!it.own) return
+    busy.value = true
+    try {
+      await it.put(it.own.id, { ...state, version: newer })
+      safe.forget()
+      it.saved(it.own.id)
+    } catch (problem) {
+      if (isStale(problem)) await compare(it.own.id)
+      else notSaved.value = inTaste(words(problem), taste.value)
+    } finally {
+      busy.value = false
+    }
+  }
+
+  return { ...safe, form, drawn, refused, notSaved, theirs, mine, busy, open, look, save, settle }
+}

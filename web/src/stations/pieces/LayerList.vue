@@ -1,0 +1,121 @@
+<script setup lang="ts">
+// The layers of a piece in the order they go in: filling, amount, and what is set into them.
+import type { FillingSummary, IngredientName } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import { BYS, newLayer, type LayerInForm } from './mouldedForm'
+
+defineProps<{ fillings: FillingSummary[]; larder: IngredientName[] }>()
+const layers = defineModel<LayerInForm[]>({ required: true })
+
+function move(i: number, by: number) {
+  const next = [...layers.value]
+  const [moved] = next.splice(i, 1)
+  next.splice(i + by, 0, moved!)
+  layers.value = next
+}
+const unitOf = (layer: LayerInForm) => BYS.find((b) => b.id === layer.by)?.unit ?? null
+/** A second layer that fills the rest cannot be: the first one already does. */
+const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'REST')
+</script>
+
+<template>
+  <div class="layers">
+    <fieldset v-for="(layer, i) in layers" :key="i">
+      <legend>Layer {{ i + 1 }}{{ i === 0 && layers.length > 1 ? ', goes in first' : '' }}</legend>
+      <v-autocomplete
+        v-model="layer.filling"
+        :items="fillings"
+        item-title="name"
+        item-value="id"
+        label="Filling"
+        class="filling"
+        no-data-text="No such filling: Fillings has the way to a new one"
+      />
+      <v-select
+        v-model="layer.by"
+        :items="BYS"
+        item-title="words"
+        item-value="id"
+        label="How much"
+      />
+      <NumberField
+        v-if="unitOf(layer)"
+        v-model="layer.amount"
+        label="Amount"
+        :unit="unitOf(layer)!"
+      />
+      <div v-for="(insert, k) in layer.inserts" :key="k" class="insert">
+        <v-autocomplete
+          v-model="insert.ingredient"
+          :items="larder"
+          item-title="name"
+          item-value="id"
+          label="Set in whole"
+        />
+        <NumberField v-model="insert.eachG" label="In each" unit="GRAM" />
+        <v-btn
+          variant="text"
+          :aria-label="`Remove what is set into layer ${i + 1}`"
+          @click="layer.inserts.splice(k, 1)"
+          >Remove</v-btn
+        >
+      </div>
+      <div class="acts">
+        <v-btn variant="text" @click="layer.inserts.push({ ingredient: '', eachG: null })"
+          >Add a nut or berry</v-btn
+        >
+        <v-btn variant="text" :disabled="i === 0" @click="move(i, -1)">Earlier</v-btn>
+        <v-btn variant="text" :disabled="i === layers.length - 1" @click="move(i, 1)">Later</v-btn>
+        <v-btn variant="text" :aria-label="`Remove layer ${i + 1}`" @click="layers.splice(i, 1)"
+          >Remove</v-btn
+        >
+      </div>
+    </fieldset>
+    <v-btn variant="outlined" size="large" @click="layers.push(newLayer(nextBy()))"
+      >Add a layer</v-btn
+    >
+  </div>
+</template>
+
+<style scoped>
+.layers {
+  display: grid;
+  gap: 12px;
+}
+fieldset {
+  border: 1px solid var(--p-line);
+  border-radius: 8px;
+  padding: 10px 12px 4px;
+  display: grid;
+  grid-template-columns: 1.6fr 1fr 1fr;
+  gap: 10px;
+}
+legend {
+  padding: 0 6px;
+  font-weight: 600;
+}
+.insert {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 1.6fr 1fr auto;
+  gap: 10px;
+  align-items: center;
+}
+.acts {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+}
+.acts .v-btn,
+.layers > .v-btn {
+  min-height: 56px;
+}
+@media (max-width: 700px) {
+  fieldset {
+    grid-template-columns: 1fr 1fr;
+  }
+  .filling {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+// A filled piece being written: the cutaway and its strings answer every change.
+import { computed, onMounted } from 'vue'
+import { api, ask, type MouldedPiece, type MouldedPieceDraft, type Piece } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import NumberField from '@/parts/NumberField.vue'
+import type { FieldWords } from '@/parts/twoStates'
+import { quantity } from '@/parts/units'
+import { useWriting } from '@/parts/writing'
+import WritingFrame from '@/parts/WritingFrame.vue'
+import { useBooks } from './books'
+import LayerList from './LayerList.vue'
+import { begun, draftOf, missing, type MouldedInForm } from './mouldedForm'
+import PieceQualities from './PieceQualities.vue'
+import PieceSection from './PieceSection.vue'
+
+const props = defineProps<{ piece: MouldedPiece | null; copied?: boolean }>()
+const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
+const { taste } = useHouse()
+const { all, moulds, fillings, larder, trouble, load } = useBooks()
+const couvertures = computed(() => all.value.filter((i) => i.couverture))
+
+const writing = useWriting<MouldedInForm, Piece, MouldedPieceDraft>({
+  what: 'piece',
+  own: props.copied ? null : props.piece,
+  begin: () => ({
+    ...begun(props.piece),
+    ...(props.copied && { name: `${props.piece?.name} 2` }),
+  }),
+  missing,
+  draft: draftOf,
+  trial: (body) =>
+    ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
+  put: (id, body) => ask(api.PUT('/api/pieces/{id}', { params: { path: { id } }, body })),
+  now: async (id) => {
+    const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
+    return draftOf(begun(piece as MouldedPiece), piece.version ?? null)
+  },
+  name: (form) => form.name,
+  saved: (id) => emit('saved', id),
+})
+const { form, drawn, refused, notSaved, look, forget } = writing
+const shown = computed(() => drawn.value ?? props.piece)
+
+onMounted(async () => {
+  await load()
+  void look()
+})
+
+const nameOf = (list: { id: string; name: string }[]) => (id: string) =>
+  list.find((each) => each.id === id)?.name ?? id
+const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
+const g = (value: number) => quantity(value, 'GRAM', taste.value)
+function layersInWords(layers: MouldedPieceDraft['layers']): string {
+  return layers
+    .map((l) => {
+      const much =
+        l.share != null
+          ? quantity(l.share * 100, 'PERCENT', taste.value)
+          : l.grams != null
+            ? g(l.grams)
+            : l.heightMm != null
+              ? mm(l.heightMm)
+              : 'the rest'
+      return `${nameOf(fillings.value)(l.filling)} ${much}`
+    })
+    .join(', ')
+}
+const FIELDS = [
+  { key: 'name', words: 'Name' },
+  { key: 'story', words: 'In a few words' },
+  { key: 'mould', words: 'Mould', say: (id: string) => nameOf(moulds.value)(id) },
+  { key: 'couverture', words: 'Couverture', say: (id: string) => nameOf(all.value)(id) },
+  { key: 'shellMm', words: 'Shell', say: mm },
+  { key: 'headRoomMm', words: 'Cap', say: mm },
+  { key: 'layers', words: 'Layers', say: layersInWords },
+  { key: 'colour', words: 'Colour', say: (c: { name: string }) => c.name },
+  { key: 'labelG', words: 'Label', say: g },
+] as FieldWords<MouldedPieceDraft>[]
+
+function cancel() {
+  forget()
+  emit('cancel')
+}
+</script>
+
+<template>
+  <WritingFrame
+    class="sheet"
+    :title="copied || !piece ? 'New filled piece' : piece.name"
+    :restored="writing.restored.value"
+    :changed="writing.changed.value"
+    :is-new="copied || !piece"
+    :trouble="notSaved || refused || trouble"
+    :open="writing.open.value"
+    :busy="writing.busy.value"
+    :can-undo="writing.canUndo.value"
+    :can-redo="writing.canRedo.value"
+    :mine="writing.mine.value"
+    :theirs="writing.theirs.value"
+    :fields="FIELDS"
+    @save="writing.save"
+    @cancel="cancel"
+    @undo="writing.undo"
+    @redo="writing.redo"
+    @start-over="writing.startOver"
+    @settled="writing.settle"
+    @keep-mine="writing.theirs.value = null"
+  >
+    <v-text-field v-model="form.name" label="Name" class="wide" />
+    <v-text-field v-model="form.story" label="In a few words" class="wide" />
+    <h2 class="wide">Shell and cap</h2>
+    <v-autocomplete
+      v-model="form.mould"
+      :items="moulds"
+      item-title="name"
+      item-value="id"
+      label="Mould"
+      no-data-text="No such mould: the Larder has the way to a new one"
+    />
+    <v-autocomplete
+      v-model="form.couverture"
+      :items="couvertures"
+      item-title="name"
+      item-value="id"
+      label="Couverture"
+      no-data-text="No such couverture: the Larder has the way to a new one"
+    />
+    <span />
+    <NumberField v-model="form.shellMm" label="Shell" unit="MILLIMETRE" />
+    <NumberField v-model="form.headRoomMm" label="Room for the cap" unit="MILLIMETRE" />
+    <NumberField v-model="form.labelG" label="Weight on the label" unit="GRAM" />
+    <h2 class="wide">Filling</h2>
+    <LayerList v-model="form.layers" class="wide" :fillings="fillings" :larder="larder" />
+    <h2 class="wide">Colour</h2>
+    <v-switch v-model="form.sprayed" label="Sprayed into the mould" hide-details />
+    <template v-if="form.sprayed">
+      <v-text-field v-model="form.colour" label="Colour" />
+      <NumberField v-model="form.filmMm" label="Film" unit="MILLIMETRE" />
+    </template>
+    <template v-if="shown" #drawn>
+      <p class="weight num">{{ quantity(shown.whole.value, 'GRAM', taste) }}</p>
+      <p class="quiet">
+        one piece:
+        {{ shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`).join(', ') }}
+      </p>
+      <PieceSection :piece="shown" :class="{ old: refused }" />
+      <PieceQualities :piece="shown" :class="{ old: refused }" />
+    </template>
+  </WritingFrame>
+</template>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+// What matters of one piece: its strings, its life, its allergens, and what to know of it.
+import type { Piece } from '@/api/client'
+import FigureString from '@/parts/FigureString.vue'
+import { useHouse } from '@/parts/house'
+import { sentence } from '@/parts/units'
+
+defineProps<{ piece: Piece }>()
+const { taste } = useHouse()
+</script>
+
+<template>
+  <div class="qualities">
+    <p v-for="remark in piece.qualities.remarks" :key="remark.template" class="caution">
+      {{ sentence(remark, taste) }}
+    </p>
+    <div class="strings">
+      <FigureString v-for="figure in piece.qualities.figures" :key="figure.name" :figure="figure" />
+    </div>
+    <p v-if="piece.qualities.unpriced.length" class="quiet">
+      No price yet: {{ piece.qualities.unpriced.join(', ') }}.
+    </p>
+    <p v-if="piece.qualities.life" :class="piece.qualities.keepCold ? 'caution' : 'quiet'">
+      {{ sentence(piece.qualities.life, taste) }}
+    </p>
+    <p>
+      {{
+        piece.qualities.allergens.length
+          ? `Allergens: ${piece.qualities.allergens.join(', ').toLowerCase()}.`
+          : 'No allergens are named in what goes in.'
+      }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.qualities {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+}
+.strings {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+  gap: 4px 18px;
+}
+</style>

@@ -1,0 +1,102 @@
+import type { MouldedPiece, MouldedPieceDraft } from '@/api/client'
+
+/** By what a layer is measured. */
+export type By = 'REST' | 'SHARE' | 'GRAMS' | 'HEIGHT'
+
+export interface LayerInForm {
+  filling: string
+  by: By
+  /** Per cent, grams or millimetres; none where it takes the rest. */
+  amount: number | null
+  inserts: { ingredient: string; eachG: number | null }[]
+}
+
+/** A filled piece being written: numbers may still be missing. */
+export interface MouldedInForm {
+  name: string
+  story: string
+  mould: string
+  couverture: string
+  shellMm: number | null
+  headRoomMm: number | null
+  layers: LayerInForm[]
+  sprayed: boolean
+  colour: string
+  filmMm: number | null
+  labelG: number | null
+}
+
+export const BYS: { id: By; words: string; unit: 'PERCENT' | 'GRAM' | 'MILLIMETRE' | null }[] = [
+  { id: 'REST', words: 'fills the rest', unit: null },
+  { id: 'GRAMS', words: 'by grams', unit: 'GRAM' },
+  { id: 'HEIGHT', words: 'by height', unit: 'MILLIMETRE' },
+  { id: 'SHARE', words: 'by share', unit: 'PERCENT' },
+]
+
+export function newLayer(by: By): LayerInForm {
+  return { filling: '', by, amount: null, inserts: [] }
+}
+
+export function begun(piece: MouldedPiece | null): MouldedInForm {
+  return {
+    name: piece?.name ?? '',
+    story: piece?.story ?? '',
+    mould: piece?.mouldId ?? '',
+    couverture: piece?.couvertureId ?? '',
+    shellMm: piece?.shellMm ?? 1.8,
+    headRoomMm: piece?.headRoomMm ?? 1.8,
+    layers: piece?.layers.map(layerOf) ?? [newLayer('REST')],
+    sprayed: Boolean(piece?.coat),
+    colour: piece?.coat?.name ?? '',
+    filmMm: piece?.coat?.filmMm ?? 0.05,
+    labelG: piece?.labelG ?? null,
+  }
+}
+
+function layerOf(layer: MouldedPiece['layers'][number]): LayerInForm {
+  const { filling, share, grams, heightMm } = layer
+  const inserts = layer.inserts.map((i) => ({ ...i }))
+  if (share != null) return { filling, by: 'SHARE', amount: share * 100, inserts }
+  if (grams != null) return { filling, by: 'GRAMS', amount: grams, inserts }
+  if (heightMm != null) return { filling, by: 'HEIGHT', amount: heightMm, inserts }
+  return { filling, by: 'REST', amount: null, inserts }
+}
+
+/** What still has to be said before it can be drawn; empty when it can. */
+export function missing(form: MouldedInForm): string {
+  if (!form.mould) return 'Choose a mould.'
+  if (!form.couverture) return 'Choose a couverture.'
+  if (form.shellMm === null) return 'How thick the shell is to be is missing.'
+  if (form.headRoomMm === null) return 'How much room the cap gets is missing.'
+  if (!form.layers.length) return 'Add a layer: a filled piece has at least one.'
+  if (form.layers.some((l) => !l.filling)) return 'Choose the filling of every layer.'
+  if (form.layers.some((l) => l.by !== 'REST' && l.amount === null))
+    return 'Every layer wants its amount.'
+  if (form.layers.some((l) => l.inserts.some((i) => !i.ingredient || i.eachG === null)))
+    return 'What is set in wants an ingredient and grams.'
+  if (form.sprayed && (!form.colour.trim() || form.filmMm === null))
+    return 'The colour wants a name and a film.'
+  return ''
+}
+
+export function draftOf(form: MouldedInForm, version: number | null): MouldedPieceDraft {
+  return {
+    kind: 'MOULDED',
+    name: form.name.trim(),
+    story: form.story.trim() || 'A filled piece.',
+    mould: form.mould,
+    couverture: form.couverture,
+    shellMm: form.shellMm ?? 0,
+    headRoomMm: form.headRoomMm ?? 0,
+    layers: form.layers.map((layer) => ({
+      filling: layer.filling,
+      share: layer.by === 'SHARE' ? (layer.amount ?? 0) / 100 : null,
+      grams: layer.by === 'GRAMS' ? layer.amount : null,
+      heightMm: layer.by === 'HEIGHT' ? layer.amount : null,
+      inserts: layer.inserts.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG ?? 0 })),
+    })),
+    ...(form.sprayed && { colour: { name: form.colour.trim(), filmMm: form.filmMm ?? 0 } }),
+    labelG: form.labelG,
+    version,
+  }
+}
