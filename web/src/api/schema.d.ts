@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ingredients/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -270,6 +286,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["answers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sample/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,7 +589,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -589,7 +621,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -605,7 +637,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/couvertures/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["label"];
         delete?: never;
         options?: never;
         head?: never;
@@ -764,6 +812,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["chart"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1653,6 +1717,16 @@ export interface components {
             answer: "COMES_OUT" | "TIGHT" | "STAYS_IN";
             words: components["schemas"]["SentenceView"];
         };
+        BagDraft: {
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            meltC?: number | null;
+            /** Format: double */
+            coolC?: number | null;
+            /** Format: double */
+            workC?: number | null;
+        };
         IngredientDraft: {
             name: string;
             /** Format: double */
@@ -1666,6 +1740,7 @@ export interface components {
             source: string;
             fromMemory: boolean;
             traits?: components["schemas"]["TraitsView"];
+            bag?: components["schemas"]["BagDraft"];
             /** Format: int64 */
             version?: number | null;
         };
@@ -1699,6 +1774,8 @@ export interface components {
             source: components["schemas"]["SourceView"];
             traits: components["schemas"]["TraitsView"];
             labelInTheUnitedStates: string[];
+            bag: components["schemas"]["BagDraft"];
+            archived: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -2022,6 +2099,15 @@ export interface components {
             fromC: number;
             /** Format: double */
             value: number;
+        };
+        SampleWish: {
+            /** @enum {string} */
+            kind: "INGREDIENT" | "COUVERTURE" | "MOULD";
+            ids: string[];
+        };
+        SampleTaken: {
+            /** Format: int32 */
+            taken: number;
         };
         ActView: {
             /** @enum {string} */
@@ -2592,6 +2678,32 @@ export interface components {
             record: number;
             why: string;
         };
+        BagLabelDraft: {
+            /** @enum {string} */
+            kind: "DARK" | "MILK" | "WHITE";
+            /** Format: double */
+            cocoaPercent: number;
+            /** Format: double */
+            fatPercent: number;
+            /** Format: double */
+            sugarsPercent: number;
+            /** Format: double */
+            milkFatPercent?: number | null;
+            bag?: components["schemas"]["BagDraft"];
+        };
+        BagLabelView: {
+            gramsPer100: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            densityGPerMl: number;
+            basis: string;
+            rules: components["schemas"]["SentenceView"][];
+            rulesFrom: string;
+            differs: components["schemas"]["SentenceView"][];
+            melt: components["schemas"]["BandView"];
+            work: components["schemas"]["BandView"];
+        };
         BatchOrder: {
             /** Format: uuid */
             id: string;
@@ -2722,6 +2834,13 @@ export interface components {
             toC: number;
             /** Format: double */
             extremeC: number;
+        };
+        Offer: {
+            /** @enum {string} */
+            kind: "INGREDIENT" | "COUVERTURE" | "MOULD";
+            id: string;
+            name: string;
+            here: boolean;
         };
         ExerciseView: {
             /** @enum {string} */
@@ -3301,6 +3420,32 @@ export interface operations {
             };
         };
     };
+    archive_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["IngredientView"];
+                };
+            };
+        };
+    };
     house: {
         parameters: {
             query?: never;
@@ -3609,6 +3754,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FigureView"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SampleWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SampleTaken"];
                 };
             };
         };
@@ -4071,7 +4240,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query: {
                 id: string;
@@ -4137,7 +4306,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4163,7 +4332,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4184,6 +4353,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Answer"];
+                };
+            };
+        };
+    };
+    label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BagLabelDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BagLabelView"];
                 };
             };
         };
@@ -4444,6 +4637,26 @@ export interface operations {
             };
         };
     };
+    offers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Offer"][];
+                };
+            };
+        };
+    };
     exercises: {
         parameters: {
             query?: never;
@@ -4634,6 +4847,8 @@ export interface operations {
         parameters: {
             query?: {
                 find?: string;
+                couvertures?: boolean;
+                archived?: boolean;
                 page?: number;
                 size?: number;
             };

@@ -17,7 +17,7 @@ export interface Written<Form extends object, Drawn, Draft extends { version?: n
   missing: (form: Form) => string
   draft: (form: Form, version: number | null) => Draft
   /** As it would be: drawn and weighed, not kept. */
-  trial: (draft: Draft) => Promise<Drawn>
+  trial: (draft: Draft, form: Form) => Promise<Drawn>
   put: (id: string, draft: Draft) => Promise<unknown>
   /** As it stands in the books now, for when somebody saved it meanwhile. */
   now: (id: string) => Promise<Draft>
@@ -52,7 +52,7 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
       return
     }
     try {
-      const answer = await it.trial(it.draft(form.value, null))
+      const answer = await it.trial(it.draft(form.value, null), form.value)
       if (!current()) return
       drawn.value = answer
       refused.value = ''

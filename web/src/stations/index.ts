@@ -39,10 +39,11 @@ export const stations = createRouter({
       props: true,
     },
     { path: '/rehearsal', component: () => import('./rehearsal/RehearsalStation.vue') },
+    { path: '/begin', component: () => import('./begin/BeginHouse.vue') },
     { path: '/pieces/:id?', component: () => import('./pieces/PiecesStation.vue'), props: true },
     { path: '/daybook/:id?', component: () => import('./daybook/DaybookStation.vue'), props: true },
     {
-      path: '/larder/:tab(ingredients|moulds)?/:id?',
+      path: '/larder/:tab(ingredients|couvertures|moulds)?/:id?',
       component: () => import('./larder/LarderStation.vue'),
       props: true,
     },

@@ -1,12 +1,24 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { words } from '@/api/client'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import BatchOver from './BatchOver.vue'
 import StepNow from './StepNow.vue'
 
 const props = defineProps<{ id?: string }>()
 const { open, underWay, loaded, trouble, loadOne } = useBatches()
+
+/** An own house begins without pieces: then the way leads to them. */
+const nothingToMake = ref(false)
+onMounted(async () => {
+  try {
+    const pieces = await ask(api.GET('/api/pieces', { params: { query: { size: 1 } } }))
+    nothingToMake.value = pieces.total === 0
+  } catch {
+    // The Bench itself says when the server is away.
+    nothingToMake.value = false
+  }
+})
 
 const lost = ref('')
 /** The batch in the address, or else the one begun last. */
@@ -49,8 +61,14 @@ watch(
   </section>
   <section v-else-if="loaded" class="sheet empty">
     <h1>The bench is clear</h1>
-    <p>Choose a piece and how much of it; then begin.</p>
-    <v-btn to="/pieces" color="primary" size="x-large" class="mt-6 wide">Choose a piece</v-btn>
+    <template v-if="nothingToMake">
+      <p>There is no piece to make yet: a few cards lead to the first one.</p>
+      <v-btn to="/begin" color="primary" size="x-large" class="mt-6 wide">Begin the house</v-btn>
+    </template>
+    <template v-else>
+      <p>Choose a piece and how much of it; then begin.</p>
+      <v-btn to="/pieces" color="primary" size="x-large" class="mt-6 wide">Choose a piece</v-btn>
+    </template>
   </section>
   <section v-else class="sheet quiet">Looking at the bench …</section>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { words } from '@/api/client'
 import { mdiRedo, mdiUndo } from '@mdi/js'
 import { useKeys } from '@/parts/keys'
@@ -10,6 +10,7 @@ import StartRecipe from './StartRecipe.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const router = useRouter()
+const route = useRoute()
 const { bench, fillings, trouble, loadAll, open, save, look, steps, settled } = useRecipe()
 const { canUndo, canRedo, undo, redo } = steps
 useKeys({ u: undo, r: redo })
@@ -83,6 +84,8 @@ onMounted(async () => {
   await follow()
   if (!bench.value.recipe.operations.length && fillings.value[0]) await open(fillings.value[0].id)
   settled.value = true
+  // The way from the cards of a new house.
+  if ('start' in route.query) starting.value = true
   void look()
 })
 </script>

@@ -16,6 +16,7 @@ const ingredients = ref<Ingredient[]>([])
 const total = ref(0)
 const trouble = ref('')
 const chosen = ref<Ingredient | null>(null)
+const archived = ref(false)
 const PAGE = 200
 const page = ref(0)
 
@@ -23,7 +24,9 @@ async function load() {
   try {
     const answer = await ask(
       api.GET('/api/ingredients', {
-        params: { query: { find: find.value, page: page.value, size: PAGE } },
+        params: {
+          query: { find: find.value, archived: archived.value, page: page.value, size: PAGE },
+        },
       }),
     )
     ingredients.value = answer.items
@@ -35,7 +38,7 @@ async function load() {
 }
 
 const soon = useDebounceFn(load, 150)
-watch(find, () => {
+watch([find, archived], () => {
   page.value = 0
   void soon()
 })
@@ -57,6 +60,8 @@ function fresh() {
     source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
     traits: { natures: [], estimated: false },
     labelInTheUnitedStates: [],
+    bag: {},
+    archived: false,
     version: -1,
   } as Ingredient
 }
@@ -75,6 +80,7 @@ function fresh() {
         clearable
         @click:clear="find = ''"
       />
+      <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
       <v-btn size="large" variant="outlined" @click="fresh">New ingredient</v-btn>
       <ImportButton label="Read in files" @taken="load" />
     </header>

@@ -98,6 +98,7 @@ async function save() {
             natures: natures.value,
             estimated: estimated.value,
           },
+          bag: of.bag,
           version: version.value < 0 ? null : version.value,
         },
       }),
@@ -108,6 +109,23 @@ async function save() {
     refused.value = problem instanceof Error ? problem : new Error(words(problem))
   } finally {
     busy.value = false
+  }
+}
+
+async function putAway() {
+  const of = chosen.value
+  if (!of) return
+  try {
+    await ask(
+      api.PUT('/api/ingredients/{id}/archived', {
+        params: { path: { id: of.id } },
+        body: { archived: !of.archived, version: version.value },
+      }),
+    )
+    emit('saved')
+    chosen.value = null
+  } catch (problem) {
+    refused.value = problem instanceof Error ? problem : new Error(words(problem))
   }
 }
 
@@ -188,7 +206,10 @@ async function loadNew() {
       <LotList v-if="chosen.version >= 0" :ingredient="chosen.id" class="mt-4" />
       <p v-if="refused" class="trouble mt-4" role="alert">{{ refused.message }}</p>
       <div class="acts d-flex ga-3">
-        <v-btn size="large" variant="outlined" @click="chosen = null">Leave it</v-btn>
+        <v-btn size="large" variant="outlined" @click="chosen = null">Cancel</v-btn>
+        <v-btn v-if="chosen.version >= 0" size="large" variant="outlined" @click="putAway">{{
+          chosen.archived ? 'Bring back' : 'Archive'
+        }}</v-btn>
         <v-btn v-if="stale" size="large" variant="outlined" @click="loadNew"
           >Save over the new state</v-btn
         >

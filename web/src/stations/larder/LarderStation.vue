@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import StationTabs from '@/parts/StationTabs.vue'
+import CouvertureList from './CouvertureList.vue'
 import IngredientList from './IngredientList.vue'
 import MouldList from './MouldList.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const TABS = [
   { id: 'ingredients', to: '/larder', words: 'Ingredients' },
+  { id: 'couvertures', to: '/larder/couvertures', words: 'Couvertures' },
   { id: 'moulds', to: '/larder/moulds', words: 'Moulds' },
 ]
 const current = computed(() => props.tab || 'ingredients')
@@ -16,6 +18,7 @@ const current = computed(() => props.tab || 'ingredients')
   <div class="larder">
     <StationTabs name="Larder" :tabs="TABS" :current="current" />
     <MouldList v-if="current === 'moulds'" :id="id" />
+    <CouvertureList v-else-if="current === 'couvertures'" :id="id" />
     <IngredientList v-else />
   </div>
 </template>

@@ -164,53 +164,13 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
   </section>
 </template>
 
+<style scoped src="./cards.css"></style>
 <style scoped>
-header {
-  display: flex;
-  align-items: center;
-  gap: 20px;
-  margin-bottom: 16px;
-}
-.find {
-  max-width: 340px;
-  margin-left: auto;
-}
-.cards {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
-  gap: 14px;
-}
-.to {
-  display: grid;
-  gap: 8px;
-  color: inherit;
-  text-decoration: none;
-  min-height: 56px;
-}
 .to :deep(.cavity) {
   height: 110px;
 }
 .held {
   color: var(--p-off);
   font-weight: 600;
-}
-.acts {
-  display: flex;
-  justify-content: space-between;
-  margin: 6px -8px -8px;
-}
-.acts .v-btn {
-  min-height: 48px;
-}
-@media (max-width: 700px) {
-  header {
-    flex-wrap: wrap;
-    gap: 10px;
-  }
-  .find {
-    flex: 1 0 100%;
-    max-width: none;
-    margin-left: 0;
-  }
 }
 </style>

@@ -49,6 +49,8 @@ const fresh: Ingredient = {
   source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
   traits: { natures: [], estimated: false },
   labelInTheUnitedStates: [],
+  bag: {},
+  archived: false,
   version: -1,
 }
 const open = async (ingredient: Ingredient) => {

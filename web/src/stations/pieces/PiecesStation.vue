@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Piece } from '@/api/client'
 import MouldedForm from './MouldedForm.vue'
 import PieceSection from './PieceSection.vue'
@@ -18,6 +18,7 @@ const piece = computed(() =>
 )
 
 const router = useRouter()
+const route = useRoute()
 /** New of a kind, or the one in the address, or a copy of it, being written. */
 const writing = ref<'MOULDED' | 'SOLID' | 'this' | 'copy' | null>(null)
 watch(
@@ -57,7 +58,11 @@ async function saved(id: string) {
   await router.push(`/pieces/${id}`)
 }
 
-onMounted(load)
+onMounted(async () => {
+  await load()
+  // The way from the cards of a new house.
+  if ('new' in route.query) writing.value = 'MOULDED'
+})
 
 async function load() {
   try {
@@ -130,6 +135,7 @@ async function load() {
           A piece wants a mould, a couverture and, where it is filled, a filling.
         </p>
         <v-btn size="x-large" color="primary" @click="writing = 'MOULDED'">New piece</v-btn>
+        <v-btn size="x-large" variant="outlined" class="ml-3" to="/begin">To the cards</v-btn>
       </template>
     </section>
   </div>

@@ -16,6 +16,8 @@ import palintone.core.mould.Shape;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.FunctionalClass;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.flow.FluidityClass;
+import palintone.server.larder.BagDraft;
 import palintone.server.larder.IngredientDraft;
 import palintone.server.larder.LarderService;
 import palintone.server.larder.TraitsView;
@@ -40,12 +42,18 @@ class LarderImport {
     /**
      * One ingredient a row: id, name, couverture, density_g_per_ml, allergens (separated by
      * spaces), source, from_memory, and if wanted ph, piece_g, price_per_kg, gel_strength, natures,
-     * estimated; and a column in g per 100 g for each component that occurs.
+     * estimated, fluidity, bag_melt_c, bag_cool_c, bag_work_c; and a column in g per 100 g for each
+     * component that occurs.
      */
     int ingredients(final NamedFile file) {
         final List<CsvRow> rows = CsvRow.read(file);
-        final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
         progress.begin(file.name(), rows.size());
+        larder.putAll(ingredientDrafts(rows), progress::done);
+        return rows.size();
+    }
+
+    static Map<String, IngredientDraft> ingredientDrafts(final List<CsvRow> rows) {
+        final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
         for (final CsvRow row : rows) {
             row.take(
                     () -> {
@@ -54,8 +62,7 @@ class LarderImport {
                         drafts.put(row.text("id"), draft);
                     });
         }
-        larder.putAll(drafts, progress::done);
-        return rows.size();
+        return drafts;
     }
 
     private static TraitsView traits(final CsvRow row) {
@@ -103,7 +110,18 @@ class LarderImport {
                 row.text("source"),
                 "yes".equals(row.optional("from_memory")),
                 traits(row),
+                bag(row),
                 null);
+    }
+
+    private static BagDraft bag(final CsvRow row) {
+        return new BagDraft(
+                row.optional("fluidity").isEmpty()
+                        ? null
+                        : row.choice("fluidity", row.text("fluidity"), FluidityClass.class),
+                optional(row, "bag_melt_c"),
+                optional(row, "bag_cool_c"),
+                optional(row, "bag_work_c"));
     }
 
     /**
@@ -120,7 +138,7 @@ class LarderImport {
         return rows.size();
     }
 
-    private static MouldDraft mould(final CsvRow row) {
+    static MouldDraft mould(final CsvRow row) {
         final Shape shape = row.choice("shape", row.text("shape"), Shape.class);
         return new MouldDraft(
                 row.text("name"),

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Map;
 import java.util.Set;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.substance.Allergen;
@@ -23,6 +24,7 @@ import palintone.core.temper.CouvertureKind;
  * @param source where the composition comes from
  * @param fromMemory whether it was written down from memory
  * @param traits acidity, mass of a piece, price, special nature
+ * @param bag what the bag of a couverture prints
  * @param version of the state that was changed; left out for a new one
  */
 public record IngredientDraft(
@@ -34,6 +36,7 @@ public record IngredientDraft(
         @NotNull String source,
         boolean fromMemory,
         @Nullable @Valid TraitsView traits,
+        @Nullable @Valid BagDraft bag,
         @Nullable Long version) {
 
     /**
@@ -50,6 +53,10 @@ public record IngredientDraft(
      */
     Ingredient ingredient(final String id) {
         Require.text("source", source, 500);
+        if (bag != null) {
+            bag.curve();
+        }
+        declareMilk();
         final Source.Kind kind = fromMemory ? Source.Kind.PUBLISHED : Source.Kind.WORKSHOP;
         return new Ingredient(
                 id,
@@ -59,5 +66,19 @@ public record IngredientDraft(
                 allergens == null ? Set.of() : allergens,
                 new Source(kind, source, fromMemory),
                 traits == null ? Traits.NONE : traits.traits());
+    }
+
+    /** A couverture that holds milk and does not say so could hurt somebody. */
+    private void declareMilk() {
+        final boolean milk =
+                gramsPer100 != null
+                        && (gramsPer100.getOrDefault(Component.MILK_SOLIDS, 0.0) > 0
+                                || gramsPer100.getOrDefault(Component.MILK_FAT, 0.0) > 0);
+        if (couverture != null
+                && milk
+                && (allergens == null || !allergens.contains(Allergen.MILK))) {
+            throw new OutOfRangeException(
+                    "allergens", "without milk", "milk among them: its composition holds milk");
+        }
     }
 }

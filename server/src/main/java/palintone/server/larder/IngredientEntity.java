@@ -28,6 +28,7 @@ import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.flow.FluidityClass;
 
 /** An ingredient as it stands in the books. */
 @Entity
@@ -91,6 +92,22 @@ public class IngredientEntity {
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private Set<FunctionalClass> natures = new HashSet<>();
 
+    /** What the bag of a couverture prints; each null where it does not. */
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private FluidityClass fluidity;
+
+    @Column(name = "bag_melt_c")
+    private Double bagMeltC;
+
+    @Column(name = "bag_cool_c")
+    private Double bagCoolC;
+
+    @Column(name = "bag_work_c")
+    private Double bagWorkC;
+
+    private boolean archived;
+
     @Version private Long version;
 
     protected IngredientEntity() {}
@@ -120,6 +137,29 @@ public class IngredientEntity {
         estimated = traits.estimated();
         natures.clear();
         natures.addAll(traits.natures());
+        final BagDraft bag = draft.bag() == null ? BagDraft.NONE : draft.bag();
+        fluidity = bag.fluidity();
+        bagMeltC = bag.meltC();
+        bagCoolC = bag.coolC();
+        bagWorkC = bag.workC();
+    }
+
+    /** What its bag prints. */
+    BagDraft bag() {
+        return new BagDraft(fluidity, bagMeltC, bagCoolC, bagWorkC);
+    }
+
+    /** How fluid it is sold; medium where the bag does not say. */
+    public FluidityClass fluidity() {
+        return fluidity == null ? FluidityClass.MEDIUM : fluidity;
+    }
+
+    void archive(final boolean away) {
+        archived = away;
+    }
+
+    boolean archived() {
+        return archived;
     }
 
     public Ingredient ingredient() {

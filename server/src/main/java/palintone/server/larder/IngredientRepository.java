@@ -10,7 +10,15 @@ import palintone.core.temper.CouvertureKind;
 
 public interface IngredientRepository extends JpaRepository<IngredientEntity, String> {
 
-    Page<IngredientEntity> findByNameContainingIgnoreCaseOrderByName(String part, Pageable page);
+    Page<IngredientEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(
+            boolean archived, String part, Pageable page);
+
+    Page<IngredientEntity>
+            findByArchivedAndCouvertureKindIsNotNullAndNameContainingIgnoreCaseOrderByName(
+                    boolean archived, String part, Pageable page);
+
+    @Query("select i.id from IngredientEntity i")
+    List<String> ids();
 
     /** Id and name of everything, for finding what somebody meant. */
     interface Named {
@@ -20,8 +28,11 @@ public interface IngredientRepository extends JpaRepository<IngredientEntity, St
         String getName();
     }
 
-    @Query("select i.id as id, i.name as name from IngredientEntity i order by i.name")
+    @Query(
+            "select i.id as id, i.name as name from IngredientEntity i where i.archived = false"
+                    + " order by i.name")
     List<Named> named();
 
-    Optional<IngredientEntity> findFirstByCouvertureKindOrderByName(CouvertureKind kind);
+    Optional<IngredientEntity> findFirstByArchivedFalseAndCouvertureKindOrderByName(
+            CouvertureKind kind);
 }

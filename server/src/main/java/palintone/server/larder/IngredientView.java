@@ -22,6 +22,8 @@ public record IngredientView(
         SourceView source,
         TraitsView traits,
         List<String> labelInTheUnitedStates,
+        BagDraft bag,
+        boolean archived,
         long version) {
 
     static IngredientView of(final IngredientEntity entity) {
@@ -41,6 +43,8 @@ public record IngredientView(
                         .sorted()
                         .flatMap(a -> a.inTheUnitedStates().stream())
                         .toList(),
+                entity.bag(),
+                entity.archived(),
                 entity.version());
     }
 }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.substance.LabelPanel;
 import palintone.server.web.PageView;
+import palintone.server.web.PutAway;
 
 @RestController
 @RequestMapping("/api/ingredients")
@@ -33,9 +34,11 @@ class LarderController {
     @GetMapping
     PageView<IngredientView> ingredients(
             @RequestParam(defaultValue = "") final String find,
+            @RequestParam(defaultValue = "false") final boolean couvertures,
+            @RequestParam(defaultValue = "false") final boolean archived,
             @RequestParam(defaultValue = "0") final int page,
             @RequestParam(defaultValue = "100") final int size) {
-        return larder.list(find, page, size);
+        return larder.list(find, new LarderService.Which(couvertures, archived), page, size);
     }
 
     @GetMapping("/{id}")
@@ -93,5 +96,10 @@ class LarderController {
     IngredientView change(
             @PathVariable final String id, @Valid @RequestBody final IngredientDraft draft) {
         return larder.change(id, draft);
+    }
+
+    @PutMapping("/{id}/archived")
+    IngredientView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
+        return larder.archive(id, wish.archived(), wish.version());
     }
 }

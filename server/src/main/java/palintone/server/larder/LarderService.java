@@ -7,7 +7,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntConsumer;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
@@ -18,6 +20,7 @@ import palintone.core.substance.Composition;
 import palintone.core.substance.LabelPanel;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.flow.FluidityClass;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
 import palintone.server.web.PageView;
@@ -38,11 +41,45 @@ public class LarderService {
     }
 
     @Transactional(readOnly = true)
-    public PageView<IngredientView> list(final String part, final int page, final int size) {
+    public PageView<IngredientView> list(
+            final String part, final Which which, final int page, final int size) {
+        final Pageable asked = PageView.request(page, size);
         return PageView.of(
-                ingredients.findByNameContainingIgnoreCaseOrderByName(
-                        part, PageView.request(page, size)),
+                which.couvertures()
+                        ? ingredients
+                                .findByArchivedAndCouvertureKindIsNotNullAndNameContainingIgnoreCaseOrderByName(
+                                        which.archived(), part, asked)
+                        : ingredients.findByArchivedAndNameContainingIgnoreCaseOrderByName(
+                                which.archived(), part, asked),
                 IngredientView::of);
+    }
+
+    /**
+     * Which of the larder.
+     *
+     * @param couvertures only what is tempered and cast
+     * @param archived what was put away, instead of what is in use
+     */
+    public record Which(boolean couvertures, boolean archived) {}
+
+    /**
+     * Puts an ingredient away, or brings it back; recipes and old batches keep reading as they
+     * were.
+     *
+     * @throws StaleVersionException when somebody has changed it meanwhile
+     */
+    @Transactional
+    public IngredientView archive(final String id, final boolean archived, final long version) {
+        final IngredientEntity entity = byId(id);
+        StaleVersionException.check("ingredient " + id, version, entity.version());
+        entity.archive(archived);
+        return IngredientView.of(ingredients.saveAndFlush(entity));
+    }
+
+    /** How fluid the bag of a couverture says it is; medium where it does not. */
+    @Transactional(readOnly = true)
+    public FluidityClass fluidity(final String id) {
+        return byId(id).fluidity();
     }
 
     @Transactional(readOnly = true)
@@ -95,9 +132,15 @@ public class LarderService {
     @Transactional(readOnly = true)
     public Couverture firstOf(final CouvertureKind kind) {
         return ingredients
-                .findFirstByCouvertureKindOrderByName(kind)
+                .findFirstByArchivedFalseAndCouvertureKindOrderByName(kind)
                 .flatMap(IngredientEntity::couverture)
                 .orElseThrow(() -> new NotHereException("couverture", kind.words()));
+    }
+
+    /** Ids of everything, what is put away too: a name taken is taken. */
+    @Transactional(readOnly = true)
+    public Set<String> ids() {
+        return Set.copyOf(ingredients.ids());
     }
 
     /** Id and name of everything there is. */

@@ -12,7 +12,6 @@ import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Method;
@@ -20,6 +19,7 @@ import palintone.core.temper.method.TemperCurve;
 import palintone.core.work.BatchPlan;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
 import palintone.server.problem.NotHereException;
 import palintone.server.web.PageView;
 
@@ -33,6 +33,7 @@ public class PieceService {
     private final HouseService houses;
     private final PieceShelf shelf;
     private final PieceBooks books;
+    private final LarderService larder;
 
     /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
     private final Cache<CurveOrder, TemperCurve> curves =
@@ -42,8 +43,10 @@ public class PieceService {
             final PieceRepository pieces,
             final HouseService houses,
             final PieceShelf shelf,
-            final PieceBooks books) {
+            final PieceBooks books,
+            final LarderService larder) {
         this.books = books;
+        this.larder = larder;
         this.pieces = pieces;
         this.houses = houses;
         this.shelf = shelf;
@@ -106,7 +109,7 @@ public class PieceService {
         final CurveOrder order =
                 new CurveOrder(
                         couverture,
-                        FluidityClass.MEDIUM,
+                        larder.fluidity(couverture.ingredient().id()),
                         TemperTargets.of(couverture.kind(), house.darkWindow()),
                         needs.toMelt().value(),
                         house.vessel(),

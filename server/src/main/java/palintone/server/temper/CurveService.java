@@ -7,7 +7,6 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
@@ -78,7 +77,9 @@ public class CurveService {
         final boolean shared = request.methods().size() == 1 && request.sharePercent() != null;
         return new CurveOrder(
                 couverture,
-                request.fluidity() == null ? FluidityClass.MEDIUM : request.fluidity(),
+                request.fluidity() == null
+                        ? larder.fluidity(request.couverture())
+                        : request.fluidity(),
                 TemperTargets.of(
                         couverture.kind(),
                         request.darkWindow() == null ? house.darkWindow() : request.darkWindow()),

@@ -36,7 +36,8 @@ public final class Workshop implements AutoCloseable {
                         "--spring.datasource.username=" + db.user(),
                         "--spring.datasource.password=" + db.password(),
                         "--spring.datasource.hikari.connection-timeout=1500",
-                        "--palintone.demo=" + demo);
+                        "--palintone.demo=" + demo,
+                        "--palintone.sample=" + Path.of("..", "demo").toAbsolutePath());
     }
 
     /** One of its own, for tests that break things. */

@@ -1,0 +1,99 @@
+package palintone.core.temper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+
+class CouvertureLabelTest {
+
+    private static CouvertureLabel label(
+            final CouvertureKind kind, final double cocoa, final double fat, final double sugars) {
+        return new CouvertureLabel(kind, cocoa, fat, sugars, OptionalDouble.empty());
+    }
+
+    /**
+     * Bags of chocolate made from a stated recipe of liquor, butter, sugar and whole milk powder:
+     * what the bag would print gives the recipe back. Liquor 54 % fat, powder 26 % fat, 38 %
+     * lactose, 3 % water; from memory.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        // kind, liquor, butter, sugar, powder
+        "DARK, 55, 12, 32, 0",
+        "DARK, 70, 6, 23, 0",
+        "MILK, 14, 22, 40, 23",
+        "MILK, 22, 20, 34, 23",
+        "WHITE, 0, 30, 44, 25"
+    })
+    void theRecipeComesBackFromItsBag(
+            final CouvertureKind kind,
+            final double liquor,
+            final double butter,
+            final double sugar,
+            final double powder) {
+        final double cocoaButter = butter + 0.54 * liquor;
+        final double milkFat = 0.26 * powder;
+        final Map<Component, Double> found =
+                label(kind, liquor + butter, cocoaButter + milkFat + 0.5, sugar + 0.38 * powder)
+                        .gramsPer100();
+        assertThat(found.get(Component.COCOA_BUTTER)).isCloseTo(cocoaButter, within(1.3));
+        assertThat(found.get(Component.SUCROSE)).isCloseTo(sugar, within(1.3));
+        assertThat(found.getOrDefault(Component.MILK_FAT, 0.0)).isCloseTo(milkFat, within(1.0));
+        assertThat(found.getOrDefault(Component.COCOA_SOLIDS, 0.0))
+                .isCloseTo(0.46 * liquor, within(1.6));
+        assertThat(Composition.per100(found).fatFraction() * 100)
+                .isCloseTo(cocoaButter + milkFat + 0.5, within(1.0));
+    }
+
+    @Test
+    void numbersThatCannotAllBeTrueAreRefused() {
+        assertThatThrownBy(() -> label(CouvertureKind.DARK, 30, 40, 50).gramsPer100())
+                .hasMessageContaining("fat is 40.0 %; allowed: up to the cocoa");
+        assertThatThrownBy(() -> label(CouvertureKind.DARK, 66, 40, 10).gramsPer100())
+                .hasMessageContaining("read the bag again");
+        assertThatThrownBy(() -> label(CouvertureKind.MILK, 60, 40, 40).gramsPer100())
+                .hasMessageContaining("leave no room for milk");
+        assertThatThrownBy(() -> label(CouvertureKind.DARK, 66, 70, 30))
+                .hasMessageContaining("fat is 70 %; allowed: 20 to 65 %");
+    }
+
+    /** Directive 2000/36/EC, annex I, from memory: 35 % cocoa, 31 % cocoa butter in couverture. */
+    @Test
+    void theRulesOfTheNameAreNotes() {
+        assertThat(label(CouvertureKind.DARK, 66, 40, 32).rules()).isEmpty();
+        assertThat(label(CouvertureKind.DARK, 52, 28, 46).rules())
+                .singleElement()
+                .satisfies(s -> assertThat(s.template()).contains("cocoa butter of a couverture"));
+        assertThat(label(CouvertureKind.MILK, 36, 36, 46).rules()).isEmpty();
+    }
+
+    @Test
+    void aBagThatDiffersIsToldWithItsReason() {
+        final TemperTargets dark =
+                TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.values()[0]);
+        final BagCurve same =
+                new BagCurve(
+                        OptionalDouble.of(48),
+                        OptionalDouble.of(27),
+                        OptionalDouble.of(dark.work().middle()));
+        assertThat(same.against(dark)).isEmpty();
+        final BagCurve hot =
+                new BagCurve(OptionalDouble.of(55), OptionalDouble.empty(), OptionalDouble.of(28));
+        assertThat(hot.against(dark)).hasSize(2);
+        assertThatThrownBy(
+                        () ->
+                                new BagCurve(
+                                        OptionalDouble.of(90),
+                                        OptionalDouble.empty(),
+                                        OptionalDouble.empty()))
+                .hasMessageContaining("bag: melt to is 90 °C");
+    }
+}

@@ -1,0 +1,28 @@
+package palintone.server.larder;
+
+import jakarta.annotation.Nullable;
+import java.util.OptionalDouble;
+import palintone.core.temper.BagCurve;
+import palintone.core.temper.flow.FluidityClass;
+
+/** What the bag of a couverture prints beside its composition; each may be missing. */
+public record BagDraft(
+        @Nullable FluidityClass fluidity,
+        @Nullable Double meltC,
+        @Nullable Double coolC,
+        @Nullable Double workC) {
+
+    /** Nothing printed. */
+    static final BagDraft NONE = new BagDraft(null, null, null, null);
+
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when a temperature is impossible
+     */
+    BagCurve curve() {
+        return new BagCurve(number(meltC), number(coolC), number(workC));
+    }
+
+    private static OptionalDouble number(final Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

@@ -1,0 +1,89 @@
+package palintone.server.larder;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import palintone.core.figure.Sentence;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Component;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.CouvertureLabel;
+import palintone.core.temper.TemperTargets;
+import palintone.server.figure.BandView;
+import palintone.server.figure.SentenceView;
+import palintone.server.house.HouseService;
+
+/** A couverture from the label of its bag. */
+@RestController
+@RequestMapping("/api/couvertures")
+class CouvertureController {
+
+    private static final double MELTED_C = 40;
+
+    private final HouseService houses;
+
+    CouvertureController(final HouseService houses) {
+        this.houses = houses;
+    }
+
+    /** The numbers of a bag. */
+    public record BagLabelDraft(
+            @NotNull CouvertureKind kind,
+            @NotNull Double cocoaPercent,
+            @NotNull Double fatPercent,
+            @NotNull Double sugarsPercent,
+            @Nullable Double milkFatPercent,
+            @Nullable @Valid BagDraft bag) {}
+
+    /**
+     * What follows from them.
+     *
+     * @param rules what the composition rules say of its name
+     * @param differs where the bag's curve is not ours, and why
+     */
+    public record BagLabelView(
+            Map<Component, Double> gramsPer100,
+            double densityGPerMl,
+            String basis,
+            List<SentenceView> rules,
+            String rulesFrom,
+            List<SentenceView> differs,
+            BandView melt,
+            BandView work) {}
+
+    @PostMapping("/label")
+    BagLabelView label(@Valid @RequestBody final BagLabelDraft draft) {
+        final CouvertureLabel label =
+                new CouvertureLabel(
+                        draft.kind(),
+                        draft.cocoaPercent(),
+                        draft.fatPercent(),
+                        draft.sugarsPercent(),
+                        draft.milkFatPercent() == null
+                                ? OptionalDouble.empty()
+                                : OptionalDouble.of(draft.milkFatPercent()));
+        final TemperTargets ours = TemperTargets.of(draft.kind(), houses.house().darkWindow());
+        final BagDraft bag = draft.bag() == null ? BagDraft.NONE : draft.bag();
+        return new BagLabelView(
+                label.gramsPer100(),
+                ChoiOkos1986.densityGPerMl(label.composition(), MELTED_C),
+                CouvertureLabel.SOURCE.citation(),
+                views(label.rules()),
+                CouvertureLabel.rulesSource().citation(),
+                views(new ArrayList<>(bag.curve().against(ours))),
+                BandView.of(ours.melt()),
+                BandView.of(ours.work()));
+    }
+
+    private static List<SentenceView> views(final List<Sentence> sentences) {
+        return sentences.stream().map(SentenceView::of).toList();
+    }
+}

@@ -1,0 +1,136 @@
+import { ref } from 'vue'
+import { api, ask, words, type SampleOffer } from '@/api/client'
+
+/** One step from an empty house to the first batch. */
+export interface Card {
+  id: string
+  title: string
+  /** What it will be used for. */
+  why: string
+  act: string
+  to: string
+  have: (count: number) => string
+  /** What of the sample workshop can be taken over here; all of it at once where it has words. */
+  sample?: SampleOffer['kind']
+  all?: (count: number) => string
+}
+
+const plural = (n: number, one: string, more: string) => (n === 1 ? `one ${one}` : `${n} ${more}`)
+
+export const CARDS: Card[] = [
+  {
+    id: 'room',
+    title: 'The workshop and its air',
+    why: 'Name, units, room, cabinets, stone, melter: what every curve and waiting time rests on.',
+    act: 'House rules',
+    to: '/house',
+    have: () => 'The room has been read.',
+  },
+  {
+    id: 'larder',
+    title: 'The larder',
+    why: 'Cream, fruit, nuts, sugars: what recipes are made of, with water, fat and allergens.',
+    act: 'New ingredient',
+    to: '/larder',
+    have: (n) => `${plural(n, 'ingredient', 'ingredients')} in the larder.`,
+    sample: 'INGREDIENT',
+    all: (n) => `Take over ${n} common ones`,
+  },
+  {
+    id: 'couverture',
+    title: 'A couverture',
+    why: 'Three numbers of its bag give composition, window and curve.',
+    act: 'New couverture',
+    to: '/larder/couvertures/new',
+    have: (n) => `You have ${plural(n, 'couverture', 'couvertures')}.`,
+    sample: 'COUVERTURE',
+  },
+  {
+    id: 'mould',
+    title: 'A mould',
+    why: 'Its cavity decides shell, filling, cap and how much to melt.',
+    act: 'New mould',
+    to: '/larder/moulds/new',
+    have: (n) => `You have ${plural(n, 'mould', 'moulds')}.`,
+    sample: 'MOULD',
+  },
+  {
+    id: 'filling',
+    title: 'A filling',
+    why: 'From a type that works or from your own words: texture, life and amounts follow.',
+    act: 'Start a filling',
+    to: '/fillings/recipe?start',
+    have: (n) => `You have ${plural(n, 'filling', 'fillings')}.`,
+  },
+  {
+    id: 'piece',
+    title: 'A piece',
+    why: 'Mould, couverture and filling put together: drawn, weighed, and ready to be made.',
+    act: 'New piece',
+    to: '/pieces?new',
+    have: (n) => `You have ${plural(n, 'piece', 'pieces')}.`,
+  },
+  {
+    id: 'batch',
+    title: 'The first batch',
+    why: 'How many; then the Bench says what to do, step by step.',
+    act: 'Begin a batch',
+    to: '/pieces',
+    have: (n) => `${plural(n, 'batch', 'batches')} begun.`,
+  },
+]
+
+const SKIPPED = 'palintone skipped cards'
+
+/** How far the house is described. */
+export function useFirstSteps() {
+  const counts = ref<Record<string, number>>({})
+  const trouble = ref('')
+  const skipped = ref<string[]>(read())
+
+  async function load() {
+    const one = { params: { query: { size: 1 } } }
+    try {
+      const [house, all, couvertures, moulds, fillings, pieces, batches] = await Promise.all([
+        ask(api.GET('/api/house')),
+        ask(api.GET('/api/ingredients', one)),
+        ask(api.GET('/api/ingredients', { params: { query: { size: 1, couvertures: true } } })),
+        ask(api.GET('/api/moulds', one)),
+        ask(api.GET('/api/fillings', one)),
+        ask(api.GET('/api/pieces', one)),
+        ask(api.GET('/api/batches', one)),
+      ])
+      counts.value = {
+        room: house.roomReadAt ? 1 : 0,
+        larder: all.total - couvertures.total,
+        couverture: couvertures.total,
+        mould: moulds.total,
+        filling: fillings.total,
+        piece: pieces.total,
+        batch: batches.total,
+      }
+      trouble.value = ''
+    } catch (problem) {
+      trouble.value = words(problem)
+    }
+  }
+
+  function skip(id: string) {
+    skipped.value = [...skipped.value, id]
+    try {
+      localStorage.setItem(SKIPPED, JSON.stringify(skipped.value))
+    } catch {
+      // Then it is skipped until the next look.
+    }
+  }
+
+  return { counts, skipped, skip, load, trouble }
+}
+
+function read(): string[] {
+  try {
+    return JSON.parse(localStorage.getItem(SKIPPED) ?? '[]') as string[]
+  } catch {
+    return []
+  }
+}
