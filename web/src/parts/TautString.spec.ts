@@ -9,8 +9,8 @@ const show = (value: number | null, more = {}) =>
 describe('TautString', () => {
   it.each([
     [31.5, 'in_band', 'in band', 'circle'],
-    [30.4, 'tight', 'tight, 0.6° under', 'path'],
-    [34, 'off', 'off, 2.0° over', 'path.cross'],
+    [30.4, 'tight', 'near the limit, 0.6° under', 'path'],
+    [34, 'off', 'out of range, 2.0° over', 'path.cross'],
   ])('says of %d in shape and words how it stands', (value, mark, words, shape) => {
     const string = show(value)
     expect(string.classes()).toContain(mark)

@@ -108,5 +108,5 @@ function r(n: number): number {
 
 /** The state in words, never left to colour alone. */
 export function bandStatusWords(bandStatus: BandStatus): string {
-  return { IN_BAND: 'in band', TIGHT: 'tight', OFF: 'off' }[bandStatus]
+  return { IN_BAND: 'in band', TIGHT: 'near the limit', OFF: 'out of range' }[bandStatus]
 }

@@ -19,7 +19,7 @@ export const RAIL = [
   { path: '/pieces', name: 'Pieces', icon: mdiCircleHalfFull },
   { path: '/daybook', name: 'Daybook', icon: mdiBookOpenPageVariantOutline },
   { path: '/larder', name: 'Larder', icon: mdiSackOutline },
-  { path: '/rehearsal', name: 'Rehearsal', icon: mdiSchoolOutline },
+  { path: '/rehearsal', name: 'Practice', icon: mdiSchoolOutline },
   { path: '/house', name: 'House rules', icon: mdiCogOutline },
 ] as const
 

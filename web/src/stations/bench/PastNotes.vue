@@ -63,7 +63,7 @@ function keep() {
         @enter="keep"
       />
       <div class="d-flex ga-3 mt-5">
-        <v-btn size="large" variant="outlined" @click="changing = null">Leave it</v-btn>
+        <v-btn size="large" variant="outlined" @click="changing = null">Cancel</v-btn>
         <v-btn size="large" color="primary" :disabled="value === null" @click="keep">Correct</v-btn>
       </div>
     </v-card>

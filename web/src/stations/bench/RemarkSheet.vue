@@ -25,7 +25,7 @@ function keep() {
       />
       <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
       <div class="d-flex ga-3 mt-5">
-        <v-btn size="x-large" variant="outlined" @click="open = false">Leave it</v-btn>
+        <v-btn size="x-large" variant="outlined" @click="open = false">Cancel</v-btn>
         <v-btn
           size="x-large"
           variant="outlined"

@@ -71,7 +71,7 @@ describe('the reading of a step', () => {
   it('shows the last reading, how it stands, and what to do', () => {
     const step = show(low)
     expect(step.find('.big').text()).toBe('30.4°C')
-    expect(step.find('.state').text()).toBe('tight')
+    expect(step.find('.state').text()).toBe('near the limit')
     expect(step.find('.advice').text()).toBe(
       '30.4\u00a0°C, 0.6° under. 4\u00a0s at 600\u00a0W, stir, read again.',
     )

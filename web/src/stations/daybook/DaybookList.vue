@@ -23,7 +23,7 @@ function took(row: BatchSummary) {
   <header>
     <h1>Daybook</h1>
     <span class="quiet">{{ total }} batches</span>
-    <ImportButton label="Read in a batch file" @taken="$emit('taken')" />
+    <ImportButton label="Import a batch file" @taken="$emit('taken')" />
   </header>
   <p v-if="!rows.length" class="quiet none">
     No finished batch yet. Whatever the Bench finishes is written down here.

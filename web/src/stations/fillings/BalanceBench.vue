@@ -227,7 +227,7 @@ function accept() {
           color="primary"
           class="mt-3"
           @click="accept"
-          >Take it over</v-btn
+          >Use it</v-btn
         >
         <div class="sides mt-4">
           <div>

@@ -19,11 +19,11 @@ const TABS = [
   ['recipe', 'Recipe'],
   ['balance', 'Balance'],
   ['sugar', 'Cook sugar'],
-  ['cool', 'Cool, rest'],
-  ['mend', 'Mend'],
+  ['cool', 'Cool & rest'],
+  ['mend', 'Fix'],
   ['layers', 'Layers'],
-  ['size', 'Size'],
-  ['versions', 'Remember'],
+  ['size', 'Scale'],
+  ['versions', 'Versions & notes'],
 ] as const
 const views = {
   recipe: defineAsyncComponent(() => import('./RecipeBench.vue')),
@@ -146,8 +146,8 @@ onMounted(async () => {
         <v-text-field v-model="note" label="What changed, and why" @keydown.enter="keep" />
         <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
         <div class="d-flex ga-3 mt-4">
-          <v-btn size="large" variant="outlined" @click="saving = false">Go on changing</v-btn>
-          <v-btn size="large" color="primary" @click="keep">Keep it</v-btn>
+          <v-btn size="large" variant="outlined" @click="saving = false">Cancel</v-btn>
+          <v-btn size="large" color="primary" @click="keep">Save version</v-btn>
         </div>
       </v-card>
     </v-dialog>
@@ -162,7 +162,7 @@ onMounted(async () => {
         <p>They are not in the books yet.</p>
         <div class="d-flex ga-3 mt-4">
           <v-btn size="large" variant="outlined" @click="leave">Drop them</v-btn>
-          <v-btn size="large" color="primary" @click="leaving = null">Stay here</v-btn>
+          <v-btn size="large" color="primary" @click="leaving = null">Cancel</v-btn>
         </div>
       </v-card>
     </v-dialog>

@@ -203,9 +203,7 @@ onMounted(() => {
           <p class="mt-4">Made by ____________________ Lots ____________________</p>
         </div>
         <div class="no-print d-flex ga-3 mt-3">
-          <v-btn size="x-large" color="primary" @click="takeOver(answer.recipe)"
-            >Take it over</v-btn
-          >
+          <v-btn size="x-large" color="primary" @click="takeOver(answer.recipe)">Use it</v-btn>
           <v-btn size="x-large" variant="outlined" @click="print('sheet')">Print the sheet</v-btn>
         </div>
         <article v-if="answer.leftover" class="jar">

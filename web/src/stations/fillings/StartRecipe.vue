@@ -125,7 +125,7 @@ function begin() {
         <div>
           <v-textarea
             v-model="text"
-            label="Or paste: text, a table, schema.org JSON-LD, our JSON"
+            label="Or paste a recipe: text or a table"
             rows="9"
             hide-details
             @update:model-value="((read = null), (fromType = false))"
@@ -224,9 +224,9 @@ function begin() {
         </div>
       </div>
       <div class="acts d-flex ga-3">
-        <v-btn size="large" variant="outlined" @click="shown = false">Leave it</v-btn>
+        <v-btn size="large" variant="outlined" @click="shown = false">Cancel</v-btn>
         <v-btn size="large" color="primary" :disabled="!read || open > 0" @click="begin"
-          >Put it on the bench</v-btn
+          >Use this recipe</v-btn
         >
         <p v-if="open" class="trouble" role="status">
           {{ open === 1 ? 'One number is' : `${open} numbers are` }} still asked for above.

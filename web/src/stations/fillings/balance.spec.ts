@@ -115,7 +115,7 @@ describe('the balance', () => {
     expect(row).toContain('lowers water activity by about 0.03; 0.90 becomes 0.86')
     await shown
       .findAll('button')
-      .find((b) => b.text() === 'Take it over')!
+      .find((b) => b.text() === 'Use it')!
       .trigger('click')
     const { bench } = useRecipe()
     expect(bench.value.changed).toBe(true)

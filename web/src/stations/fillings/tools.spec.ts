@@ -428,7 +428,7 @@ describe('starting a recipe', () => {
     expect(shown.find('.doubt').text()).toContain('left out until you say')
     await press(shown, 'Invert')
     expect(shown.find('.doubt').text()).not.toContain('left out')
-    await press(shown, 'Put it on the bench')
+    await press(shown, 'Use this recipe')
     expect(bench.value.recipe.style).toBe('CUT_SLAB')
     expect(bench.value.recipe.operations.map((op) => op.kind)).toEqual(['BOIL'])
     expect(bench.value.recipe.operations[0]!.lines![0]!.ingredient).toBe('invert')
@@ -471,7 +471,7 @@ describe('starting a recipe', () => {
     expect(shown.text()).toContain('minutes 2\u00a0min')
     expect(shown.text()).toContain('The text does not say it')
     expect(shown.find('.unused').text()).toContain('luck in “Temper the yolks for luck”')
-    const go = shown.findAll('button').find((b) => b.text() === 'Put it on the bench')!
+    const go = shown.findAll('button').find((b) => b.text() === 'Use this recipe')!
     expect(go.attributes('disabled')).toBeDefined()
     await shown.find('.asked input').setValue('84')
     expect(go.attributes('disabled')).toBeUndefined()
@@ -487,7 +487,7 @@ describe('starting a recipe', () => {
     expect(shown.text()).toContain('Which of the larder is meant?')
     expect(shown.text()).toContain('1/2 tsp moon dust')
     expect(shown.text()).toContain('Serve on a silver tray.')
-    await press(shown, 'Put it on the bench')
+    await press(shown, 'Use this recipe')
     const { bench } = useRecipe()
     expect(bench.value.recipe.name).toBe('Quince ganache')
     expect(bench.value.recipe.operations[0]!.lines).toHaveLength(1)

@@ -188,7 +188,7 @@ async function reload() {
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <p v-if="kept" class="kept" role="status">Kept. Batches begun from now on follow these.</p>
       <div class="acts">
-        <v-btn size="x-large" variant="outlined" @click="reload">As it was</v-btn>
+        <v-btn size="x-large" variant="outlined" @click="reload">Cancel</v-btn>
         <v-btn size="x-large" color="primary" type="submit" :loading="busy">Keep</v-btn>
       </div>
     </form>

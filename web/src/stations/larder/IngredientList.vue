@@ -82,7 +82,7 @@ function fresh() {
       />
       <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
       <v-btn size="large" variant="outlined" @click="fresh">New ingredient</v-btn>
-      <ImportButton label="Read in files" @taken="load" />
+      <ImportButton label="Import files" @taken="load" />
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <table v-if="ingredients.length" class="rows">
@@ -128,7 +128,7 @@ function fresh() {
       {{
         find
           ? `Nothing called “${find}” here.`
-          : 'The larder is empty. Write a new ingredient, or read in files.'
+          : 'The larder is empty. Write a new ingredient, or import files.'
       }}
     </p>
     <div v-if="total > PAGE" class="d-flex ga-3 mt-4">

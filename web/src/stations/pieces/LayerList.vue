@@ -87,15 +87,18 @@ fieldset {
   border-radius: 8px;
   padding: 10px 12px 4px;
   display: grid;
-  grid-template-columns: 1.6fr 1fr 1fr;
+  grid-template-columns: 1fr 1fr;
   gap: 10px;
 }
 legend {
   padding: 0 6px;
   font-weight: 600;
 }
+.filling,
 .insert {
   grid-column: 1 / -1;
+}
+.insert {
   display: grid;
   grid-template-columns: 1.6fr 1fr auto;
   gap: 10px;
@@ -109,13 +112,5 @@ legend {
 .acts .v-btn,
 .layers > .v-btn {
   min-height: 56px;
-}
-@media (max-width: 700px) {
-  fieldset {
-    grid-template-columns: 1fr 1fr;
-  }
-  .filling {
-    grid-column: 1 / -1;
-  }
 }
 </style>

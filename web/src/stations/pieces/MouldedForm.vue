@@ -116,6 +116,7 @@ function cancel() {
       item-title="name"
       item-value="id"
       label="Mould"
+      class="wide"
       no-data-text="No such mould: the Larder has the way to a new one"
     />
     <v-autocomplete
@@ -124,9 +125,9 @@ function cancel() {
       item-title="name"
       item-value="id"
       label="Couverture"
+      class="wide"
       no-data-text="No such couverture: the Larder has the way to a new one"
     />
-    <span />
     <NumberField v-model="form.shellMm" label="Shell" unit="MILLIMETRE" />
     <NumberField v-model="form.headRoomMm" label="Room for the cap" unit="MILLIMETRE" />
     <NumberField v-model="form.labelG" label="Weight on the label" unit="GRAM" />

@@ -118,7 +118,7 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
 <template>
   <div class="rehearsal sheet">
     <template v-if="!exercise || !played">
-      <h1>Rehearsal</h1>
+      <h1>Practice</h1>
       <p class="quiet lead">
         Bring a simulated bowl into temper by hand, faster than life. Nobody sees the crystals;
         afterwards you will.

@@ -119,7 +119,7 @@ const CHOICES = [
         </div>
         <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
         <div class="acts">
-          <v-btn size="x-large" variant="outlined" @click="open = false">Not now</v-btn>
+          <v-btn size="x-large" variant="outlined" @click="open = false">Cancel</v-btn>
           <v-btn size="x-large" color="primary" type="submit" :loading="busy">Begin</v-btn>
         </div>
       </form>

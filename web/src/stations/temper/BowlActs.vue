@@ -73,7 +73,7 @@ useKeys({ t: () => props.typed && void press(ACTS[0]!) })
         {{ symbol(asked.unit!, taste) }}</label
       >
       <p v-if="wrong" class="trouble" role="alert">{{ wrong }}</p>
-      <v-btn size="x-large" variant="outlined" @click="asked = null">Not now</v-btn>
+      <v-btn size="x-large" variant="outlined" @click="asked = null">Cancel</v-btn>
       <v-btn size="x-large" color="primary" type="submit">Note it</v-btn>
     </form>
     <template v-else>

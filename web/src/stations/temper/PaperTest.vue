@@ -60,7 +60,7 @@ function say(kind: BowlEventKind) {
           >Not set, given up</v-btn
         >
       </template>
-      <v-btn size="large" variant="text" block @click="open = false">Leave it</v-btn>
+      <v-btn size="large" variant="text" block @click="open = false">Cancel</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -179,7 +179,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
     <section v-if="bare" class="curve bare" aria-label="The curve">
       <h1>No couverture yet</h1>
       <p class="quiet mb-5">
-        A curve is worked out for a couverture. Write one in the Larder, or read in files.
+        A curve is worked out for a couverture. Write one in the Larder, or import files.
       </p>
       <v-btn size="x-large" color="primary" to="/larder">To the Larder</v-btn>
     </section>

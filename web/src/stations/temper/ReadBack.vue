@@ -121,7 +121,7 @@ function painted(svg: string): Promise<string> {
 <template>
   <div class="back">
     <nav aria-label="Bowls that are over">
-      <v-btn size="x-large" color="primary" block @click="bringing = true">Bring in a trace</v-btn>
+      <v-btn size="x-large" color="primary" block @click="bringing = true">Import a trace</v-btn>
       <div
         v-for="bowl in bowls"
         :key="bowl.id"
@@ -220,7 +220,7 @@ function painted(svg: string): Promise<string> {
       </template>
       <template v-else-if="loaded && !bowls.length && !trouble">
         <h1>Nothing to read back yet</h1>
-        <p class="quiet">Bring in a file of any logger, or end a bowl you have followed.</p>
+        <p class="quiet">Import a file of any logger, or end a bowl you have followed.</p>
       </template>
     </section>
     <TraceImport v-model="bringing" @taken="taken" />

@@ -4,10 +4,10 @@ import StationTabs from '@/parts/StationTabs.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const TABS = [
-  ['plan', 'Plan a curve'],
-  ['bowls', 'At the bowl'],
-  ['back', 'Read back'],
-  ['short', 'Colour, coating, troubles'],
+  ['plan', 'Plan'],
+  ['bowls', 'Live'],
+  ['back', 'Review'],
+  ['short', 'Colour & coating'],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/temper/${id}` }))
 const current = computed(() => props.tab || 'plan')

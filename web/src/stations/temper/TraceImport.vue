@@ -103,9 +103,9 @@ function unit(isFahrenheit: boolean) {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="860" scrollable aria-label="Bring in a trace">
+  <v-dialog v-model="open" max-width="860" scrollable aria-label="Import a trace">
     <v-card class="bring">
-      <h2>Bring in a trace</h2>
+      <h2>Import a trace</h2>
       <p class="quiet">
         Any logger’s text file with times and temperatures. Nothing is kept before you say so.
       </p>
@@ -182,7 +182,7 @@ function unit(isFahrenheit: boolean) {
         </div>
       </template>
       <div class="acts">
-        <v-btn size="x-large" variant="outlined" @click="open = false">Not now</v-btn>
+        <v-btn size="x-large" variant="outlined" @click="open = false">Cancel</v-btn>
         <v-btn size="x-large" color="primary" :disabled="!preview" :loading="busy" @click="take"
           >Keep and read it back</v-btn
         >

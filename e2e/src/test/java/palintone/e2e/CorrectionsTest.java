@@ -55,16 +55,16 @@ class CorrectionsTest {
                 screen.go(house, "/fillings/recipe").settled();
                 screen.button("Start or paste").click();
                 screen.page
-                        .getByLabel("Or paste: text")
+                        .getByLabel("Or paste a recipe")
                         .fill("boil: 200 g cream 35 %\npour over: 300 g house dark 66");
                 screen.button("Read it").click();
                 screen.page.getByRole(AriaRole.DIALOG).getByLabel("Name").fill("Twin ganache");
-                screen.button("Put it on the bench").click();
+                screen.button("Use this recipe").click();
                 assertThat(screen.page.locator(".state")).containsText("new");
             }
             for (final Screen screen : new Screen[] {bench, office}) {
                 screen.button("Save").click();
-                screen.button("Keep it").click();
+                screen.button("Save version").click();
                 assertThat(screen.page.locator(".state")).containsText("version 1");
             }
             // The address follows once the list of fillings is read again.

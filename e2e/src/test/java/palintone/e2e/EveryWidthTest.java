@@ -115,12 +115,12 @@ class EveryWidthTest {
             assertThat(screen.page.getByText("to be kept cold")).isVisible();
             screen.page.getByText("Start or paste").click();
             screen.page
-                    .getByLabel("Or paste: text")
+                    .getByLabel("Or paste a recipe")
                     .fill("200 g cream\n60 g egg yolk\nTemper the yolks.\nServe with pride.");
             screen.button("Read it").click();
             assertThat(screen.page.locator(".asked")).containsText("The text does not say it");
             assertThat(screen.page.locator(".unused")).containsText("Serve with pride.");
-            assertThat(screen.button("Put it on the bench")).isDisabled();
+            assertThat(screen.button("Use this recipe")).isDisabled();
         }
     }
 }

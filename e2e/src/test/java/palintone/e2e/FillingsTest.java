@@ -45,9 +45,10 @@ class FillingsTest {
                     .hasValue("300");
             button(page, "Save").click();
             page.getByLabel("What changed, and why").fill("more cream");
-            button(page, "Keep it").click();
+            button(page, "Save version").click();
             assertThat(page.locator("header .state")).hasText("version 2");
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Remember")).click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Versions & notes"))
+                    .click();
             assertThat(page.locator(".tool")).containsText("more cream");
             assertThat(page.locator(".tool")).containsText("Cream 35 %");
             assertThat(screen.faults()).isEmpty();
@@ -60,16 +61,16 @@ class FillingsTest {
             final Page page = screen.page;
             screen.go(house, "/fillings");
             button(page, "Start or paste").click();
-            page.getByLabel("Or paste: text, a table, schema.org JSON-LD, our JSON")
+            page.getByLabel("Or paste a recipe: text or a table")
                     .fill("a long day at sea, and nothing to weigh");
             button(page, "Read it").click();
             assertThat(page.locator(".v-dialog .trouble")).containsText("no line with an amount");
-            page.getByLabel("Or paste: text, a table, schema.org JSON-LD, our JSON")
+            page.getByLabel("Or paste a recipe: text or a table")
                     .fill(
                             "boil: 200 g cream 35 %, 30 g moon syrup\npour over: 240 g house dark 66\nblend");
             button(page, "Read it").click();
             assertThat(page.locator(".v-dialog")).containsText("Which of the larder is meant?");
-            button(page, "Put it on the bench").click();
+            button(page, "Use this recipe").click();
             assertThat(page.locator("article.op")).hasCount(3);
             assertThat(figure(page, "water activity")).containsText("0.");
             assertThat(screen.faults()).isEmpty();
@@ -81,7 +82,7 @@ class FillingsTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             screen.go(house, "/fillings/balance/plum-ganache");
-            assertThat(figure(page, "water activity")).containsText("off");
+            assertThat(figure(page, "water activity")).containsText("out of range");
             button(page, "Balance it").click();
             assertThat(page.locator(".answer h1"))
                     .containsText(
@@ -89,7 +90,7 @@ class FillingsTest {
                             new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
             assertThat(page.locator("table.moves")).containsText("lowers water activity");
             assertThat(page.locator(".sides h2").first()).hasText("Before");
-            button(page, "Take it over").click();
+            button(page, "Use it").click();
             assertThat(page.locator("header .state")).containsText("changed");
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Recipe")).click();
             assertThat(figure(page, "water activity")).containsText("in band");
@@ -264,13 +265,14 @@ class FillingsTest {
             screen.go(house, "/fillings");
             button(page, "Start or paste").click();
             button(page, "Jelly-like fruit layer").click();
-            button(page, "Put it on the bench").click();
+            button(page, "Use this recipe").click();
             assertThat(page.locator(".stands")).containsText("sliceable");
             assertThat(figure(page, "firmness, served")).containsText("in band");
             button(page, "Save").click();
-            button(page, "Keep it").click();
+            button(page, "Save version").click();
             assertThat(page.locator("header .state")).hasText("version 1");
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Remember")).click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Versions & notes"))
+                    .click();
             page.locator(".ask .v-select").first().click();
             page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Water activity"))
                     .click();

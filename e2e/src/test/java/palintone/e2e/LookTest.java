@@ -99,11 +99,11 @@ class LookTest {
             assertThat(screen.page.locator(".cause").first()).isVisible();
             check(screen, "mend", found);
             screen.button("Start or paste").click();
-            screen.page.getByLabel("Or paste: text").fill("100 g moon syrup\n50 g cream");
+            screen.page.getByLabel("Or paste a recipe").fill("100 g moon syrup\n50 g cream");
             screen.button("Read it").click();
             assertThat(screen.page.locator(".doubt").first()).isVisible();
             check(screen, "start", found);
-            screen.button("Leave it").click();
+            screen.button("Cancel").click();
             assertThat(found).isEmpty();
         }
     }

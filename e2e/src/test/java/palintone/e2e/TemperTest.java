@@ -166,7 +166,7 @@ class TemperTest {
             final Page page = screen.page;
             screen.go(house, "/temper/back");
             assertThat(page.locator(".row")).not().hasCount(0);
-            screen.button("Bring in a trace").click();
+            screen.button("Import a trace").click();
             page.locator("input[type=file]").setInputFiles(file);
             assertThat(page.locator(".bring")).containsText("160 readings over 27 min");
             assertThat(page.locator(".bring")).containsText("decimal comma");

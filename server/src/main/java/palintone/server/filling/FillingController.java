@@ -21,6 +21,7 @@ import palintone.core.filling.pot.Setting;
 import palintone.core.filling.record.Difference;
 import palintone.core.substance.KitchenUnit;
 import palintone.server.figure.BandView;
+import palintone.server.larder.LarderService;
 import palintone.server.web.PageView;
 
 @RestController
@@ -31,16 +32,19 @@ class FillingController {
     private final FillingNotes notes;
     private final BenchService bench;
     private final RecipeTexts texts;
+    private final LarderService larder;
 
     FillingController(
             final FillingBooks books,
             final FillingNotes notes,
             final BenchService bench,
-            final RecipeTexts texts) {
+            final RecipeTexts texts,
+            final LarderService larder) {
         this.books = books;
         this.notes = notes;
         this.bench = bench;
         this.texts = texts;
+        this.larder = larder;
     }
 
     /** A setting of an operation; no usual value where it must be given. */
@@ -110,7 +114,7 @@ class FillingController {
                         .map(w -> new ReadyConstraintView(w, w.words()))
                         .toList(),
                 Arrays.stream(KitchenUnit.values()).map(KitchenUnit::symbol).toList(),
-                StartingTypes.ALL,
+                StartingTypes.of(larder::nameOfFirst),
                 SugarTool.stages());
     }
 

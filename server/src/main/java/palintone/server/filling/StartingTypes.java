@@ -1,7 +1,10 @@
 package palintone.server.filling;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import palintone.core.filling.Style;
+import palintone.core.temper.CouvertureKind;
 
 /**
  * Recipes to start from, one of each kind, written as a maker would. Ratios are common practice.
@@ -11,14 +14,14 @@ final class StartingTypes {
     /** A kind of filling to start from. */
     public record TypeView(String name, Style style, String text) {}
 
-    static final List<TypeView> ALL =
+    private static final List<TypeView> ALL =
             List.of(
                     new TypeView(
                             "Cream ganache, dark",
                             Style.SOFT_SHELL,
                             """
                             boil: 180 g cream 35 %, 40 g glucose syrup DE 42, 65 g invert sugar syrup, 25 g sorbitol solution 70 %
-                            pour over: 320 g house dark 66
+                            pour over: 320 g {dark}
                             emulsify in 160 mm
                             add butter at 35 °C: 40 g butter
                             rest 24 h at 18 °C
@@ -28,7 +31,7 @@ final class StartingTypes {
                             Style.SOFT_SHELL,
                             """
                             boil: 210 g cream 35 %, 35 g invert sugar syrup, 20 g glucose syrup DE 42, 20 g sorbitol solution 70 %
-                            pour over: 410 g house milk 41
+                            pour over: 410 g {milk}
                             blend
                             rest 24 h at 18 °C
                             """),
@@ -37,7 +40,7 @@ final class StartingTypes {
                             Style.SOFT_SHELL,
                             """
                             boil: 200 g cream 35 %, 30 g invert sugar syrup, 20 g glucose syrup DE 42, 15 g sorbitol solution 70 %
-                            pour over: 400 g house ivory 33
+                            pour over: 400 g {white}
                             blend
                             rest 24 h at 18 °C
                             """),
@@ -46,7 +49,7 @@ final class StartingTypes {
                             Style.PIPED_TRUFFLE,
                             """
                             boil: 70 g glucose syrup DE 42, 50 g cream 35 %
-                            pour over: 310 g house dark 66
+                            pour over: 310 g {dark}
                             add butter at 32 °C: 95 g butter
                             rest 3 h at 18 °C
                             """),
@@ -58,7 +61,7 @@ final class StartingTypes {
                             sieve 92 %
                             boil down to 130 g
                             boil: 50 g cream 35 %, 70 g invert sugar syrup, 40 g glucose syrup DE 42, 15 g sorbitol solution 70 %
-                            pour over: 300 g house dark 66
+                            pour over: 300 g {dark}
                             blend
                             add butter at 35 °C: 40 g butter
                             rest 24 h at 18 °C
@@ -69,7 +72,7 @@ final class StartingTypes {
                             """
                             boil: 140 g cream 35 %, 65 g invert sugar syrup, 30 g glucose syrup DE 42
                             temper yolks 2 min at 82 °C: 40 g egg yolk, 20 g sugar
-                            pour over: 270 g house dark 66
+                            pour over: 270 g {dark}
                             blend
                             rest 24 h at 18 °C
                             """),
@@ -78,7 +81,7 @@ final class StartingTypes {
                             Style.PIPED_TRUFFLE,
                             """
                             boil: 130 g cream 35 %, 40 g glucose syrup DE 42, 20 g invert sugar syrup
-                            pour over: 370 g house dark 66
+                            pour over: 370 g {dark}
                             add butter at 35 °C: 30 g butter
                             add: 35 g caraway spirit 40 %
                             rest 24 h at 18 °C
@@ -118,13 +121,13 @@ final class StartingTypes {
                             add: 200 g hazelnuts, roasted
                             crush
                             blend 2 %
-                            add: 90 g house milk 41
+                            add: 90 g {milk}
                             """),
                     new TypeView(
                             "Crisp layer",
                             Style.CRISP_LAYER,
                             """
-                            add: 120 g hazelnut paste, 90 g house milk 41
+                            add: 120 g hazelnut paste, 90 g {milk}
                             add: 105 g crisp wafer, crumbled
                             """),
                     new TypeView(
@@ -150,4 +153,33 @@ final class StartingTypes {
                             """));
 
     private StartingTypes() {}
+
+    /**
+     * All of them, made with the couvertures this house has.
+     *
+     * @param name of the couverture of a kind; where there is none the kind itself is asked about
+     */
+    static List<TypeView> of(final Function<CouvertureKind, Optional<String>> name) {
+        return ALL.stream()
+                .map(type -> new TypeView(type.name(), type.style(), written(type.text(), name)))
+                .toList();
+    }
+
+    private static String written(
+            final String text, final Function<CouvertureKind, Optional<String>> name) {
+        String written = text;
+        for (final CouvertureKind kind : CouvertureKind.values()) {
+            final String place = "{" + kind.words() + "}";
+            if (written.contains(place)) {
+                // A comma would end the line of the recipe.
+                written =
+                        written.replace(
+                                place,
+                                name.apply(kind)
+                                        .orElse(kind.words() + " couverture")
+                                        .replace(',', ' '));
+            }
+        }
+        return written;
+    }
 }

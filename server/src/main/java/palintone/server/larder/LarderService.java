@@ -137,6 +137,14 @@ public class LarderService {
                 .orElseThrow(() -> new NotHereException("couverture", kind.words()));
     }
 
+    /** What the house calls its couverture of a kind: the first by name, where it has one. */
+    @Transactional(readOnly = true)
+    public Optional<String> nameOfFirst(final CouvertureKind kind) {
+        return ingredients
+                .findFirstByArchivedFalseAndCouvertureKindOrderByName(kind)
+                .map(IngredientEntity::name);
+    }
+
     /** Ids of everything, what is put away too: a name taken is taken. */
     @Transactional(readOnly = true)
     public Set<String> ids() {
