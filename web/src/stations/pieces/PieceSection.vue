@@ -39,8 +39,13 @@ const { width } = useElementSize(svg)
 /** Half the piece, its words beside it: the drawing is as wide as so many halves. */
 const HALVES = 3.9
 const LEAST_PX = 14
-/** Letters beside the drawing: "1.8 mm cap, head room". */
-const LONGEST = 10
+/** Ems of the longest words beside the drawing: a letter is about half of one. */
+const EM_PER_LETTER = 0.5
+const longest = computed(
+  () =>
+    EM_PER_LETTER *
+    Math.max(20, ...cut.value.regions.map((region) => region.name.length + 'xxx.x mm '.length)),
+)
 /** Much wider than tall: its words stand below. */
 const flat = computed(() => half.value > 1.6 * depth.value)
 
@@ -81,7 +86,7 @@ const box = computed(() => {
   }
   const right = flat.value
     ? half.value + pad
-    : Math.max(half.value * 2.75, half.value + 5 + letters.value * LONGEST)
+    : Math.max(half.value * 2.75, half.value + 5 + letters.value * longest.value)
   const low = scaleY.value + 4 + letters.value * 3
   return `${-half.value - pad} ${-pad} ${half.value + pad + right} ${low + pad}`
 })

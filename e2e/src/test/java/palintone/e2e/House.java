@@ -29,14 +29,27 @@ final class House implements AutoCloseable {
     private final int port;
     private Process script;
 
-    private House(final Path data, final int port) {
+    private final boolean demo;
+
+    private House(final Path data, final int port, final boolean demo) {
         this.data = data;
         this.port = port;
+        this.demo = demo;
+    }
+
+    /** One without the sample workshop, as a maker's own begins. */
+    static House empty() {
+        return opened(false);
     }
 
     static House open() {
+        return opened(true);
+    }
+
+    private static House opened(final boolean demo) {
         try {
-            final House house = new House(Files.createTempDirectory("palintone-e2e"), freePort());
+            final House house =
+                    new House(Files.createTempDirectory("palintone-e2e"), freePort(), demo);
             house.start();
             return house;
         } catch (IOException e) {
@@ -74,8 +87,9 @@ final class House implements AutoCloseable {
     void start() {
         final Path out = data.resolve("start.out");
         try {
-            script =
-                    new ProcessBuilder(
+            final List<String> command =
+                    new ArrayList<>(
+                            List.of(
                                     SCRIPT.toString(),
                                     "start",
                                     "--port",
@@ -83,7 +97,12 @@ final class House implements AutoCloseable {
                                     "--name",
                                     NETWORK_NAME,
                                     "--data",
-                                    data.toString())
+                                    data.toString()));
+            if (!demo) {
+                command.add("--no-demo");
+            }
+            script =
+                    new ProcessBuilder(command)
                             .redirectErrorStream(true)
                             .redirectOutput(out.toFile())
                             .start();

@@ -1,5 +1,6 @@
 package palintone.core.piece;
 
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import palintone.core.figure.Band;
@@ -45,6 +46,18 @@ final class CastingTasks {
         return place.temper().order().targets().work();
     }
 
+    /** What the moulds last held and this piece does not declare. */
+    static String unwashed(final Materials needs) {
+        final List<Allergen> brings = needs.piece().mould().state().brings(needs.allergens());
+        return brings.isEmpty()
+                ? ""
+                : "These moulds last held "
+                        + brings.stream().map(Allergen::words).collect(Collectors.joining(", "))
+                        + ", which this piece does not declare: wash them hot and dry them, or do"
+                        + " not use them for it. For somebody allergic the local code decides what"
+                        + " is clean.";
+    }
+
     /**
      * Polished, sprayed where there is colour, and at the right warmth.
      *
@@ -64,10 +77,12 @@ final class CastingTasks {
                                                     + " inside.")
                                     .with("moulds", moulds, Unit.MOULD))
                     .read("mould surface", Unit.CELSIUS, aim, band)
+                    .caution(unwashed(needs))
                     .occupies(Occupies.MOULD)
                     .done();
         }
         draft.task(TaskKind.POLISH)
+                .caution(unwashed(needs))
                 .say(
                         Sentence.of("Polish {moulds} with a soft dry cloth. Touch no inside.")
                                 .with("moulds", moulds, Unit.MOULD))

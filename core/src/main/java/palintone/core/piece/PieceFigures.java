@@ -19,6 +19,7 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.cool.WarmestFill;
+import palintone.core.mould.Release;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
 
@@ -72,7 +73,26 @@ public record PieceFigures(
                 needs.keepCold(),
                 life(needs),
                 needs.allergens(),
-                piece.remarks());
+                remarks(piece, needs));
+    }
+
+    /** Of the mould first: what does not come out need not be filled. */
+    private static List<Sentence> remarks(final Piece piece, final Materials needs) {
+        final List<Sentence> remarks = new ArrayList<>();
+        final Release release = piece.mould().release();
+        if (release.answer() != Release.Answer.COMES_OUT) {
+            remarks.add(release.words());
+        }
+        if (piece.mould().state().scratched()) {
+            remarks.add(
+                    Sentence.of("This mould is scratched: every piece shows it, and some stick."));
+        }
+        final String unwashed = CastingTasks.unwashed(needs);
+        if (!unwashed.isEmpty()) {
+            remarks.add(Sentence.of(unwashed));
+        }
+        remarks.addAll(piece.remarks());
+        return remarks;
     }
 
     private static Figure weight(final Piece piece, final double labelG) {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -15,12 +16,15 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
+import palintone.core.filling.Conditions;
 import palintone.core.mould.Bar;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Dome;
 import palintone.core.mould.Frustum;
 import palintone.core.mould.HalfEgg;
 import palintone.core.mould.Mould;
+import palintone.core.mould.MouldBody;
+import palintone.core.mould.MouldState;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
@@ -215,5 +219,64 @@ class MouldedFillTest {
         assertThat(kinds.indexOf(TaskKind.SET_IN))
                 .isPositive()
                 .isEqualTo(kinds.lastIndexOf(TaskKind.FILL) - 1);
+    }
+
+    /** A mould that held nuts, a piece without: said where the moulds are made ready. */
+    @Test
+    void anUnwashedMouldIsSaidWhereItIsPolished() {
+        final Mould used =
+                new Mould(
+                        "m",
+                        "M",
+                        new Dome(30, 24),
+                        24,
+                        4,
+                        2,
+                        MouldBody.USUAL,
+                        new MouldState(true, Set.of(Allergen.NUTS)));
+        final MouldedPiece plain =
+                new MouldedPiece(
+                        "p",
+                        "P",
+                        used,
+                        Samples.dark(),
+                        1.5,
+                        1.8,
+                        List.of(new FillingLayer(Samples.ganache(), 1)),
+                        Optional.empty());
+        final Materials needs =
+                plain.materials(BatchSize.ofMoulds(2, 24), new BatchHabits(4, 0.2, 0.1));
+        assertThat(
+                        plain.process(needs, Samples.workplace(needs)).tasks().stream()
+                                .filter(task -> task.kind() == TaskKind.MOULD)
+                                .findFirst()
+                                .orElseThrow()
+                                .caution()
+                                .orElseThrow())
+                .contains("last held nuts")
+                .contains("wash them");
+        final PieceFigures figures =
+                PieceFigures.of(plain, f -> Conditions.USUAL, 20, OptionalDouble.of(9));
+        assertThat(figures.remarks())
+                .extracting(sentence -> sentence.template())
+                .anyMatch(words -> words.contains("scratched"))
+                .anyMatch(words -> words.contains("last held nuts"));
+        assertThat(figures.figures().get(0).name()).isEqualTo("weight against the label");
+        assertThat(figures.unpriced()).isNotEmpty();
+        // With nuts declared nothing is brought that the label does not say.
+        final MouldedPiece nutty =
+                new MouldedPiece(
+                        "p",
+                        "P",
+                        used,
+                        Samples.dark(),
+                        1.5,
+                        1.8,
+                        List.of(layer(new LayerAmount.Rest(), nut(0.5))),
+                        Optional.empty());
+        assertThat(
+                        PieceFigures.of(nutty, f -> Conditions.USUAL, 20, OptionalDouble.empty())
+                                .remarks())
+                .noneMatch(sentence -> sentence.template().contains("last held"));
     }
 }
