@@ -113,7 +113,7 @@ function begin() {
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="1020" scrollable aria-label="Start or paste a recipe">
+  <v-dialog v-model="shown" max-width="1020" scrollable aria-label="Start a recipe">
     <v-card class="pa-6">
       <h2 class="mb-3">Start a recipe</h2>
       <div class="types" role="group" aria-label="Types to start from">

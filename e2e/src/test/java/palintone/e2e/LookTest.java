@@ -41,6 +41,12 @@ class LookTest {
                         "/pieces/buckwheat-tablet",
                         "/daybook",
                         "/larder",
+                        "/larder/couvertures",
+                        "/larder/couvertures/milk-41",
+                        "/larder/moulds",
+                        "/larder/moulds/bar-21",
+                        "/begin",
+                        "/pieces?new",
                         "/house"
                     }) {
                 screen.go(house, path);
