@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest'
+import type { MouldedPiece } from '@/api/client'
+import { begun, draftOf, missing, newLayer, type MouldedInForm } from './mouldedForm'
+
+const whole = (): MouldedInForm => ({
+  ...begun(null),
+  name: ' Own ',
+  mould: 'cups',
+  couverture: 'dark',
+  layers: [{ ...newLayer('REST'), filling: 'ganache' }],
+})
+
+describe('a filled piece in the form', () => {
+  it('says what is missing, one thing at a time, until it can be drawn', () => {
+    expect(missing(begun(null))).toBe('Choose a mould.')
+    expect(missing({ ...whole(), layers: [] })).toContain('at least one')
+    expect(missing({ ...whole(), layers: [newLayer('REST')] })).toContain('filling of every layer')
+    expect(
+      missing({ ...whole(), layers: [{ ...newLayer('GRAMS'), filling: 'ganache' }] }),
+    ).toContain('its amount')
+    expect(missing({ ...whole(), sprayed: true })).toContain('colour')
+    expect(missing({ ...whole(), shellMm: null })).toContain('shell')
+    expect(missing(whole())).toBe('')
+  })
+
+  it('sends each layer by one measure only, shares as fractions', () => {
+    const draft = draftOf(
+      {
+        ...whole(),
+        layers: [
+          { filling: 'a', by: 'SHARE', amount: 40, inserts: [{ ingredient: 'nut', eachG: 1.2 }] },
+          { filling: 'b', by: 'GRAMS', amount: 2.5, inserts: [] },
+          { filling: 'c', by: 'HEIGHT', amount: 3, inserts: [] },
+          { filling: 'd', by: 'REST', amount: 9, inserts: [] },
+        ],
+      },
+      4,
+    )
+    expect(draft.layers).toEqual([
+      {
+        filling: 'a',
+        share: 0.4,
+        grams: null,
+        heightMm: null,
+        inserts: [{ ingredient: 'nut', eachG: 1.2 }],
+      },
+      { filling: 'b', share: null, grams: 2.5, heightMm: null, inserts: [] },
+      { filling: 'c', share: null, grams: null, heightMm: 3, inserts: [] },
+      { filling: 'd', share: null, grams: null, heightMm: null, inserts: [] },
+    ])
+    expect(draft.name).toBe('Own')
+    expect(draft.version).toBe(4)
+    expect(draft.colour).toBeUndefined()
+  })
+
+  it('comes back from the books as it was sent', () => {
+    const piece = {
+      name: 'Own',
+      story: 'Ours.',
+      mouldId: 'cups',
+      couvertureId: 'dark',
+      shellMm: 1.6,
+      headRoomMm: 2,
+      layers: [
+        { filling: 'a', name: 'A', share: 0.4, grams: null, heightMm: null, inserts: [] },
+        { filling: 'b', name: 'B', inserts: [{ ingredient: 'nut', eachG: 1 }] },
+      ],
+      coat: { name: 'plum', filmMm: 0.05 },
+      labelG: 11,
+    } as unknown as MouldedPiece
+    const draft = draftOf(begun(piece), 2)
+    expect(draft.layers[0]!.share).toBeCloseTo(0.4)
+    expect(draft.layers[1]).toMatchObject({ share: null, grams: null, heightMm: null })
+    expect(draft.colour).toEqual({ name: 'plum', filmMm: 0.05 })
+    expect(draft.labelG).toBe(11)
+  })
+})
