@@ -4,7 +4,8 @@ import { useRouter } from 'vue-router'
 import { useBatches } from '@/parts/batches'
 import { useHouse } from '@/parts/house'
 import KeyList from '@/parts/KeyList.vue'
-import { useAltDigits, useKeys } from '@/parts/keys'
+import FindAnything from '@/parts/FindAnything.vue'
+import { useAltDigits, useFindKey, useKeys } from '@/parts/keys'
 import RoomStrip from '@/parts/RoomStrip.vue'
 import StationRail from '@/parts/StationRail.vue'
 import TimerTray from '@/parts/TimerTray.vue'
@@ -14,6 +15,8 @@ const router = useRouter()
 const { load } = useHouse()
 const { follow } = useBatches()
 const keysOpen = ref(false)
+const finding = ref(false)
+useFindKey(() => (finding.value = true))
 
 onMounted(() => {
   void load()
@@ -29,7 +32,7 @@ useKeys({ '?': () => (keysOpen.value = true) })
 <template>
   <v-app>
     <div class="frame">
-      <StationRail class="no-print" @keys="keysOpen = true" />
+      <StationRail class="no-print" @keys="keysOpen = true" @find="finding = true" />
       <RoomStrip class="no-print" />
       <main id="main" class="station" tabindex="-1">
         <router-view />
@@ -37,6 +40,7 @@ useKeys({ '?': () => (keysOpen.value = true) })
       <TimerTray class="no-print" />
     </div>
     <KeyList v-model="keysOpen" />
+    <FindAnything v-model="finding" />
   </v-app>
 </template>
 

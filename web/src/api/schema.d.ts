@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fillings/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}/bowl": {
         parameters: {
             query?: never;
@@ -972,6 +988,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ingredients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2993,6 +3025,12 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        FoundView: {
+            /** @enum {string} */
+            kind: "PIECE" | "FILLING" | "INGREDIENT" | "COUVERTURE" | "MOULD" | "BATCH" | "LOT";
+            id: string;
+            name: string;
+        };
         FillingSummaryView: {
             id: string;
             name: string;
@@ -3548,6 +3586,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["RecipeDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    archive_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAway"];
             };
         };
         responses: {
@@ -4869,10 +4933,33 @@ export interface operations {
             };
         };
     };
+    find: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FoundView"][];
+                };
+            };
+        };
+    };
     fillings: {
         parameters: {
             query?: {
                 find?: string;
+                archived?: boolean;
                 page?: number;
                 size?: number;
             };

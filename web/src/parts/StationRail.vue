@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { mdiKeyboardOutline, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
+import { mdiKeyboardOutline, mdiMagnify, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
 import { useStorage } from '@vueuse/core'
 import { watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
 import { RAIL } from '@/stations'
 
-defineEmits<{ keys: [] }>()
+defineEmits<{ keys: []; find: [] }>()
 const theme = useTheme()
 const evening = useStorage('palintone.evening', false)
 watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
@@ -27,6 +27,9 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
       <span>{{ station.name }}</span>
     </router-link>
     <span class="rest" />
+    <button type="button" title="Find anything (Ctrl+K)" @click="$emit('find')">
+      <v-icon :icon="mdiMagnify" size="24" aria-hidden="true" /><span>Find</span>
+    </button>
     <button type="button" class="keys" title="All keys (?)" @click="$emit('keys')">
       <v-icon :icon="mdiKeyboardOutline" size="24" aria-hidden="true" /><span>Keys</span>
     </button>

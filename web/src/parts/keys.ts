@@ -7,7 +7,8 @@ export const KEYS = [
   ['N', 'Leave a remark'],
   ['U', 'Undo the last entry or change'],
   ['R', 'Do again what was undone (Fillings)'],
-  ['/', 'Find'],
+  ['/', 'Find in this list'],
+  ['Ctrl+K', 'Find anything'],
   ['?', 'All keys'],
   ['P', 'Paper test (at a bowl)'],
   ['Alt+1 … 8', 'Stations'],
@@ -33,6 +34,18 @@ export function useKeys(map: Record<string, () => void>) {
     if (action) {
       event.preventDefault()
       action()
+    }
+  }
+  onMounted(() => window.addEventListener('keydown', listen))
+  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+}
+
+/** Ctrl+K, wherever the focus is. */
+export function useFindKey(open: () => void) {
+  const listen = (event: KeyboardEvent) => {
+    if ((event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === 'k') {
+      event.preventDefault()
+      open()
     }
   }
   onMounted(() => window.addEventListener('keydown', listen))

@@ -26,7 +26,7 @@ type Draft = Form & { version?: number | null }
 
 function writing(more: Partial<Written<Form, string, Draft>> = {}) {
   const saved: string[] = []
-  const put = vi.fn(async (_id: string, _draft: Draft) => {})
+  const put = vi.fn<(id: string, draft: Draft) => Promise<void>>(async () => {})
   const made = within(() =>
     useWriting<Form, string, Draft>({
       what: 'mould',

@@ -9,6 +9,7 @@ import { useKeys } from '@/parts/keys'
 import { quantity } from '@/parts/units'
 import IngredientSheet from './IngredientSheet.vue'
 
+const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
 const find = ref('')
 const box = ref<{ focus: () => void } | null>(null)
@@ -43,6 +44,19 @@ watch([find, archived], () => {
   void soon()
 })
 onMounted(load)
+/** The one in the address stands open. */
+watch(
+  () => props.id,
+  async (id) => {
+    if (!id) return
+    try {
+      chosen.value = await ask(api.GET('/api/ingredients/{id}', { params: { path: { id } } }))
+    } catch (problem) {
+      trouble.value = words(problem)
+    }
+  },
+  { immediate: true },
+)
 useKeys({ '/': () => box.value?.focus() })
 
 const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT', taste.value))

@@ -19,7 +19,7 @@ const current = computed(() => props.tab || 'ingredients')
     <StationTabs name="Larder" :tabs="TABS" :current="current" />
     <MouldList v-if="current === 'moulds'" :id="id" />
     <CouvertureList v-else-if="current === 'couvertures'" :id="id" />
-    <IngredientList v-else />
+    <IngredientList v-else :id="id" />
   </div>
 </template>
 

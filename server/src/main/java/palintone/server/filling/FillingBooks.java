@@ -43,11 +43,28 @@ public class FillingBooks {
     public record RecipeVersionView(int number, Instant savedAt, String note) {}
 
     @Transactional(readOnly = true)
-    public PageView<FillingSummaryView> list(final String part, final int page, final int size) {
+    public PageView<FillingSummaryView> list(
+            final String part, final boolean archived, final int page, final int size) {
         return PageView.of(
-                fillings.findByNameContainingIgnoreCaseOrderByName(
-                        part, PageView.request(page, size)),
+                fillings.findByArchivedAndNameContainingIgnoreCaseOrderByName(
+                        archived, part, PageView.request(page, size)),
                 f -> new FillingSummaryView(f.id(), f.name(), f.style(), f.number()));
+    }
+
+    /**
+     * Puts a filling away, or brings it back; pieces and old batches keep reading as they were.
+     *
+     * @throws StaleVersionException when somebody has changed it meanwhile
+     */
+    @Transactional
+    public RecipeView archive(final String id, final boolean archived, final long version) {
+        final FillingEntity entity =
+                fillings.findById(Require.text("filling", id, 64))
+                        .orElseThrow(() -> new NotHereException("filling", id));
+        StaleVersionException.check("filling " + id, version, entity.version());
+        entity.archive(archived);
+        fillings.saveAndFlush(entity);
+        return recipe(id);
     }
 
     @Transactional(readOnly = true)

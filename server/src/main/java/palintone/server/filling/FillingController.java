@@ -23,6 +23,7 @@ import palintone.core.substance.KitchenUnit;
 import palintone.server.figure.BandView;
 import palintone.server.larder.LarderService;
 import palintone.server.web.PageView;
+import palintone.server.web.PutAway;
 
 @RestController
 @RequestMapping("/api/fillings")
@@ -141,9 +142,10 @@ class FillingController {
     @GetMapping
     PageView<FillingBooks.FillingSummaryView> fillings(
             @RequestParam(defaultValue = "") final String find,
+            @RequestParam(defaultValue = "false") final boolean archived,
             @RequestParam(defaultValue = "0") final int page,
             @RequestParam(defaultValue = "100") final int size) {
-        return books.list(find, page, size);
+        return books.list(find, archived, page, size);
     }
 
     @GetMapping("/{id}")
@@ -155,6 +157,12 @@ class FillingController {
     FillingBooks.RecipeView save(
             @PathVariable final String id, @Valid @RequestBody final RecipeDraft draft) {
         return books.save(id, draft);
+    }
+
+    @PutMapping("/{id}/archived")
+    FillingBooks.RecipeView archive(
+            @PathVariable final String id, @Valid @RequestBody final PutAway wish) {
+        return books.archive(id, wish.archived(), wish.version());
     }
 
     @GetMapping("/{id}/versions")

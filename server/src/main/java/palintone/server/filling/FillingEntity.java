@@ -42,6 +42,8 @@ public class FillingEntity {
     @OrderColumn(name = "position")
     private List<LineRow> lines = new ArrayList<>();
 
+    private boolean archived;
+
     @Version private Long version;
 
     protected FillingEntity() {}
@@ -87,5 +89,13 @@ public class FillingEntity {
 
     long version() {
         return version == null ? 0 : version;
+    }
+
+    void archive(final boolean away) {
+        archived = away;
+    }
+
+    boolean archived() {
+        return archived;
     }
 }

@@ -6,5 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface FillingRepository extends JpaRepository<FillingEntity, String> {
 
-    Page<FillingEntity> findByNameContainingIgnoreCaseOrderByName(String part, Pageable page);
+    Page<FillingEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(
+            boolean archived, String part, Pageable page);
 }

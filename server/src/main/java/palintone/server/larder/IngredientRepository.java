@@ -28,6 +28,12 @@ public interface IngredientRepository extends JpaRepository<IngredientEntity, St
         String getName();
     }
 
+    /** The same of everything, what is put away marked so: recipes of before still name it. */
+    @Query(
+            "select i.id as id, case when i.archived = true then concat(i.name, ', archived')"
+                    + " else i.name end as name from IngredientEntity i order by i.archived, i.name")
+    List<Named> everyName();
+
     @Query(
             "select i.id as id, i.name as name from IngredientEntity i where i.archived = false"
                     + " order by i.name")

@@ -21,7 +21,7 @@ class LarderNamesController {
 
     @GetMapping("/names")
     List<IngredientNameView> names() {
-        return larder.named().stream()
+        return larder.everyName().stream()
                 .map(each -> new IngredientNameView(each.id(), each.name()))
                 .toList();
     }

@@ -151,7 +151,15 @@ public class LarderService {
         return Set.copyOf(ingredients.ids());
     }
 
-    /** Id and name of everything there is. */
+    /** Id and name of everything, what is put away marked so. */
+    @Transactional(readOnly = true)
+    public List<Likeness.Named> everyName() {
+        return ingredients.everyName().stream()
+                .map(each -> new Likeness.Named(each.getId(), each.getName()))
+                .toList();
+    }
+
+    /** Id and name of everything in use. */
     @Transactional(readOnly = true)
     public List<Likeness.Named> named() {
         return ingredients.named().stream()

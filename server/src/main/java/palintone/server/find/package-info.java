@@ -1,0 +1,2 @@
+/** Finds anything by its name, whatever it is. */
+package palintone.server.find;
