@@ -76,6 +76,7 @@ describe('keys', () => {
       'U',
       'R',
       '/',
+      'Ctrl+K',
       '?',
       'P',
       'Alt+1 … 8',

@@ -6,6 +6,7 @@ import { mdiRedo, mdiUndo } from '@mdi/js'
 import { useKeys } from '@/parts/keys'
 import StationTabs from '@/parts/StationTabs.vue'
 import { useRecipe } from './recipe'
+import ArchiveFilling from './ArchiveFilling.vue'
 import StartRecipe from './StartRecipe.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
@@ -138,6 +139,7 @@ onMounted(async () => {
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <component :is="view" class="view" />
 
+    <ArchiveFilling v-if="current === 'versions'" />
     <StartRecipe v-model="starting" @begun="router.push('/fillings/recipe')" />
     <v-dialog v-model="saving" max-width="520" aria-label="Save the recipe">
       <v-card class="pa-6">
@@ -172,7 +174,7 @@ onMounted(async () => {
 <style scoped>
 .fillings {
   display: grid;
-  grid-template-rows: auto auto auto 1fr;
+  grid-template-rows: auto auto auto 1fr auto;
   height: 100%;
   min-height: 0;
 }

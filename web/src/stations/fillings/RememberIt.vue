@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, ask, words, type FillingSummary } from '@/api/client'
+import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import NumberField from '@/parts/NumberField.vue'
@@ -11,8 +10,7 @@ import { useTurn } from '@/parts/turn'
 import { useRecipe } from './recipe'
 
 type S = components['schemas']
-const router = useRouter()
-const { bench, takeOver, look, sheet, loadAll } = useRecipe()
+const { bench, takeOver, look, sheet } = useRecipe()
 const { taste } = useHouse()
 const versions = ref<S['RecipeVersionView'][]>([])
 const notes = ref<S['FillingNoteView'][]>([])
@@ -46,37 +44,6 @@ const SALTS = [
   { id: 'POTASSIUM_CARBONATE', words: 'potassium carbonate' },
 ]
 const known = computed(() => bench.value.number > 0)
-
-const archived = ref<FillingSummary[]>([])
-/** Out of the lists, or back; nothing is deleted. */
-async function archive(id: string, away: boolean, version: number) {
-  try {
-    await ask(
-      api.PUT('/api/fillings/{id}/archived', {
-        params: { path: { id } },
-        body: { archived: away, version },
-      }),
-    )
-    refused.value = ''
-    await Promise.all([loadAll(), loadArchived()])
-    if (away) await router.push('/fillings/versions')
-  } catch (problem) {
-    refused.value = words(problem)
-  }
-}
-async function bringBack(id: string) {
-  try {
-    const it = await ask(api.GET('/api/fillings/{id}', { params: { path: { id } } }))
-    await archive(id, false, it.recipe.version ?? 0)
-  } catch (problem) {
-    refused.value = words(problem)
-  }
-}
-async function loadArchived() {
-  const query = { archived: true, size: 200 }
-  archived.value = (await ask(api.GET('/api/fillings', { params: { query } }))).items
-}
-onMounted(() => loadArchived().catch((problem: unknown) => (refused.value = words(problem))))
 
 const turn = useTurn()
 async function load() {
@@ -270,22 +237,6 @@ const learnt = computed(() =>
           </tr>
         </tbody>
       </table>
-      <template v-if="known">
-        <h2 class="mt-4">Put away</h2>
-        <p class="quiet">Out of the lists; pieces and old batches keep it.</p>
-        <v-btn
-          size="large"
-          variant="outlined"
-          @click="archive(bench.id, true, bench.recipe.version ?? 0)"
-          >Archive {{ bench.recipe.name }}</v-btn
-        >
-      </template>
-      <ul v-if="archived.length" class="mt-2" aria-label="Archived fillings">
-        <li v-for="each in archived" :key="each.id">
-          {{ each.name }}
-          <v-btn variant="text" min-height="56" @click="bringBack(each.id)">Bring back</v-btn>
-        </li>
-      </ul>
       <h2 class="mt-4">Versions</h2>
       <table class="rows">
         <tbody>

@@ -78,4 +78,30 @@ class KeyboardTest {
             assertThat(screen.faults()).isEmpty();
         }
     }
+
+    /** From anywhere to anything: a piece, an act, nothing. */
+    @Test
+    void anythingIsFoundFromAnywhere() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/house").settled();
+            final Keyboard keys = screen.page.keyboard();
+            keys.press("Control+k");
+            final var field =
+                    screen.page
+                            .getByRole(com.microsoft.playwright.options.AriaRole.COMBOBOX)
+                            .and(screen.page.getByLabel("Find anything"));
+            field.fill("sesame");
+            assertThat(screen.page.locator("#found li").first()).containsText("Sesame crackle");
+            keys.press("Enter");
+            assertThat(screen.title()).hasText("Sesame crackle");
+            keys.press("Control+k");
+            field.fill("zzz");
+            assertThat(screen.page.getByText("Nothing called “zzz”.")).isVisible();
+            field.fill("new mou");
+            assertThat(screen.page.locator("#found li").first()).containsText("New mould");
+            keys.press("Enter");
+            assertThat(screen.title()).hasText("New mould");
+            org.assertj.core.api.Assertions.assertThat(screen.faults()).isEmpty();
+        }
+    }
 }
