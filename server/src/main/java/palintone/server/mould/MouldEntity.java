@@ -170,7 +170,7 @@ public class MouldEntity {
         archived = away;
     }
 
-    boolean archived() {
+    public boolean archived() {
         return archived;
     }
 

@@ -11,6 +11,8 @@ public interface MouldRepository extends JpaRepository<MouldEntity, String> {
     Page<MouldEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(
             boolean archived, String part, Pageable page);
 
+    List<MouldEntity> findByArchivedFalseOrderByName();
+
     @Query("select m.id from MouldEntity m order by m.id")
     List<String> ids();
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
+import palintone.core.mould.Mould;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
 import palintone.server.web.PageView;
@@ -31,6 +32,16 @@ public class MouldService {
     @Transactional(readOnly = true)
     public MouldView view(final String id) {
         return MouldView.of(byId(id));
+    }
+
+    /**
+     * The mould as the core knows it.
+     *
+     * @throws NotHereException when there is none of that id
+     */
+    @Transactional(readOnly = true)
+    public Mould mould(final String id) {
+        return byId(id).mould();
     }
 
     /** The mould as it would be: drawn and measured, not kept. */

@@ -79,7 +79,7 @@ public class MouldTrials {
         final Cooked cooked = reader.read(request.on()).properties().cooked();
         final List<MouldFillView> views = new ArrayList<>();
         OutOfRangeException refused = null;
-        for (final MouldEntity entity : moulds.findAll()) {
+        for (final MouldEntity entity : moulds.findByArchivedFalseOrderByName()) {
             final Mould mould = entity.mould();
             try {
                 final double each =

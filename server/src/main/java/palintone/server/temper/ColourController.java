@@ -14,8 +14,7 @@ import palintone.core.temper.colour.CompoundCoating;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.larder.LarderService;
-import palintone.server.mould.MouldRepository;
-import palintone.server.problem.NotHereException;
+import palintone.server.mould.MouldService;
 
 /** The short paths: colour, coating, and what has gone wrong. */
 @RestController
@@ -23,9 +22,9 @@ import palintone.server.problem.NotHereException;
 class ColourController {
 
     private final LarderService larder;
-    private final MouldRepository moulds;
+    private final MouldService moulds;
 
-    ColourController(final LarderService larder, final MouldRepository moulds) {
+    ColourController(final LarderService larder, final MouldService moulds) {
         this.larder = larder;
         this.moulds = moulds;
     }
@@ -60,11 +59,7 @@ class ColourController {
             @RequestParam(defaultValue = "0.05") final double filmMm,
             @RequestParam(defaultValue = "10") final double sharePercent) {
         Require.between("moulds", moulds, 1, 1000, "");
-        final Mould form =
-                this.moulds
-                        .findById(mould)
-                        .orElseThrow(() -> new NotHereException("mould", mould))
-                        .mould();
+        final Mould form = this.moulds.mould(mould);
         final ColourButter plan =
                 ColourButter.plan(
                         form.cavity().wallAreaMm2() * form.cavities() * moulds,
