@@ -6,6 +6,9 @@ import java.math.RoundingMode;
 /** Checks at the edge of the core. Every one of them returns the value it has let through. */
 public final class Require {
 
+    /** Above this a number is read better with its exponent. */
+    private static final double LONGEST_PLAIN = 1e12;
+
     private Require() {}
 
     /**
@@ -76,7 +79,7 @@ public final class Require {
 
     /** A number as people write it: at most three decimals, no exponent, no trailing zeros. */
     private static String number(final double value) {
-        if (!Double.isFinite(value)) {
+        if (!Double.isFinite(value) || Math.abs(value) > LONGEST_PLAIN) {
             return String.valueOf(value);
         }
         return new BigDecimal(String.valueOf(value))

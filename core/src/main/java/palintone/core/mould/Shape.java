@@ -1,6 +1,7 @@
 package palintone.core.mould;
 
 import java.util.List;
+import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
 
 /** The shapes a cavity can be written down as, and the measures each asks for. */
@@ -77,10 +78,18 @@ public enum Shape {
         @Override
         Cavity cavity(final Measures m) {
             // An opening longer than wide is taken as an ellipse.
+            final double openingMm2 = Math.PI / 4 * m.lengthMm() * m.widthMm();
+            final double boxG =
+                    openingMm2 * m.depthMm() / 1000 * WaterWeighing.densityGPerMl(m.waterC());
+            // What was weighed is what is refused: grams, not millilitres.
+            Require.between(
+                    "water to the brim",
+                    m.waterG(),
+                    Turned.LEAST_OF_BOX * boxG,
+                    Turned.MOST_OF_BOX * boxG,
+                    "g");
             return Turned.holding(
-                    Math.PI / 4 * m.lengthMm() * m.widthMm(),
-                    m.depthMm(),
-                    WaterWeighing.ml(m.waterG(), m.waterC()));
+                    openingMm2, m.depthMm(), WaterWeighing.ml(m.waterG(), m.waterC()));
         }
     };
 

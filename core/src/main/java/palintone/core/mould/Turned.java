@@ -23,6 +23,12 @@ public record Turned(List<Outline.Point> profile) implements Cavity {
 
     private static final int STEPS = 48;
 
+    /** What a bellied cavity holds at least, of opening times depth. */
+    static final double LEAST_OF_BOX = 0.3;
+
+    /** And at most: more needs a wall that leans over. */
+    static final double MOST_OF_BOX = 0.98;
+
     /**
      * @throws OutOfRangeException when the line does not lead from the rim down to the floor
      */
@@ -44,7 +50,7 @@ public record Turned(List<Outline.Point> profile) implements Cavity {
         Require.between("area of the opening", openingMm2, 12, 250_000, "mm²");
         Require.between("depth", depthMm, 2, 500, "mm");
         final double box = openingMm2 * depthMm / CUBIC_MM_PER_ML;
-        Require.between("volume", ml, 0.3 * box, 0.98 * box, "ml");
+        Require.between("volume", ml, LEAST_OF_BOX * box, MOST_OF_BOX * box, "ml");
         final double n =
                 new BracketingNthOrderBrentSolver(1e-10, 1e-10, 5)
                         .solve(

@@ -20,6 +20,9 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
 
     private static final double TOLERANCE = 0.001;
 
+    /** More than anybody pipes into one piece. */
+    private static final int MOST_LAYERS = 12;
+
     /**
      * One layer where it lies.
      *
@@ -35,6 +38,12 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
      *     not sum to one
      */
     static MouldedFill of(final MouldRoom room, final List<FillingLayer> layers) {
+        if (layers.isEmpty() || layers.size() > MOST_LAYERS) {
+            throw new OutOfRangeException(
+                    "layers",
+                    layers.isEmpty() ? "none" : String.valueOf(layers.size()),
+                    "1 to " + MOST_LAYERS);
+        }
         final Cavity hollow = room.hollow();
         final double wholeMl = hollow.volumeMl();
         final double roomMl = wholeMl - hollow.volumeToMl(room.headRoomMm());
@@ -53,9 +62,6 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
                     Math.max(room.headRoomMm(), depthOf(hollow, Math.max(0, wholeMl - below)));
             lying.add(new Lying(top, floorMm, spaceMl, filling(layer, spaceMl)));
             floorMm = top;
-        }
-        if (layers.isEmpty()) {
-            throw new OutOfRangeException("layers", "none", "one filling or more");
         }
         return new MouldedFill(hollow, List.copyOf(lying), floorMm, wholeMl - below);
     }

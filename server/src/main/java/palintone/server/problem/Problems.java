@@ -31,6 +31,7 @@ import org.springframework.web.multipart.MultipartException;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.work.IllegalMoveException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -206,6 +207,19 @@ public class Problems {
                             "Not possible",
                             field + " is missing or of another kind; allowed: " + allowed);
             return about(problem, field, "missing or of another kind", allowed);
+        }
+        if (cause instanceof DatabindException wrong && !path(wrong).isEmpty()) {
+            // It is JSON, but not what belongs there: null in a list of choices.
+            final String field = path(wrong);
+            final String allowed = "a value of the kind that is asked for";
+            return about(
+                    problem(
+                            HttpStatus.BAD_REQUEST,
+                            "Not possible",
+                            field + " is missing or of another kind; allowed: " + allowed),
+                    field,
+                    "missing or of another kind",
+                    allowed);
         }
         if (cause instanceof JacksonException broken) {
             final String field = path(broken);

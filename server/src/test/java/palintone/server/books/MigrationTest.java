@@ -50,6 +50,18 @@ class MigrationTest {
             assertThat(opened.json().at("/recipe/operations/0/lines").size()).isEqualTo(2);
             assertThat(opened.number("/recipe/operations/0/lines/1/amount")).isEqualTo(300);
 
+            // Moulds of one list of shapes, layers of shares: as they were.
+            final Answer mould = workshop.get("/api/moulds/m");
+            assertThat(mould.at("/shape")).isEqualTo("HALF_SPHERE");
+            assertThat(mould.number("/cavityMl"))
+                    .isCloseTo(2.0 / 3 * Math.PI * Math.pow(1.5, 3), within(1e-9));
+            assertThat(mould.number("/rows")).isEqualTo(1);
+            assertThat(mould.at("/archived")).isEqualTo("false");
+            final Answer piece = workshop.get("/api/pieces/p");
+            assertThat(piece.status()).as(piece.text()).isEqualTo(200);
+            assertThat(piece.number("/layers/0/share")).isEqualTo(1);
+            assertThat(piece.at("/archived")).isEqualTo("false");
+
             final Answer versions = workshop.get("/api/fillings/old/versions");
             assertThat(versions.at("/0/note")).isEqualTo("as it was");
             final Answer first = workshop.get("/api/fillings/old/versions/1");

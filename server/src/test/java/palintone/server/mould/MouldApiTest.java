@@ -89,6 +89,20 @@ class MouldApiTest {
         assertThat(none.status()).isEqualTo(400);
         assertThat(none.at("/detail")).isEqualTo("cavities is 0; allowed: 1 to 500");
         assertThat(trial("TURNED", "\"outline\":[null]").status()).isEqualTo(400);
+        final Answer nobody =
+                workshop.post(
+                        "/api/moulds/trial",
+                        mould("HALF_SPHERE", "\"lengthMm\":28")
+                                .replace("\"lastHeld\":[]", "\"lastHeld\":[null]"));
+        assertThat(nobody.at("/detail")).startsWith("lastHeld 1 is missing or of another kind");
+        final Answer flood =
+                trial(
+                        "WEIGHED",
+                        "\"waterG\":20,\"waterC\":20,\"lengthMm\":30,\"widthMm\":30,"
+                                + "\"depthMm\":14");
+        assertThat(flood.at("/detail")).contains("water to the brim is 20 g; allowed: 2.96");
+        assertThat(trial("HALF_SPHERE", "\"lengthMm\":1e308").at("/detail"))
+                .isEqualTo("diameter is 1.0E308 mm; allowed: 4 to 500 mm");
         assertThat(trial("STAR", "\"lengthMm\":30").at("/detail")).contains("HALF_SPHERE");
     }
 
