@@ -50,12 +50,13 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
   color: var(--p-on-rail);
   display: flex;
   flex-direction: column;
-  gap: 4px;
-  padding: 10px 6px;
+  gap: 2px;
+  padding: 8px 6px;
 }
 .mark {
   height: 30px;
-  margin: 2px auto 10px;
+  flex: none;
+  margin: 2px auto 6px;
   fill: none;
   stroke-linecap: round;
 }
@@ -74,7 +75,7 @@ button {
   align-items: center;
   justify-content: center;
   gap: 3px;
-  min-height: 66px;
+  min-height: 59px;
   border-radius: 8px;
   color: inherit;
   text-decoration: none;
