@@ -75,6 +75,11 @@ const plan = useDebounceFn(async () => {
 }, 120)
 
 watch(wish, () => void plan(), { deep: true })
+/** As fluid as its bag says; another may be tried. */
+watch(
+  () => wish.value.couverture,
+  (id) => (wish.value.fluidity = all.value.find((c) => c.id === id)?.bag?.fluidity ?? 'MEDIUM'),
+)
 watch(
   () => wish.value.method,
   () => (wish.value.share = null),

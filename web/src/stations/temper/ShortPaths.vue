@@ -56,9 +56,15 @@ const planColour = useDebounceFn(async () => {
     colourRefused.value = inTaste(words(problem), taste.value)
   }
 }, 120)
+/** Where the house has none of the sample's names, its own first ones stand here. */
+watch(fats, (known) => {
+  const has = (id: string) => known.some((i) => i.id === id)
+  if (!has(mix.coating)) mix.coating = known.find((i) => !i.couverture)?.id ?? ''
+  if (!has(mix.chocolate)) mix.chocolate = known.find((i) => i.couverture)?.id ?? ''
+})
 const planCoating = useDebounceFn(async () => {
   const { coating: id, coatingG, chocolate, chocolateG } = mix
-  if (!coatingG || chocolateG === null) return
+  if (!id || !chocolate || !coatingG || chocolateG === null) return
   try {
     coating.value = await ask(
       api.GET('/api/temper/coating', {

@@ -32,6 +32,9 @@ const temperatureColumn = ref<number | null>(null)
 const fahrenheit = ref<boolean | null>(null)
 let id = ''
 
+watch(couvertures, (known) => {
+  if (known[0] && !known.some((c) => c.id === couverture.value)) couverture.value = known[0].id
+})
 watch(open, (is) => {
   if (!is) return
   file.value = null

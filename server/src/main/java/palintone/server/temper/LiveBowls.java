@@ -89,6 +89,7 @@ class LiveBowls {
     private static Optional<TemperCurve> plan(
             final TemperBowlEntity bowl,
             final Couverture couverture,
+            final FluidityClass fluidity,
             final TemperTargets targets,
             final HouseEntity house) {
         try {
@@ -98,7 +99,7 @@ class LiveBowls {
                                     CurvePlanner.forward(
                                             new CurveOrder(
                                                     couverture,
-                                                    FluidityClass.MEDIUM,
+                                                    fluidity,
                                                     targets,
                                                     bowl.massG(),
                                                     bowl.vessel(),
@@ -116,7 +117,8 @@ class LiveBowls {
         final HouseEntity house = houses.house();
         final TemperTargets targets =
                 TemperTargets.of(couverture.kind(), bowl.darkWindow().orElseGet(house::darkWindow));
-        final Optional<TemperCurve> plan = plan(bowl, couverture, targets, house);
+        final Optional<TemperCurve> plan =
+                plan(bowl, couverture, larder.fluidity(bowl.couvertureId()), targets, house);
         final LiveBowl live =
                 new LiveBowl(
                         couverture,
