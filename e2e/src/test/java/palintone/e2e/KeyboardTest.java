@@ -68,7 +68,7 @@ class KeyboardTest {
             keys.press("Escape");
             assertThat(screen.page.locator("h2", hasText("All keys"))).isHidden();
             keys.press("Alt+6");
-            assertThat(screen.title()).hasText("Larder");
+            assertThat(screen.title()).hasText("Ingredients");
             assertThat(screen.page.locator("table.rows").first().locator("tbody tr"))
                     .not()
                     .hasCount(0);

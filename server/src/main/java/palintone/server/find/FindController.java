@@ -3,6 +3,7 @@ package palintone.server.find;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -17,35 +18,45 @@ class FindController {
 
     private static final int LONGEST = 80;
 
-    /** In the order in which a maker most likely means them. */
-    private static final String EVERYWHERE =
-            """
-            (select 'PIECE' kind, p.id id, p.name name, p.name like :start first
-              from piece p where p.archived = false and p.name like :some
-              order by first desc, name limit 6)
-            union all
-            (select 'FILLING', f.id, f.name, f.name like :start first
-              from filling f where f.archived = false and f.name like :some
-              order by first desc, name limit 6)
-            union all
-            (select if(i.couverture_kind is null, 'INGREDIENT', 'COUVERTURE'), i.id, i.name,
-              i.name like :start first
-              from ingredient i where i.archived = false and i.name like :some
-              order by first desc, name limit 8)
-            union all
-            (select 'MOULD', m.id, m.name, m.name like :start first
-              from mould m where m.archived = false and m.name like :some
-              order by first desc, name limit 6)
-            union all
-            (select 'BATCH', cast(b.id as char), concat(b.piece_name, ', lot ', b.lot),
-              b.lot like :start first
-              from batch b where b.piece_name like :some or b.lot like :some
-              order by b.began_at desc limit 6)
-            union all
-            (select 'LOT', l.ingredient_id, concat(i.name, ', lot ', l.code), l.code like :start
-              from ingredient_lot l join ingredient i on i.id = l.ingredient_id
-              where l.code like :some limit 6)
-            """;
+    /**
+     * In the order in which a maker most likely means them. One question a table: joined in one,
+     * columns of different collations would be refused by some servers.
+     */
+    private static final List<String> EVERYWHERE =
+            List.of(
+                    """
+                    select 'PIECE' kind, p.id id, p.name name from piece p
+                      where p.archived = false and p.name like :some
+                      order by p.name like :start desc, p.name limit 6
+                    """,
+                    """
+                    select 'FILLING' kind, f.id id, f.name name from filling f
+                      where f.archived = false and f.name like :some
+                      order by f.name like :start desc, f.name limit 6
+                    """,
+                    """
+                    select if(i.couverture_kind is null, 'INGREDIENT', 'COUVERTURE') kind, i.id id,
+                      i.name name from ingredient i
+                      where i.archived = false and i.name like :some
+                      order by i.name like :start desc, i.name limit 8
+                    """,
+                    """
+                    select 'MOULD' kind, m.id id, m.name name from mould m
+                      where m.archived = false and m.name like :some
+                      order by m.name like :start desc, m.name limit 6
+                    """,
+                    """
+                    select 'BATCH' kind, cast(b.id as char) id,
+                      concat(b.piece_name, ', lot ', b.lot) name from batch b
+                      where b.piece_name like :some or b.lot like :some
+                      order by b.lot like :start desc, b.began_at desc limit 6
+                    """,
+                    """
+                    select 'LOT' kind, l.ingredient_id id, concat(i.name, ', lot ', l.code) name
+                      from ingredient_lot l join ingredient i on i.id = l.ingredient_id
+                      where l.code like :some
+                      order by l.code like :start desc, l.code limit 6
+                    """);
 
     private final EntityManager entities;
 
@@ -78,9 +89,13 @@ class FindController {
             return List.of();
         }
         final String plain = part.replaceAll("([\\\\%_])", "\\\\$1");
+        return EVERYWHERE.stream().flatMap(sql -> rows(sql, plain)).toList();
+    }
+
+    private Stream<FoundView> rows(final String sql, final String plain) {
         @SuppressWarnings("unchecked")
         final List<Tuple> rows =
-                entities.createNativeQuery(EVERYWHERE, Tuple.class)
+                entities.createNativeQuery(sql, Tuple.class)
                         .setParameter("start", plain + "%")
                         .setParameter("some", "%" + plain + "%")
                         .getResultList();
@@ -90,7 +105,6 @@ class FindController {
                                 new FoundView(
                                         FoundKind.valueOf((String) row.get(0)),
                                         (String) row.get(1),
-                                        (String) row.get(2)))
-                .toList();
+                                        (String) row.get(2)));
     }
 }
