@@ -36,7 +36,7 @@ function keep() {
           >Give the batch up</v-btn
         >
         <v-spacer />
-        <v-btn size="x-large" color="primary" :disabled="!text.trim()" @click="keep">Keep</v-btn>
+        <v-btn size="x-large" color="primary" :disabled="!text.trim()" @click="keep">Save</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -186,10 +186,10 @@ async function reload() {
       </div>
 
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
-      <p v-if="kept" class="kept" role="status">Kept. Batches begun from now on follow these.</p>
+      <p v-if="kept" class="kept" role="status">Saved. Batches begun from now on follow these.</p>
       <div class="acts">
         <v-btn size="x-large" variant="outlined" @click="reload">Cancel</v-btn>
-        <v-btn size="x-large" color="primary" type="submit" :loading="busy">Keep</v-btn>
+        <v-btn size="x-large" color="primary" type="submit" :loading="busy">Save</v-btn>
       </div>
     </form>
   </section>

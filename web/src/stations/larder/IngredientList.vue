@@ -202,7 +202,7 @@ header {
   text-align: center;
   font-size: 1.2rem;
 }
-@media (max-width: 700px) {
+@media (max-width: 1000px) {
   header {
     flex-wrap: wrap;
     gap: 10px;

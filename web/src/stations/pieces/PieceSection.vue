@@ -36,8 +36,8 @@ const regions = computed(() => {
 
 const svg = ref<SVGSVGElement | null>(null)
 const { width } = useElementSize(svg)
-/** Half the piece, its words beside it: the drawing is as wide as so many halves. */
-const HALVES = 3.9
+/** Room around the piece and on the way to its words, mm. */
+const ROUND_MM = 9
 const LEAST_PX = 14
 /** Ems of the longest words beside the drawing: a letter is about half of one. */
 const EM_PER_LETTER = 0.5
@@ -51,9 +51,14 @@ const flat = computed(() => half.value > 1.6 * depth.value)
 
 /** Letters keep their size on screen whatever the size of the piece, and stay legible on a phone. */
 const letters = computed(() => {
-  const across = half.value * (flat.value ? 2.1 : HALVES)
-  const least = width.value > 0 ? (LEAST_PX * across) / width.value : 0
-  return Math.max(half.value / (flat.value ? 16 : 8), least)
+  const usual = half.value / (flat.value ? 16 : 8)
+  if (width.value <= 0) return usual
+  // Flat: as many pixels as the drawing is wide. Else the words take their part of the width.
+  const least = flat.value
+    ? (LEAST_PX * half.value * 2.1) / width.value
+    : (LEAST_PX * (2 * half.value + ROUND_MM)) /
+      Math.max(width.value / 3, width.value - LEAST_PX * longest.value)
+  return Math.max(usual, least)
 })
 
 /** Words kept apart, each with the point its line leads to. */

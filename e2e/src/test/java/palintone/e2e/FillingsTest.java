@@ -151,7 +151,7 @@ class FillingsTest {
             final Page page = screen.page;
             screen.go(house, "/house");
             page.getByLabel("Altitude (syrups boil lower)").fill("1600");
-            button(page, "Keep").click();
+            button(page, "Save").click();
             assertThat(page.locator(".kept")).isVisible();
             screen.go(house, "/fillings/sugar/barley-caramel");
             assertThat(button(page, "This recipe")).isVisible();
@@ -165,7 +165,7 @@ class FillingsTest {
                     .hasValue(java.util.regex.Pattern.compile("^108(\\.\\d)?$"));
             screen.go(house, "/house");
             page.getByLabel("Altitude (syrups boil lower)").fill("4");
-            button(page, "Keep").click();
+            button(page, "Save").click();
             assertThat(page.locator(".kept")).isVisible();
             assertThat(screen.faults()).isEmpty();
         }

@@ -148,8 +148,8 @@ class LookTest {
         try (Screen screen = Screen.open()) {
             screen.go(house, "/house");
             unit(screen, "°F").click();
-            screen.button("Keep").click();
-            assertThat(screen.page.getByText("Kept.")).isVisible();
+            screen.button("Save").click();
+            assertThat(screen.page.getByText("Saved.")).isVisible();
             try {
                 assertThat(screen.page.locator(".air")).containsText("68.0\u00a0°F");
                 screen.begin(house, "gooseberry-ivory");
@@ -164,7 +164,7 @@ class LookTest {
             } finally {
                 screen.go(house, "/house");
                 unit(screen, "°C").click();
-                screen.button("Keep").click();
+                screen.button("Save").click();
                 assertThat(screen.page.locator(".air")).containsText("20.0\u00a0°C");
             }
         }

@@ -68,7 +68,8 @@ class MakersDayTest {
                     screen.note("35.2");
                     assertThat(page.locator(".reading.off .state")).hasText("out of range");
                     assertThat(page.locator(".reading svg.string"))
-                            .hasAttribute("aria-label", Pattern.compile(".*out of range, 2.2° over.*"));
+                            .hasAttribute(
+                                    "aria-label", Pattern.compile(".*out of range, 2.2° over.*"));
                 }
                 if (READINGS.containsKey(title) && begun) {
                     screen.note(READINGS.get(title));

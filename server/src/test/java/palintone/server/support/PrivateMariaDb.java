@@ -40,7 +40,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "--skip-test-db");
         db.run(
                 "flush privileges;\n"
-                        + "create database palintone character set utf8mb4;\n"
+                        + "create database palintone character set utf8mb4 collate utf8mb4_unicode_ci;\n"
                         + "create user 'palintone'@'127.0.0.1' identified by '"
                         + PASSWORD
                         + "';\ngrant all on palintone.* to 'palintone'@'127.0.0.1';\n",
