@@ -26,7 +26,7 @@ const current = computed(() => props.tab || 'ingredients')
 <style scoped>
 .larder {
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
   height: 100%;
 }
 </style>
