@@ -33,6 +33,8 @@ class KeyboardTest {
             keys.type("23,5"); // a comma will do
             keys.press("Enter");
             assertThat(screen.page.locator(".reading .big")).containsText("23.5");
+            // While it is being written down the field has the keys, and the act says Note.
+            assertThat(screen.page.locator(".acts .main")).containsText("Done");
             keys.press("Space");
             screen.atStep(2, "Melt");
             keys.press("u");
