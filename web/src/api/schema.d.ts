@@ -1573,7 +1573,7 @@ export interface components {
             mouldId: string;
             layers: components["schemas"]["LayerView"][];
             coat?: components["schemas"]["Coat"];
-            qualities: components["schemas"]["QualitiesView"];
+            qualities?: components["schemas"]["QualitiesView"];
             /** Format: double */
             labelG?: number | null;
             archived: boolean;
@@ -1636,7 +1636,7 @@ export interface components {
             inclusions: components["schemas"]["InclusionView"][];
             relief?: components["schemas"]["Pressed"];
             coat?: components["schemas"]["Coat"];
-            qualities: components["schemas"]["QualitiesView"];
+            qualities?: components["schemas"]["QualitiesView"];
             /** Format: double */
             labelG?: number | null;
             archived: boolean;

@@ -146,7 +146,11 @@ function cancel() {
         {{ shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`).join(', ') }}
       </p>
       <PieceSection :piece="shown" :class="{ old: refused }" />
-      <PieceQualities :piece="shown" :class="{ old: refused }" />
+      <PieceQualities
+        v-if="shown.qualities"
+        :qualities="shown.qualities"
+        :class="{ old: refused }"
+      />
     </template>
   </WritingFrame>
 </template>

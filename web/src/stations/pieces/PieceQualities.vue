@@ -5,28 +5,28 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import { sentence } from '@/parts/units'
 
-defineProps<{ piece: Piece }>()
+defineProps<{ qualities: NonNullable<Piece['qualities']> }>()
 const { taste } = useHouse()
 </script>
 
 <template>
   <div class="qualities">
-    <p v-for="remark in piece.qualities.remarks" :key="remark.template" class="caution">
+    <p v-for="remark in qualities.remarks" :key="remark.template" class="caution">
       {{ sentence(remark, taste) }}
     </p>
     <div class="strings">
-      <FigureString v-for="figure in piece.qualities.figures" :key="figure.name" :figure="figure" />
+      <FigureString v-for="figure in qualities.figures" :key="figure.name" :figure="figure" />
     </div>
-    <p v-if="piece.qualities.unpriced.length" class="quiet">
-      No price yet: {{ piece.qualities.unpriced.join(', ') }}.
+    <p v-if="qualities.unpriced.length" class="quiet">
+      No price yet: {{ qualities.unpriced.join(', ') }}.
     </p>
-    <p v-if="piece.qualities.life" :class="piece.qualities.keepCold ? 'caution' : 'quiet'">
-      {{ sentence(piece.qualities.life, taste) }}
+    <p v-if="qualities.life" :class="qualities.keepCold ? 'caution' : 'quiet'">
+      {{ sentence(qualities.life, taste) }}
     </p>
     <p>
       {{
-        piece.qualities.allergens.length
-          ? `Allergens: ${piece.qualities.allergens.join(', ').toLowerCase()}.`
+        qualities.allergens.length
+          ? `Allergens: ${qualities.allergens.join(', ').toLowerCase()}.`
           : 'No allergens are named in what goes in.'
       }}
     </p>

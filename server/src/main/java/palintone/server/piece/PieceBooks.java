@@ -90,7 +90,8 @@ public class PieceBooks {
         return new PieceView.Around(
                 house.pressureHPa(),
                 house.air().temperatureC(),
-                filling -> Conditions.USUAL.measured(notes.corrections(filling.id())));
+                filling -> Conditions.USUAL.measured(notes.corrections(filling.id())),
+                true);
     }
 
     /** Writes a piece, new or known; used by the import. */

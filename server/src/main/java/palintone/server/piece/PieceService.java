@@ -55,7 +55,7 @@ public class PieceService {
     @Transactional(readOnly = true)
     public PageView<PieceView> list(
             final String part, final boolean archived, final int page, final int size) {
-        final PieceView.Around around = books.around();
+        final PieceView.Around around = books.around().forList();
         return PageView.of(
                 pieces.findByArchivedAndNameContainingIgnoreCaseOrderByName(
                         archived, part, PageView.request(page, size)),

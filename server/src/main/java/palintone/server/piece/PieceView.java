@@ -45,8 +45,18 @@ public sealed interface PieceView {
      * @param pressureHPa of the air where its fillings are cooked
      * @param roomC where it is filled
      * @param conditions where each filling is kept, and what was measured of it
+     * @param judged whether what matters of it is worked out; a list does without
      */
-    record Around(double pressureHPa, double roomC, Function<Filling, Conditions> conditions) {}
+    record Around(
+            double pressureHPa,
+            double roomC,
+            Function<Filling, Conditions> conditions,
+            boolean judged) {
+
+        Around forList() {
+            return new Around(pressureHPa, roomC, conditions, false);
+        }
+    }
 
     /**
      * What matters of one piece.
@@ -61,7 +71,11 @@ public sealed interface PieceView {
             List<Allergen> allergens,
             List<SentenceView> remarks) {
 
+        @Nullable
         static QualitiesView of(final PieceEntity entity, final Piece piece, final Around around) {
+            if (!around.judged()) {
+                return null;
+            }
             final PieceFigures it =
                     PieceFigures.of(piece, around.conditions(), around.roomC(), entity.labelG());
             return new QualitiesView(
@@ -128,7 +142,7 @@ public sealed interface PieceView {
             String mouldId,
             List<LayerView> layers,
             @Nullable PieceDraft.Coat coat,
-            QualitiesView qualities,
+            @Nullable QualitiesView qualities,
             @Nullable Double labelG,
             boolean archived,
             @Nullable Long version)
@@ -188,7 +202,7 @@ public sealed interface PieceView {
             List<InclusionView> inclusions,
             @Nullable PieceDraft.Pressed relief,
             @Nullable PieceDraft.Coat coat,
-            QualitiesView qualities,
+            @Nullable QualitiesView qualities,
             @Nullable Double labelG,
             boolean archived,
             @Nullable Long version)
