@@ -11,19 +11,25 @@ const MOST_TRIES = 5
  * A form that loses nothing: what is typed outlives a reload, another tab and a killed server
  * until it is saved or cancelled, and every change can be undone.
  */
-export function useSafeForm<T extends object>(key: string, begin: () => T) {
+export function useSafeForm<T extends object>(
+  key: string,
+  begin: () => T,
+  current: number | null = null,
+) {
   const place = PREFIX + key
   const start = JSON.stringify(begin())
   const kept = read<T>(place)
-  const form = ref(kept ?? begin()) as Ref<T>
+  const form = ref(kept?.form ?? begin()) as Ref<T>
+  /** The state it was written on: what somebody saved since is then shown, not written over. */
+  const version = ref(kept ? kept.version : current)
   /** What was typed earlier stands here again. */
-  const restored = ref(kept !== null && JSON.stringify(kept) !== start)
+  const restored = ref(kept !== null && JSON.stringify(kept.form) !== start)
   const history = useDebouncedRefHistory(form, { deep: true, capacity: MOST_STEPS, debounce: 300 })
   const changed = computed(() => JSON.stringify(form.value) !== start)
   watch(
     form,
     () => {
-      if (changed.value) write(place, JSON.stringify(form.value))
+      if (changed.value) write(place, JSON.stringify({ form: form.value, version: version.value }))
       else forget()
     },
     { deep: true },
@@ -35,16 +41,21 @@ export function useSafeForm<T extends object>(key: string, begin: () => T) {
 
   function startOver() {
     form.value = JSON.parse(start) as T
+    version.value = current
     restored.value = false
     forget()
   }
 
-  return { form, changed, restored, forget, startOver, ...history }
+  return { form, version, changed, restored, forget, startOver, ...history }
 }
 
-function read<T>(place: string): T | null {
+function read<T>(place: string): { form: T; version: number | null } | null {
   try {
-    return JSON.parse(localStorage.getItem(place) ?? 'null') as T | null
+    const kept = JSON.parse(localStorage.getItem(place) ?? 'null') as {
+      form?: T
+      version?: number | null
+    } | null
+    return kept?.form ? { form: kept.form, version: kept.version ?? null } : null
   } catch {
     return null
   }

@@ -160,6 +160,16 @@ describe('writing one thing', () => {
     expect(saved).toEqual(['cups'])
   })
 
+  it('does not write an old draft over what was saved since', async () => {
+    const before = writing({ own: { id: 'cups', version: 3 } })
+    before.made.form.value.name = 'half written'
+    await settle()
+    const { made, put } = writing({ own: { id: 'cups', version: 5 } })
+    expect(made.restored.value).toBe(true)
+    await made.save()
+    expect(put).toHaveBeenCalledWith('cups', { name: 'half written', wide: 10, version: 3 })
+  })
+
   it('keeps what was typed when the server is away', async () => {
     const put = vi.fn().mockRejectedValue(new Refusal('The workshop server does not answer.', 0))
     const { made } = writing({ put })

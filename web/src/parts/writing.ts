@@ -32,9 +32,9 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
   it: Written<Form, Drawn, Draft>,
 ) {
   const { taste } = useHouse()
-  const safe = useSafeForm(`${it.what} ${it.own?.id ?? 'new'}`, it.begin)
+  const safe = useSafeForm(`${it.what} ${it.own?.id ?? 'new'}`, it.begin, it.own?.version ?? null)
   const form = safe.form
-  const version = ref(it.own?.version ?? null)
+  const version = safe.version
   const drawn = ref(null) as Ref<Drawn | null>
   const refused = ref('')
   /** Why it could not be kept; until something is changed. */
