@@ -47,7 +47,7 @@ class DemoLoader implements ApplicationRunner {
                 }
             }
         }
-        imports.take(files);
+        imports.take(files, "", true);
         LOG.info("The invented workshop was loaded from {}", folder);
     }
 }

@@ -1,6 +1,10 @@
 package palintone.server.exchange;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -14,10 +18,16 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import palintone.core.figure.OutOfRangeException;
+import palintone.server.exchange.list.Brought;
+import palintone.server.exchange.list.HouseLists;
 import palintone.server.work.BatchService;
 import palintone.server.work.BatchService.Recorded;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,7 +38,12 @@ class ExchangeController {
 
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
+    private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
+    private static final long LARGEST_HOUSE = 1L << 30;
+
     private final ImportService imports;
+    private final HouseArchive archive;
+    private final HouseLists lists;
     private final ImportProgress progress;
     private final BatchService batches;
     private final BatchSchema schema;
@@ -36,11 +51,15 @@ class ExchangeController {
 
     ExchangeController(
             final ImportService imports,
+            final HouseLists lists,
+            final HouseArchive archive,
             final ImportProgress progress,
             final BatchService batches,
             final BatchSchema schema,
             final JsonMapper json) {
         this.imports = imports;
+        this.lists = lists;
+        this.archive = archive;
         this.progress = progress;
         this.batches = batches;
         this.schema = schema;
@@ -48,7 +67,10 @@ class ExchangeController {
     }
 
     @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<ImportService.Taken> take(@RequestPart final List<MultipartFile> files)
+    List<Brought> take(
+            @RequestPart final List<MultipartFile> files,
+            @RequestParam(defaultValue = "") final String list,
+            @RequestParam(defaultValue = "false") final boolean preview)
             throws IOException {
         final List<NamedFile> named = new ArrayList<>();
         for (final MultipartFile file : files) {
@@ -56,7 +78,55 @@ class ExchangeController {
                     file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
             named.add(new NamedFile(path.substring(path.lastIndexOf('/') + 1), file.getBytes()));
         }
-        return imports.take(named);
+        return imports.take(named, list, !preview);
+    }
+
+    /** A list as it can be read in again. */
+    @GetMapping("/lists/{list}.json")
+    ResponseEntity<String> listAsJson(@PathVariable final String list) {
+        return file(list + ".json", MediaType.APPLICATION_JSON, lists.asJson(list));
+    }
+
+    /** The same as a table; the mark before it tells spreadsheets that it is UTF-8. */
+    @GetMapping("/lists/{list}.csv")
+    ResponseEntity<String> listAsCsv(@PathVariable final String list) {
+        return file(list + ".csv", CSV, "\uFEFF" + lists.asCsv(list));
+    }
+
+    /** The whole house as one file. */
+    @GetMapping(path = "/house.zip", produces = "application/zip")
+    ResponseEntity<StreamingResponseBody> house() {
+        return ResponseEntity.ok()
+                .contentType(ZIP)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("palintone-house.zip")
+                                .build()
+                                .toString())
+                .body(archive::write);
+    }
+
+    /** Reads a whole house into this one, which must be empty. */
+    @PutMapping(path = "/house", consumes = "application/zip")
+    HouseArchive.Label takeHouse(final InputStream body) throws IOException {
+        final Path file = Files.createTempFile("palintone-house", ".zip");
+        try {
+            try (OutputStream out = Files.newOutputStream(file)) {
+                final byte[] some = new byte[1 << 16];
+                long all = 0;
+                for (int n = body.read(some); n >= 0; n = body.read(some)) {
+                    all += n;
+                    if (all > LARGEST_HOUSE) {
+                        throw new OutOfRangeException("archive", "too large", "up to 1 GB");
+                    }
+                    out.write(some, 0, n);
+                }
+            }
+            return archive.read(file);
+        } finally {
+            Files.deleteIfExists(file);
+        }
     }
 
     @GetMapping("/progress")

@@ -1,7 +1,7 @@
 package palintone.server.exchange;
 
 /** One thing wrong in one file; because of it nothing of the whole import was taken over. */
-final class ImportRefusedException extends RuntimeException {
+public final class ImportRefusedException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
@@ -14,7 +14,7 @@ final class ImportRefusedException extends RuntimeException {
     /**
      * @param row in the file as a reader counts, 0 where rows mean nothing
      */
-    ImportRefusedException(
+    public ImportRefusedException(
             final String file,
             final int row,
             final String field,

@@ -4,197 +4,159 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.springframework.http.ProblemDetail;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.work.IllegalMoveException;
-import palintone.server.house.HouseDraft;
-import palintone.server.house.HouseService;
-import palintone.server.piece.PieceDraft;
-import palintone.server.problem.NotHereException;
-import palintone.server.problem.Problems;
+import palintone.server.exchange.list.Brought;
+import palintone.server.exchange.list.HouseLists;
 import palintone.server.temper.BowlDraft;
 import palintone.server.temper.TemperBowlService;
 import palintone.server.work.BatchService;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
-/** Takes files over, all or nothing. What a file holds is told by its name. */
+/** Takes files over, all or nothing. What a file holds is told by its name, or said with it. */
 @Service
 class ImportService {
 
-    /** In the order in which they lean on each other. */
-    private enum Kind {
-        HOUSE("house.json"),
-        INGREDIENTS("ingredients.csv"),
-        MOULDS("moulds.csv"),
-        FILLINGS("fillings.json"),
-        PIECES("pieces.json"),
-        BATCH("batch….json"),
-        TRACE("trace-….csv");
-
-        private final String file;
-
-        Kind(final String file) {
-            this.file = file;
-        }
-
-        private boolean fits(final String name) {
-            return switch (this) {
-                case BATCH -> name.startsWith("batch") && name.endsWith(".json");
-                case TRACE -> name.startsWith("trace-") && name.endsWith(".csv");
-                default -> name.equals(file);
-            };
-        }
-
-        private static Kind of(final String name) {
-            return Arrays.stream(values())
-                    .filter(kind -> kind.fits(name))
-                    .findFirst()
-                    .orElseThrow(
-                            () ->
-                                    new ImportRefusedException(
-                                            name,
-                                            0,
-                                            "file name",
-                                            "\"" + name + "\"",
-                                            Arrays.stream(values())
-                                                    .map(k -> k.file)
-                                                    .collect(
-                                                            java.util.stream.Collectors.joining(
-                                                                    ", "))));
-        }
-    }
-
-    private static final Pattern TRACE_NAME = Pattern.compile("trace-(.+)-(\\d+)g-(.+)\\.csv");
+    private static final Pattern TABLE = Pattern.compile(".*\\.(csv|tsv|txt|xlsx|json)");
+    private static final Pattern BATCH = Pattern.compile("batch.*\\.json");
+    private static final Pattern TRACE = Pattern.compile("trace-(.+)-(\\d+)g-(.+)\\.csv");
 
     private final TemperBowlService bowls;
-    private final LarderImport larder;
-    private final PieceImport pieces;
-    private final HouseService houses;
+    private final HouseLists lists;
     private final BatchService batches;
     private final BatchSchema schema;
+    private final RowGuard guard;
     private final JsonMapper json;
+    private final TransactionTemplate transaction;
 
     ImportService(
             final TemperBowlService bowls,
-            final LarderImport larder,
-            final PieceImport pieces,
-            final HouseService houses,
+            final HouseLists lists,
             final BatchService batches,
             final BatchSchema schema,
-            final JsonMapper json) {
+            final RowGuard guard,
+            final JsonMapper json,
+            final PlatformTransactionManager transactions) {
         this.bowls = bowls;
-        this.larder = larder;
-        this.pieces = pieces;
-        this.houses = houses;
+        this.lists = lists;
         this.batches = batches;
         this.schema = schema;
+        this.guard = guard;
         this.json = json;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
-    /** What one file brought. */
-    record Taken(String file, int rows, int alreadyHere) {}
+    /** A file and what it goes into. */
+    private record Sorted(NamedFile file, String into, int order) {}
 
     /**
+     * Takes files over.
+     *
+     * @param list where a table belongs whose name does not say so; may be empty
+     * @param really whether to keep it; otherwise everything is looked at and nothing is kept
      * @throws ImportRefusedException when anything in any file is wrong; nothing is then changed
      */
-    @Transactional
-    public List<Taken> take(final List<NamedFile> files) {
+    List<Brought> take(final List<NamedFile> files, final String list, final boolean really) {
         if (files.isEmpty()) {
             throw new OutOfRangeException("files", "none", "at least one file");
         }
-        final List<Taken> taken = new ArrayList<>();
-        files.stream()
-                .sorted(Comparator.comparing((NamedFile f) -> Kind.of(f.name())))
-                .forEach(file -> taken.add(one(file)));
-        return taken;
+        final List<Sorted> sorted =
+                files.stream()
+                        .map(file -> sorted(file, list))
+                        .sorted(Comparator.comparingInt(Sorted::order))
+                        .toList();
+        return transaction.execute(
+                status -> {
+                    final List<Brought> brought = new ArrayList<>();
+                    sorted.forEach(each -> brought.add(one(each, really)));
+                    if (!really) {
+                        status.setRollbackOnly();
+                    }
+                    return brought;
+                });
     }
 
-    private Taken one(final NamedFile file) {
-        return switch (Kind.of(file.name())) {
-            case HOUSE -> rows(file, HouseDraft[].class, houses::put);
-            case INGREDIENTS -> new Taken(file.name(), larder.ingredients(file), 0);
-            case MOULDS -> new Taken(file.name(), larder.moulds(file), 0);
-            case FILLINGS -> rows(file, PieceFile.FillingRow[].class, pieces::filling);
-            case PIECES -> pieces(file);
-            case BATCH -> batch(file);
-            case TRACE -> trace(file);
+    private Sorted sorted(final NamedFile file, final String list) {
+        final String name = file.name();
+        final int after = lists.names().size();
+        if (TRACE.matcher(name).matches()) {
+            return new Sorted(file, "trace", after + 1);
+        }
+        if (BATCH.matcher(name).matches()) {
+            return new Sorted(file, "batch", after);
+        }
+        final String into = lists.order(file.stem()).isPresent() ? file.stem() : list;
+        if (!TABLE.matcher(name.toLowerCase(java.util.Locale.ROOT)).matches() || into.isEmpty()) {
+            throw guard.refused(
+                    name,
+                    0,
+                    "file name",
+                    "\"" + name + "\"",
+                    Stream.concat(
+                                            lists.names().stream().map(each -> each + ".csv"),
+                                            Stream.of("batch….json", "trace-….csv"))
+                                    .collect(Collectors.joining(", "))
+                            + "; tables as .csv, .xlsx or .json");
+        }
+        return new Sorted(file, into, lists.order(into).orElse(0));
+    }
+
+    private Brought one(final Sorted each, final boolean really) {
+        return switch (each.into()) {
+            case "batch" -> batch(each.file(), really);
+            case "trace" -> trace(each.file(), really);
+            default -> lists.take(each.file(), each.into());
         };
     }
 
-    private <T> Taken rows(final NamedFile file, final Class<T[]> type, final Consumer<T> action) {
-        final T[] rows = read(file, () -> json.readValue(file.text(), type));
-        for (int i = 0; i < rows.length; i++) {
-            final T row = rows[i];
-            guarded(file, i + 1, () -> action.accept(row));
-        }
-        return new Taken(file.name(), rows.length, 0);
-    }
-
-    /** Each with its id beside what makes it: the kind decides how the rest is read. */
-    private Taken pieces(final NamedFile file) {
-        final JsonNode tree = read(file, () -> json.readTree(file.text()));
-        if (!tree.isArray()) {
-            throw new ImportRefusedException(
-                    file.name(), 0, "file", tree.getNodeType().toString(), "a list of pieces");
-        }
-        int row = 0;
-        for (final JsonNode node : tree) {
-            row++;
-            if (!(node instanceof ObjectNode each)) {
-                throw new ImportRefusedException(
-                        file.name(), row, "piece", node.toString(), "an object with id and kind");
-            }
-            final String id = each.path("id").asString("");
-            each.remove("id");
-            if (!each.has("kind")) {
-                // Files of before knew one kind.
-                each.put("kind", "MOULDED");
-            }
-            final PieceDraft draft = read(file, () -> json.treeToValue(each, PieceDraft.class));
-            guarded(file, row, () -> pieces.piece(id, draft));
-        }
-        return new Taken(file.name(), row, 0);
-    }
-
-    private Taken batch(final NamedFile file) {
-        final JsonNode tree = read(file, () -> json.readTree(file.text()));
-        guarded(file, 0, () -> schema.check(tree));
-        final BatchRecord record = read(file, () -> json.treeToValue(tree, BatchRecord.class));
+    private Brought batch(final NamedFile file, final boolean really) {
+        final JsonNode tree = guard.json(file);
         final boolean[] fresh = new boolean[1];
-        guarded(file, 0, () -> fresh[0] = batches.restore(record.facts(), record.accepted()));
-        return new Taken(file.name(), fresh[0] ? 1 : 0, fresh[0] ? 0 : 1);
+        final String[] lot = new String[1];
+        guard.row(
+                file.name(),
+                0,
+                () -> {
+                    schema.check(tree);
+                    final BatchRecord record = json.treeToValue(tree, BatchRecord.class);
+                    lot[0] = record.lot();
+                    fresh[0] =
+                            really
+                                    ? batches.restore(record.facts(), record.accepted())
+                                    : batches.wouldBeNew(record.facts(), record.accepted());
+                });
+        return Brought.one(file.name(), "batches", fresh[0], lot[0]);
     }
 
     /** The name says what was in the bowl: trace-COUVERTURE-GRAMSg-WORDS.csv. */
-    private Taken trace(final NamedFile file) {
-        final Matcher name = TRACE_NAME.matcher(file.name());
+    private Brought trace(final NamedFile file, final boolean really) {
+        final Matcher name = TRACE.matcher(file.name());
         if (!name.matches()) {
-            throw new ImportRefusedException(
-                    file.name(), 0, "file name", file.name(), "trace-COUVERTURE-GRAMSg-WORDS.csv");
+            throw new IllegalStateException(file.name());
         }
-        final int[] rows = new int[1];
-        guarded(
-                file,
+        final String words = name.group(3).replace('-', ' ');
+        guard.row(
+                file.name(),
                 0,
                 () -> {
                     final TraceCsv csv = new TraceCsv(file.bytes(), TraceCsv.Wishes.NONE);
-                    rows[0] = csv.samples().size();
+                    if (!really) {
+                        return;
+                    }
                     bowls.takeOver(
                             new BowlDraft(
                                     UUID.nameUUIDFromBytes(file.name().getBytes(UTF_8)),
-                                    name.group(3).replace('-', ' '),
+                                    words,
                                     name.group(1),
                                     Double.parseDouble(name.group(2)),
                                     null,
@@ -206,43 +168,6 @@ class ImportService {
                             csv.beganAt().orElse(Instant.EPOCH),
                             csv.samples());
                 });
-        return new Taken(file.name(), rows[0], 0);
-    }
-
-    private static <T> T read(final NamedFile file, final java.util.function.Supplier<T> parse) {
-        try {
-            final T value = parse.get();
-            if (value == null) {
-                throw new ImportRefusedException(file.name(), 0, "file", "empty", "JSON");
-            }
-            return value;
-        } catch (JacksonException e) {
-            final ProblemDetail why = Problems.unreadable(e);
-            final Object field = why.getProperties().get("field");
-            throw new ImportRefusedException(
-                    file.name(),
-                    e.getLocation() == null ? 0 : e.getLocation().getLineNr(),
-                    String.valueOf(field),
-                    String.valueOf(why.getProperties().get("value")),
-                    String.valueOf(why.getProperties().get("allowed")));
-        }
-    }
-
-    private static void guarded(final NamedFile file, final int row, final Runnable action) {
-        try {
-            action.run();
-        } catch (OutOfRangeException e) {
-            throw new ImportRefusedException(file.name(), row, e.field(), e.value(), e.allowed());
-        } catch (NotHereException e) {
-            throw new ImportRefusedException(
-                    file.name(),
-                    row,
-                    e.field(),
-                    "\"" + e.value() + "\"",
-                    "an id that is in the books");
-        } catch (IllegalMoveException e) {
-            throw new ImportRefusedException(
-                    file.name(), row, "entries", "in no possible order", e.getMessage());
-        }
+        return Brought.one(file.name(), "traces", true, words);
     }
 }

@@ -13,11 +13,14 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
+import palintone.server.exchange.list.HouseLists;
 import palintone.server.larder.IngredientDraft;
 import palintone.server.larder.LarderService;
 import palintone.server.larder.TraitsView;
 import palintone.server.mould.MouldDraft;
 import palintone.server.mould.MouldService;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Single things of the sample workshop, for a house of one's own to take over. */
 @Service
@@ -26,12 +29,18 @@ class SampleShelf {
     private final String folder;
     private final LarderService larder;
     private final MouldService moulds;
+    private final HouseLists lists;
+    private final JsonMapper json;
 
     SampleShelf(
             @Value("${palintone.sample}") final String folder,
             final LarderService larder,
-            final MouldService moulds) {
+            final MouldService moulds,
+            final HouseLists lists,
+            final JsonMapper json) {
         this.folder = folder;
+        this.lists = lists;
+        this.json = json;
         this.larder = larder;
         this.moulds = moulds;
     }
@@ -139,22 +148,28 @@ class SampleShelf {
     }
 
     private Map<String, IngredientDraft> ingredients() {
-        return folder.isBlank()
-                ? new LinkedHashMap<>()
-                : LarderImport.ingredientDrafts(rows("ingredients.csv"));
+        final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
+        read("ingredients")
+                .forEach(
+                        (id, thing) ->
+                                drafts.put(id, json.treeToValue(thing, IngredientDraft.class)));
+        return drafts;
     }
 
     private Map<String, MouldDraft> mouldDrafts() {
         final Map<String, MouldDraft> drafts = new LinkedHashMap<>();
-        if (!folder.isBlank()) {
-            rows("moulds.csv").forEach(row -> drafts.put(row.text("id"), LarderImport.mould(row)));
-        }
+        read("moulds")
+                .forEach((id, thing) -> drafts.put(id, json.treeToValue(thing, MouldDraft.class)));
         return drafts;
     }
 
-    private List<CsvRow> rows(final String name) {
+    private Map<String, ObjectNode> read(final String list) {
+        if (folder.isBlank()) {
+            return Map.of();
+        }
+        final String name = list + ".csv";
         try {
-            return CsvRow.read(new NamedFile(name, Files.readAllBytes(Path.of(folder, name))));
+            return lists.read(new NamedFile(name, Files.readAllBytes(Path.of(folder, name))), list);
         } catch (IOException e) {
             throw new OutOfRangeException(
                     "sample workshop", "not readable", "a folder with " + name);

@@ -1,6 +1,8 @@
 package palintone.server.filling;
 
 import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,6 +67,32 @@ public class FillingBooks {
         entity.archive(archived);
         fillings.saveAndFlush(entity);
         return recipe(id);
+    }
+
+    /** Every filling in use, as it would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, RecipeDraft> drafts() {
+        return drafts(fillings.findByArchivedFalseOrderByName());
+    }
+
+    /** Those of the ids that are in the books, as they would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, RecipeDraft> drafts(final Collection<String> ids) {
+        return drafts(fillings.findAllById(ids));
+    }
+
+    private static Map<String, RecipeDraft> drafts(final List<FillingEntity> entities) {
+        final Map<String, RecipeDraft> drafts = new LinkedHashMap<>();
+        entities.forEach(f -> drafts.put(f.id(), view(f).recipe()));
+        return drafts;
+    }
+
+    /** Ids by name of those in use. */
+    @Transactional(readOnly = true)
+    public Map<String, String> idsByName() {
+        final Map<String, String> ids = new LinkedHashMap<>();
+        fillings.findByArchivedFalseOrderByName().forEach(f -> ids.put(f.name(), f.id()));
+        return ids;
     }
 
     @Transactional(readOnly = true)

@@ -51,7 +51,7 @@ public record RecipeDraft(
     public record RecipeLineDraft(
             @NotNull String ingredient, double amount, @NotNull String unit) {}
 
-    Style styleOrUsual() {
+    public Style styleOrUsual() {
         return style == null ? Style.SOFT_SHELL : style;
     }
 }

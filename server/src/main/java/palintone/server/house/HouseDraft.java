@@ -45,7 +45,7 @@ public record HouseDraft(
     }
 
     /** The usual way of tempering, whichever way the file says it. */
-    Method usualMethod() {
+    public Method usualMethod() {
         if (method != null) {
             return method;
         }

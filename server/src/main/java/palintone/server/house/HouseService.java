@@ -59,6 +59,12 @@ public class HouseService {
         house().take(draft);
     }
 
+    /** The house as it would be written down. */
+    @Transactional(readOnly = true)
+    public HouseDraft draft() {
+        return HouseView.draft(house());
+    }
+
     /** Waits for, and holds, the one row until the transaction ends. */
     public void hold() {
         houses.held();

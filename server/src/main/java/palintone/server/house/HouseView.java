@@ -18,27 +18,7 @@ public record HouseView(
 
     static HouseView of(final HouseEntity house, final Instant now) {
         return new HouseView(
-                new HouseDraft(
-                        house.name(),
-                        house.air().temperatureC(),
-                        house.air().humidityPercent(),
-                        house.cabinets().stream()
-                                .map(c -> new HouseDraft.CabinetView(c.name(), c.temperatureC()))
-                                .toList(),
-                        house.temperatureUnit(),
-                        house.massUnit(),
-                        house.darkWindow(),
-                        house.method(),
-                        house.habits().mouldsInRotation(),
-                        house.habits().bowlReserve(),
-                        house.habits().fillingSurplus(),
-                        house.heat().powerW(),
-                        house.heat().efficiency(),
-                        house.tempering(),
-                        house.currency(),
-                        house.altitudeM(),
-                        null,
-                        house.version()),
+                draft(house),
                 FigureView.of(house.air().dewPoint()),
                 house.roomReadAt().orElse(null),
                 isOld(house, now));
@@ -46,5 +26,30 @@ public record HouseView(
 
     static boolean isOld(final HouseEntity house, final Instant now) {
         return house.roomReadAt().map(at -> at.plus(FRESH).isBefore(now)).orElse(true);
+    }
+
+    /** The house as it would be written down. */
+    static HouseDraft draft(final HouseEntity house) {
+        return new HouseDraft(
+                house.name(),
+                house.air().temperatureC(),
+                house.air().humidityPercent(),
+                house.cabinets().stream()
+                        .map(c -> new HouseDraft.CabinetView(c.name(), c.temperatureC()))
+                        .toList(),
+                house.temperatureUnit(),
+                house.massUnit(),
+                house.darkWindow(),
+                house.method(),
+                house.habits().mouldsInRotation(),
+                house.habits().bowlReserve(),
+                house.habits().fillingSurplus(),
+                house.heat().powerW(),
+                house.heat().efficiency(),
+                house.tempering(),
+                house.currency(),
+                house.altitudeM(),
+                null,
+                house.version());
     }
 }

@@ -144,6 +144,22 @@ public class IngredientEntity {
         bagWorkC = bag.workC();
     }
 
+    /** As it would be written down. */
+    IngredientDraft draft() {
+        final Ingredient now = ingredient();
+        return new IngredientDraft(
+                name,
+                densityGPerMl,
+                new java.util.TreeMap<>(gramsPer100),
+                new java.util.TreeSet<>(now.allergens()),
+                couvertureKind,
+                sourceCitation,
+                sourceFromMemory,
+                TraitsView.of(now.traits()),
+                bag(),
+                version);
+    }
+
     /** What its bag prints. */
     BagDraft bag() {
         return new BagDraft(fluidity, bagMeltC, bagCoolC, bagWorkC);

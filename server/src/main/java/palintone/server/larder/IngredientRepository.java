@@ -17,6 +17,8 @@ public interface IngredientRepository extends JpaRepository<IngredientEntity, St
             findByArchivedAndCouvertureKindIsNotNullAndNameContainingIgnoreCaseOrderByName(
                     boolean archived, String part, Pageable page);
 
+    List<IngredientEntity> findByArchivedFalseOrderByName();
+
     @Query("select i.id from IngredientEntity i")
     List<String> ids();
 

@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -143,6 +144,22 @@ public class LarderService {
         return ingredients
                 .findFirstByArchivedFalseAndCouvertureKindOrderByName(kind)
                 .map(IngredientEntity::name);
+    }
+
+    /** Everything in use, as it would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, IngredientDraft> drafts() {
+        final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
+        ingredients.findByArchivedFalseOrderByName().forEach(e -> drafts.put(e.id(), e.draft()));
+        return drafts;
+    }
+
+    /** Those of the ids that are in the books, as they would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, IngredientDraft> drafts(final Collection<String> ids) {
+        final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
+        ingredients.findAllById(ids).forEach(e -> drafts.put(e.id(), e.draft()));
+        return drafts;
     }
 
     /** Ids of everything, what is put away too: a name taken is taken. */

@@ -95,6 +95,49 @@ public record MouldDraft(
     }
 
     /**
+     * Refuses what {@link #mould} would.
+     *
+     * @throws OutOfRangeException when the core would not take it
+     */
+    public void check(final String id) {
+        mould(id);
+    }
+
+    /** Of these measures those that the shape asks for. */
+    static MouldDraft of(final MouldEntity entity) {
+        final Mould mould = entity.mould();
+        final Measures m = entity.measures();
+        return new MouldDraft(
+                mould.name(),
+                m.shape(),
+                asked(m, Shape.Ask.LENGTH, m.lengthMm()),
+                asked(m, Shape.Ask.WIDTH, m.widthMm()),
+                asked(m, Shape.Ask.DEPTH, m.depthMm()),
+                asked(m, Shape.Ask.FLOOR, m.floorMm()),
+                asked(m, Shape.Ask.DRAFT, m.draftDegrees()),
+                asked(m, Shape.Ask.WATER, m.waterG()),
+                asked(m, Shape.Ask.WATER_WARMTH, m.waterC()),
+                m.outline().isEmpty()
+                        ? null
+                        : m.outline().stream()
+                                .map(p -> new DrawnPoint(p.acrossMm(), p.downMm()))
+                                .toList(),
+                mould.cavities(),
+                mould.rows(),
+                mould.owned(),
+                mould.body().material(),
+                mould.body().build(),
+                mould.body().wallMm(),
+                mould.state().scratched(),
+                new java.util.TreeSet<>(mould.state().lastHeld()),
+                entity.version());
+    }
+
+    private static Double asked(final Measures of, final Shape.Ask ask, final double value) {
+        return of.shape().asks().stream().anyMatch(a -> a.ask() == ask) ? value : null;
+    }
+
+    /**
      * The mould as the core knows it.
      *
      * @throws OutOfRangeException when the core would not take it

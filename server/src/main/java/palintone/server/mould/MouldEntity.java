@@ -174,6 +174,10 @@ public class MouldEntity {
         return archived;
     }
 
+    public String id() {
+        return id;
+    }
+
     Long version() {
         return version;
     }

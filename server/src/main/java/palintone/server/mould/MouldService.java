@@ -1,6 +1,9 @@
 package palintone.server.mould;
 
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,6 +89,32 @@ public class MouldService {
         StaleVersionException.check("mould " + id, version, entity.version());
         entity.archive(archived);
         return MouldView.of(moulds.saveAndFlush(entity));
+    }
+
+    /** Every mould in use, as it would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, MouldDraft> drafts() {
+        return drafts(moulds.findByArchivedFalseOrderByName());
+    }
+
+    /** Those of the ids that are in the books, as they would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, MouldDraft> drafts(final Collection<String> ids) {
+        return drafts(moulds.findAllById(ids));
+    }
+
+    private static Map<String, MouldDraft> drafts(final List<MouldEntity> entities) {
+        final Map<String, MouldDraft> drafts = new LinkedHashMap<>();
+        entities.forEach(e -> drafts.put(e.id(), MouldDraft.of(e)));
+        return drafts;
+    }
+
+    /** Ids by name of those in use. */
+    @Transactional(readOnly = true)
+    public Map<String, String> idsByName() {
+        final Map<String, String> ids = new LinkedHashMap<>();
+        drafts().forEach((id, draft) -> ids.put(draft.name(), id));
+        return ids;
     }
 
     /** Ids and names of all of them, put away ones too: a name taken is taken. */

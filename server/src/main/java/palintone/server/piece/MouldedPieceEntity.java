@@ -90,6 +90,11 @@ public class MouldedPieceEntity extends PieceEntity {
             }
         }
 
+        /** How much, where it is measured by this; else null. */
+        Double by(final AmountKind kind) {
+            return amountKind == kind ? amount : null;
+        }
+
         LayerAmount amount() {
             return switch (amountKind) {
                 case SHARE -> new LayerAmount.Share(amount);
@@ -174,5 +179,38 @@ public class MouldedPieceEntity extends PieceEntity {
     @Override
     PieceView view(final PieceView.Around around) {
         return PieceView.Moulded.of(this, piece(around.pressureHPa()), around);
+    }
+
+    @Override
+    PieceDraft draft() {
+        final List<PieceDraft.Layer> drafts = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            final int layer = i;
+            final LayerRow row = layers.get(i);
+            drafts.add(
+                    new PieceDraft.Layer(
+                            row.filling.id(),
+                            row.by(AmountKind.SHARE),
+                            row.by(AmountKind.GRAMS),
+                            row.by(AmountKind.HEIGHT),
+                            inserts.stream()
+                                    .filter(insert -> insert.layer == layer)
+                                    .map(
+                                            insert ->
+                                                    new PieceDraft.Insert(
+                                                            insert.ingredient.id(), insert.eachG))
+                                    .toList()));
+        }
+        return new PieceDraft.Moulded(
+                name(),
+                story(),
+                mould().id(),
+                couvertureId(),
+                coat(),
+                shellMm,
+                headRoomMm,
+                drafts,
+                labelOrNull(),
+                version());
     }
 }

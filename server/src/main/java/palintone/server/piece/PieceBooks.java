@@ -1,6 +1,8 @@
 package palintone.server.piece;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -82,6 +84,32 @@ public class PieceBooks {
         StaleVersionException.check("piece " + id, version, entity.version());
         entity.archive(archived);
         return pieces.saveAndFlush(entity).view(around());
+    }
+
+    /** Every piece in use, as it would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, PieceDraft> drafts() {
+        return drafts(pieces.findByArchivedFalseOrderByName());
+    }
+
+    /** Those of the ids that are in the books, as they would be written down. */
+    @Transactional(readOnly = true)
+    public Map<String, PieceDraft> drafts(final Collection<String> ids) {
+        return drafts(pieces.findAllById(ids));
+    }
+
+    private static Map<String, PieceDraft> drafts(final List<PieceEntity> entities) {
+        final Map<String, PieceDraft> drafts = new LinkedHashMap<>();
+        entities.forEach(p -> drafts.put(p.id(), p.draft()));
+        return drafts;
+    }
+
+    /** Ids by name of those in use. */
+    @Transactional(readOnly = true)
+    public Map<String, String> idsByName() {
+        final Map<String, String> ids = new LinkedHashMap<>();
+        pieces.findByArchivedFalseOrderByName().forEach(p -> ids.put(p.name(), p.id()));
+        return ids;
     }
 
     /** How pieces are judged in this house today. */

@@ -69,6 +69,14 @@ public abstract class PieceEntity {
     /** The piece as it is shown. */
     abstract PieceView view(PieceView.Around around);
 
+    /** The piece as it would be written down. */
+    abstract PieceDraft draft();
+
+    /** Its colour as it would be written down; null where it has none. */
+    protected PieceDraft.Coat coat() {
+        return colourName == null ? null : new PieceDraft.Coat(colourName, colourFilmMm);
+    }
+
     /** Takes over what every kind has; what the core refuses must not be kept. */
     protected void take(
             final String newName,
@@ -108,6 +116,11 @@ public abstract class PieceEntity {
 
     public String story() {
         return story;
+    }
+
+    /** Null where no label promises a weight. */
+    protected Double labelOrNull() {
+        return labelG;
     }
 
     MouldEntity mould() {

@@ -25,6 +25,8 @@ public interface PieceRepository extends JpaRepository<PieceEntity, String> {
     @Query("select p from MouldedPieceEntity p order by p.name")
     List<MouldedPieceEntity> moulded();
 
+    List<PieceEntity> findByArchivedFalseOrderByName();
+
     Page<PieceEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(
             boolean archived, String part, Pageable page);
 }

@@ -113,4 +113,20 @@ public class SolidPieceEntity extends PieceEntity {
     PieceView view(final PieceView.Around around) {
         return PieceView.Solid.of(this, piece(around.pressureHPa()), around);
     }
+
+    @Override
+    PieceDraft draft() {
+        return new PieceDraft.Solid(
+                name(),
+                story(),
+                mould().id(),
+                couvertureId(),
+                coat(),
+                inclusions.stream()
+                        .map(row -> new PieceDraft.In(row.ingredientId(), row.eachG, row.placing))
+                        .toList(),
+                reliefMm == null ? null : new PieceDraft.Pressed(reliefMm, reliefShare * 100),
+                labelOrNull(),
+                version());
+    }
 }

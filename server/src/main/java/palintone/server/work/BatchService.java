@@ -192,8 +192,27 @@ public class BatchService {
      */
     @Transactional
     public boolean restore(final BatchFacts facts, final List<Entry> entries) {
-        if (batches.existsById(facts.id())) {
+        final Optional<RunningBatch> replayed = replayed(facts, entries);
+        if (replayed.isEmpty()) {
             return false;
+        }
+        final BatchEntity entity = new BatchEntity(facts);
+        batches.save(entity);
+        books.keep(entity, facts, replayed.get());
+        events.publishEvent(new BatchChanged(facts.id()));
+        return true;
+    }
+
+    /** Whether {@link #restore} would take it over; looks at everything, and keeps nothing. */
+    @Transactional(readOnly = true)
+    public boolean wouldBeNew(final BatchFacts facts, final List<Entry> entries) {
+        return replayed(facts, entries).isPresent();
+    }
+
+    /** Every entry once more; empty when the batch is here already. */
+    private Optional<RunningBatch> replayed(final BatchFacts facts, final List<Entry> entries) {
+        if (batches.existsById(facts.id())) {
+            return Optional.empty();
         }
         if (batches.existsByLot(facts.lot())) {
             throw new OutOfRangeException(
@@ -203,11 +222,7 @@ public class BatchService {
         for (final Entry entry : entries) {
             running = running.accept(entry);
         }
-        final BatchEntity entity = new BatchEntity(facts);
-        batches.save(entity);
-        books.keep(entity, facts, running);
-        events.publishEvent(new BatchChanged(facts.id()));
-        return true;
+        return Optional.of(running);
     }
 
     /** Microseconds are what the books keep. */

@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -112,6 +113,11 @@ public final class Workshop implements AutoCloseable {
 
     /** Hands files to the import: name, text, name, text … */
     public Answer importFiles(final String... namesAndTexts) {
+        return importInto("", namesAndTexts);
+    }
+
+    /** The same, with more said in the address: a list, or that it is a preview. */
+    public Answer importInto(final String query, final String... namesAndTexts) {
         final String mark = "----palintone";
         final StringBuilder body = new StringBuilder();
         for (int i = 0; i < namesAndTexts.length; i += 2) {
@@ -122,9 +128,45 @@ public final class Workshop implements AutoCloseable {
         }
         body.append("--").append(mark).append("--\r\n");
         return send(
-                HttpRequest.newBuilder(uri("/api/exchange/import"))
+                HttpRequest.newBuilder(uri("/api/exchange/import" + query))
                         .header("Content-Type", "multipart/form-data; boundary=" + mark)
                         .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
+    }
+
+    /** Hands one file of bytes to the import. */
+    public Answer importBytes(final String query, final String name, final byte[] file) {
+        final byte[] before =
+                ("------palintone\r\nContent-Disposition: form-data; name=\"files\"; filename=\""
+                                + name
+                                + "\"\r\n\r\n")
+                        .getBytes(StandardCharsets.UTF_8);
+        final byte[] after = "\r\n------palintone--\r\n".getBytes(StandardCharsets.UTF_8);
+        return send(
+                HttpRequest.newBuilder(uri("/api/exchange/import" + query))
+                        .header("Content-Type", "multipart/form-data; boundary=----palintone")
+                        .POST(
+                                HttpRequest.BodyPublishers.ofByteArrays(
+                                        List.of(before, file, after))));
+    }
+
+    public byte[] bytes(final String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(uri(path)).GET().build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public Answer putBytes(final String path, final String type, final byte[] body) {
+        return send(
+                HttpRequest.newBuilder(uri(path))
+                        .header("Content-Type", type)
+                        .PUT(HttpRequest.BodyPublishers.ofByteArray(body)));
     }
 
     /** Sends one file in the field "file". */

@@ -1,0 +1,65 @@
+package palintone.server.exchange.list;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import palintone.server.piece.PieceBooks;
+import palintone.server.piece.PieceDraft;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Pieces of every kind. */
+@Component
+class PiecesList extends DraftList<PieceDraft> {
+
+    private final PieceBooks books;
+
+    PiecesList(final PieceBooks books, final JsonMapper json) {
+        super("pieces", "piece", PieceDraft.class, new Columns(kinds(), Set.of()), json);
+        this.books = books;
+    }
+
+    private static Map<String, Class<?>> kinds() {
+        final Map<String, Class<?>> kinds = new LinkedHashMap<>();
+        kinds.put("MOULDED", PieceDraft.Moulded.class);
+        kinds.put("SOLID", PieceDraft.Solid.class);
+        return kinds;
+    }
+
+    @Override
+    Map<String, PieceDraft> drafts() {
+        return books.drafts();
+    }
+
+    @Override
+    Map<String, PieceDraft> drafts(final Collection<String> ids) {
+        return books.drafts(ids);
+    }
+
+    @Override
+    public Map<String, String> idsByName() {
+        return books.idsByName();
+    }
+
+    @Override
+    public void complete(final ObjectNode thing) {
+        // Files of before knew one kind.
+        unlessGiven(thing, Columns.KIND, "MOULDED");
+        thing.put(
+                Columns.KIND,
+                thing.path(Columns.KIND).asString().toUpperCase(java.util.Locale.ROOT));
+        unlessGiven(thing, "story", thing.path("name").asString("—"));
+        if ("SOLID".equals(thing.path(Columns.KIND).asString())) {
+            listUnlessGiven(thing, "inclusions");
+        } else {
+            listUnlessGiven(thing, "layers");
+        }
+    }
+
+    @Override
+    void write(final String id, final PieceDraft draft) {
+        books.put(id, draft);
+    }
+}

@@ -1,0 +1,105 @@
+package palintone.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import palintone.server.support.PrivateMariaDb;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+/** A house goes out as one file, and is the same house where that is read in. */
+class HouseArchiveTest {
+
+    private static final String ZIP = "application/zip";
+
+    private final Workshop workshop = Workshop.shared();
+
+    private static TreeMap<String, String> unzipped(final byte[] zip) throws IOException {
+        final TreeMap<String, String> files = new TreeMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                files.put(e.getName(), new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        return files;
+    }
+
+    private static byte[] zipped(final TreeMap<String, String> files) throws IOException {
+        final ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (final var file : files.entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private static byte[] with(
+            final byte[] zip, final String file, final UnaryOperator<String> change)
+            throws IOException {
+        final TreeMap<String, String> files = unzipped(zip);
+        files.put(file, change.apply(files.getOrDefault(file, "")));
+        return zipped(files);
+    }
+
+    @Test
+    void readIntoAnEmptyHouseItIsTheSameHouseAndBadOnesLeaveItEmpty() throws Exception {
+        final byte[] whole = workshop.bytes("/api/exchange/house.zip");
+        final String somePiece = workshop.get("/api/pieces/plum-bay").text();
+        try (Workshop empty = Workshop.on(PrivateMariaDb.start())) {
+            final Answer later =
+                    empty.putBytes(
+                            "/api/exchange/house",
+                            ZIP,
+                            with(
+                                    whole,
+                                    "palintone.json",
+                                    t -> t.replaceAll("\"books\":\"\\d+\"", "\"books\":\"999\"")));
+            assertThat(later.at("/value")).contains("version 999");
+            final Answer other = empty.putBytes("/api/exchange/house", ZIP, "no zip".getBytes());
+            assertThat(other.at("/value")).isEqualTo("no archive");
+            final Answer torn =
+                    empty.putBytes(
+                            "/api/exchange/house",
+                            ZIP,
+                            with(
+                                    whole,
+                                    "tables/piece.ndjson",
+                                    t -> t.replace("\"half-28\"", "\"gone\"")));
+            assertThat(torn.at("/value")).isEqualTo("damaged at piece");
+            final Answer strange =
+                    empty.putBytes(
+                            "/api/exchange/house", ZIP, with(whole, "tables/songs.ndjson", t -> t));
+            assertThat(strange.at("/value")).contains("songs");
+            for (final Answer each : new Answer[] {later, other, torn, strange}) {
+                assertThat(each.status()).as(each.text()).isEqualTo(400);
+                assertThat(each.text()).doesNotContain("Exception");
+            }
+            assertThat(empty.get("/api/ingredients").number("/total")).isZero();
+
+            final Answer taken = empty.putBytes("/api/exchange/house", ZIP, whole);
+            assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+            final TreeMap<String, String> there = unzipped(empty.bytes("/api/exchange/house.zip"));
+            final TreeMap<String, String> here = unzipped(whole);
+            there.remove("palintone.json");
+            here.remove("palintone.json");
+            assertThat(there.keySet()).isEqualTo(here.keySet()).hasSizeGreaterThan(15);
+            here.forEach((file, text) -> assertThat(there.get(file)).as(file).isEqualTo(text));
+            assertThat(empty.get("/api/pieces/plum-bay").text()).isEqualTo(somePiece);
+
+            final Answer again = empty.putBytes("/api/exchange/house", ZIP, whole);
+            assertThat(again.status()).isEqualTo(400);
+            assertThat(again.at("/value")).startsWith("not empty: it has ");
+        }
+    }
+}

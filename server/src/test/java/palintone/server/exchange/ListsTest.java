@@ -1,0 +1,219 @@
+package palintone.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.util.Arrays;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+/** Every list goes out, comes in again as it was, and says beforehand what it would change. */
+class ListsTest {
+
+    private static final String PREVIEW = "?preview=true";
+
+    private final Workshop workshop = Workshop.shared();
+
+    @ParameterizedTest
+    @CsvSource({
+        "house,1",
+        "ingredients,30",
+        "couvertures,3",
+        "moulds,4",
+        "fillings,5",
+        "pieces,5",
+    })
+    void whatGoesOutComesInAgainAsItWas(final String list, final int atLeast) {
+        for (final String ending : new String[] {".csv", ".json"}) {
+            final String file = workshop.get("/api/exchange/lists/" + list + ending).text();
+            final Answer back = workshop.importInto(PREVIEW, list + ending, file);
+            assertThat(back.status()).as(back.text()).isEqualTo(200);
+            assertThat(back.number("/0/same")).as(list + ending).isGreaterThanOrEqualTo(atLeast);
+            assertThat(back.json().at("/0/things").size()).as(back.text()).isZero();
+            assertThat(back.json().at("/0/unread").size()).isZero();
+        }
+    }
+
+    @Test
+    void aPreviewShowsOldBesideNewAndKeepsNothing() {
+        final String before = workshop.get("/api/ingredients/butter").text();
+        final String table =
+                "id,name,price_per_kg\nbutter,Butter of the valley,9.25\nnobody-yet,Nobody yet,1\n";
+        final Answer refused = workshop.importInto(PREVIEW, "ingredients.csv", table);
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.at("/detail")).contains("row 3").contains("composition");
+        final Answer seen =
+                workshop.importInto(
+                        PREVIEW,
+                        "ingredients.csv",
+                        table.replace("nobody-yet,Nobody yet,1\n", "milk-41,House milk 41,13.8\n"));
+        assertThat(seen.number("/0/changed")).isEqualTo(1);
+        assertThat(seen.number("/0/same")).isEqualTo(1);
+        assertThat(seen.at("/0/things/0/what")).isEqualTo("CHANGED");
+        assertThat(seen.at("/0/things/0/cells/0/column")).isEqualTo("name");
+        assertThat(seen.at("/0/things/0/cells/0/after")).isEqualTo("Butter of the valley");
+        assertThat(seen.at("/0/things/0/cells/1/after")).isEqualTo("9.25");
+        assertThat(workshop.get("/api/ingredients/butter").text()).isEqualTo(before);
+    }
+
+    @Test
+    void aColumnThatIsNotThereStaysAndACellThatIsEmptyEmpties() {
+        final String id = "columns-" + System.nanoTime();
+        final Answer first =
+                workshop.importFiles(
+                        "ingredients.csv",
+                        "id,name,ph,price_per_kg,water,sucrose\n" + id + ",Syrup,4,2.5,34,66\n");
+        assertThat(first.status()).as(first.text()).isEqualTo(200);
+        workshop.importFiles("ingredients.csv", "id,price_per_kg\n" + id + ",3\n");
+        final Answer kept = workshop.get("/api/ingredients/" + id);
+        assertThat(kept.number("/traits/ph")).isEqualTo(4);
+        assertThat(kept.number("/traits/pricePerKg")).isEqualTo(3);
+        assertThat(kept.number("/gramsPer100/SUCROSE")).isEqualTo(66);
+        workshop.importFiles("ingredients.csv", "id,ph\n" + id + ",\n");
+        assertThat(workshop.get("/api/ingredients/" + id).json().at("/traits/ph").isMissingNode())
+                .isTrue();
+    }
+
+    @Test
+    void rowsPastedFromASpreadsheetNeedNoIdAndMayHaveDecimalCommas() {
+        final String name = "Pasted " + System.nanoTime();
+        final String rows =
+                "Name\tWater\tSucrose\tPrice per kg\tShelf\n" + name + "\t33,5\t66,5\t2,4\tleft\n";
+        final Answer seen = workshop.importInto(PREVIEW + "&list=ingredients", "rows.txt", rows);
+        assertThat(seen.at("/0/unread/0")).isEqualTo("Shelf");
+        assertThat(seen.number("/0/fresh")).isEqualTo(1);
+        final Answer taken = workshop.importInto("?list=ingredients", "rows.txt", rows);
+        final String id = taken.at("/0/things/0/id");
+        assertThat(workshop.get("/api/ingredients/" + id).number("/gramsPer100/WATER"))
+                .isEqualTo(33.5);
+        // Once more: the name tells which one is meant.
+        final Answer again = workshop.importInto("?list=ingredients", "rows.txt", rows);
+        assertThat(again.number("/0/same")).isEqualTo(1);
+        final Answer doubt =
+                workshop.importInto(
+                        "?list=ingredients",
+                        "rows.txt",
+                        "Name\tWater\tSucrose\tPrice per kg\nX\t40\t60\t1,250\n");
+        assertThat(doubt.at("/allowed")).contains("without doubt");
+    }
+
+    @Test
+    void aWorkbookIsReadFormulasByTheirResult() throws IOException {
+        final ByteArrayOutputStream out = new ByteArrayOutputStream();
+        final String id = "book-" + System.nanoTime();
+        try (XSSFWorkbook book = new XSSFWorkbook()) {
+            final var sheet = book.createSheet();
+            final String[] header = {"id", "name", "shape", "length_mm", "cavities", "owned"};
+            final var first = sheet.createRow(0);
+            for (int i = 0; i < header.length; i++) {
+                first.createCell(i).setCellValue(header[i]);
+            }
+            final var row = sheet.createRow(2);
+            row.createCell(0).setCellValue(id);
+            row.createCell(1).setCellValue("From a workbook");
+            row.createCell(2).setCellValue("half sphere");
+            row.createCell(3).setCellValue(29.5);
+            row.createCell(4).setCellFormula("4*6");
+            row.createCell(5).setCellValue(3);
+            book.getCreationHelper().createFormulaEvaluator().evaluateAll();
+            book.write(out);
+        }
+        final Answer taken =
+                workshop.importBytes("?list=moulds", "my moulds.xlsx", out.toByteArray());
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        final Answer mould = workshop.get("/api/moulds/" + id);
+        assertThat(mould.number("/cavities")).isEqualTo(24);
+        assertThat(mould.number("/lengthMm")).isEqualTo(29.5);
+        final Answer broken =
+                workshop.importBytes("?list=moulds", "my moulds.xlsx", new byte[] {1, 2, 3});
+        assertThat(broken.status()).isEqualTo(400);
+        assertThat(broken.at("/allowed")).contains("workbook");
+    }
+
+    @Test
+    void aWholePieceFitsIntoARow() {
+        final String id = "row-" + System.nanoTime();
+        final String table =
+                "id,kind,name,mould,couverture,shell_mm,head_room_mm,layers.1.filling,layers.1.grams,"
+                        + "layers.1.inserts.1.ingredient,layers.1.inserts.1.each_g,layers.2.filling\n"
+                        + id
+                        + ",moulded,In a row,tall-dome,milk-41,1.6,1.5,sesame-ganache,2,"
+                        + "buckwheat-toasted,0.3,plum-ganache\n";
+        final Answer taken = workshop.importFiles("pieces.csv", table);
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        final Answer piece = workshop.get("/api/pieces/" + id);
+        assertThat(piece.json().at("/layers").size()).isEqualTo(2);
+        assertThat(piece.at("/story")).isEqualTo("In a row");
+        final Answer wrong =
+                workshop.importFiles("pieces.csv", table.replace("tall-dome", "no-such-mould"));
+        assertThat(wrong.at("/detail")).contains("pieces.csv, row 2").contains("no-such-mould");
+    }
+
+    @Test
+    void whatAFillingGainsIsOneVersionAndWhatIsTheSameNone() {
+        final String file = workshop.get("/api/exchange/lists/fillings.json").text();
+        final int before = workshop.get("/api/fillings/plum-ganache/versions").json().size();
+        workshop.importFiles("fillings.json", file);
+        assertThat(workshop.get("/api/fillings/plum-ganache/versions").json().size())
+                .isEqualTo(before);
+    }
+
+    @Test
+    void textThatASpreadsheetWouldReckonWithIsHarmlessAndComesBack() {
+        final String id = "formula-" + System.nanoTime();
+        workshop.importFiles(
+                "ingredients.json",
+                "[{\"id\":\""
+                        + id
+                        + "\",\"name\":\"=HYPERLINK(A1)\",\"gramsPer100\":{\"WATER\":100}}]");
+        final String csv = workshop.get("/api/exchange/lists/ingredients.csv").text();
+        assertThat(csv).contains("'=HYPERLINK(A1)").doesNotContain(",=HYPERLINK");
+        workshop.importFiles("ingredients.csv", csv);
+        assertThat(workshop.get("/api/ingredients/" + id).at("/name")).isEqualTo("=HYPERLINK(A1)");
+    }
+
+    @Test
+    void whatIsWrongIsNamedByRowAndColumn() {
+        final Answer twice =
+                workshop.importFiles(
+                        "moulds.csv",
+                        "id,name,shape,length_mm,cavities\na-1,A,half_sphere,30,8\na-1,A,half_sphere,30,8\n");
+        assertThat(twice.at("/detail")).contains("row 3").contains("as in row 2");
+        final Answer column = workshop.importFiles("moulds.csv", "id,name,name\na,A,A\n");
+        assertThat(column.at("/value")).isEqualTo("there twice");
+        final Answer none = workshop.importFiles("moulds.csv", "12,13\n14,15\n");
+        assertThat(none.at("/allowed")).contains("names of columns");
+        final Answer nameless =
+                workshop.importFiles("moulds.csv", "shape,length_mm,cavities\nhalf_sphere,30,8\n");
+        assertThat(nameless.at("/field")).isEqualTo("name");
+        final Answer beyond = workshop.importFiles("moulds.csv", "id,name\na,A,half_sphere\n");
+        assertThat(beyond.at("/value")).isEqualTo("\"half_sphere\"");
+        final Answer solid =
+                workshop.importFiles(
+                        "pieces.csv",
+                        "name,kind,mould,couverture,shell_mm\nX,solid,tablet-150,dark-66,2\n");
+        assertThat(solid.at("/detail")).contains("shellMm");
+        for (final Answer each : Arrays.asList(twice, column, none, nameless, beyond, solid)) {
+            assertThat(each.status()).as(each.text()).isEqualTo(400);
+        }
+    }
+
+    @Test
+    void aTableOfAnOldSpreadsheetKeepsItsLetters() {
+        final String id = "old-" + System.nanoTime();
+        final Answer taken =
+                workshop.importBytes(
+                        "",
+                        "ingredients.csv",
+                        ("id;name;water\n" + id + ";Crème brûlée;100\n")
+                                .getBytes(Charset.forName("windows-1252")));
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        assertThat(workshop.get("/api/ingredients/" + id).at("/name")).isEqualTo("Crème brûlée");
+    }
+}
