@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeHouse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}/bowl": {
         parameters: {
             query?: never;
@@ -1140,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/schema/lists-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listsSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/schema/batch-1.schema.json": {
         parameters: {
             query?: never;
@@ -1164,6 +1196,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/lists/{list}.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listAsJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/lists/{list}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/house.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1907,6 +1987,13 @@ export interface components {
             /** Format: int32 */
             number: number;
             recipe: components["schemas"]["RecipeDraft"];
+        };
+        Label: {
+            format: string;
+            house: string;
+            books: string;
+            /** Format: date-time */
+            madeAt: string;
         };
         Uses: {
             /** Format: uuid */
@@ -2689,12 +2776,29 @@ export interface components {
             beganAt?: string | null;
             rows: components["schemas"]["PreviewRow"][];
         };
-        Taken: {
+        Brought: {
             file: string;
+            list: string;
             /** Format: int32 */
-            rows: number;
+            fresh: number;
             /** Format: int32 */
-            alreadyHere: number;
+            changed: number;
+            /** Format: int32 */
+            same: number;
+            things: components["schemas"]["Thing"][];
+            unread: string[];
+        };
+        CellChange: {
+            column: string;
+            before: string;
+            after: string;
+        };
+        Thing: {
+            /** @enum {string} */
+            what: "NEW" | "CHANGED";
+            id: string;
+            name: string;
+            cells: components["schemas"]["CellChange"][];
         };
         Answer: {
             /** Format: int32 */
@@ -3144,6 +3248,25 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
+        FillingRow: {
+            name: string;
+            /** @enum {string|null} */
+            style?: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER" | null;
+            operations: components["schemas"]["OperationDraft"][];
+            notes?: components["schemas"]["NoteRow"][] | null;
+        };
+        NoteRow: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            kind: "TASTING" | "WATER_ACTIVITY" | "PH" | "FIRMNESS";
+            /** Format: double */
+            measured?: number | null;
+            /** Format: int32 */
+            score?: number | null;
+            words?: string | null;
+        };
+        StreamingResponseBody: unknown;
         PageViewBatchSummaryView: {
             items: components["schemas"]["BatchSummaryView"][];
             /** Format: int32 */
@@ -3622,6 +3745,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    takeHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Label"];
                 };
             };
         };
@@ -4372,7 +4515,10 @@ export interface operations {
     };
     take_2: {
         parameters: {
-            query?: never;
+            query?: {
+                list?: string;
+                preview?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4391,7 +4537,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Taken"][];
+                    "*/*": components["schemas"]["Brought"][];
                 };
             };
         };
@@ -5138,6 +5284,26 @@ export interface operations {
             };
         };
     };
+    listsSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": string;
+                };
+            };
+        };
+    };
     schema: {
         parameters: {
             query?: never;
@@ -5174,6 +5340,70 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ProgressView"];
+                };
+            };
+        };
+    };
+    listAsJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                list: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": (string | components["schemas"]["IngredientDraft"] | components["schemas"]["MouldDraft"] | components["schemas"]["FillingRow"] | components["schemas"]["PieceDraft"] | components["schemas"]["HouseDraft"])[];
+                };
+            };
+        };
+    };
+    listAsCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                list: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    house_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

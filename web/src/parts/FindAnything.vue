@@ -22,6 +22,7 @@ const ACTS: Place[] = [
   { what: 'act', name: 'Start a filling', to: '/fillings/recipe?start' },
   { what: 'act', name: 'Begin the house', to: '/begin' },
   { what: 'act', name: 'Plan a curve', to: '/temper/plan' },
+  { what: 'act', name: 'Import or export', to: '/house/exchange' },
 ]
 const STATIONS: Place[] = RAIL.map((s) => ({ what: 'station', name: s.name, to: s.path }))
 const WORDS: Record<Found['kind'], [string, (id: string) => string]> = {

@@ -47,7 +47,11 @@ export const stations = createRouter({
       component: () => import('./larder/LarderStation.vue'),
       props: true,
     },
-    { path: '/house', component: () => import('./house/HouseStation.vue') },
+    {
+      path: '/house/:tab(rules|exchange)?',
+      component: () => import('./house/HouseStation.vue'),
+      props: true,
+    },
     { path: '/:elsewhere(.*)', component: () => import('./NotHere.vue') },
   ],
 })

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { BatchSummary } from '@/api/client'
-import ImportButton from '@/parts/ImportButton.vue'
+import { ref } from 'vue'
+import ImportDialog from '@/parts/ImportDialog.vue'
 import { clock } from '@/parts/units'
 
 defineProps<{ rows: BatchSummary[]; total: number; page: number; more: boolean }>()
 defineEmits<{ page: [at: number]; taken: [] }>()
+
+const importing = ref(false)
 
 function day(at: string) {
   return new Date(at).toLocaleDateString('en-GB', {
@@ -23,7 +26,8 @@ function took(row: BatchSummary) {
   <header>
     <h1>Daybook</h1>
     <span class="quiet">{{ total }} batches</span>
-    <ImportButton label="Import a batch file" @taken="$emit('taken')" />
+    <v-btn size="large" variant="outlined" @click="importing = true">Import a batch</v-btn>
+    <ImportDialog v-model="importing" list="" what="a batch" @taken="$emit('taken')" />
   </header>
   <p v-if="!rows.length" class="quiet none">
     No finished batch yet. Whatever the Bench finishes is written down here.
@@ -79,7 +83,7 @@ header {
   gap: 18px;
   margin-bottom: 12px;
 }
-header > :last-child {
+header > .v-btn {
   margin-left: auto;
 }
 td a {
@@ -109,7 +113,7 @@ td span + span {
   header {
     flex-wrap: wrap;
   }
-  header > :last-child {
+  header > .v-btn {
     margin-left: 0;
   }
 }

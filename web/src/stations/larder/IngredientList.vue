@@ -4,8 +4,8 @@ import { onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Ingredient } from '@/api/client'
 import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
-import ImportButton from '@/parts/ImportButton.vue'
 import { useKeys } from '@/parts/keys'
+import ListInOut from '@/parts/ListInOut.vue'
 import { quantity } from '@/parts/units'
 import IngredientSheet from './IngredientSheet.vue'
 
@@ -96,7 +96,7 @@ function fresh() {
       />
       <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
       <v-btn size="large" variant="outlined" @click="fresh">New ingredient</v-btn>
-      <ImportButton label="Import files" @taken="load" />
+      <ListInOut list="ingredients" what="ingredients" @taken="load" />
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <table v-if="ingredients.length" class="rows">
@@ -142,7 +142,7 @@ function fresh() {
       {{
         find
           ? `Nothing called “${find}” here.`
-          : 'The larder is empty. Write a new ingredient, or import files.'
+          : 'The larder is empty. Write a new ingredient, or import a table.'
       }}
     </p>
     <div v-if="total > PAGE" class="d-flex ga-3 mt-4">

@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { api, ask, words, type Mould } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
+import ListInOut from '@/parts/ListInOut.vue'
 import { useTurn } from '@/parts/turn'
 import { quantity } from '@/parts/units'
 import CavityDrawing from './CavityDrawing.vue'
@@ -122,6 +123,7 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
           @click:clear="find = ''"
         />
         <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
+        <ListInOut list="moulds" what="moulds" @taken="load" />
         <v-btn size="x-large" color="primary" to="/larder/moulds/new">New mould</v-btn>
       </header>
       <div class="cards">

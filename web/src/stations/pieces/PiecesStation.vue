@@ -3,6 +3,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Piece } from '@/api/client'
+import ListInOut from '@/parts/ListInOut.vue'
 import MouldedForm from './MouldedForm.vue'
 import PieceSection from './PieceSection.vue'
 import PieceSheet from './PieceSheet.vue'
@@ -96,6 +97,7 @@ async function load() {
       <button type="button" class="new" @click="writing = 'MOULDED'">New: filled</button>
       <button type="button" class="new" @click="writing = 'SOLID'">New: cast full</button>
       <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
+      <ListInOut list="pieces" what="pieces" @taken="load" />
     </nav>
     <MouldedForm
       v-if="writing === 'MOULDED' || filled"

@@ -1,5 +1,9 @@
 package palintone.server.exchange;
 
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -8,6 +12,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -27,7 +33,12 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import palintone.core.figure.OutOfRangeException;
 import palintone.server.exchange.list.Brought;
+import palintone.server.exchange.list.FillingRow;
 import palintone.server.exchange.list.HouseLists;
+import palintone.server.house.HouseDraft;
+import palintone.server.larder.IngredientDraft;
+import palintone.server.mould.MouldDraft;
+import palintone.server.piece.PieceDraft;
 import palintone.server.work.BatchService;
 import palintone.server.work.BatchService.Recorded;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,7 +92,23 @@ class ExchangeController {
         return imports.take(named, list, !preview);
     }
 
-    /** A list as it can be read in again. */
+    /** A list as it can be read in again; the schema lists-1 is made of this description. */
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            array =
+                                    @ArraySchema(
+                                            schema =
+                                                    @Schema(
+                                                            anyOf = {
+                                                                IngredientDraft.class,
+                                                                MouldDraft.class,
+                                                                FillingRow.class,
+                                                                PieceDraft.class,
+                                                                HouseDraft.class
+                                                            }))))
     @GetMapping("/lists/{list}.json")
     ResponseEntity<String> listAsJson(@PathVariable final String list) {
         return file(list + ".json", MediaType.APPLICATION_JSON, lists.asJson(list));
@@ -148,6 +175,12 @@ class ExchangeController {
     ResponseEntity<String> csv(@PathVariable final UUID id) {
         final Recorded recorded = batches.recorded(id);
         return file("batch-" + recorded.facts().lot() + ".csv", CSV, BatchCsv.of(recorded));
+    }
+
+    /** What the JSON of the lists holds. */
+    @GetMapping(path = "/schema/lists-1.schema.json", produces = "application/schema+json")
+    Resource listsSchema() {
+        return new ClassPathResource("schema/lists-1.schema.json");
     }
 
     @GetMapping(path = "/schema/" + BatchSchema.NAME, produces = "application/schema+json")

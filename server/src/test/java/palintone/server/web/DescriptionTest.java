@@ -2,11 +2,21 @@ package palintone.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class DescriptionTest {
 
@@ -21,5 +31,81 @@ class DescriptionTest {
         assertThat(now.equals(new JsonMapper().readTree(Files.readString(committed))))
                 .as("the description is current; if not: run `npm run api` in web/ and commit")
                 .isTrue();
+    }
+
+    private static final Map<String, String> LISTS =
+            Map.of(
+                    "house", "HouseDraft",
+                    "ingredients", "IngredientDraft",
+                    "couvertures", "IngredientDraft",
+                    "moulds", "MouldDraft",
+                    "fillings", "FillingRow",
+                    "pieces", "PieceDraft");
+
+    /** The published schema of the lists is that of the interface, and every export follows it. */
+    @Test
+    void theSchemaOfTheListsIsCurrentAndEveryExportFollowsIt() throws Exception {
+        final ObjectNode schema = listsSchema();
+        Files.writeString(Path.of("target/lists-1.schema.json"), schema.toString());
+        final Path committed = Path.of("../docs/schema/lists-1.schema.json");
+        assertThat(
+                        Files.exists(committed)
+                                && schema.equals(
+                                        new JsonMapper().readTree(Files.readString(committed))))
+                .as("the schema is current; if not: run `npm run api` in web/ and commit")
+                .isTrue();
+        for (final String list : LISTS.keySet()) {
+            final String file =
+                    Workshop.shared().get("/api/exchange/lists/" + list + ".json").text();
+            schema.put("$ref", "#/$defs/" + list);
+            assertThat(
+                            SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                                    .getSchema(schema.toString())
+                                    .validate(file, InputFormat.JSON))
+                    .as(list)
+                    .isEmpty();
+            schema.remove("$ref");
+        }
+    }
+
+    private static ObjectNode listsSchema() {
+        final JsonMapper json = new JsonMapper();
+        final JsonNode known =
+                Workshop.shared().get("/api/openapi").json().at("/components/schemas");
+        final ObjectNode schema = json.createObjectNode();
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("title", "Palintone lists, version 1");
+        schema.put(
+                "description",
+                "Each list of a house, by the name of its file. Temperatures in °C, masses in g,"
+                        + " lengths in mm; an id may be left out, then the name decides.");
+        final ObjectNode defs = schema.putObject("$defs");
+        final ArrayDeque<String> wanted = new ArrayDeque<>();
+        new TreeMap<>(LISTS)
+                .forEach(
+                        (list, row) -> {
+                            final ObjectNode each = defs.putObject(list);
+                            each.put("type", "array");
+                            each.putObject("items").put("$ref", "#/$defs/" + row);
+                            wanted.add(row);
+                        });
+        while (!wanted.isEmpty()) {
+            final String name = wanted.remove();
+            if (!defs.has(name)) {
+                final String text =
+                        known.get(name).toString().replace("#/components/schemas/", "#/$defs/");
+                final ObjectNode each = (ObjectNode) json.readTree(text);
+                // The books count states by themselves.
+                if (each.path("required") instanceof ArrayNode required) {
+                    required.removeIf(field -> "version".equals(field.asString()));
+                }
+                defs.set(name, each);
+                Pattern.compile("#/\\$defs/(\\w+)")
+                        .matcher(text)
+                        .results()
+                        .forEach(ref -> wanted.add(ref.group(1)));
+            }
+        }
+        return schema;
     }
 }

@@ -1,6 +1,5 @@
 package palintone.server.exchange.list;
 
-import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -11,7 +10,6 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
 import palintone.server.filling.FillingBooks;
-import palintone.server.filling.FillingNoteEntity;
 import palintone.server.filling.FillingNotes;
 import palintone.server.filling.RecipeDraft;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Fillings: what is done in order, what goes in, and what was tasted or measured of them. */
 @Component
-class FillingsList extends DraftList<FillingsList.FillingRow> {
+class FillingsList extends DraftList<FillingRow> {
 
     private final FillingBooks books;
     private final FillingNotes notes;
@@ -29,26 +27,6 @@ class FillingsList extends DraftList<FillingsList.FillingRow> {
         this.books = books;
         this.notes = notes;
     }
-
-    /** One filling. */
-    record FillingRow(
-            String name,
-            @Nullable Style style,
-            List<RecipeDraft.OperationDraft> operations,
-            @Nullable List<NoteRow> notes) {
-
-        private RecipeDraft recipe() {
-            return new RecipeDraft(name, style, operations, "read in", null);
-        }
-    }
-
-    /** What was tasted or measured of it. */
-    record NoteRow(
-            Instant at,
-            FillingNoteEntity.Kind kind,
-            @Nullable Double measured,
-            @Nullable Integer score,
-            @Nullable String words) {}
 
     @Override
     Map<String, FillingRow> drafts() {
@@ -74,10 +52,13 @@ class FillingsList extends DraftList<FillingsList.FillingRow> {
         return rows;
     }
 
-    private List<NoteRow> noted(final String id) {
+    private List<FillingRow.NoteRow> noted(final String id) {
         return notes.notes(id).stream()
                 .sorted(java.util.Comparator.comparing(FillingNotes.FillingNoteView::notedAt))
-                .map(n -> new NoteRow(n.notedAt(), n.kind(), n.measured(), n.score(), n.words()))
+                .map(
+                        n ->
+                                new FillingRow.NoteRow(
+                                        n.notedAt(), n.kind(), n.measured(), n.score(), n.words()))
                 .toList();
     }
 
@@ -123,7 +104,8 @@ class FillingsList extends DraftList<FillingsList.FillingRow> {
                 || !known.operations().equals(wanted.operations())) {
             books.put(id, wanted);
         }
-        for (final NoteRow note : row.notes() == null ? List.<NoteRow>of() : row.notes()) {
+        for (final FillingRow.NoteRow note :
+                row.notes() == null ? List.<FillingRow.NoteRow>of() : row.notes()) {
             notes.put(
                     id,
                     dated(note),
@@ -132,7 +114,7 @@ class FillingsList extends DraftList<FillingsList.FillingRow> {
         }
     }
 
-    private static Instant dated(final NoteRow note) {
+    private static Instant dated(final FillingRow.NoteRow note) {
         if (note.at() == null) {
             throw new OutOfRangeException("at", "missing", "when it was noted");
         }

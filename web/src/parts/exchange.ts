@@ -1,0 +1,54 @@
+import { refusal, type Brought, type HouseLabel } from '@/api/client'
+
+/** Every list that goes out and comes in, as its files are called. */
+export const LISTS = [
+  { id: 'ingredients', words: 'Ingredients' },
+  { id: 'couvertures', words: 'Couvertures' },
+  { id: 'moulds', words: 'Moulds' },
+  { id: 'fillings', words: 'Fillings' },
+  { id: 'pieces', words: 'Pieces' },
+  { id: 'house', words: 'House rules' },
+] as const
+
+/** Rows as somebody pasted them, as a file the server reads. */
+export function pasted(rows: string): File {
+  return new File([rows], 'rows.txt', { type: 'text/plain' })
+}
+
+/** Hands files over: to look at what they would change, or to take them. */
+export async function bring(files: File[], list: string, preview: boolean): Promise<Brought[]> {
+  const form = new FormData()
+  files.forEach((file) => form.append('files', file, file.name))
+  const query = new URLSearchParams({ list, preview: String(preview) })
+  return answered(await fetch(`/api/exchange/import?${query}`, { method: 'POST', body: form }))
+}
+
+/** Reads a whole house into this one, which must be empty. */
+export async function bringHouse(file: File): Promise<HouseLabel> {
+  return answered(
+    await fetch('/api/exchange/house', {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/zip' },
+      body: file,
+    }),
+  )
+}
+
+async function answered<T>(response: Response): Promise<T> {
+  const answer: unknown = await response.json().catch(() => null)
+  if (!response.ok) throw refusal(answer, response.status)
+  return answer as T
+}
+
+/** How much is new, changed and the same, in words. */
+export function summary(brought: Brought): string {
+  const parts = [
+    brought.fresh ? `${brought.fresh} new` : '',
+    brought.changed ? `${brought.changed} changed` : '',
+    brought.same ? `${brought.same} as they are` : '',
+  ].filter(Boolean)
+  return parts.join(', ') || 'nothing in it'
+}
+
+/** A column as a maker reads it: layers.2.each_g is "layers 2 each g". */
+export const columnWords = (column: string) => column.replace(/[._]/g, ' ')

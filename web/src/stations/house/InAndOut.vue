@@ -1,0 +1,102 @@
+<script setup lang="ts">
+// Every list of the house in and out, and the whole house as one file.
+import { ref } from 'vue'
+import { words, type HouseLabel } from '@/api/client'
+import { bringHouse, LISTS } from '@/parts/exchange'
+import ListInOut from '@/parts/ListInOut.vue'
+
+const input = ref<HTMLInputElement | null>(null)
+const busy = ref(false)
+const refused = ref('')
+const taken = ref<HouseLabel | null>(null)
+
+async function send() {
+  const file = input.value?.files?.[0]
+  if (!file) return
+  busy.value = true
+  refused.value = ''
+  taken.value = null
+  try {
+    taken.value = await bringHouse(file)
+  } catch (problem) {
+    refused.value =
+      problem instanceof TypeError
+        ? 'The workshop server does not answer. Nothing was imported.'
+        : words(problem)
+  } finally {
+    busy.value = false
+    if (input.value) input.value.value = ''
+  }
+}
+</script>
+
+<template>
+  <section class="sheet">
+    <h1>Import &amp; export</h1>
+    <h2>The whole house</h2>
+    <p class="quiet">
+      Everything in one file: recipes with all versions, lots, batches, bowls, what is archived.
+      Read into an empty house it is the same house. A good thing to have on another machine.
+    </p>
+    <div class="acts">
+      <v-btn size="x-large" color="primary" href="/api/exchange/house.zip" download
+        >Export whole house</v-btn
+      >
+      <v-btn size="x-large" variant="outlined" :loading="busy" @click="input?.click()"
+        >Import whole house</v-btn
+      >
+      <input
+        ref="input"
+        type="file"
+        accept=".zip"
+        class="hidden"
+        aria-label="House archive"
+        tabindex="-1"
+        @change="send"
+      />
+    </div>
+    <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+    <p v-if="taken" class="kept" role="status">
+      {{ taken.house }} is here, as it was on {{ new Date(taken.madeAt).toLocaleString() }}.
+    </p>
+    <h2>Each list</h2>
+    <table>
+      <tbody>
+        <tr v-for="list in LISTS" :key="list.id">
+          <th scope="row">{{ list.words }}</th>
+          <td><ListInOut :list="list.id" :what="list.words.toLowerCase()" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="quiet mt-4">
+      What the JSON of a list holds is described in
+      <a href="/api/exchange/schema/lists-1.schema.json" download>its schema</a>.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 22px 0 8px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin: 12px 0;
+}
+.hidden {
+  display: none;
+}
+.kept {
+  color: var(--p-true);
+}
+th {
+  text-align: left;
+  padding: 8px 24px 8px 0;
+  font-weight: 600;
+}
+td {
+  padding: 6px 0;
+}
+</style>
