@@ -1012,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/houses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["houses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -3129,6 +3145,17 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        HousesView: {
+            /** @enum {string} */
+            here: "SAMPLE" | "OWN";
+            other?: components["schemas"]["OtherView"];
+        };
+        OtherView: {
+            /** @enum {string} */
+            which: "SAMPLE" | "OWN";
+            /** Format: int32 */
+            port: number;
+        };
         FoundView: {
             /** @enum {string} */
             kind: "PIECE" | "FILLING" | "INGREDIENT" | "COUVERTURE" | "MOULD" | "BATCH" | "LOT";
@@ -5075,6 +5102,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageViewIngredientView"];
+                };
+            };
+        };
+    };
+    houses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HousesView"];
                 };
             };
         };

@@ -21,7 +21,9 @@ const ACTS: Place[] = [
   { what: 'act', name: 'New filled piece', to: '/pieces?new' },
   { what: 'act', name: 'Start a filling', to: '/fillings/recipe?start' },
   { what: 'act', name: 'Begin the house', to: '/begin' },
+  { what: 'act', name: 'Sample workshop and own workshop', to: '/begin' },
   { what: 'act', name: 'Plan a curve', to: '/temper/plan' },
+  { what: 'act', name: 'Read an archive of a whole house', to: '/house/exchange' },
   { what: 'act', name: 'Import or export', to: '/house/exchange' },
 ]
 const STATIONS: Place[] = RAIL.map((s) => ({ what: 'station', name: s.name, to: s.path }))

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useBatches } from '@/parts/batches'
 import RoomReading from '@/parts/RoomReading.vue'
 import { useHouse } from '@/parts/house'
+import TwoHouses from '@/parts/TwoHouses.vue'
 import { longAgo } from '@/parts/ago'
 import { quantity } from '@/parts/units'
 
-const { house, taste, trouble } = useHouse()
+const { house, houses, taste, trouble, lookNextDoor } = useHouse()
+const choosing = ref(false)
+onMounted(lookNextDoor)
 const { now } = useBatches()
 const time = computed(() =>
   new Date(now.value).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
@@ -23,7 +26,10 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
 <template>
   <header class="strip" aria-label="Room">
     <template v-if="house">
-      <span class="name">{{ house.rules.name }}</span>
+      <button type="button" class="name" title="The two houses" @click="choosing = true">
+        {{ house.rules.name }}<small v-if="houses?.here === 'SAMPLE'" class="sample">sample</small>
+      </button>
+      <TwoHouses v-model="choosing" />
       <button type="button" class="air" title="Note the room’s readings" @click="reading = true">
         <span
           >room <b>{{ degrees(house.rules.roomTemperatureC) }}</b></span
@@ -62,6 +68,18 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
 .name {
   font-family: var(--p-serif);
   font-size: 1.25rem;
+  min-height: 48px;
+  text-decoration: underline dotted;
+  text-underline-offset: 5px;
+}
+.sample {
+  margin-left: 10px;
+  padding: 2px 8px;
+  border: 1px solid var(--p-line);
+  border-radius: 10px;
+  font-family: 'Source Sans 3', system-ui, sans-serif;
+  font-size: 0.8rem;
+  display: inline-block;
 }
 .air {
   display: flex;

@@ -5,7 +5,7 @@ import { api, ask, words, type SampleOffer } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { CARDS, useFirstSteps } from './firstSteps'
 
-const { house } = useHouse()
+const { house, houses, otherDoor } = useHouse()
 const { counts, skipped, skip, load, trouble } = useFirstSteps()
 const offers = ref<SampleOffer[]>([])
 const taking = ref('')
@@ -53,6 +53,16 @@ async function take(kind: SampleOffer['kind'], ids: string[]) {
           ? 'A few cards and you stand at the Bench. Skip what can wait; everything stays where you left it.'
           : 'All is here that a first batch wants.'
       }}
+    </p>
+    <p v-if="houses" class="sample">
+      {{ houses.here === 'SAMPLE' ? 'This is the sample workshop.' : 'This is your own workshop.' }}
+      <v-btn
+        v-if="otherDoor()"
+        size="large"
+        variant="outlined"
+        :href="houses.here === 'SAMPLE' ? `${otherDoor()}begin` : otherDoor()!"
+        >{{ houses.here === 'SAMPLE' ? 'To your own workshop' : 'To the sample workshop' }}</v-btn
+      >
     </p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="took" role="status">{{ took }}</p>
@@ -116,6 +126,13 @@ async function take(kind: SampleOffer['kind'], ids: string[]) {
 </template>
 
 <style scoped>
+.sample {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 14px;
+  margin-bottom: 14px;
+}
 .lead {
   font-size: 1.2rem;
   margin: 4px 0 16px;

@@ -5,12 +5,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 
-/** The one process that serves the interface and keeps the records. */
+/** Serves the interface and keeps the records of a house. */
 @SpringBootApplication
 public class PalintoneServer {
 
     public static void main(final String[] args) {
-        SpringApplication.run(PalintoneServer.class, args);
+        OtherHouse.open(SpringApplication.run(PalintoneServer.class, args), args);
     }
 
     /** Every time stamp comes from here, so that tests can set the clock. */

@@ -12,9 +12,17 @@ import org.springframework.web.bind.annotation.RestController;
 class HouseController {
 
     private final HouseService houses;
+    private final NextDoor door;
 
-    HouseController(final HouseService houses) {
+    HouseController(final HouseService houses, final NextDoor door) {
         this.houses = houses;
+        this.door = door;
+    }
+
+    /** Which house this is, and where the other is. */
+    @GetMapping("/houses")
+    NextDoor.HousesView houses() {
+        return door.view();
     }
 
     @GetMapping
