@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/moulds/{id}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put: operations["keepPhoto"];
+        post?: never;
+        delete: operations["removePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/moulds/{id}/archived": {
         parameters: {
             query?: never;
@@ -205,6 +221,38 @@ export interface paths {
         };
         get?: never;
         put: operations["takeHouse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colour"];
+        put: operations["change_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -676,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/couvertures/mixture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mixture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/couvertures/label": {
         parameters: {
             query?: never;
@@ -686,6 +750,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["label"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -779,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["colour"];
+        get: operations["colour_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1300,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}": {
         parameters: {
             query?: never;
@@ -1512,9 +1608,17 @@ export interface components {
             text?: string | null;
         };
         Coat: {
-            name: string;
+            colour?: string | null;
+            name?: string | null;
             /** Format: double */
             filmMm: number;
+            /** @enum {string|null} */
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | null;
+        };
+        Finishing: {
+            /** @enum {string} */
+            kind: "TRANSFER" | "LINE" | "DUST" | "STICKER";
+            words?: string | null;
         };
         In: {
             ingredient: string;
@@ -1548,12 +1652,14 @@ export interface components {
             story: string;
             mould: string;
             couverture: string;
-            colour?: components["schemas"]["Coat"];
+            capCouverture?: string | null;
+            colours?: components["schemas"]["Coat"][] | null;
             /** Format: double */
             shellMm: number;
             /** Format: double */
             headRoomMm: number;
             layers: components["schemas"]["Layer"][];
+            finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
             labelG?: number | null;
             /** Format: int64 */
@@ -1576,9 +1682,10 @@ export interface components {
             story: string;
             mould: string;
             couverture: string;
-            colour?: components["schemas"]["Coat"];
+            colours?: components["schemas"]["Coat"][] | null;
             inclusions: components["schemas"]["In"][];
             relief?: components["schemas"]["Pressed"];
+            finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
             labelG?: number | null;
             /** Format: int64 */
@@ -1590,6 +1697,11 @@ export interface components {
             sources: components["schemas"]["SourceView"][];
             validity: string;
             withinValidity: boolean;
+        };
+        CoatView: {
+            name: string;
+            tint?: string | null;
+            asked: components["schemas"]["Coat"];
         };
         FigureView: {
             name: string;
@@ -1658,7 +1770,6 @@ export interface components {
             couvertureId: string;
             /** @enum {string} */
             couvertureKind: "DARK" | "MILK" | "WHITE";
-            colour?: string | null;
             section: components["schemas"]["SectionView"];
             parts: components["schemas"]["FigureView"][];
             whole: components["schemas"]["FigureView"];
@@ -1666,9 +1777,13 @@ export interface components {
             shellMm: number;
             /** Format: double */
             headRoomMm: number;
+            capCouvertureId?: string | null;
+            /** @enum {string} */
+            capKind: "DARK" | "MILK" | "WHITE";
             mouldId: string;
             layers: components["schemas"]["LayerView"][];
-            coat?: components["schemas"]["Coat"];
+            coats: components["schemas"]["CoatView"][];
+            finishes: components["schemas"]["Finishing"][];
             qualities?: components["schemas"]["QualitiesView"];
             /** Format: double */
             labelG?: number | null;
@@ -1723,7 +1838,6 @@ export interface components {
             couverture: string;
             /** @enum {string} */
             couvertureKind: "DARK" | "MILK" | "WHITE";
-            colour?: string | null;
             section: components["schemas"]["SectionView"];
             parts: components["schemas"]["FigureView"][];
             whole: components["schemas"]["FigureView"];
@@ -1731,7 +1845,8 @@ export interface components {
             couvertureId: string;
             inclusions: components["schemas"]["InclusionView"][];
             relief?: components["schemas"]["Pressed"];
-            coat?: components["schemas"]["Coat"];
+            coats: components["schemas"]["CoatView"][];
+            finishes: components["schemas"]["Finishing"][];
             qualities?: components["schemas"]["QualitiesView"];
             /** Format: double */
             labelG?: number | null;
@@ -1778,6 +1893,8 @@ export interface components {
             /** Format: int32 */
             cavities: number;
             /** Format: int32 */
+            unlike?: number | null;
+            /** Format: int32 */
             rows: number;
             /** Format: int32 */
             owned: number;
@@ -1814,6 +1931,8 @@ export interface components {
             outline: components["schemas"]["DrawnPoint"][];
             /** Format: int32 */
             cavities: number;
+            /** Format: int32 */
+            unlike: number;
             /** Format: int32 */
             rows: number;
             /** Format: int32 */
@@ -1854,6 +1973,8 @@ export interface components {
             coolC?: number | null;
             /** Format: double */
             workC?: number | null;
+            /** Format: double */
+            packKg?: number | null;
         };
         IngredientDraft: {
             name: string;
@@ -1869,8 +1990,14 @@ export interface components {
             fromMemory: boolean;
             traits?: components["schemas"]["TraitsView"];
             bag?: components["schemas"]["BagDraft"];
+            parts?: components["schemas"]["PartDraft"][] | null;
             /** Format: int64 */
             version?: number | null;
+        };
+        PartDraft: {
+            ingredient: string;
+            /** Format: double */
+            percent: number;
         };
         TraitsView: {
             /** Format: double */
@@ -1903,6 +2030,7 @@ export interface components {
             traits: components["schemas"]["TraitsView"];
             labelInTheUnitedStates: string[];
             bag: components["schemas"]["BagDraft"];
+            parts: components["schemas"]["PartDraft"][];
             archived: boolean;
             /** Format: int64 */
             version: number;
@@ -1911,6 +2039,10 @@ export interface components {
             name: string;
             /** Format: double */
             temperatureC: number;
+            /** @enum {string|null} */
+            air?: "STILL" | "MOVING" | null;
+            /** Format: int32 */
+            moulds?: number | null;
         };
         HouseDraft: {
             name: string;
@@ -1941,10 +2073,25 @@ export interface components {
             currency?: string | null;
             /** Format: double */
             altitudeM?: number | null;
+            scales?: components["schemas"]["ScaleToolView"][] | null;
+            thermometers?: components["schemas"]["ThermometerView"][] | null;
+            melters?: components["schemas"]["MelterView"][] | null;
             /** @enum {string|null} */
             seedSchool?: "THIRD" | "FEW_PER_CENT" | null;
             /** Format: int64 */
             version: number;
+        };
+        MelterView: {
+            name: string;
+            /** Format: double */
+            holdsG: number;
+        };
+        ScaleToolView: {
+            name: string;
+            /** Format: double */
+            stepG: number;
+            /** Format: double */
+            mostG: number;
         };
         TemperingView: {
             /** Format: double */
@@ -1961,6 +2108,12 @@ export interface components {
             kettleW: number;
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
+        };
+        ThermometerView: {
+            name: string;
+            /** Format: double */
+            errorK: number;
+            surfaceOnly: boolean;
         };
         HouseView: {
             rules: components["schemas"]["HouseDraft"];
@@ -2010,6 +2163,29 @@ export interface components {
             books: string;
             /** Format: date-time */
             madeAt: string;
+        };
+        ColourDraft: {
+            name: string;
+            /** @enum {string} */
+            base: "COCOA_BUTTER" | "WHITE_COCOA_BUTTER" | "COUVERTURE";
+            /** Format: double */
+            sharePercent: number;
+            /** @enum {string} */
+            dissolves: "FAT" | "WATER";
+            strained: boolean;
+            /** Format: double */
+            useC: number;
+            /** Format: double */
+            leftG: number;
+            tint: string;
+            /** Format: int64 */
+            version?: number | null;
+        };
+        ColourStockView: {
+            id: string;
+            colour: components["schemas"]["ColourDraft"];
+            remarks: components["schemas"]["SentenceView"][];
+            archived: boolean;
         };
         Uses: {
             /** Format: uuid */
@@ -2106,7 +2282,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             part: string;
             /** @enum {string} */
@@ -2830,6 +3006,25 @@ export interface components {
             record: number;
             why: string;
         };
+        MixtureDraft: {
+            parts: components["schemas"]["PartDraft"][];
+        };
+        MixtureView: {
+            gramsPer100: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            densityGPerMl: number;
+            /** @enum {string} */
+            kind: "DARK" | "MILK" | "WHITE";
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** Format: double */
+            pricePerKg?: number | null;
+            cautions: components["schemas"]["SentenceView"][];
+            cautionsFrom: string;
+            melt: components["schemas"]["BandView"];
+            work: components["schemas"]["BandView"];
+        };
         BagLabelDraft: {
             /** @enum {string} */
             kind: "DARK" | "MILK" | "WHITE";
@@ -3020,6 +3215,10 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        CapNeedView: {
+            couverture: string;
+            toMelt: components["schemas"]["FigureView"];
+        };
         FetchView: {
             ingredient: string;
             /** Format: double */
@@ -3068,7 +3267,8 @@ export interface components {
             toMelt: components["schemas"]["FigureView"];
             comesBack: components["schemas"]["FigureView"];
             fillings: components["schemas"]["FillingView"][];
-            colour?: components["schemas"]["FigureView"];
+            colours: components["schemas"]["FigureView"][];
+            cap?: components["schemas"]["CapNeedView"];
             inclusions: components["schemas"]["InclusionNeedView"][];
             fetch: components["schemas"]["FetchView"][];
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
@@ -3077,6 +3277,7 @@ export interface components {
             temper: components["schemas"]["TemperView"];
             /** Format: int32 */
             steps: number;
+            remarks: components["schemas"]["SentenceView"][];
         };
         ShareView: {
             component: string;
@@ -3294,6 +3495,15 @@ export interface components {
             words?: string | null;
         };
         StreamingResponseBody: unknown;
+        PageViewColourStockView: {
+            items: components["schemas"]["ColourStockView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageViewBatchSummaryView: {
             items: components["schemas"]["BatchSummaryView"][];
             /** Format: int32 */
@@ -3531,6 +3741,72 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["MouldView"];
                 };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    keepPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3792,6 +4068,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Label"];
+                };
+            };
+        };
+    };
+    colour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ColourStockView"];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ColourStockView"];
+                };
+            };
+        };
+    };
+    archive_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ColourStockView"];
                 };
             };
         };
@@ -4594,6 +4944,30 @@ export interface operations {
             };
         };
     };
+    mixture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixtureDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MixtureView"];
+                };
+            };
+        };
+    };
     label: {
         parameters: {
             query?: never;
@@ -4614,6 +4988,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BagLabelView"];
+                };
+            };
+        };
+    };
+    trial_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ColourStockView"];
                 };
             };
         };
@@ -4757,7 +5155,7 @@ export interface operations {
             };
         };
     };
-    colour: {
+    colour_1: {
         parameters: {
             query: {
                 mould: string;
@@ -5495,6 +5893,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    colours: {
+        parameters: {
+            query?: {
+                find?: string;
+                archived?: boolean;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageViewColourStockView"];
                 };
             };
         };

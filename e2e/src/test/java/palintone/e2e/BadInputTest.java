@@ -103,7 +103,7 @@ class BadInputTest {
             assertThat(screen.page.locator(".v-dialog .trouble"))
                     .hasText(
                             "moulds.csv, row 3: diameter is -3 mm; allowed: 4 to 500 mm."
-                                    + " Nothing was taken over.");
+                                    + " Nothing was imported.");
             screen.button("Close").click();
             assertThat(screen.page.getByText("Good")).hasCount(0);
         }

@@ -7,7 +7,7 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 
 /**
- * A mould of equal cavities.
+ * A mould of equal cavities; a few may be unlike the rest and are left empty.
  *
  * @param id short name used in files
  * @param name as the maker says it
@@ -17,6 +17,7 @@ import palintone.core.figure.Unit;
  * @param owned how many such moulds the workshop has, 1 to 500
  * @param body what it is made of
  * @param state how it stands on its shelf
+ * @param unlike cavities of another shape, which make no such piece; fewer than there are
  */
 public record Mould(
         String id,
@@ -26,7 +27,8 @@ public record Mould(
         int rows,
         int owned,
         MouldBody body,
-        MouldState state) {
+        MouldState state,
+        int unlike) {
 
     private static final double MELTED = 1.25;
 
@@ -40,6 +42,12 @@ public record Mould(
         Require.between("cavities", cavities, 1, 500, "");
         Require.between("rows", rows, 1, cavities, "");
         Require.between("moulds owned", owned, 1, 500, "");
+        Require.between("cavities unlike the rest", unlike, 0, cavities - 1, "");
+    }
+
+    /** Cavities that make a piece of the shape. */
+    public int usable() {
+        return cavities - unlike;
     }
 
     /**
@@ -59,7 +67,7 @@ public record Mould(
             final Cavity cavity,
             final int cavities,
             final int owned) {
-        this(id, name, cavity, cavities, 1, owned, MouldBody.USUAL, MouldState.CLEAN);
+        this(id, name, cavity, cavities, 1, owned, MouldBody.USUAL, MouldState.CLEAN, 0);
     }
 
     /** Couverture that fills one cavity to the brim, g; which couverture is not said yet. */

@@ -2,6 +2,7 @@ package palintone.core.piece;
 
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
@@ -25,6 +26,9 @@ final class CastingTasks {
 
     /** Colour dries at least so long before it is cast over; common practice, no source. */
     private static final int DRY_S = 20 * 60;
+
+    /** And so long before the next colour; common practice, no source. */
+    private static final int COAT_S = 5 * 60;
 
     private final Piece piece;
     private final Materials needs;
@@ -69,12 +73,20 @@ final class CastingTasks {
         final double aim = Math.min(high, Math.max(place.room().temperatureC() + 3, 23));
         final Band band = new Band(18, 20, high, high + 2);
         final int moulds = needs.size().moulds();
-        if (piece.colour().isEmpty()) {
+        final int unlike = piece.mould().unlike();
+        final String empty =
+                unlike == 0
+                        ? ""
+                        : unlike == 1
+                                ? " The cavity unlike the rest stays empty."
+                                : " The " + unlike + " cavities unlike the rest stay empty.";
+        if (piece.dress().colours().isEmpty()) {
             return draft.task(TaskKind.MOULD)
                     .say(
                             Sentence.of(
                                             "Polish {moulds} with a soft dry cloth. Touch no"
-                                                    + " inside.")
+                                                    + " inside."
+                                                    + empty)
                                     .with("moulds", moulds, Unit.MOULD))
                     .read("mould surface", Unit.CELSIUS, aim, band)
                     .caution(unwashed(needs))
@@ -84,28 +96,13 @@ final class CastingTasks {
         draft.task(TaskKind.POLISH)
                 .caution(unwashed(needs))
                 .say(
-                        Sentence.of("Polish {moulds} with a soft dry cloth. Touch no inside.")
+                        Sentence.of(
+                                        "Polish {moulds} with a soft dry cloth. Touch no inside."
+                                                + empty)
                                 .with("moulds", moulds, Unit.MOULD))
                 .occupies(Occupies.MOULD)
                 .done();
-        final int colour =
-                draft.task(TaskKind.COLOUR)
-                        .next()
-                        .say(
-                                Sentence.of(
-                                                "Spray {colour} of "
-                                                        + piece.colour().orElseThrow().name()
-                                                        + " cocoa butter over {moulds}; dry"
-                                                        + " overnight.")
-                                        .with(
-                                                "colour",
-                                                needs.colour().orElseThrow().value(),
-                                                Unit.GRAM)
-                                        .with("moulds", moulds, Unit.MOULD))
-                        .read("colour in the gun", Unit.CELSIUS, 29, new Band(27, 28.5, 30, 31.5))
-                        .caution(Cautions.PIGMENT)
-                        .occupies(Occupies.MOULD, Occupies.GUN)
-                        .done();
+        final int colour = colours(moulds);
         return draft.task(TaskKind.MOULD)
                 .after(After.straight(colour).notBefore(DRY_S))
                 .say(Sentence.of("Let the colour dry. Then bring the moulds to the right warmth."))
@@ -113,6 +110,52 @@ final class CastingTasks {
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)
                 .done();
+    }
+
+    /**
+     * Each coat once the one before is dry, what is seen outermost first.
+     *
+     * @return number of the last
+     */
+    private int colours(final int moulds) {
+        final List<ColourCoat> coats = piece.dress().colours();
+        int last = draft.last();
+        for (int i = 0; i < coats.size(); i++) {
+            final ColourCoat coat = coats.get(i);
+            final boolean sprayed = coat.how() == ColourCoat.How.SPRAYED;
+            final ProcessDraft.TaskDraft task =
+                    draft.task(TaskKind.COLOUR)
+                            .after(
+                                    i == 0
+                                            ? After.straight(last)
+                                            : After.straight(last).notBefore(COAT_S))
+                            .say(
+                                    Sentence.of(
+                                                    coat.how().act()
+                                                            + " {colour} of "
+                                                            + coat.name()
+                                                            + " cocoa butter over {moulds}"
+                                                            + (i == coats.size() - 1
+                                                                    ? "; dry overnight."
+                                                                    : "; let it set."))
+                                            .with(
+                                                    "colour",
+                                                    needs.colours().get(i).value(),
+                                                    Unit.GRAM)
+                                            .with("moulds", moulds, Unit.MOULD))
+                            .read(
+                                    sprayed ? "colour in the gun" : "colour in its bottle",
+                                    Unit.CELSIUS,
+                                    29,
+                                    new Band(27, 28.5, 30, 31.5))
+                            .caution(Cautions.PIGMENT);
+            last =
+                    (sprayed
+                                    ? task.occupies(Occupies.MOULD, Occupies.GUN)
+                                    : task.occupies(Occupies.MOULD))
+                            .done();
+        }
+        return last;
     }
 
     /**
@@ -164,6 +207,7 @@ final class CastingTasks {
                 .say(Sentence.of("Loose parts look light from below. Twist, turn out, gloves on."))
                 .occupies(Occupies.MOULD)
                 .done();
+        finish(kind -> kind != Finish.Kind.TRANSFER);
         final double pieceG = piece.masses().whole().value();
         draft.task(TaskKind.WEIGH)
                 .next()
@@ -173,6 +217,40 @@ final class CastingTasks {
                 .read("one piece, mean of ten", Unit.GRAM, pieceG, weightBand(pieceG))
                 .caution(needs.keepCold() ? Cautions.COLD_PIECES : "")
                 .source(piece.masses().whole().basis().sources().get(0))
+                .done();
+    }
+
+    /** A transfer sheet goes on while the back is wet. */
+    void transfer() {
+        finish(kind -> kind == Finish.Kind.TRANSFER);
+    }
+
+    private void finish(final Predicate<Finish.Kind> which) {
+        piece.dress().finishes().stream()
+                .filter(finish -> which.test(finish.kind()))
+                .forEach(this::finish);
+    }
+
+    private void finish(final Finish finish) {
+        final boolean sticker = finish.kind() == Finish.Kind.STICKER;
+        final String contains =
+                needs.allergens().stream().map(Allergen::words).collect(Collectors.joining(", "));
+        draft.task(TaskKind.FINISH)
+                .next()
+                .say(
+                        Sentence.of(
+                                finish.kind().act()
+                                        + (finish.words().isBlank() ? "" : ": " + finish.words())
+                                        + (sticker && !contains.isEmpty()
+                                                ? ". It names " + contains
+                                                : "")
+                                        + "."))
+                .caution(
+                        switch (finish.kind()) {
+                            case DUST -> Cautions.PIGMENT;
+                            case STICKER -> Cautions.LABEL;
+                            default -> "";
+                        })
                 .done();
     }
 

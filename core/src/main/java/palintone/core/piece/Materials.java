@@ -33,7 +33,8 @@ import palintone.core.temper.colour.ColourButter;
  * @param comesBack what of it is left when all is done
  * @param fillings one for each layer
  * @param inclusions what is stirred in or laid on
- * @param colour coloured cocoa butter to melt, where the piece is sprayed
+ * @param colours coloured cocoa butter to melt, each coat of the piece
+ * @param capMelt to melt for the caps, where they are of another couverture; part of nothing else
  */
 public record Materials(
         Piece piece,
@@ -43,7 +44,8 @@ public record Materials(
         Figure comesBack,
         List<FillingNeed> fillings,
         List<InclusionNeed> inclusions,
-        Optional<Figure> colour) {
+        List<Figure> colours,
+        Optional<Figure> capMelt) {
 
     /** Less than this is not tempered: it cools faster than it can be stirred. Ours, g. */
     static final double LEAST_BOWL_G = 50;
@@ -53,6 +55,7 @@ public record Materials(
         kept = List.copyOf(kept);
         fillings = List.copyOf(fillings);
         inclusions = List.copyOf(inclusions);
+        colours = List.copyOf(colours);
     }
 
     /**
@@ -134,23 +137,29 @@ public record Materials(
         }
     }
 
-    /** Coloured cocoa butter for the moulds of a batch. */
-    static Optional<Figure> colour(final Piece piece, final BatchSize size) {
-        return piece.colour().map(coat -> colour(piece, coat, size.pieces()));
+    /** Coloured cocoa butter for the moulds of a batch, each coat. */
+    static List<Figure> colours(final Piece piece, final BatchSize size) {
+        return piece.dress().colours().stream()
+                .map(coat -> colour(piece, coat, size.pieces()))
+                .toList();
     }
 
     private static Figure colour(final Piece piece, final ColourCoat coat, final int pieces) {
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
-        final double massG = ColourButter.sprayedG(wallMm2, coat.thicknessMm()) * pieces;
+        final double massG =
+                ColourButter.brushedG(wallMm2 * coat.how().covers(), coat.thicknessMm())
+                        / coat.how().caught()
+                        * pieces;
         return Figure.of(
                 "coloured cocoa butter, " + coat.name(),
                 massG,
                 Unit.GRAM,
-                Basis.of("wall · film · density / share caught × pieces")
+                Basis.of("wall · share covered · film · density / share caught × pieces")
                         .with("wall of a cavity (mm²)", wallMm2, Unit.ONE)
+                        .with("share covered", coat.how().covers() * 100, Unit.PERCENT)
                         .with("film", coat.thicknessMm(), Unit.MILLIMETRE)
                         .with("density", ColourButter.BUTTER_G_PER_ML, Unit.GRAM_PER_ML)
-                        .with("share caught", ColourButter.CAUGHT * 100, Unit.PERCENT)
+                        .with("share caught", coat.how().caught() * 100, Unit.PERCENT)
                         .with("pieces", pieces, Unit.PIECE)
                         .from(ColourButter.PRACTICE));
     }
@@ -159,6 +168,12 @@ public record Materials(
     public List<Portion> toFetch() {
         final Map<Ingredient, Double> grams = new LinkedHashMap<>();
         grams.put(piece.couverture().ingredient(), toMelt.value());
+        capMelt.ifPresent(
+                melt ->
+                        grams.merge(
+                                ((MouldedPiece) piece).cap().ingredient(),
+                                melt.value(),
+                                Double::sum));
         for (final InclusionNeed need : inclusions) {
             grams.merge(need.inclusion().ingredient(), need.toWeigh().value(), Double::sum);
         }
@@ -179,6 +194,9 @@ public record Materials(
     /** Every allergen in it, in the order of the regulation. */
     public Set<Allergen> allergens() {
         final Set<Allergen> all = new TreeSet<>(piece.couverture().ingredient().allergens());
+        if (piece instanceof MouldedPiece moulded) {
+            all.addAll(moulded.cap().ingredient().allergens());
+        }
         inclusions.forEach(need -> all.addAll(need.inclusion().ingredient().allergens()));
         fillings.forEach(need -> all.addAll(need.recipe().allergens()));
         return all;

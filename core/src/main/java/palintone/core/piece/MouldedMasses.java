@@ -49,7 +49,7 @@ public record MouldedMasses(
                 chocolate(
                         "cap",
                         fill.capMl(),
-                        density,
+                        piece.cap().castingDensityGPerMl(),
                         Basis.of("hollow down to the head room · density")
                                 .with("head room", fill.capMm(), Unit.MILLIMETRE));
         final List<Figure> layers = new ArrayList<>();

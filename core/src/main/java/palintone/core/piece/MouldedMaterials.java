@@ -3,6 +3,7 @@ package palintone.core.piece;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -14,6 +15,9 @@ import palintone.core.filling.FillingFigures;
 
 /** What a batch of filled pieces needs: moulds stand brim-full in turns, then give most back. */
 final class MouldedMaterials {
+
+    /** Poured over a mould and scraped back; common practice, no source. */
+    private static final double DRAWN_G = 200;
 
     private MouldedMaterials() {}
 
@@ -30,14 +34,21 @@ final class MouldedMaterials {
         // The bowl is lowest either when the last moulds stand brim-full, or after capping.
         final double castingG =
                 each.shell().value() * (pieces - atOnce) + each.brim().value() * atOnce;
-        final double inUseG = Math.max(castingG, shellsG + capsG);
+        final boolean apart = piece.cappedFromAnother();
+        final double keptG = apart ? shellsG : shellsG + capsG;
+        final double inUseG = Math.max(castingG, keptG);
         final double meltG = Math.max(Materials.LEAST_BOWL_G, inUseG * (1 + habits.bowlReserve()));
         final Basis melt =
-                Basis.of("larger of (shells set + moulds brim-full) and (shells + caps), + reserve")
+                Basis.of(
+                                apart
+                                        ? "larger of (shells set + moulds brim-full) and shells,"
+                                                + " + reserve"
+                                        : "larger of (shells set + moulds brim-full) and (shells +"
+                                                + " caps), + reserve")
                         .with("shells already set", pieces - atOnce, Unit.PIECE)
                         .with("cavities brim-full at once", atOnce, Unit.PIECE)
                         .with("brim-full cavity", each.brim().value(), Unit.GRAM)
-                        .with("shells and caps", shellsG + capsG, Unit.GRAM)
+                        .with(apart ? "shells" : "shells and caps", keptG, Unit.GRAM)
                         .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
                         .from(Source.workshop("moulds in rotation and bowl reserve, House rules"));
         final Source count = Source.definition("per piece × pieces");
@@ -64,18 +75,32 @@ final class MouldedMaterials {
                 Figure.of("couverture to melt", meltG, Unit.GRAM, melt),
                 Figure.of(
                         "couverture that comes back",
-                        meltG - shellsG - capsG,
+                        meltG - keptG,
                         Unit.GRAM,
-                        Basis.of("to melt − shells − caps")
+                        Basis.of(apart ? "to melt − shells" : "to melt − shells − caps")
                                 .with("to melt", meltG, Unit.GRAM)
-                                .with("shells and caps", shellsG + capsG, Unit.GRAM)
+                                .with(apart ? "shells" : "shells and caps", keptG, Unit.GRAM)
                                 .from(count)),
                 fillings(piece, each, pieces, habits.fillingSurplus(), conditions),
                 piece.layers().stream()
                         .flatMap(layer -> layer.inserts().stream())
                         .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
                         .toList(),
-                Materials.colour(piece, size));
+                Materials.colours(piece, size),
+                apart ? Optional.of(capMelt(capsG, habits)) : Optional.empty());
+    }
+
+    /** A bowl for the caps alone: what they hold, and enough around it to draw across a mould. */
+    private static Figure capMelt(final double capsG, final BatchHabits habits) {
+        return Figure.of(
+                "couverture to melt for the caps",
+                Math.max(Materials.LEAST_BOWL_G, capsG * (1 + habits.bowlReserve()) + DRAWN_G),
+                Unit.GRAM,
+                Basis.of("caps + reserve + what is drawn across a mould")
+                        .with("caps", capsG, Unit.GRAM)
+                        .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                        .with("drawn across a mould", DRAWN_G, Unit.GRAM)
+                        .from(Source.workshop("bowl reserve, House rules")));
     }
 
     private static List<Materials.FillingNeed> fillings(

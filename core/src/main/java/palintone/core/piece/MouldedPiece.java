@@ -21,21 +21,23 @@ import palintone.core.temper.Couverture;
  * @param id short name used in files
  * @param name as the maker says it
  * @param mould it is cast in
- * @param couverture of shell and cap
+ * @param couverture of the shell
+ * @param capCouverture of the cap, where it is another
  * @param shellMm thickness of the shell, mm
  * @param headRoomMm left below the rim for the cap at least, mm
  * @param layers fillings, first in first
- * @param colour sprayed into the mould, where it is
+ * @param dress colours in the mould, finishings on it
  */
 public record MouldedPiece(
         String id,
         String name,
         Mould mould,
         Couverture couverture,
+        Optional<Couverture> capCouverture,
         double shellMm,
         double headRoomMm,
         List<FillingLayer> layers,
-        Optional<ColourCoat> colour)
+        Dress dress)
         implements Piece {
 
     /** A cap so much thicker than asked for is worth a word. */
@@ -50,6 +52,38 @@ public record MouldedPiece(
         Require.text("name", name, 120);
         layers = List.copyOf(layers);
         MouldedFill.of(new MouldRoom(mould, shellMm, headRoomMm), layers);
+    }
+
+    /** Capped with what it is cast of, and of one colour at the most. */
+    public MouldedPiece(
+            final String id,
+            final String name,
+            final Mould mould,
+            final Couverture couverture,
+            final double shellMm,
+            final double headRoomMm,
+            final List<FillingLayer> layers,
+            final Optional<ColourCoat> colour) {
+        this(
+                id,
+                name,
+                mould,
+                couverture,
+                Optional.empty(),
+                shellMm,
+                headRoomMm,
+                layers,
+                Dress.of(colour));
+    }
+
+    /** What the cap is made of. */
+    public Couverture cap() {
+        return capCouverture.orElse(couverture);
+    }
+
+    /** Whether the cap comes out of another bowl. */
+    public boolean cappedFromAnother() {
+        return !cap().ingredient().id().equals(couverture.ingredient().id());
     }
 
     /** How its layers lie; computed anew at every call. */
@@ -73,6 +107,14 @@ public record MouldedPiece(
                                             + " {wanted} asked for.")
                             .with("left", fill.capMm(), Unit.MILLIMETRE)
                             .with("wanted", headRoomMm, Unit.MILLIMETRE));
+        }
+        if (cappedFromAnother()) {
+            remarks.add(
+                    Sentence.of(
+                            "Capped with "
+                                    + cap().ingredient().name()
+                                    + ": that wants a second bowl in temper, and what is scraped"
+                                    + " off holds both."));
         }
         for (int i = 0; i < layers.size(); i++) {
             final double highMm = fill.layers().get(i).floorMm() - fill.capMm();

@@ -15,6 +15,7 @@ import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.temper.TemperTargets;
 
 /**
  * How filled pieces are made: fillings the day before, moulds and bowl side by side, then shell,
@@ -23,6 +24,9 @@ import palintone.core.process.TaskKind;
 final class MouldedProcess {
 
     private static final int DAY_S = 86_400;
+
+    /** A bowl in temper that nobody looks after; common practice, no source. */
+    private static final int CAP_BOWL_S = 20 * 60;
 
     /** A filling made ahead waits so long, covered, at the most. */
     private static final int AHEAD_S = 3 * DAY_S;
@@ -231,38 +235,81 @@ final class MouldedProcess {
 
     private void capAndFinish(final int scraped, final int level) {
         final double capsG = each.cap().value() * needs.size().cavitiesPerMould();
-        final int again =
-                draft.task(TaskKind.TEMPER_AGAIN)
-                        .after(After.done(scraped))
-                        .say(
-                                Sentence.of(
-                                        "Bring the bowl back into the window, test again if in"
-                                                + " doubt."))
-                        .read(
-                                "temperature in the middle",
-                                Unit.CELSIUS,
-                                casting.work().middle(),
-                                casting.work())
-                        .occupies(Occupies.BOWL)
-                        .done();
-        draft.task(TaskKind.CAP)
-                .after(After.straight(level).within(DAY_S, DRIED))
-                .after(casting.inTemper(again))
-                .say(
-                        Sentence.of(
-                                        "Pour over half the tray, draw across and back, tap once,"
-                                                + " scrape hard. {caps} stays on a mould.")
-                                .with("caps", capsG, Unit.GRAM)
-                                .with(Task.TAKES, needs.kept().get(1).value(), Unit.GRAM))
-                .clock(new Clock(20, 60, 180))
-                .caution(capCaution())
-                .occupies(Occupies.BOWL, Occupies.MOULD)
-                .done();
+        if (piece.cappedFromAnother()) {
+            final int bowl = capBowl(scraped);
+            cap(level, capsG)
+                    .after(
+                            After.straight(bowl)
+                                    .within(
+                                            CAP_BOWL_S,
+                                            "The bowl for the caps has stood"
+                                                    + " long: read it and test it again before you cap."))
+                    .occupies(Occupies.MOULD)
+                    .done();
+        } else {
+            final int again = temperAgain(scraped);
+            cap(level, capsG)
+                    .after(casting.inTemper(again))
+                    .occupies(Occupies.BOWL, Occupies.MOULD)
+                    .done();
+        }
+        casting.transfer();
         casting.chill(
                 TaskKind.CHILL_CAP,
                 "Back into the cabinet until the caps have drawn in.",
                 Clock.minutes(10, 20, 40));
         casting.turnOutAndWeigh();
+    }
+
+    private ProcessDraft.TaskDraft cap(final int level, final double capsG) {
+        Sentence say =
+                Sentence.of(
+                                "Pour over half the tray, draw across and back, tap once,"
+                                        + " scrape hard. {caps} stays on a mould.")
+                        .with("caps", capsG, Unit.GRAM);
+        if (!piece.cappedFromAnother()) {
+            say = say.with(Task.TAKES, needs.kept().get(1).value(), Unit.GRAM);
+        }
+        return draft.task(TaskKind.CAP)
+                .after(After.straight(level).within(DAY_S, DRIED))
+                .say(say)
+                .clock(new Clock(20, 60, 180))
+                .caution(capCaution());
+    }
+
+    private int temperAgain(final int scraped) {
+        return draft.task(TaskKind.TEMPER_AGAIN)
+                .after(After.done(scraped))
+                .say(
+                        Sentence.of(
+                                "Bring the bowl back into the window, test again if in"
+                                        + " doubt."))
+                .read(
+                        "temperature in the middle",
+                        Unit.CELSIUS,
+                        casting.work().middle(),
+                        casting.work())
+                .occupies(Occupies.BOWL)
+                .done();
+    }
+
+    /** Caps of another couverture come out of a bowl of their own, tempered by hand beside. */
+    private int capBowl(final int scraped) {
+        final TemperTargets targets = place.capTargets(piece.cap().kind());
+        return draft.task(TaskKind.CAP_BOWL)
+                .after(After.done(scraped))
+                .say(
+                        Sentence.of(
+                                        "Temper {melt} of "
+                                                + piece.cap().ingredient().name()
+                                                + " for the caps: melt at {hot}, cool, bring it to"
+                                                + " {work}, and test it on paper. Temper shows its"
+                                                + " curve.")
+                                .with("melt", needs.capMelt().orElseThrow().value(), Unit.GRAM)
+                                .with("hot", targets.melt().middle(), Unit.CELSIUS)
+                                .with("work", targets.work().middle(), Unit.CELSIUS))
+                .read("bowl for the caps", Unit.CELSIUS, targets.work().middle(), targets.work())
+                .done();
     }
 
     private static final String DRIED =

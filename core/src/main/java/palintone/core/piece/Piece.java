@@ -39,8 +39,8 @@ public sealed interface Piece permits MouldedPiece, SolidPiece {
         return List.of();
     }
 
-    /** Sprayed into the mould, where it is. */
-    Optional<ColourCoat> colour();
+    /** What it wears: colours in the mould, finishings on it. */
+    Dress dress();
 
     /** What one of it holds, g. */
     PieceMasses masses();
@@ -81,7 +81,7 @@ public sealed interface Piece permits MouldedPiece, SolidPiece {
             throw new OutOfRangeException(
                     "size", moulds.isEmpty() ? "not given" : "given twice", "moulds or pieces");
         }
-        final int cavities = mould().cavities();
+        final int cavities = mould().usable();
         return moulds.map(m -> BatchSize.ofMoulds(m, cavities))
                 .orElseGet(() -> BatchSize.ofPieces(pieces.orElseThrow(), cavities));
     }

@@ -56,7 +56,7 @@ public record PieceFigures(
             final double roomC,
             final OptionalDouble labelG) {
         // As many as one mould holds: a recipe of a gram rounds badly.
-        final int pieces = piece.mould().cavities();
+        final int pieces = piece.mould().usable();
         final Materials needs =
                 piece.materials(
                         BatchSize.ofPieces(pieces, pieces), new BatchHabits(1, 0, 0), conditions);
@@ -162,7 +162,14 @@ public record PieceFigures(
             final int pieces,
             final Set<String> unpriced) {
         final Map<Ingredient, Double> grams = new TreeMap<>(Comparator.comparing(Ingredient::id));
-        grams.put(piece.couverture().ingredient(), piece.masses().couvertureG() * pieces);
+        if (piece instanceof MouldedPiece moulded) {
+            final MouldedMasses each = moulded.masses();
+            grams.merge(
+                    piece.couverture().ingredient(), each.shell().value() * pieces, Double::sum);
+            grams.merge(moulded.cap().ingredient(), each.cap().value() * pieces, Double::sum);
+        } else {
+            grams.put(piece.couverture().ingredient(), piece.masses().couvertureG() * pieces);
+        }
         needs.inclusions()
                 .forEach(
                         n ->

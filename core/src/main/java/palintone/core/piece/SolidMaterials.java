@@ -1,6 +1,7 @@
 package palintone.core.piece;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -56,6 +57,7 @@ final class SolidMaterials {
                 piece.inclusions().stream()
                         .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
                         .toList(),
-                Materials.colour(piece, size));
+                Materials.colours(piece, size),
+                Optional.empty());
     }
 }

@@ -20,7 +20,7 @@ import palintone.core.temper.Couverture;
  * @param couverture it is cast of
  * @param inclusions whole things in it, by mass
  * @param relief pressed into the back; flat where empty
- * @param colour sprayed into the mould, where it is
+ * @param dress colours in the mould, finishings on it
  */
 public record SolidPiece(
         String id,
@@ -29,7 +29,7 @@ public record SolidPiece(
         Couverture couverture,
         List<Inclusion> inclusions,
         Optional<Relief> relief,
-        Optional<ColourCoat> colour)
+        Dress dress)
         implements Piece {
 
     private static final int MOST_INCLUSIONS = 12;
@@ -69,6 +69,18 @@ public record SolidPiece(
         final double deepest = 0.6 * mould.cavity().depthMm();
         relief.ifPresent(
                 r -> Require.between("depth of the relief", r.depthMm(), 0.2, deepest, "mm"));
+    }
+
+    /** Of one colour at the most, and without finishing. */
+    public SolidPiece(
+            final String id,
+            final String name,
+            final Mould mould,
+            final Couverture couverture,
+            final List<Inclusion> inclusions,
+            final Optional<Relief> relief,
+            final Optional<ColourCoat> colour) {
+        this(id, name, mould, couverture, inclusions, relief, Dress.of(colour));
     }
 
     /** Couverture in one, ml. */

@@ -40,6 +40,7 @@ final class SolidProcess {
         final int test = casting.bowlReady();
         cast(moulds, test);
         back();
+        casting.transfer();
         final double minutes =
                 SolidCooling.minutes(
                         piece.mould().cavity(),

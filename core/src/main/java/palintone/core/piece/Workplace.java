@@ -2,7 +2,10 @@ package palintone.core.piece;
 
 import palintone.core.figure.Require;
 import palintone.core.heat.RoomAir;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
+import palintone.core.temper.TemperTargets;
 import palintone.core.temper.method.TemperCurve;
 
 /**
@@ -13,6 +16,7 @@ import palintone.core.temper.method.TemperCurve;
  * @param cabinetC of the cabinet the moulds are chilled in, -10 to 25 °C
  * @param heat what rewarms the bowl
  * @param bowl tempered for it, or in temper already: then it is only tested
+ * @param dark where this house works dark couverture, for a bowl that is not the batch's own
  * @param fillings whether they are made with it, or stand ready
  */
 public record Workplace(
@@ -21,7 +25,8 @@ public record Workplace(
         double cabinetC,
         HeatSource heat,
         Fillings fillings,
-        BowlIs bowl) {
+        BowlIs bowl,
+        DarkWindowPractice dark) {
 
     /** Whether the bowl is tempered for this batch, or one in temper is used. */
     public enum BowlIs {
@@ -42,7 +47,14 @@ public record Workplace(
             final double cabinetC,
             final HeatSource heat,
             final Fillings fillings) {
-        this(temper, room, cabinetC, heat, fillings, BowlIs.TEMPERED_FOR_IT);
+        this(
+                temper,
+                room,
+                cabinetC,
+                heat,
+                fillings,
+                BowlIs.TEMPERED_FOR_IT,
+                DarkWindowPractice.LOW);
     }
 
     /**
@@ -50,5 +62,10 @@ public record Workplace(
      */
     public Workplace {
         Require.between("cabinet", cabinetC, -10, 25, "°C");
+    }
+
+    /** What the thermometer should say in a bowl for the caps. */
+    TemperTargets capTargets(final CouvertureKind kind) {
+        return TemperTargets.of(kind, dark);
     }
 }

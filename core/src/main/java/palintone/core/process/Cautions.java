@@ -6,6 +6,9 @@ public final class Cautions {
     public static final String PIGMENT =
             "Only fat-soluble colour that your local food authority permits. Mask on while"
                     + " spraying, and air the room.";
+    public static final String LABEL =
+            "What a label must name is set by the local food authority; traces depend on your room.";
+
     public static final String STEAM =
             "Steam and splashes burn, and one drop of water seizes the bowl. Dry the outside before"
                     + " you pour.";

@@ -27,9 +27,11 @@ public enum TaskKind {
     FILL("Fill"),
     LEVEL("Level"),
     TEMPER_AGAIN("Temper again"),
+    CAP_BOWL("Bowl for the caps"),
     CAP("Cap"),
     CHILL_CAP("Chill"),
     DEMOULD("Demould"),
+    FINISH("Finish"),
     WEIGH("Weigh");
 
     private final String words;

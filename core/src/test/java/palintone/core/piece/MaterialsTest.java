@@ -66,8 +66,8 @@ class MaterialsTest {
                 piece.materials(
                         BatchSize.ofMoulds(moulds * k, 32), new BatchHabits(2 * k, 0.25, 0.1));
         assertThat(many.toMelt().value()).isCloseTo(k * one.toMelt().value(), within(1e-6));
-        assertThat(many.colour().orElseThrow().value())
-                .isCloseTo(k * one.colour().orElseThrow().value(), within(1e-6));
+        assertThat(many.colours().get(0).value())
+                .isCloseTo(k * one.colours().get(0).value(), within(1e-6));
         for (int i = 0; i < one.toFetch().size(); i++) {
             assertThat(many.toFetch().get(i).massG())
                     .isCloseTo(k * one.toFetch().get(i).massG(), within(1e-6));

@@ -233,7 +233,8 @@ class MouldedFillTest {
                         4,
                         2,
                         MouldBody.USUAL,
-                        new MouldState(true, Set.of(Allergen.NUTS)));
+                        new MouldState(true, Set.of(Allergen.NUTS)),
+                        0);
         final MouldedPiece plain =
                 new MouldedPiece(
                         "p",

@@ -29,7 +29,7 @@ public final class ImportRefusedException extends RuntimeException {
                         + value
                         + "; allowed: "
                         + allowed
-                        + ". Nothing was taken over.");
+                        + ". Nothing was imported.");
         this.file = file;
         this.row = row;
         this.field = field;

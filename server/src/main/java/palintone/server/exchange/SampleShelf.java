@@ -102,7 +102,8 @@ class SampleShelf {
             return wanted.size();
         }
         final Map<String, IngredientDraft> all = ingredients();
-        all.values().removeIf(draft -> kindOf(draft) != kind);
+        // A mixture would come without its parts.
+        all.values().removeIf(draft -> kindOf(draft) != kind || draft.isMixture());
         final Map<String, IngredientDraft> wanted = wanted(all, ids);
         wanted.keySet().removeAll(larder.ids());
         wanted.replaceAll((id, draft) -> withoutPrice(draft));
@@ -144,6 +145,7 @@ class SampleShelf {
                 new TraitsView(
                         t.ph(), t.pieceG(), null, t.gelStrength(), t.natures(), t.estimated()),
                 draft.bag(),
+                null,
                 null);
     }
 

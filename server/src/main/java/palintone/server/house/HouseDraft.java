@@ -8,6 +8,7 @@ import java.util.List;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Method;
+import palintone.core.tool.Cabinet;
 
 /**
  * The house as somebody wrote it down.
@@ -15,6 +16,7 @@ import palintone.core.temper.method.Method;
  * @param altitudeM how high the kitchen lies, m; left out of a file, it stays as it was
  * @param currency sign or letters prices are shown with; left out of a file, it stays as it was
  * @param method the usual way of tempering; a third of seed where a file of before does not say
+ * @param scales what is weighed on; left out of a file, they stay as they were, as the next two do
  * @param seedSchool only in files of before
  * @param version that of the state that was changed
  */
@@ -35,6 +37,9 @@ public record HouseDraft(
         @Nullable @Valid TemperingView tempering,
         @Nullable String currency,
         @Nullable Double altitudeM,
+        @Nullable List<@NotNull @Valid ScaleToolView> scales,
+        @Nullable List<@NotNull @Valid ThermometerView> thermometers,
+        @Nullable List<@NotNull @Valid MelterView> melters,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable SeedOfBefore seedSchool,
         long version) {
 
@@ -62,6 +67,26 @@ public record HouseDraft(
             double kettleW,
             @NotNull VesselKind vessel) {}
 
-    /** A cold place for moulds. */
-    public record CabinetView(@NotNull String name, double temperatureC) {}
+    /**
+     * A cold place for moulds.
+     *
+     * @param air whether it moves; it does where nobody says
+     * @param moulds it takes at once; null where nobody has counted
+     */
+    public record CabinetView(
+            @NotNull String name,
+            double temperatureC,
+            @Nullable Cabinet.Air air,
+            @Nullable Integer moulds) {}
+
+    /** A scale: what its last digit counts, and what it bears. */
+    public record ScaleToolView(
+            @NotNull String name, @NotNull Double stepG, @NotNull Double mostG) {}
+
+    /** A thermometer: how far it may be off, and whether it reads the surface only. */
+    public record ThermometerView(
+            @NotNull String name, @NotNull Double errorK, boolean surfaceOnly) {}
+
+    /** A melter or bowl, and what it holds. */
+    public record MelterView(@NotNull String name, @NotNull Double holdsG) {}
 }

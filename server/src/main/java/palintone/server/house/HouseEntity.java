@@ -16,6 +16,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
@@ -28,6 +31,8 @@ import palintone.core.temper.HeatSource;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Equipment;
 import palintone.core.temper.method.Method;
+import palintone.core.tool.Cabinet;
+import palintone.core.tool.Tools;
 
 /** The one house. Its row is there from the start, with the defaults of an ordinary room. */
 @Entity
@@ -105,7 +110,7 @@ public class HouseEntity {
     @ElementCollection
     @CollectionTable(name = "cabinet", joinColumns = @JoinColumn(name = "house_id"))
     @OrderColumn(name = "position")
-    private List<Cabinet> cabinets = new ArrayList<>();
+    private List<CabinetRow> cabinets = new ArrayList<>();
 
     private String currency = "";
 
@@ -118,28 +123,45 @@ public class HouseEntity {
 
     protected HouseEntity() {}
 
+    @ElementCollection
+    @CollectionTable(name = "tool", joinColumns = @JoinColumn(name = "house_id"))
+    @OrderColumn(name = "position")
+    private List<ToolRow> tools = new ArrayList<>();
+
     /** A cold place for moulds. */
     @Embeddable
-    public static class Cabinet {
+    public static class CabinetRow {
         private String name;
 
         @Column(name = "temperature_c")
         private double temperatureC;
 
-        protected Cabinet() {}
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private Cabinet.Air air;
 
-        Cabinet(final String name, final double temperatureC) {
-            this.name = Require.text("cabinet", name, 120);
-            this.temperatureC =
-                    Require.between("temperature of " + name, temperatureC, -5, 25, "°C");
+        /** Null where nobody has counted. */
+        private Integer moulds;
+
+        protected CabinetRow() {}
+
+        CabinetRow(final Cabinet cabinet) {
+            name = cabinet.name();
+            temperatureC = cabinet.temperatureC();
+            air = cabinet.air();
+            moulds = cabinet.moulds().isPresent() ? cabinet.moulds().getAsInt() : null;
         }
 
-        public String name() {
-            return name;
+        Cabinet cabinet() {
+            return new Cabinet(
+                    name,
+                    temperatureC,
+                    air,
+                    moulds == null ? OptionalInt.empty() : OptionalInt.of(moulds));
         }
 
-        public double temperatureC() {
-            return temperatureC;
+        HouseDraft.CabinetView view() {
+            return new HouseDraft.CabinetView(name, temperatureC, air, moulds);
         }
     }
 
@@ -176,8 +198,64 @@ public class HouseEntity {
         if (draft.tempering() != null) {
             take(draft.tempering());
         }
+        take(draft.scales(), ToolRow.Kind.SCALE, ToolRow::scales);
+        take(draft.thermometers(), ToolRow.Kind.THERMOMETER, ToolRow::thermometers);
+        take(draft.melters(), ToolRow.Kind.MELTER, ToolRow::melters);
+        final List<CabinetRow> cold =
+                draft.cabinets().stream().map(HouseEntity::cabinet).map(CabinetRow::new).toList();
         cabinets.clear();
-        draft.cabinets().forEach(c -> cabinets.add(new Cabinet(c.name(), c.temperatureC())));
+        cabinets.addAll(cold);
+    }
+
+    /** Of one kind; those stay as they were that the draft is silent about. */
+    private <T> void take(
+            final List<T> drafts,
+            final ToolRow.Kind kind,
+            final Function<List<T>, Stream<ToolRow>> rows) {
+        if (drafts != null) {
+            final List<ToolRow> fresh = rows.apply(drafts).toList();
+            tools.removeIf(row -> row.is(kind));
+            tools.addAll(fresh);
+        }
+    }
+
+    private <T> List<T> of(final ToolRow.Kind kind, final Function<ToolRow, T> as) {
+        return tools.stream().filter(row -> row.is(kind)).map(as).toList();
+    }
+
+    private static Cabinet cabinet(final HouseDraft.CabinetView view) {
+        return new Cabinet(
+                view.name(),
+                view.temperatureC(),
+                view.air() == null ? Cabinet.Air.MOVING : view.air(),
+                view.moulds() == null ? OptionalInt.empty() : OptionalInt.of(view.moulds()));
+    }
+
+    /** What stands in the workshop and sets limits. */
+    public Tools tools() {
+        return new Tools(
+                of(ToolRow.Kind.SCALE, ToolRow::scale),
+                of(ToolRow.Kind.THERMOMETER, ToolRow::thermometer),
+                of(ToolRow.Kind.MELTER, ToolRow::melter),
+                cabinets.stream().map(CabinetRow::cabinet).toList());
+    }
+
+    List<HouseDraft.ScaleToolView> scales() {
+        return of(ToolRow.Kind.SCALE, ToolRow::scale).stream()
+                .map(s -> new HouseDraft.ScaleToolView(s.name(), s.stepG(), s.mostG()))
+                .toList();
+    }
+
+    List<HouseDraft.ThermometerView> thermometers() {
+        return of(ToolRow.Kind.THERMOMETER, ToolRow::thermometer).stream()
+                .map(t -> new HouseDraft.ThermometerView(t.name(), t.errorK(), t.surfaceOnly()))
+                .toList();
+    }
+
+    List<HouseDraft.MelterView> melters() {
+        return of(ToolRow.Kind.MELTER, ToolRow::melter).stream()
+                .map(m -> new HouseDraft.MelterView(m.name(), m.holdsG()))
+                .toList();
     }
 
     private static RoomAir checked(final double celsius, final double humidityPercent) {
@@ -287,7 +365,7 @@ public class HouseEntity {
         return massUnit;
     }
 
-    List<Cabinet> cabinets() {
+    List<CabinetRow> cabinets() {
         return cabinets;
     }
 

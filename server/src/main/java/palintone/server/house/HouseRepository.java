@@ -8,8 +8,10 @@ import org.springframework.data.jpa.repository.Query;
 
 public interface HouseRepository extends JpaRepository<HouseEntity, Integer> {
 
-    /** The house and its cabinets in one go. */
-    @Query("select h from HouseEntity h left join fetch h.cabinets where h.id = :id")
+    /** The house, its cabinets and its tools in one go. */
+    @Query(
+            "select h from HouseEntity h left join fetch h.cabinets left join fetch h.tools"
+                    + " where h.id = :id")
     Optional<HouseEntity> whole(Integer id);
 
     /** Holds the one row, so that two lots begun at once get two numbers. */

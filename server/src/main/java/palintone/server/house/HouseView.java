@@ -34,9 +34,7 @@ public record HouseView(
                 house.name(),
                 house.air().temperatureC(),
                 house.air().humidityPercent(),
-                house.cabinets().stream()
-                        .map(c -> new HouseDraft.CabinetView(c.name(), c.temperatureC()))
-                        .toList(),
+                house.cabinets().stream().map(HouseEntity.CabinetRow::view).toList(),
                 house.temperatureUnit(),
                 house.massUnit(),
                 house.darkWindow(),
@@ -49,6 +47,9 @@ public record HouseView(
                 house.tempering(),
                 house.currency(),
                 house.altitudeM(),
+                house.scales(),
+                house.thermometers(),
+                house.melters(),
                 null,
                 house.version());
     }

@@ -2,23 +2,32 @@ package palintone.server.larder;
 
 import jakarta.annotation.Nullable;
 import java.util.OptionalDouble;
+import palintone.core.figure.Require;
 import palintone.core.temper.BagCurve;
 import palintone.core.temper.flow.FluidityClass;
 
-/** What the bag of a couverture prints beside its composition; each may be missing. */
+/**
+ * What the bag of a couverture prints beside its composition; each may be missing.
+ *
+ * @param packKg what one bag holds
+ */
 public record BagDraft(
         @Nullable FluidityClass fluidity,
         @Nullable Double meltC,
         @Nullable Double coolC,
-        @Nullable Double workC) {
+        @Nullable Double workC,
+        @Nullable Double packKg) {
 
     /** Nothing printed. */
-    static final BagDraft NONE = new BagDraft(null, null, null, null);
+    static final BagDraft NONE = new BagDraft(null, null, null, null, null);
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when a temperature is impossible
      */
     BagCurve curve() {
+        if (packKg != null) {
+            Require.between("pack", packKg, 0.01, 2000, "kg");
+        }
         return new BagCurve(number(meltC), number(coolC), number(workC));
     }
 

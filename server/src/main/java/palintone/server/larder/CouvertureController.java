@@ -12,10 +12,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.figure.Sentence;
+import palintone.core.substance.Allergen;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.CouvertureLabel;
+import palintone.core.temper.CouvertureMixture;
 import palintone.core.temper.TemperTargets;
 import palintone.server.figure.BandView;
 import palintone.server.figure.SentenceView;
@@ -29,9 +31,11 @@ class CouvertureController {
     private static final double MELTED_C = 40;
 
     private final HouseService houses;
+    private final LarderService larder;
 
-    CouvertureController(final HouseService houses) {
+    CouvertureController(final HouseService houses, final LarderService larder) {
         this.houses = houses;
+        this.larder = larder;
     }
 
     /** The numbers of a bag. */
@@ -79,6 +83,42 @@ class CouvertureController {
                 views(label.rules()),
                 CouvertureLabel.rulesSource().citation(),
                 views(new ArrayList<>(bag.curve().against(ours))),
+                BandView.of(ours.melt()),
+                BandView.of(ours.work()));
+    }
+
+    /** What is to be melted together. */
+    public record MixtureDraft(@NotNull List<IngredientDraft.@NotNull @Valid PartDraft> parts) {}
+
+    /**
+     * What follows from its parts.
+     *
+     * @param cautions fats that do not bear each other
+     */
+    public record MixtureView(
+            Map<Component, Double> gramsPer100,
+            double densityGPerMl,
+            CouvertureKind kind,
+            List<Allergen> allergens,
+            @Nullable Double pricePerKg,
+            List<SentenceView> cautions,
+            String cautionsFrom,
+            BandView melt,
+            BandView work) {}
+
+    @PostMapping("/mixture")
+    MixtureView mixture(@Valid @RequestBody final MixtureDraft draft) {
+        final CouvertureMixture mixture = larder.mixture(draft.parts());
+        final TemperTargets ours = TemperTargets.of(mixture.kind(), houses.house().darkWindow());
+        final OptionalDouble price = mixture.pricePerKg();
+        return new MixtureView(
+                mixture.gramsPer100(),
+                mixture.densityGPerMl(),
+                mixture.kind(),
+                List.copyOf(mixture.allergens()),
+                price.isPresent() ? Double.valueOf(price.getAsDouble()) : null,
+                views(mixture.cautions()),
+                CouvertureMixture.cautionsSource().citation(),
                 BandView.of(ours.melt()),
                 BandView.of(ours.work()));
     }

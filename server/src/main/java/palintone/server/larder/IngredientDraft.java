@@ -1,8 +1,10 @@
 package palintone.server.larder;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import palintone.core.figure.OutOfRangeException;
@@ -25,6 +27,7 @@ import palintone.core.temper.CouvertureKind;
  * @param fromMemory whether it was written down from memory
  * @param traits acidity, mass of a piece, price, special nature
  * @param bag what the bag of a couverture prints
+ * @param parts of a mixture: then composition, density, kind and allergens follow from them
  * @param version of the state that was changed; left out for a new one
  */
 public record IngredientDraft(
@@ -37,7 +40,17 @@ public record IngredientDraft(
         boolean fromMemory,
         @Nullable @Valid TraitsView traits,
         @Nullable @Valid BagDraft bag,
+        @Nullable List<@NotNull @Valid PartDraft> parts,
         @Nullable Long version) {
+
+    /** One part of a mixture, per cent of its mass. */
+    public record PartDraft(@NotNull String ingredient, @NotNull Double percent) {}
+
+    /** Whether it is melted together of others. */
+    @JsonIgnore
+    public boolean isMixture() {
+        return parts != null && !parts.isEmpty();
+    }
 
     /**
      * Refuses what {@link #ingredient} would.

@@ -3,6 +3,7 @@ package palintone.server.larder;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,8 +11,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -106,6 +109,30 @@ public class IngredientEntity {
     @Column(name = "bag_work_c")
     private Double bagWorkC;
 
+    @Column(name = "bag_pack_kg")
+    private Double bagPackKg;
+
+    /** Of a mixture: what it is melted together of. */
+    @ElementCollection
+    @CollectionTable(name = "ingredient_part", joinColumns = @JoinColumn(name = "ingredient_id"))
+    @OrderColumn(name = "position")
+    private List<PartRow> parts = new ArrayList<>();
+
+    /** One part of a mixture. */
+    @Embeddable
+    public static class PartRow {
+
+        private String partId;
+        private double percent;
+
+        protected PartRow() {}
+
+        PartRow(final String partId, final double percent) {
+            this.partId = partId;
+            this.percent = percent;
+        }
+    }
+
     private boolean archived;
 
     @Version private Long version;
@@ -142,6 +169,16 @@ public class IngredientEntity {
         bagMeltC = bag.meltC();
         bagCoolC = bag.coolC();
         bagWorkC = bag.workC();
+        bagPackKg = bag.packKg();
+        parts.clear();
+        if (draft.isMixture()) {
+            draft.parts().forEach(p -> parts.add(new PartRow(p.ingredient(), p.percent())));
+        }
+    }
+
+    /** What it is melted together of; nothing where it is no mixture. */
+    List<IngredientDraft.PartDraft> parts() {
+        return parts.stream().map(p -> new IngredientDraft.PartDraft(p.partId, p.percent)).toList();
     }
 
     /** As it would be written down. */
@@ -157,12 +194,13 @@ public class IngredientEntity {
                 sourceFromMemory,
                 TraitsView.of(now.traits()),
                 bag(),
+                parts.isEmpty() ? null : parts(),
                 version);
     }
 
     /** What its bag prints. */
     BagDraft bag() {
-        return new BagDraft(fluidity, bagMeltC, bagCoolC, bagWorkC);
+        return new BagDraft(fluidity, bagMeltC, bagCoolC, bagWorkC, bagPackKg);
     }
 
     /** How fluid it is sold; medium where the bag does not say. */

@@ -23,6 +23,7 @@ public record IngredientView(
         TraitsView traits,
         List<String> labelInTheUnitedStates,
         BagDraft bag,
+        List<IngredientDraft.PartDraft> parts,
         boolean archived,
         long version) {
 
@@ -44,6 +45,7 @@ public record IngredientView(
                         .flatMap(a -> a.inTheUnitedStates().stream())
                         .toList(),
                 entity.bag(),
+                entity.parts(),
                 entity.archived(),
                 entity.version());
     }

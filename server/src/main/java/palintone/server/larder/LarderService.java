@@ -21,6 +21,7 @@ import palintone.core.substance.Composition;
 import palintone.core.substance.LabelPanel;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.CouvertureMixture;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
@@ -35,10 +36,15 @@ public class LarderService {
     private final IngredientRepository ingredients;
 
     private final EntityManager entities;
+    private final Mixtures mixtures;
 
-    LarderService(final IngredientRepository ingredients, final EntityManager entities) {
+    LarderService(
+            final IngredientRepository ingredients,
+            final EntityManager entities,
+            final Mixtures mixtures) {
         this.ingredients = ingredients;
         this.entities = entities;
+        this.mixtures = mixtures;
     }
 
     @Transactional(readOnly = true)
@@ -77,6 +83,16 @@ public class LarderService {
         return IngredientView.of(ingredients.saveAndFlush(entity));
     }
 
+    /**
+     * What is melted together, looked up.
+     *
+     * @throws OutOfRangeException when a part is unknown, or they are not 100 % together
+     */
+    @Transactional(readOnly = true)
+    public CouvertureMixture mixture(final List<IngredientDraft.PartDraft> parts) {
+        return mixtures.of(parts == null ? List.of() : parts);
+    }
+
     /** How fluid the bag of a couverture says it is; medium where it does not. */
     @Transactional(readOnly = true)
     public FluidityClass fluidity(final String id) {
@@ -101,8 +117,10 @@ public class LarderService {
                 draft.version(),
                 known.map(IngredientEntity::version).orElse(null));
         final IngredientEntity entity = known.orElseGet(() -> new IngredientEntity(id));
-        entity.take(draft);
-        return IngredientView.of(ingredients.saveAndFlush(entity));
+        entity.take(mixtures.mixed(draft));
+        final IngredientEntity kept = ingredients.saveAndFlush(entity);
+        mixtures.follow(id);
+        return IngredientView.of(kept);
     }
 
     /** Writes an ingredient, new or known; used by the import. */
@@ -110,8 +128,9 @@ public class LarderService {
     public void put(final String id, final IngredientDraft draft) {
         final Optional<IngredientEntity> known = ingredients.findById(id);
         final IngredientEntity entity = known.orElseGet(() -> new IngredientEntity(id));
-        entity.take(draft);
+        entity.take(mixtures.mixed(draft));
         ingredients.save(entity);
+        mixtures.follow(id);
     }
 
     @Transactional(readOnly = true)
@@ -219,13 +238,16 @@ public class LarderService {
                 if (!at.containsKey(id)) {
                     at.put(id, new IngredientEntity(id));
                 }
-                at.get(id).take(drafts.get(id));
+                at.get(id).take(mixtures.mixed(drafts.get(id)));
                 entities.persist(at.get(id));
             }
             entities.flush();
             // What is written need not be compared again by the next flush.
             at.values().forEach(entities::detach);
             told.accept(from + some.size());
+        }
+        if (ingredients.anyMixture()) {
+            ids.forEach(mixtures::follow);
         }
     }
 

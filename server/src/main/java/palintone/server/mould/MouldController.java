@@ -3,6 +3,9 @@ package palintone.server.mould;
 import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,9 +23,11 @@ import palintone.server.web.PutAway;
 class MouldController {
 
     private final MouldService moulds;
+    private final MouldPhotos photos;
 
-    MouldController(final MouldService moulds) {
+    MouldController(final MouldService moulds, final MouldPhotos photos) {
         this.moulds = moulds;
+        this.photos = photos;
     }
 
     @GetMapping
@@ -47,6 +52,25 @@ class MouldController {
     @GetMapping("/{id}")
     MouldView mould(@PathVariable final String id) {
         return moulds.view(id);
+    }
+
+    /** The photo its outline is drawn over. */
+    @GetMapping("/{id}/photo")
+    ResponseEntity<byte[]> photo(@PathVariable final String id) {
+        final MouldPhotos.Photo photo = photos.of(id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(photo.type()))
+                .body(photo.picture());
+    }
+
+    @PutMapping(path = "/{id}/photo", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    void keepPhoto(@PathVariable final String id, @RequestBody final byte[] picture) {
+        photos.keep(id, picture);
+    }
+
+    @DeleteMapping("/{id}/photo")
+    void removePhoto(@PathVariable final String id) {
+        photos.remove(id);
     }
 
     @PostMapping("/trial")

@@ -17,6 +17,7 @@ import palintone.core.substance.Allergen;
 /**
  * A mould as somebody writes it down. Of the measures only those count that the shape asks for.
  *
+ * @param unlike cavities of another shape, which stay empty; none where it is left out
  * @param version of the state that was changed; null for something new
  */
 public record MouldDraft(
@@ -31,6 +32,7 @@ public record MouldDraft(
         @Nullable Double waterC,
         @Nullable List<@NotNull @Valid DrawnPoint> outline,
         int cavities,
+        @Nullable Integer unlike,
         int rows,
         int owned,
         @NotNull MouldBody.Material material,
@@ -123,6 +125,7 @@ public record MouldDraft(
                                 .map(p -> new DrawnPoint(p.acrossMm(), p.downMm()))
                                 .toList(),
                 mould.cavities(),
+                mould.unlike() == 0 ? null : mould.unlike(),
                 mould.rows(),
                 mould.owned(),
                 mould.body().material(),
@@ -151,6 +154,7 @@ public record MouldDraft(
                 rows,
                 owned,
                 new MouldBody(material, build, wallMm),
-                new MouldState(scratched, lastHeld));
+                new MouldState(scratched, lastHeld),
+                unlike == null ? 0 : unlike);
     }
 }

@@ -57,6 +57,7 @@ public class MouldEntity {
     private List<PointRow> outline = new ArrayList<>();
 
     private int cavities;
+    private int unlike;
 
     @Column(name = "rows_of")
     private int rows;
@@ -126,6 +127,7 @@ public class MouldEntity {
         outline.clear();
         measures.outline().forEach(p -> outline.add(new PointRow(p.acrossMm(), p.downMm())));
         cavities = checked.cavities();
+        unlike = checked.unlike();
         rows = checked.rows();
         owned = checked.owned();
         material = checked.body().material();
@@ -145,7 +147,8 @@ public class MouldEntity {
                 rows,
                 owned,
                 new MouldBody(material, build, wallMm),
-                new MouldState(scratched, lastHeld));
+                new MouldState(scratched, lastHeld),
+                unlike);
     }
 
     Measures measures() {

@@ -111,7 +111,7 @@ public class FilledPieces {
                                                                         "filling", grams, 0, 1e6,
                                                                         "g")
                                                                 / each),
-                                piece.mould().cavities(),
+                                piece.mould().usable(),
                                 piece.layers().size(),
                                 FigureView.of(
                                         WarmestFill.celsius(

@@ -89,7 +89,7 @@ public class MouldTrials {
                         new MouldFillView(
                                 mould.id(),
                                 mould.name(),
-                                mould.cavities(),
+                                mould.usable(),
                                 mould.owned(),
                                 each,
                                 (int) Math.floor(cooked.yieldG() / each)));

@@ -15,6 +15,7 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.piece.FillingLayer;
@@ -30,6 +31,11 @@ import palintone.server.mould.MouldEntity;
 @Table(name = "moulded_piece")
 @DiscriminatorValue("MOULDED")
 public class MouldedPieceEntity extends PieceEntity {
+
+    /** Null where the cap is of what the shell is of. */
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "cap_couverture_id")
+    private IngredientEntity capCouverture;
 
     private double shellMm;
     private double headRoomMm;
@@ -131,9 +137,15 @@ public class MouldedPieceEntity extends PieceEntity {
             final PieceDraft.Moulded draft,
             final MouldEntity mould,
             final IngredientEntity couverture,
+            final IngredientEntity newCap,
+            final Worn worn,
             final List<LayerRow> newLayers,
             final List<InsertRow> newInserts) {
-        take(draft.name(), draft.story(), mould, couverture, draft.coat(), draft.labelG());
+        take(draft.name(), draft.story(), mould, couverture, worn, draft.labelG());
+        if (newCap != null) {
+            castable("couverture of the cap", newCap);
+        }
+        capCouverture = newCap;
         shellMm = draft.shellMm();
         headRoomMm = draft.headRoomMm();
         layers.clear();
@@ -158,10 +170,11 @@ public class MouldedPieceEntity extends PieceEntity {
                 name(),
                 mould().mould(),
                 couverture(),
+                Optional.ofNullable(capCouverture).flatMap(IngredientEntity::couverture),
                 shellMm,
                 headRoomMm,
                 fillings,
-                colour());
+                dress());
     }
 
     private List<Inclusion> insertsOf(final int layer) {
@@ -206,10 +219,12 @@ public class MouldedPieceEntity extends PieceEntity {
                 story(),
                 mould().id(),
                 couvertureId(),
-                coat(),
+                capCouverture == null ? null : capCouverture.id(),
+                coatDrafts(),
                 shellMm,
                 headRoomMm,
                 drafts,
+                finishDrafts(),
                 labelOrNull(),
                 version());
     }

@@ -5,12 +5,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import palintone.core.figure.Sentence;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.Materials;
+import palintone.core.piece.MouldedPiece;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -34,14 +36,16 @@ public record NeedsView(
         FigureView toMelt,
         FigureView comesBack,
         List<FillingView> fillings,
-        @Nullable FigureView colour,
+        List<FigureView> colours,
+        @Nullable CapNeedView cap,
         List<InclusionNeedView> inclusions,
         List<FetchView> fetch,
         List<Allergen> allergens,
         BandView melt,
         BandView work,
         TemperView temper,
-        int steps) {
+        int steps,
+        List<SentenceView> remarks) {
 
     /** How its bowl is brought into temper. */
     public record TemperView(
@@ -100,7 +104,28 @@ public record NeedsView(
     /** One thing to fetch from the larder. */
     public record FetchView(String ingredient, double grams) {}
 
-    static NeedsView of(final BatchPlan plan) {
+    /** What is melted for caps of another couverture. */
+    public record CapNeedView(String couverture, FigureView toMelt) {
+
+        @Nullable
+        static CapNeedView of(final Materials needs) {
+            return needs.capMelt()
+                    .map(
+                            melt ->
+                                    new CapNeedView(
+                                            ((MouldedPiece) needs.piece())
+                                                    .cap()
+                                                    .ingredient()
+                                                    .name(),
+                                            FigureView.of(melt)))
+                    .orElse(null);
+        }
+    }
+
+    /**
+     * @param remarks what stands against it, of the house's tools and colours
+     */
+    static NeedsView of(final BatchPlan plan, final List<Sentence> remarks) {
         final Materials needs = plan.materials();
         final TemperTargets targets = plan.place().temper().order().targets();
         return new NeedsView(
@@ -111,7 +136,8 @@ public record NeedsView(
                 FigureView.of(needs.toMelt()),
                 FigureView.of(needs.comesBack()),
                 fillings(needs),
-                needs.colour().map(FigureView::of).orElse(null),
+                needs.colours().stream().map(FigureView::of).toList(),
+                CapNeedView.of(needs),
                 needs.inclusions().stream().map(NeedsView::inclusion).toList(),
                 needs.toFetch().stream()
                         .map(p -> new FetchView(p.ingredient().name(), p.massG()))
@@ -120,7 +146,8 @@ public record NeedsView(
                 BandView.of(targets.melt()),
                 BandView.of(targets.work()),
                 TemperView.of(plan.place().temper()),
-                plan.process().tasks().size());
+                plan.process().tasks().size(),
+                remarks.stream().map(SentenceView::of).toList());
     }
 
     private static InclusionNeedView inclusion(final Materials.InclusionNeed need) {

@@ -13,6 +13,10 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
+import palintone.core.piece.ColourCoat;
+import palintone.core.piece.Finish;
+import palintone.server.colour.ColourEntity;
+import palintone.server.colour.ColourShelf;
 import palintone.server.filling.FillingEntity;
 import palintone.server.filling.FillingNotes;
 import palintone.server.filling.FillingRepository;
@@ -36,6 +40,7 @@ public class PieceBooks {
     private final LarderService larder;
     private final HouseService houses;
     private final FillingNotes notes;
+    private final ColourShelf colours;
 
     PieceBooks(
             final PieceRepository pieces,
@@ -43,13 +48,15 @@ public class PieceBooks {
             final FillingRepository fillings,
             final LarderService larder,
             final HouseService houses,
-            final FillingNotes notes) {
+            final FillingNotes notes,
+            final ColourShelf colours) {
         this.pieces = pieces;
         this.moulds = moulds;
         this.fillings = fillings;
         this.larder = larder;
         this.houses = houses;
         this.notes = notes;
+        this.colours = colours;
     }
 
     /**
@@ -143,14 +150,50 @@ public class PieceBooks {
             final MouldedPieceEntity entity =
                     of(MouldedPieceEntity.class, known).orElseGet(() -> new MouldedPieceEntity(id));
             final List<PieceDraft.Layer> layers = given("layers", moulded.layers());
-            entity.take(moulded, mould, couverture, layers(layers), inserts(layers));
+            final IngredientEntity cap =
+                    moulded.capCouverture() == null || moulded.capCouverture().isBlank()
+                            ? null
+                            : larder.byId(moulded.capCouverture());
+            entity.take(
+                    moulded, mould, couverture, cap, worn(draft), layers(layers), inserts(layers));
             return entity;
         }
         final PieceDraft.Solid solid = (PieceDraft.Solid) draft;
         final SolidPieceEntity entity =
                 of(SolidPieceEntity.class, known).orElseGet(() -> new SolidPieceEntity(id));
-        entity.take(solid, mould, couverture, inclusions(given("inclusions", solid.inclusions())));
+        entity.take(
+                solid,
+                mould,
+                couverture,
+                worn(draft),
+                inclusions(given("inclusions", solid.inclusions())));
         return entity;
+    }
+
+    /** Colours looked up by their id, or taken by name. */
+    private PieceEntity.Worn worn(final PieceDraft draft) {
+        final List<PieceEntity.CoatRow> coats = new ArrayList<>();
+        for (final PieceDraft.Coat coat :
+                draft.colours() == null ? List.<PieceDraft.Coat>of() : draft.colours()) {
+            final ColourEntity colour =
+                    coat.colour() == null || coat.colour().isBlank()
+                            ? null
+                            : colours.byId(coat.colour());
+            coats.add(
+                    new PieceEntity.CoatRow(
+                            colour,
+                            new ColourCoat(
+                                    colour == null ? coat.name() : colour.name(),
+                                    given("film of the colour", coat.filmMm()),
+                                    coat.how() == null ? ColourCoat.How.SPRAYED : coat.how())));
+        }
+        final List<Finish> finishes =
+                draft.finishes() == null
+                        ? List.of()
+                        : draft.finishes().stream()
+                                .map(f -> new Finish(given("finishing", f.kind()), f.words()))
+                                .toList();
+        return new PieceEntity.Worn(coats, finishes);
     }
 
     /** A piece stays of the kind it is. */

@@ -9,10 +9,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.Stream;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.ColourCoat;
+import palintone.core.piece.Finish;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
 
@@ -40,8 +40,13 @@ public sealed interface PieceDraft {
 
     String couverture();
 
+    /** Coats of colour in the mould, the one seen outermost first. */
     @Nullable
-    Coat colour();
+    List<Coat> colours();
+
+    /** What is done to it at the end, in order. */
+    @Nullable
+    List<Finishing> finishes();
 
     /** What its label promises, g; null where nothing is promised. */
     @Nullable
@@ -51,13 +56,21 @@ public sealed interface PieceDraft {
     @Nullable
     Long version();
 
-    /** The colour, where there is one. */
-    default Optional<ColourCoat> coat() {
-        return Optional.ofNullable(colour()).map(c -> new ColourCoat(c.name(), c.filmMm()));
-    }
+    /**
+     * Coloured cocoa butter in the mould: one of the house, or one only named.
+     *
+     * @param colour id of one of the house
+     * @param name where it is none of those
+     * @param how it is brought on; sprayed where nobody says
+     */
+    record Coat(
+            @Nullable String colour,
+            @Nullable String name,
+            @NotNull Double filmMm,
+            @Nullable ColourCoat.How how) {}
 
-    /** Coloured cocoa butter in the mould. */
-    record Coat(@NotNull String name, @NotNull Double filmMm) {}
+    /** One finishing, and with what. */
+    record Finishing(@NotNull Finish.Kind kind, @Nullable String words) {}
 
     /**
      * One filling and how much of it: by share of the room, by grams or by height; none of the
@@ -102,6 +115,7 @@ public sealed interface PieceDraft {
     /**
      * A filled piece.
      *
+     * @param capCouverture where the cap is of another
      * @param layers first in first
      */
     @Schema(name = "MouldedPieceDraft")
@@ -110,10 +124,12 @@ public sealed interface PieceDraft {
             @NotNull String story,
             @NotNull String mould,
             @NotNull String couverture,
-            @Nullable @Valid Coat colour,
+            @Nullable String capCouverture,
+            @Nullable List<@NotNull @Valid Coat> colours,
             double shellMm,
             double headRoomMm,
             @NotNull List<@NotNull @Valid Layer> layers,
+            @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
@@ -129,9 +145,10 @@ public sealed interface PieceDraft {
             @NotNull String story,
             @NotNull String mould,
             @NotNull String couverture,
-            @Nullable @Valid Coat colour,
+            @Nullable List<@NotNull @Valid Coat> colours,
             @NotNull List<@NotNull @Valid In> inclusions,
             @Nullable @Valid Pressed relief,
+            @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)
             implements PieceDraft {}

@@ -1,23 +1,36 @@
 package palintone.server.piece;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.DiscriminatorColumn;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Inheritance;
 import jakarta.persistence.InheritanceType;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.piece.ColourCoat;
+import palintone.core.piece.Dress;
+import palintone.core.piece.Finish;
 import palintone.core.piece.Piece;
 import palintone.core.temper.Couverture;
+import palintone.server.colour.ColourEntity;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.mould.MouldEntity;
 
@@ -40,10 +53,15 @@ public abstract class PieceEntity {
     @ManyToOne(fetch = FetchType.LAZY)
     private IngredientEntity couverture;
 
-    /** Null where the piece is not coloured. */
-    private String colourName;
+    @ElementCollection
+    @CollectionTable(name = "piece_coat", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "position")
+    private List<CoatRow> coats = new ArrayList<>();
 
-    private Double colourFilmMm;
+    @ElementCollection
+    @CollectionTable(name = "piece_finish", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "position")
+    private List<FinishRow> finishes = new ArrayList<>();
 
     /** Null where no label promises a weight. */
     @Column(name = "label_g")
@@ -52,6 +70,63 @@ public abstract class PieceEntity {
     private boolean archived;
 
     @Version private Long version;
+
+    /** One coat of colour; of a colour of the house, or only named. */
+    @Embeddable
+    public static class CoatRow {
+
+        @ManyToOne(fetch = FetchType.LAZY)
+        @JoinColumn(name = "colour_id")
+        private ColourEntity colour;
+
+        private String name;
+        private double filmMm;
+
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private ColourCoat.How how;
+
+        protected CoatRow() {}
+
+        CoatRow(final ColourEntity colour, final ColourCoat coat) {
+            this.colour = colour;
+            name = coat.name();
+            filmMm = coat.thicknessMm();
+            how = coat.how();
+        }
+
+        ColourCoat coat() {
+            return new ColourCoat(colour == null ? name : colour.name(), filmMm, how);
+        }
+
+        PieceDraft.Coat draft() {
+            return new PieceDraft.Coat(
+                    colour == null ? null : colour.id(), colour == null ? name : null, filmMm, how);
+        }
+
+        PieceView.CoatView view() {
+            return new PieceView.CoatView(
+                    coat().name(), colour == null ? null : colour.tint(), draft());
+        }
+    }
+
+    /** One finishing. */
+    @Embeddable
+    public static class FinishRow {
+
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private Finish.Kind kind;
+
+        private String words;
+
+        protected FinishRow() {}
+
+        FinishRow(final Finish finish) {
+            kind = finish.kind();
+            words = finish.words();
+        }
+    }
 
     protected PieceEntity() {}
 
@@ -72,9 +147,25 @@ public abstract class PieceEntity {
     /** The piece as it would be written down. */
     abstract PieceDraft draft();
 
-    /** Its colour as it would be written down; null where it has none. */
-    protected PieceDraft.Coat coat() {
-        return colourName == null ? null : new PieceDraft.Coat(colourName, colourFilmMm);
+    /** Its colours as they would be written down. */
+    protected List<PieceDraft.Coat> coatDrafts() {
+        return coats.stream().map(CoatRow::draft).toList();
+    }
+
+    /** Its finishings as they would be written down. */
+    protected List<PieceDraft.Finishing> finishDrafts() {
+        return finishes.stream().map(f -> new PieceDraft.Finishing(f.kind, f.words)).toList();
+    }
+
+    List<PieceView.CoatView> coatViews() {
+        return coats.stream().map(CoatRow::view).toList();
+    }
+
+    /** What it wears, as the core knows it. */
+    protected Dress dress() {
+        return new Dress(
+                coats.stream().map(CoatRow::coat).toList(),
+                finishes.stream().map(f -> new Finish(f.kind, f.words)).toList());
     }
 
     /** Takes over what every kind has; what the core refuses must not be kept. */
@@ -83,12 +174,9 @@ public abstract class PieceEntity {
             final String newStory,
             final MouldEntity newMould,
             final IngredientEntity newCouverture,
-            final Optional<ColourCoat> colour,
+            final Worn worn,
             final Double newLabelG) {
-        if (newCouverture.couverture().isEmpty()) {
-            throw new OutOfRangeException(
-                    "couverture", newCouverture.id(), "an ingredient marked dark, milk or white");
-        }
+        castable("couverture", newCouverture);
         if (newLabelG != null) {
             Require.positive("weight on the label", newLabelG, 20_000, "g");
         }
@@ -97,8 +185,21 @@ public abstract class PieceEntity {
         story = Require.text("story", newStory, LONGEST_STORY);
         mould = newMould;
         couverture = newCouverture;
-        colourName = colour.map(ColourCoat::name).orElse(null);
-        colourFilmMm = colour.map(ColourCoat::thicknessMm).orElse(null);
+        coats.clear();
+        coats.addAll(worn.coats());
+        finishes.clear();
+        worn.finishes().forEach(finish -> finishes.add(new FinishRow(finish)));
+    }
+
+    /** Colours and finishings, looked up. */
+    record Worn(List<CoatRow> coats, List<Finish> finishes) {}
+
+    /** Refuses what is not tempered and cast. */
+    protected static void castable(final String field, final IngredientEntity ingredient) {
+        if (ingredient.couverture().isEmpty()) {
+            throw new OutOfRangeException(
+                    field, ingredient.id(), "an ingredient marked dark, milk or white");
+        }
     }
 
     /** Builds it once, so that the core has its say. */
@@ -133,10 +234,6 @@ public abstract class PieceEntity {
 
     String couvertureId() {
         return couverture.id();
-    }
-
-    Optional<ColourCoat> colour() {
-        return Optional.ofNullable(colourName).map(c -> new ColourCoat(c, colourFilmMm));
     }
 
     OptionalDouble labelG() {

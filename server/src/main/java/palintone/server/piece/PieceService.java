@@ -3,10 +3,12 @@ package palintone.server.piece;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
@@ -16,6 +18,7 @@ import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.tool.Tools;
 import palintone.core.work.BatchPlan;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -69,13 +72,35 @@ public class PieceService {
 
     @Transactional(readOnly = true)
     public NeedsView needs(final String id, final BatchWish wish) {
-        return NeedsView.of(plan(id, wish));
+        final HouseEntity house = houses.house();
+        final BatchPlan plan = plan(id, wish, house);
+        return NeedsView.of(plan, remarks(plan, house.tools()));
+    }
+
+    /** Where the tools of the house set a limit. */
+    private static List<Sentence> remarks(final BatchPlan plan, final Tools tools) {
+        final Materials needs = plan.materials();
+        final List<Sentence> remarks =
+                Tools.said(
+                        tools.melting(needs.toMelt().value()),
+                        tools.cooling(needs.size().moulds()),
+                        tools.reading(plan.place().temper().order().targets().work()));
+        needs.fillings().stream()
+                .flatMap(filling -> filling.recipe().portions().stream())
+                .map(p -> tools.weighing(p.ingredient().name(), p.massG()))
+                .flatMap(Optional::stream)
+                .distinct()
+                .forEach(remarks::add);
+        return remarks;
     }
 
     /** The batch as it would be made today. */
     @Transactional(readOnly = true)
     public BatchPlan plan(final String id, final BatchWish wish) {
-        final HouseEntity house = houses.house();
+        return plan(id, wish, houses.house());
+    }
+
+    private BatchPlan plan(final String id, final BatchWish wish, final HouseEntity house) {
         final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
         final Piece piece = shelved.piece();
         final Materials needs =
@@ -124,7 +149,8 @@ public class PieceService {
                 house.firstCabinetC(),
                 house.heat(),
                 wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
-                wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT);
+                wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
+                house.darkWindow());
     }
 
     private PieceEntity byId(final String id) {

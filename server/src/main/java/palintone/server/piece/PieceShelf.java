@@ -35,6 +35,10 @@ class PieceShelf {
               from mould m join piece p on p.mould_id = m.id where p.id = :id
             union all select concat('c ', i.id), i.version
               from ingredient i join piece p on p.couverture_id = i.id where p.id = :id
+            union all select concat('k ', i.id), i.version
+              from ingredient i join moulded_piece p on p.cap_couverture_id = i.id where p.id = :id
+            union all select concat('l ', c.id), c.version
+              from colour c join piece_coat t on t.colour_id = c.id where t.piece_id = :id
             union all select concat('s ', i.id), i.version
               from ingredient i join solid_inclusion s on s.ingredient_id = i.id
               where s.piece_id = :id

@@ -111,10 +111,13 @@ public sealed interface PieceView {
         }
     }
 
-    @Nullable
-    private static PieceDraft.Coat coat(final Piece piece) {
-        return piece.colour().map(c -> new PieceDraft.Coat(c.name(), c.thicknessMm())).orElse(null);
-    }
+    /**
+     * One coat of colour.
+     *
+     * @param tint how it looks; null where the house has no such colour
+     * @param asked as it was written down
+     */
+    record CoatView(String name, @Nullable String tint, PieceDraft.Coat asked) {}
 
     @Nullable
     private static Double label(final PieceEntity entity) {
@@ -133,15 +136,17 @@ public sealed interface PieceView {
             String couverture,
             String couvertureId,
             CouvertureKind couvertureKind,
-            @Nullable String colour,
             SectionView section,
             List<FigureView> parts,
             FigureView whole,
             double shellMm,
             double headRoomMm,
+            @Nullable String capCouvertureId,
+            CouvertureKind capKind,
             String mouldId,
             List<LayerView> layers,
-            @Nullable PieceDraft.Coat coat,
+            List<CoatView> coats,
+            List<PieceDraft.Finishing> finishes,
             @Nullable QualitiesView qualities,
             @Nullable Double labelG,
             boolean archived,
@@ -161,20 +166,22 @@ public sealed interface PieceView {
                     piece.name(),
                     entity.story(),
                     piece.mould().name(),
-                    piece.mould().cavities(),
+                    piece.mould().usable(),
                     piece.mould().owned(),
                     piece.couverture().ingredient().name(),
                     piece.couverture().ingredient().id(),
                     piece.couverture().kind(),
-                    piece.colour().map(coat -> coat.name()).orElse(null),
                     SectionView.of(piece.section()),
                     piece.masses().parts().stream().map(FigureView::of).toList(),
                     FigureView.of(piece.masses().whole()),
                     piece.shellMm(),
                     piece.headRoomMm(),
+                    piece.capCouverture().map(c -> c.ingredient().id()).orElse(null),
+                    piece.cap().kind(),
                     piece.mould().id(),
                     piece.layers().stream().map(LayerView::of).toList(),
-                    PieceView.coat(piece),
+                    entity.coatViews(),
+                    entity.finishDrafts(),
                     QualitiesView.of(entity, piece, around),
                     PieceView.label(entity),
                     entity.archived(),
@@ -193,7 +200,6 @@ public sealed interface PieceView {
             int mouldsOwned,
             String couverture,
             CouvertureKind couvertureKind,
-            @Nullable String colour,
             SectionView section,
             List<FigureView> parts,
             FigureView whole,
@@ -201,7 +207,8 @@ public sealed interface PieceView {
             String couvertureId,
             List<InclusionView> inclusions,
             @Nullable PieceDraft.Pressed relief,
-            @Nullable PieceDraft.Coat coat,
+            List<CoatView> coats,
+            List<PieceDraft.Finishing> finishes,
             @Nullable QualitiesView qualities,
             @Nullable Double labelG,
             boolean archived,
@@ -221,11 +228,10 @@ public sealed interface PieceView {
                     piece.name(),
                     entity.story(),
                     piece.mould().name(),
-                    piece.mould().cavities(),
+                    piece.mould().usable(),
                     piece.mould().owned(),
                     piece.couverture().ingredient().name(),
                     piece.couverture().kind(),
-                    piece.colour().map(coat -> coat.name()).orElse(null),
                     SectionView.of(piece.section()),
                     piece.masses().parts().stream().map(FigureView::of).toList(),
                     FigureView.of(piece.masses().whole()),
@@ -235,7 +241,8 @@ public sealed interface PieceView {
                     piece.relief()
                             .map(r -> new PieceDraft.Pressed(r.depthMm(), r.share() * 100))
                             .orElse(null),
-                    PieceView.coat(piece),
+                    entity.coatViews(),
+                    entity.finishDrafts(),
                     QualitiesView.of(entity, piece, around),
                     PieceView.label(entity),
                     entity.archived(),

@@ -81,8 +81,9 @@ public class SolidPieceEntity extends PieceEntity {
             final PieceDraft.Solid draft,
             final MouldEntity mould,
             final IngredientEntity couverture,
+            final Worn worn,
             final List<InclusionRow> newInclusions) {
-        take(draft.name(), draft.story(), mould, couverture, draft.coat(), draft.labelG());
+        take(draft.name(), draft.story(), mould, couverture, worn, draft.labelG());
         reliefMm = draft.relief() == null ? null : draft.relief().depthMm();
         reliefShare = draft.relief() == null ? null : draft.relief().sharePercent() / 100;
         inclusions.clear();
@@ -106,7 +107,7 @@ public class SolidPieceEntity extends PieceEntity {
                                                 row.placing))
                         .toList(),
                 Optional.ofNullable(reliefMm).map(mm -> new Relief(mm, reliefShare)),
-                colour());
+                dress());
     }
 
     @Override
@@ -121,11 +122,12 @@ public class SolidPieceEntity extends PieceEntity {
                 story(),
                 mould().id(),
                 couvertureId(),
-                coat(),
+                coatDrafts(),
                 inclusions.stream()
                         .map(row -> new PieceDraft.In(row.ingredientId(), row.eachG, row.placing))
                         .toList(),
                 reliefMm == null ? null : new PieceDraft.Pressed(reliefMm, reliefShare * 100),
+                finishDrafts(),
                 labelOrNull(),
                 version());
     }

@@ -51,8 +51,12 @@ public record BatchFacts(
         materials.add(new Material(Role.COUVERTURE, "couverture to melt", needs.toMelt().value()));
         needs.kept()
                 .forEach(k -> materials.add(new Material(Role.COUVERTURE, k.name(), k.value())));
-        needs.colour()
-                .ifPresent(c -> materials.add(new Material(Role.COLOUR, c.name(), c.value())));
+        needs.capMelt()
+                .ifPresent(
+                        melt ->
+                                materials.add(
+                                        new Material(Role.COUVERTURE, melt.name(), melt.value())));
+        needs.colours().forEach(c -> materials.add(new Material(Role.COLOUR, c.name(), c.value())));
         needs.fillings()
                 .forEach(
                         f ->

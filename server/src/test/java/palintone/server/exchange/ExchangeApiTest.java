@@ -35,7 +35,9 @@ class ExchangeApiTest {
         assertThat(answer.at("/file")).isEqualTo("ingredients.csv");
         assertThat(answer.number("/row")).isEqualTo(3);
         assertThat(answer.at("/field")).isEqualTo("composition");
-        assertThat(answer.at("/detail")).contains("83.0 g in 100 g").contains("Nothing was taken");
+        assertThat(answer.at("/detail"))
+                .contains("83.0 g in 100 g")
+                .contains("Nothing was imported");
         assertThat(ingredients()).isEqualTo(before);
     }
 

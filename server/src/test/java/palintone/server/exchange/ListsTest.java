@@ -211,9 +211,10 @@ class ListsTest {
                 workshop.importBytes(
                         "",
                         "ingredients.csv",
-                        ("id;name;water\n" + id + ";Crème brûlée;100\n")
+                        ("id;name;water\n" + id + ";Zuckersirup à la crème;100\n")
                                 .getBytes(Charset.forName("windows-1252")));
         assertThat(taken.status()).as(taken.text()).isEqualTo(200);
-        assertThat(workshop.get("/api/ingredients/" + id).at("/name")).isEqualTo("Crème brûlée");
+        assertThat(workshop.get("/api/ingredients/" + id).at("/name"))
+                .isEqualTo("Zuckersirup à la crème");
     }
 }

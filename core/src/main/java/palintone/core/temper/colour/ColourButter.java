@@ -48,7 +48,18 @@ public record ColourButter(
      * @return g
      */
     public static double sprayedG(final double areaMm2, final double filmMm) {
-        return areaMm2 * filmMm / 1000 * BUTTER_G_PER_ML / CAUGHT;
+        return brushedG(areaMm2, filmMm) / CAUGHT;
+    }
+
+    /**
+     * What lies on a wall in a film.
+     *
+     * @param areaMm2 of the wall, mm²
+     * @param filmMm thickness, mm
+     * @return g
+     */
+    public static double brushedG(final double areaMm2, final double filmMm) {
+        return areaMm2 * filmMm / 1000 * BUTTER_G_PER_ML;
     }
 
     /**

@@ -26,7 +26,7 @@ class CouverturesList extends IngredientsList {
 
     @Override
     public void check(final String id, final ObjectNode thing) {
-        if (draft(thing).couverture() == null) {
+        if (draft(thing).couverture() == null && !draft(thing).isMixture()) {
             throw new OutOfRangeException("couverture", "empty", "dark, milk or white");
         }
         super.check(id, thing);

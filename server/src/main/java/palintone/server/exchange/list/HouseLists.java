@@ -22,7 +22,14 @@ public class HouseLists {
 
     /** In the order in which they lean on each other. */
     static final List<String> ORDER =
-            List.of("house", "ingredients", "couvertures", "moulds", "fillings", "pieces");
+            List.of(
+                    "house",
+                    "ingredients",
+                    "couvertures",
+                    "colours",
+                    "moulds",
+                    "fillings",
+                    "pieces");
 
     private final Map<String, HouseList> lists = new LinkedHashMap<>();
     private final ListImport imports;

@@ -82,7 +82,11 @@ class IngredientsList extends DraftList<IngredientDraft> {
             throw new OutOfRangeException(
                     "density_g_per_ml", thing.path("densityGPerMl").asString(), "more than 0");
         }
-        draft(thing).check(id);
+        final IngredientDraft draft = draft(thing);
+        // A mixture is looked at when its parts are written.
+        if (!draft.isMixture()) {
+            draft.check(id);
+        }
     }
 
     @Override
@@ -93,7 +97,13 @@ class IngredientsList extends DraftList<IngredientDraft> {
     @Override
     public void writeAll(final Map<String, ObjectNode> things, final Writing writing) {
         final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
-        things.forEach((id, thing) -> drafts.put(id, draft(thing)));
+        final Map<String, IngredientDraft> mixtures = new LinkedHashMap<>();
+        things.forEach(
+                (id, thing) -> {
+                    final IngredientDraft draft = draft(thing);
+                    (draft.isMixture() ? mixtures : drafts).put(id, draft);
+                });
         larder.putAll(drafts, writing::done);
+        mixtures.forEach((id, draft) -> writing.each(id, () -> larder.put(id, draft)));
     }
 }

@@ -50,6 +50,11 @@ class PiecesList extends DraftList<PieceDraft> {
         thing.put(
                 Columns.KIND,
                 thing.path(Columns.KIND).asString().toUpperCase(java.util.Locale.ROOT));
+        // And one colour, sprayed.
+        final var one = thing.remove("colour");
+        if (one instanceof ObjectNode && thing.path("colours").isMissingNode()) {
+            thing.putArray("colours").add(one);
+        }
         unlessGiven(thing, "story", thing.path("name").asString("—"));
         if ("SOLID".equals(thing.path(Columns.KIND).asString())) {
             listUnlessGiven(thing, "inclusions");

@@ -1,0 +1,96 @@
+package palintone.core.temper.colour;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+
+/**
+ * A coloured cocoa butter on the shelf.
+ *
+ * @param name of the colour
+ * @param base what carries it
+ * @param sharePercent of colour in it by mass, 0.1 to 30 %
+ * @param dissolves in what the colour dissolves or is ground
+ * @param strained whether it was strained after blending
+ * @param useC where it is used, in temper, 24 to 40 °C
+ * @param leftG what is left of it, g
+ */
+public record ColourStock(
+        String name,
+        Base base,
+        double sharePercent,
+        Dissolves dissolves,
+        boolean strained,
+        double useC,
+        double leftG) {
+
+    /** What carries a colour. */
+    public enum Base {
+        COCOA_BUTTER("cocoa butter"),
+        /** Cocoa butter that holds a white pigment already. */
+        WHITE_COCOA_BUTTER("white cocoa butter"),
+        COUVERTURE("white couverture and cocoa butter");
+
+        private final String words;
+
+        Base(final String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** In what a colour dissolves or is ground. */
+    public enum Dissolves {
+        FAT,
+        WATER
+    }
+
+    /**
+     * @throws OutOfRangeException when a number is impossible, or the colour is not for fat
+     */
+    public ColourStock {
+        Require.text("name", name, 120);
+        if (dissolves == Dissolves.WATER) {
+            throw new OutOfRangeException(
+                    "colour",
+                    "water-soluble",
+                    "fat-soluble: water-based colour beads up on cocoa butter, stays wet, and"
+                            + " seizes the bowl");
+        }
+        Require.between("share of colour", sharePercent, 0.1, 30, "%");
+        Require.between("temperature in use", useC, 24, 40, "°C");
+        Require.between("what is left", leftG, 0, 100_000, "g");
+    }
+
+    /** What to know before it is used. */
+    public List<Sentence> remarks() {
+        final List<Sentence> remarks = new ArrayList<>();
+        if (!strained) {
+            remarks.add(
+                    Sentence.of(
+                            "Not strained yet: specks block the gun and show as dots. Strain it"
+                                    + " warm through a fine cloth."));
+        }
+        if (useC > 32) {
+            remarks.add(
+                    Sentence.of(
+                                    "At {use} cocoa butter is out of temper: it will look dull and"
+                                            + " stay in the mould. Bring it to {aim}.")
+                            .with("use", useC, Unit.CELSIUS)
+                            .with("aim", 29, Unit.CELSIUS));
+        }
+        if (base == Base.WHITE_COCOA_BUTTER) {
+            remarks.add(
+                    Sentence.of(
+                            "White pigments are not permitted everywhere: the local food authority"
+                                    + " says which."));
+        }
+        return remarks;
+    }
+}

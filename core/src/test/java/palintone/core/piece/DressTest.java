@@ -1,0 +1,217 @@
+package palintone.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.filling.Conditions;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
+import palintone.core.mould.MouldBody;
+import palintone.core.mould.MouldState;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+import palintone.core.substance.Allergen;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
+import palintone.core.work.BatchPlan;
+
+/** Colours in order, finishings, and a cap out of another bowl. */
+class DressTest {
+
+    private static final Couverture MILK = new Couverture(Samples.MILK_41, CouvertureKind.MILK);
+
+    private static MouldedPiece piece(final Optional<Couverture> cap, final Dress dress) {
+        return new MouldedPiece(
+                "p",
+                "P",
+                Samples.HALF_SPHERES,
+                Samples.dark(),
+                cap,
+                1.6,
+                2,
+                List.of(new FillingLayer(Samples.ganache(), 1)),
+                dress);
+    }
+
+    private static Materials needs(final MouldedPiece piece) {
+        return piece.materials(BatchSize.ofMoulds(4, 32), new BatchHabits(2, 0.25, 0.1));
+    }
+
+    private static List<Task> tasks(final MouldedPiece piece) {
+        final Materials needs = needs(piece);
+        return BatchPlan.of(needs, Samples.workplace(needs)).process().tasks();
+    }
+
+    private static Task first(final List<Task> tasks, final TaskKind kind) {
+        return tasks.stream().filter(t -> t.kind() == kind).findFirst().orElseThrow();
+    }
+
+    /** Wall of a half sphere 28 mm across: 2πr² = 12.315 cm²; 128 of them, film 0.05 mm. */
+    @Test
+    void eachCoatIsWeighedByWhatItCoversAndWhatIsCaught() {
+        final Dress dress =
+                new Dress(
+                        List.of(
+                                new ColourCoat("copper", 0.05, ColourCoat.How.SPLASHED),
+                                new ColourCoat("plum", 0.05, ColourCoat.How.SPRAYED)),
+                        List.of());
+        final Materials needs = needs(piece(Optional.empty(), dress));
+        final double filmG = 2 * Math.PI * 14 * 14 * 0.05 / 1000 * 0.93 * 128;
+        assertThat(needs.colours()).hasSize(2);
+        assertThat(needs.colours().get(0).value()).isCloseTo(filmG * 0.3 / 0.7, within(1e-6));
+        assertThat(needs.colours().get(1).value()).isCloseTo(filmG / 0.6, within(1e-6));
+    }
+
+    @Test
+    void coatsComeInOrderEachAfterTheOneBeforeHasSet() {
+        final List<Task> tasks =
+                tasks(
+                        piece(
+                                Optional.empty(),
+                                new Dress(
+                                        List.of(
+                                                new ColourCoat(
+                                                        "copper", 0.05, ColourCoat.How.LINED),
+                                                new ColourCoat("plum", 0.05)),
+                                        List.of())));
+        final List<Task> coats = tasks.stream().filter(t -> t.kind() == TaskKind.COLOUR).toList();
+        assertThat(coats).hasSize(2);
+        assertThat(coats.get(0).say().template()).startsWith("Draw lines").contains("copper");
+        assertThat(coats.get(1).say().template()).startsWith("Spray").contains("plum");
+        assertThat(coats.get(1).after().get(0).task()).isEqualTo(coats.get(0).number());
+        assertThat(coats.get(1).after().get(0).leastLagS()).isGreaterThanOrEqualTo(60);
+        assertThat(coats)
+                .allSatisfy(t -> assertThat(t.caution().orElseThrow()).contains("fat-soluble"));
+    }
+
+    @Test
+    void aCapOfAnotherCouvertureHasABowlWeightAllergensAndWindowOfItsOwn() {
+        final MouldedPiece same = piece(Optional.empty(), Dress.NONE);
+        final MouldedPiece other = piece(Optional.of(MILK), Dress.NONE);
+        final double ratio = MILK.castingDensityGPerMl() / Samples.dark().castingDensityGPerMl();
+        assertThat(other.masses().cap().value())
+                .isCloseTo(same.masses().cap().value() * ratio, within(1e-9));
+        assertThat(other.masses().shell().value()).isEqualTo(same.masses().shell().value());
+
+        final Materials needs = needs(other);
+        final double capsG = other.masses().cap().value() * 128;
+        assertThat(needs.capMelt().orElseThrow().value()).isGreaterThan(capsG);
+        // What is melted of the shell's couverture stays in shells or comes back.
+        assertThat(needs.toMelt().value() - needs.comesBack().value())
+                .isCloseTo(other.masses().shell().value() * 128, within(1e-6));
+        assertThat(needs.allergens()).contains(Allergen.MILK);
+        assertThat(needs.toFetch())
+                .anySatisfy(
+                        p -> {
+                            assertThat(p.ingredient().id()).isEqualTo("milk-41");
+                            assertThat(p.massG())
+                                    .isCloseTo(needs.capMelt().orElseThrow().value(), within(1e-9));
+                        });
+
+        final List<Task> tasks = tasks(other);
+        final Task bowl = first(tasks, TaskKind.CAP_BOWL);
+        assertThat(bowl.reading().orElseThrow().band().low()).isEqualTo(29);
+        assertThat(tasks).noneMatch(t -> t.kind() == TaskKind.TEMPER_AGAIN);
+        assertThat(first(tasks, TaskKind.CAP).say().values()).doesNotContainKey(Task.TAKES);
+        assertThat(first(tasks(same), TaskKind.CAP).say().values()).containsKey(Task.TAKES);
+        final PieceFigures figures =
+                PieceFigures.of(other, f -> Conditions.USUAL, 20, OptionalDouble.empty());
+        assertThat(figures.remarks()).anyMatch(r -> r.template().contains("second bowl"));
+    }
+
+    @Test
+    void finishingsStandWhereTheyAreDoneAndTheStickerNamesTheAllergens() {
+        final List<Task> tasks =
+                tasks(
+                        piece(
+                                Optional.empty(),
+                                new Dress(
+                                        List.of(),
+                                        List.of(
+                                                new Finish(Finish.Kind.TRANSFER, "stripes"),
+                                                new Finish(Finish.Kind.DUST, "copper lustre"),
+                                                new Finish(Finish.Kind.STICKER, "")))));
+        final List<Task> finishes =
+                tasks.stream().filter(t -> t.kind() == TaskKind.FINISH).toList();
+        assertThat(finishes).hasSize(3);
+        final int cap = first(tasks, TaskKind.CAP).number();
+        final int chill = first(tasks, TaskKind.CHILL_CAP).number();
+        final int out = first(tasks, TaskKind.DEMOULD).number();
+        assertThat(finishes.get(0).number()).isBetween(cap, chill);
+        assertThat(finishes.get(1).number()).isGreaterThan(out);
+        assertThat(finishes.get(1).caution().orElseThrow()).contains("fat-soluble");
+        assertThat(finishes.get(2).say().template()).contains("milk").contains("soya");
+    }
+
+    @Test
+    void tooManyOrTooThickColoursAreRefused() {
+        final ColourCoat thick = new ColourCoat("plum", 0.5);
+        assertThatThrownBy(() -> new Dress(List.of(thick, thick), List.of()))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("1.0 mm");
+        assertThatThrownBy(
+                        () ->
+                                new Dress(
+                                        Collections.nCopies(7, new ColourCoat("plum", 0.02)),
+                                        List.of()))
+                .isInstanceOf(OutOfRangeException.class);
+    }
+
+    @Test
+    void cavitiesUnlikeTheRestMakeNoPieces() {
+        final Mould mould =
+                new Mould(
+                        "m",
+                        "M",
+                        new HalfSphere(28),
+                        24,
+                        4,
+                        2,
+                        MouldBody.USUAL,
+                        MouldState.CLEAN,
+                        1);
+        final MouldedPiece piece =
+                new MouldedPiece(
+                        "p",
+                        "P",
+                        mould,
+                        Samples.dark(),
+                        1.6,
+                        2,
+                        List.of(new FillingLayer(Samples.ganache(), 1)),
+                        Optional.empty());
+        final BatchSize size = piece.batchOf(Optional.of(2), Optional.empty());
+        assertThat(size.pieces()).isEqualTo(46);
+        final Materials needs = piece.materials(size, new BatchHabits(2, 0.25, 0.1));
+        assertThat(
+                        first(
+                                        BatchPlan.of(needs, Samples.workplace(needs))
+                                                .process()
+                                                .tasks(),
+                                        TaskKind.MOULD)
+                                .say()
+                                .template())
+                .contains("unlike the rest stays empty");
+        assertThatThrownBy(
+                        () ->
+                                new Mould(
+                                        "m",
+                                        "M",
+                                        new HalfSphere(28),
+                                        1,
+                                        1,
+                                        1,
+                                        MouldBody.USUAL,
+                                        MouldState.CLEAN,
+                                        1))
+                .hasMessageContaining("cavities unlike the rest");
+    }
+}

@@ -1,0 +1,40 @@
+package palintone.server.colour;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.temper.colour.ColourStock;
+
+/**
+ * A coloured cocoa butter as somebody writes it down.
+ *
+ * @param sharePercent of colour in it, by mass
+ * @param useC where it is used, in temper
+ * @param leftG what is left of it
+ * @param tint how it looks, as #rrggbb, for drawings
+ * @param version of the state that was changed; null for something new
+ */
+public record ColourDraft(
+        @NotNull String name,
+        @NotNull ColourStock.Base base,
+        @NotNull Double sharePercent,
+        @NotNull ColourStock.Dissolves dissolves,
+        boolean strained,
+        @NotNull Double useC,
+        @NotNull Double leftG,
+        @NotNull String tint,
+        @Nullable Long version) {
+
+    /**
+     * As the core knows it.
+     *
+     * @throws OutOfRangeException when the core would not take it
+     */
+    public ColourStock stock() {
+        if (tint == null || !tint.matches("#[0-9a-fA-F]{6}")) {
+            throw new OutOfRangeException(
+                    "tint", String.valueOf(tint), "six digits after #, as #7a1f3d");
+        }
+        return new ColourStock(name, base, sharePercent, dissolves, strained, useC, leftG);
+    }
+}

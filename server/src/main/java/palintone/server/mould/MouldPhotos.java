@@ -1,0 +1,98 @@
+package palintone.server.mould;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.server.problem.NotHereException;
+
+/**
+ * Keeps photos of moulds. What comes in is decoded and written anew: so what is kept is a picture,
+ * and says nothing of where and by whom it was taken.
+ */
+@Service
+class MouldPhotos {
+
+    private static final int LARGEST = 10 * 1024 * 1024;
+
+    /** On its longer side, so that unfolding one does not fill the memory. */
+    private static final int MOST_PIXELS = 6000;
+
+    private static final String ALLOWED = "a JPEG or PNG picture";
+
+    private final MouldPhotoRepository photos;
+    private final MouldRepository moulds;
+
+    MouldPhotos(final MouldPhotoRepository photos, final MouldRepository moulds) {
+        this.photos = photos;
+        this.moulds = moulds;
+    }
+
+    /** A picture and what it is. */
+    record Photo(String type, byte[] picture) {}
+
+    /**
+     * @throws OutOfRangeException when it is no picture, or too large
+     */
+    @Transactional
+    public void keep(final String mould, final byte[] bytes) {
+        if (!moulds.existsById(mould)) {
+            throw new NotHereException("mould", mould);
+        }
+        if (bytes.length > LARGEST) {
+            throw new OutOfRangeException(
+                    "photo", bytes.length / 1024 / 1024 + " MB", "up to 10 MB");
+        }
+        final MouldPhotoEntity photo =
+                photos.findById(mould).orElseGet(() -> new MouldPhotoEntity(mould));
+        photo.take("image/jpeg", asJpeg(bytes));
+        photos.save(photo);
+    }
+
+    @Transactional(readOnly = true)
+    public Photo of(final String mould) {
+        return photos.findById(mould)
+                .map(photo -> new Photo(photo.type(), photo.picture()))
+                .orElseThrow(() -> new NotHereException("photo of mould", mould));
+    }
+
+    @Transactional
+    public void remove(final String mould) {
+        photos.deleteById(mould);
+    }
+
+    private static byte[] asJpeg(final byte[] bytes) {
+        try (ImageInputStream in =
+                ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            final Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new OutOfRangeException("photo", "no picture", ALLOWED);
+            }
+            final ImageReader reader = readers.next();
+            reader.setInput(in);
+            final int across = reader.getWidth(0);
+            final int down = reader.getHeight(0);
+            if (Math.max(across, down) > MOST_PIXELS) {
+                throw new OutOfRangeException(
+                        "photo",
+                        across + " × " + down + " pixels",
+                        "up to " + MOST_PIXELS + " on its longer side");
+            }
+            final BufferedImage read = reader.read(0);
+            final BufferedImage plain = new BufferedImage(across, down, BufferedImage.TYPE_INT_RGB);
+            plain.createGraphics().drawImage(read, 0, 0, java.awt.Color.WHITE, null);
+            final ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(plain, "jpeg", out);
+            return out.toByteArray();
+        } catch (IOException | IllegalArgumentException e) {
+            throw new OutOfRangeException("photo", "not readable", ALLOWED);
+        }
+    }
+}
