@@ -50,7 +50,9 @@ export const look = createVuetify({
     VTextarea: { variant: 'outlined', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', hideDetails: 'auto' },
     VAutocomplete: { variant: 'outlined', hideDetails: 'auto' },
+    VCombobox: { variant: 'outlined', hideDetails: 'auto' },
+    VFileInput: { variant: 'outlined', hideDetails: 'auto' },
     VCard: { variant: 'flat', rounded: 'lg' },
-    VBtnToggle: { rounded: 'md', variant: 'outlined', divided: true },
+    VBtnToggle: { rounded: 'md', variant: 'outlined', divided: true, color: 'secondary' },
   },
 })

@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/trial/moisture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thought"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/rooms": {
         parameters: {
             query?: never;
@@ -1955,6 +1971,7 @@ export interface components {
             opening?: components["schemas"]["DrawnPoint"][] | null;
             brim: components["schemas"]["FigureView"];
             release: components["schemas"]["ReleaseView"];
+            photo: boolean;
             archived: boolean;
             /** Format: int64 */
             version?: number | null;
@@ -3359,7 +3376,7 @@ export interface components {
         };
         FoundView: {
             /** @enum {string} */
-            kind: "PIECE" | "FILLING" | "INGREDIENT" | "COUVERTURE" | "MOULD" | "BATCH" | "LOT";
+            kind: "PIECE" | "FILLING" | "INGREDIENT" | "COUVERTURE" | "MOULD" | "COLOUR" | "BATCH" | "LOT";
             id: string;
             name: string;
         };
@@ -4436,6 +4453,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
+    thought: {
+        parameters: {
+            query?: {
+                barrierMm?: number;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoistureView"];
                 };
             };
         };

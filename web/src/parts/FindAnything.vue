@@ -18,6 +18,8 @@ type Place = { what: string; name: string; to: string }
 const ACTS: Place[] = [
   { what: 'act', name: 'New mould', to: '/larder/moulds/new' },
   { what: 'act', name: 'New couverture', to: '/larder/couvertures/new' },
+  { what: 'act', name: 'New mixture of couvertures', to: '/larder/couvertures/mixture' },
+  { what: 'act', name: 'New colour', to: '/larder/colours/new' },
   { what: 'act', name: 'New filled piece', to: '/pieces?new' },
   { what: 'act', name: 'Start a filling', to: '/fillings/recipe?start' },
   { what: 'act', name: 'Begin the house', to: '/begin' },
@@ -32,6 +34,7 @@ const WORDS: Record<Found['kind'], [string, (id: string) => string]> = {
   FILLING: ['filling', (id) => `/fillings/recipe/${id}`],
   INGREDIENT: ['ingredient', (id) => `/larder/ingredients/${id}`],
   COUVERTURE: ['couverture', (id) => `/larder/couvertures/${id}`],
+  COLOUR: ['colour', (id) => `/larder/colours/${id}`],
   MOULD: ['mould', (id) => `/larder/moulds/${id}`],
   BATCH: ['batch', (id) => `/daybook/${id}`],
   LOT: ['lot', (id) => `/larder/ingredients/${id}`],

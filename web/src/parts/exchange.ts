@@ -4,6 +4,7 @@ import { refusal, type Brought, type HouseLabel } from '@/api/client'
 export const LISTS = [
   { id: 'ingredients', words: 'Ingredients' },
   { id: 'couvertures', words: 'Couvertures' },
+  { id: 'colours', words: 'Colours' },
   { id: 'moulds', words: 'Moulds' },
   { id: 'fillings', words: 'Fillings' },
   { id: 'pieces', words: 'Pieces' },

@@ -19,7 +19,8 @@ export function useSafeForm<T extends object>(
   const place = PREFIX + key
   const start = JSON.stringify(begin())
   const kept = read<T>(place)
-  const form = ref(kept?.form ?? begin()) as Ref<T>
+  // What an older Palintone kept may lack what this one asks for.
+  const form = ref({ ...begin(), ...kept?.form }) as Ref<T>
   /** The state it was written on: what somebody saved since is then shown, not written over. */
   const version = ref(kept ? kept.version : current)
   /** What was typed earlier stands here again. */

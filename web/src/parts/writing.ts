@@ -12,6 +12,8 @@ export interface Written<Form extends object, Drawn, Draft extends { version?: n
   what: string
   /** The one that is changed; null where a new one is written. */
   own: { id: string; version?: number | null } | null
+  /** Where what is typed is kept; by what it is and whose it is, where nothing is said. */
+  key?: string
   begin: () => Form
   /** What is still to be said before it can be drawn; empty where nothing is. */
   missing: (form: Form) => string
@@ -32,7 +34,11 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
   it: Written<Form, Drawn, Draft>,
 ) {
   const { taste } = useHouse()
-  const safe = useSafeForm(`${it.what} ${it.own?.id ?? 'new'}`, it.begin, it.own?.version ?? null)
+  const safe = useSafeForm(
+    it.key ?? `${it.what} ${it.own?.id ?? 'new'}`,
+    it.begin,
+    it.own?.version ?? null,
+  )
   const form = safe.form
   const version = safe.version
   const drawn = ref(null) as Ref<Drawn | null>

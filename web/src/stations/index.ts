@@ -43,7 +43,7 @@ export const stations = createRouter({
     { path: '/pieces/:id?', component: () => import('./pieces/PiecesStation.vue'), props: true },
     { path: '/daybook/:id?', component: () => import('./daybook/DaybookStation.vue'), props: true },
     {
-      path: '/larder/:tab(ingredients|couvertures|moulds)?/:id?',
+      path: '/larder/:tab(ingredients|couvertures|colours|moulds)?/:id?',
       component: () => import('./larder/LarderStation.vue'),
       props: true,
     },

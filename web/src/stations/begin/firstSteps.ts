@@ -21,10 +21,18 @@ export const CARDS: Card[] = [
   {
     id: 'room',
     title: 'The workshop and its air',
-    why: 'Name, units, room, cabinets, stone, melter: what every curve and waiting time rests on.',
+    why: 'Name, units, room, stone: what every curve and waiting time rests on.',
     act: 'House rules',
     to: '/house',
     have: () => 'The room has been read.',
+  },
+  {
+    id: 'tools',
+    title: 'Scales, thermometers, melters, cabinets',
+    why: 'They set limits: too small a bowl, too coarse a scale, too few shelves are said beforehand.',
+    act: 'Name them',
+    to: '/house#tools',
+    have: (n) => `${plural(n, 'tool', 'tools')} named.`,
   },
   {
     id: 'larder',
@@ -102,6 +110,10 @@ export function useFirstSteps() {
       ])
       counts.value = {
         room: house.roomReadAt ? 1 : 0,
+        tools:
+          (house.rules.scales?.length ?? 0) +
+          (house.rules.thermometers?.length ?? 0) +
+          (house.rules.melters?.length ?? 0),
         larder: all.total - couvertures.total,
         couverture: couvertures.total,
         mould: moulds.total,

@@ -3,6 +3,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { mdiClose } from '@mdi/js'
 import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, ask, words, type Mould } from '@/api/client'
 import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
@@ -42,6 +43,24 @@ async function held(id: string): Promise<OnBench> {
   const laid = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
   books.set(id, laid)
   return laid
+}
+
+const router = useRouter()
+/** Why these cannot be a piece yet. */
+const notKept = computed(() =>
+  layers.value.some((l) => !l.filling) && (!bench.value.id || bench.value.changed)
+    ? 'Save the recipe on the bench first: a piece is made of what is in the books.'
+    : '',
+)
+function keep() {
+  const tried = {
+    mould: mould.value,
+    layers: layers.value.map((l, i) => ({
+      filling: l.filling || bench.value.id,
+      percent: i === layers.value.length - 1 ? rest.value : (l.share ?? 0),
+    })),
+  }
+  void router.push({ path: '/pieces', query: { new: '', tried: JSON.stringify(tried) } })
 }
 
 const turn = useTurn()
@@ -114,6 +133,10 @@ onMounted(async () => {
     @click="layers.splice(layers.length - 1, 0, { filling: '', share: 20 })"
     >One more layer</v-btn
   >
+  <v-btn size="x-large" color="primary" :disabled="notKept !== ''" @click="keep"
+    >Make a piece of these</v-btn
+  >
+  <p v-if="notKept" class="quiet">{{ notKept }}</p>
 </template>
 
 <style scoped>

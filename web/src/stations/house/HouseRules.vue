@@ -6,6 +6,7 @@ import NumberField from '@/parts/NumberField.vue'
 import { inTaste, number, quantity } from '@/parts/units'
 import { VESSELS } from '@/stations/temper/methods'
 import ChoiceRow from './ChoiceRow.vue'
+import ToolLists, { type Tools } from './ToolLists.vue'
 
 const { house, taste, trouble, save, load } = useHouse()
 const between = (low: number, high: number) =>
@@ -18,6 +19,16 @@ const draft = ref<Typing | null>(null)
 const method = computed<Method>({
   get: () => draft.value?.method ?? 'SEED_THIRD',
   set: (to) => draft.value && (draft.value.method = to),
+})
+/** What an older file left out begins empty. */
+const tools = computed<Tools>({
+  get: () => ({
+    cabinets: draft.value?.cabinets ?? [],
+    scales: draft.value?.scales ?? [],
+    thermometers: draft.value?.thermometers ?? [],
+    melters: draft.value?.melters ?? [],
+  }),
+  set: (to) => draft.value && Object.assign(draft.value, to),
 })
 const refused = ref('')
 const kept = ref(false)
@@ -71,14 +82,6 @@ async function reload() {
           label="Altitude (syrups boil lower)"
           unit="METRE"
           @update:model-value="draft.altitudeM = $event"
-        />
-        <NumberField
-          v-for="cold in draft.cabinets"
-          :key="cold.name"
-          :model-value="cold.temperatureC"
-          :label="cold.name"
-          unit="CELSIUS"
-          @update:model-value="cold.temperatureC = $event ?? Number.NaN"
         />
       </div>
 
@@ -156,6 +159,8 @@ async function reload() {
           item-value="id"
         />
       </div>
+
+      <div id="tools"><ToolLists v-model="tools" /></div>
 
       <h2>Units</h2>
       <ChoiceRow

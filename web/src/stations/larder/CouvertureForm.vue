@@ -144,6 +144,7 @@ function cancel() {
       clearable
     />
     <NumberField v-model="form.pricePerKg" label="Price of a kilogram" unit="MONEY" />
+    <NumberField v-model="form.packKg" label="A bag holds, in kilograms" unit="ONE" />
     <v-select
       v-model="form.allergens"
       :items="ALLERGENS"

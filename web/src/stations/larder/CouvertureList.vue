@@ -1,117 +1,53 @@
 <script setup lang="ts">
 // The couvertures of the workshop; each is an ingredient that is tempered and cast.
-import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, ask, words, type Ingredient } from '@/api/client'
+import { api, ask, type Ingredient } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { useKeys } from '@/parts/keys'
 import ListInOut from '@/parts/ListInOut.vue'
-import { useTurn } from '@/parts/turn'
+import { useShelf } from '@/parts/shelf'
 import { quantity } from '@/parts/units'
 import CouvertureForm from './CouvertureForm.vue'
+import MixtureForm from './MixtureForm.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
-const router = useRouter()
-const find = ref('')
-const archived = ref(false)
-const page = ref(0)
-const SIZE = 24
-const couvertures = ref<Ingredient[]>([])
-const total = ref(0)
-const loaded = ref(false)
-const trouble = ref('')
-const box = ref<{ focus: () => void } | null>(null)
-const chosen = ref<Ingredient | null>(null)
-const copied = ref(false)
-const writing = computed(
-  () => Boolean(props.id) && (props.id === 'new' || chosen.value?.id === props.id),
-)
-
-const turn = useTurn()
-async function load() {
-  const current = turn()
-  try {
-    const query = {
-      couvertures: true,
-      find: find.value,
-      archived: archived.value,
-      page: page.value,
-      size: SIZE,
-    }
-    const answer = await ask(api.GET('/api/ingredients', { params: { query } }))
-    if (!current()) return
-    couvertures.value = answer.items
-    total.value = answer.total
-    trouble.value = ''
-  } catch (problem) {
-    if (current()) trouble.value = words(problem)
-  } finally {
-    loaded.value = true
-  }
-}
-const soon = useDebounceFn(load, 150)
-watch([find, archived], () => {
-  page.value = 0
-  void soon()
-})
-watch(page, load)
-onMounted(load)
-useKeys({ '/': () => box.value?.focus() })
-
-watch(
-  () => props.id,
-  async (id) => {
-    copied.value = false
-    chosen.value = null
-    if (!id || id === 'new') return
-    try {
-      chosen.value = await ask(api.GET('/api/ingredients/{id}', { params: { path: { id } } }))
-      trouble.value = ''
-    } catch (problem) {
-      trouble.value = words(problem)
-    }
-  },
-  { immediate: true },
-)
-
-async function saved() {
-  await load()
-  await router.push('/larder/couvertures')
-}
-
-async function putAway(it: Ingredient) {
-  try {
-    await ask(
+const MIXTURE = 'mixture'
+const shelf = useShelf<Ingredient>({
+  path: '/larder/couvertures',
+  id: () => props.id,
+  acts: [MIXTURE],
+  page: (query) =>
+    ask(api.GET('/api/ingredients', { params: { query: { ...query, couvertures: true } } })),
+  one: (id) => ask(api.GET('/api/ingredients/{id}', { params: { path: { id } } })),
+  putAway: (it) =>
+    ask(
       api.PUT('/api/ingredients/{id}/archived', {
         params: { path: { id: it.id } },
         body: { archived: !it.archived, version: it.version },
       }),
-    )
-  } catch (problem) {
-    trouble.value = words(problem)
-  }
-  await load()
-}
-
-async function copy(it: Ingredient) {
-  await router.push(`/larder/couvertures/${it.id}`)
-  copied.value = true
-}
-const pages = computed(() => Math.ceil(total.value / SIZE))
+    ),
+})
+const { find, archived, page, items: couvertures, loaded, trouble, load, pages } = shelf
+const { chosen, copied, writing, back, saved, putAway, copy } = shelf
 </script>
 
 <template>
   <section class="sheet">
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <MixtureForm
+      v-if="writing && (id === MIXTURE || chosen?.parts.length)"
+      :key="`mixture ${id} ${chosen?.version} ${copied}`"
+      :mixture="chosen"
+      :copied="copied"
+      @saved="saved"
+      @cancel="back"
+    />
     <CouvertureForm
-      v-if="writing"
+      v-else-if="writing"
       :key="`${id} ${chosen?.version} ${copied}`"
       :couverture="chosen"
       :copied="copied"
       @saved="saved"
-      @cancel="router.push('/larder/couvertures')"
+      @cancel="back"
     />
     <template v-else>
       <header>
@@ -127,6 +63,9 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
         />
         <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
         <ListInOut list="couvertures" what="couvertures" @taken="load" />
+        <v-btn size="x-large" variant="outlined" to="/larder/couvertures/mixture"
+          >New mixture</v-btn
+        >
         <v-btn size="x-large" color="primary" to="/larder/couvertures/new">New couverture</v-btn>
       </header>
       <div class="cards">
@@ -140,7 +79,9 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
             {{ quantity(each.fatPercent, 'PERCENT', taste) }} fat<template
               v-if="each.traits.pricePerKg != null"
               >, {{ quantity(each.traits.pricePerKg, 'MONEY', taste) }} a kilogram</template
-            >
+            ><template v-if="each.bag.packKg"
+              >, {{ quantity(each.bag.packKg * 1000, 'GRAM', taste) }} a bag</template
+            ><template v-if="each.parts.length">, a mixture</template>
           </p>
           <p class="quiet">
             {{
@@ -167,8 +108,6 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
               : 'No couvertures yet'
         "
         text="A couverture is written from three numbers of its bag: cocoa, fat and sugars."
-        action-text="New couverture"
-        @click:action="router.push('/larder/couvertures/new')"
       />
       <v-pagination
         v-if="pages > 1"

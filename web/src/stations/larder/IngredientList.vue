@@ -75,6 +75,7 @@ function fresh() {
     traits: { natures: [], estimated: false },
     labelInTheUnitedStates: [],
     bag: {},
+    parts: [],
     archived: false,
     version: -1,
   } as Ingredient

@@ -1,7 +1,15 @@
 <script setup lang="ts">
 // A mould being written down: section, volume and release answer every change.
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Mould, type MouldDraft, type MouldShape } from '@/api/client'
+import {
+  api,
+  ask,
+  refusal,
+  words,
+  type Mould,
+  type MouldDraft,
+  type MouldShape,
+} from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import type { FieldWords } from '@/parts/twoStates'
@@ -26,6 +34,18 @@ const props = defineProps<{ mould: Mould | null; copied?: boolean }>()
 const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
 const { taste } = useHouse()
 
+/** Kept with the mould when it is saved. */
+const photo = ref<File | null>(null)
+const hasPhoto = ref(false)
+async function keepPhoto(id: string, file: File) {
+  const response = await fetch(`/api/moulds/${encodeURIComponent(id)}/photo`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: file,
+  })
+  if (!response.ok) throw refusal(await response.json().catch(() => null), response.status)
+}
+
 const shapes = ref<MouldShape[]>([])
 const notLoaded = ref('')
 const shapeOf = (form: MouldInForm) => shapes.value.find((s) => s.shape === form.shape)
@@ -41,7 +61,10 @@ const writing = useWriting<MouldInForm, Mould, MouldDraft>({
   draft: draftOf,
   trial: (body) =>
     ask(api.POST('/api/moulds/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
-  put: (id, body) => ask(api.PUT('/api/moulds/{id}', { params: { path: { id } }, body })),
+  put: async (id, body) => {
+    await ask(api.PUT('/api/moulds/{id}', { params: { path: { id } }, body }))
+    if (photo.value) await keepPhoto(id, photo.value)
+  },
   now: async (id) => {
     const mould = await ask(api.GET('/api/moulds/{id}', { params: { path: { id } } }))
     return draftOf(begun(mould), mould.version ?? null)
@@ -56,6 +79,7 @@ const shown = computed(() => drawn.value ?? props.mould)
 onMounted(async () => {
   try {
     shapes.value = await ask(api.GET('/api/moulds/shapes'))
+    hasPhoto.value = Boolean(props.mould?.photo)
     void look()
   } catch (problem) {
     notLoaded.value = words(problem)
@@ -79,6 +103,7 @@ const FIELDS = [
   { key: 'waterG', words: 'Water', say: (v: number) => quantity(v, 'GRAM', taste.value) },
   { key: 'outline', words: 'Outline', say: (points: unknown[]) => `${points.length} points` },
   { key: 'cavities', words: 'Cavities' },
+  { key: 'unlike', words: 'Unlike the rest' },
   { key: 'rows', words: 'Rows' },
   { key: 'owned', words: 'Owned' },
   { key: 'material', words: 'Material', say: (v: string) => v.toLowerCase() },
@@ -137,6 +162,8 @@ function cancel() {
         v-model="form.outline"
         class="wide"
         :kind="form.shape === 'TURNED' ? 'profile' : 'opening'"
+        :kept="mould && hasPhoto ? `/api/moulds/${mould.id}/photo` : undefined"
+        @photo="photo = $event"
       />
       <NumberField
         v-else
@@ -152,6 +179,7 @@ function cancel() {
     </p>
     <h2 class="wide">The mould</h2>
     <NumberField v-model="form.cavities" label="Cavities" unit="ONE" />
+    <NumberField v-model="form.unlike" label="Of them unlike the rest" unit="ONE" />
     <NumberField v-model="form.rows" label="In rows" unit="ONE" />
     <NumberField v-model="form.owned" label="Moulds owned" unit="ONE" />
     <NumberField v-model="form.wallMm" label="Its wall" unit="MILLIMETRE" />
@@ -188,7 +216,8 @@ function cancel() {
         {{ quantity(shown.brim.high ?? shown.brim.value, 'GRAM', taste) }} of couverture; wall
         {{ Math.round(shown.wallAreaMm2 / 100) }} cm², opening
         {{ (shown.rimAreaMm2 / 100).toFixed(1) }} cm². The whole mould holds
-        {{ quantity(shown.brim.value * shown.cavities, 'GRAM', taste) }}.
+        {{ quantity(shown.brim.value * (shown.cavities - shown.unlike), 'GRAM', taste)
+        }}{{ shown.unlike ? ', what is unlike the rest left empty' : '' }}.
       </p>
       <p class="release" :class="shown.release.answer" role="status">
         {{ sentence(shown.release.words, taste) }}

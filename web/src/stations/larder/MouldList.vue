@@ -1,102 +1,30 @@
 <script setup lang="ts">
 // The moulds of the workshop: found by name, a page at a time, those put away apart.
-import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, ask, words, type Mould } from '@/api/client'
+import { api, ask, type Mould } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { useKeys } from '@/parts/keys'
 import ListInOut from '@/parts/ListInOut.vue'
-import { useTurn } from '@/parts/turn'
+import { useShelf } from '@/parts/shelf'
 import { quantity } from '@/parts/units'
 import CavityDrawing from './CavityDrawing.vue'
 import MouldForm from './MouldForm.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
-const router = useRouter()
-const find = ref('')
-const archived = ref(false)
-const page = ref(0)
-const SIZE = 24
-const moulds = ref<Mould[]>([])
-const total = ref(0)
-const loaded = ref(false)
-const trouble = ref('')
-const box = ref<{ focus: () => void } | null>(null)
-
-/** The one in the address, or a copy of it. */
-const chosen = ref<Mould | null>(null)
-const copied = ref(false)
-const writing = computed(
-  () => Boolean(props.id) && (props.id === 'new' || chosen.value?.id === props.id),
-)
-
-const turn = useTurn()
-async function load() {
-  const current = turn()
-  try {
-    const query = { find: find.value, archived: archived.value, page: page.value, size: SIZE }
-    const answer = await ask(api.GET('/api/moulds', { params: { query } }))
-    if (!current()) return
-    moulds.value = answer.items
-    total.value = answer.total
-    trouble.value = ''
-  } catch (problem) {
-    if (current()) trouble.value = words(problem)
-  } finally {
-    loaded.value = true
-  }
-}
-const soon = useDebounceFn(load, 150)
-watch([find, archived], () => {
-  page.value = 0
-  void soon()
-})
-watch(page, load)
-onMounted(load)
-useKeys({ '/': () => box.value?.focus() })
-
-watch(
-  () => props.id,
-  async (id) => {
-    copied.value = false
-    chosen.value = null
-    if (!id || id === 'new') return
-    try {
-      chosen.value = await ask(api.GET('/api/moulds/{id}', { params: { path: { id } } }))
-      trouble.value = ''
-    } catch (problem) {
-      trouble.value = words(problem)
-    }
-  },
-  { immediate: true },
-)
-
-async function saved() {
-  await load()
-  await router.push('/larder/moulds')
-}
-
-async function putAway(mould: Mould) {
-  try {
-    await ask(
+const shelf = useShelf<Mould>({
+  path: '/larder/moulds',
+  id: () => props.id,
+  page: (query) => ask(api.GET('/api/moulds', { params: { query } })),
+  one: (id) => ask(api.GET('/api/moulds/{id}', { params: { path: { id } } })),
+  putAway: (mould) =>
+    ask(
       api.PUT('/api/moulds/{id}/archived', {
         params: { path: { id: mould.id } },
         body: { archived: !mould.archived, version: mould.version ?? 0 },
       }),
-    )
-  } catch (problem) {
-    trouble.value = words(problem)
-  }
-  await load()
-}
-
-async function copy(mould: Mould) {
-  await router.push(`/larder/moulds/${mould.id}`)
-  copied.value = true
-}
-const pages = computed(() => Math.ceil(total.value / SIZE))
+    ),
+})
+const { find, archived, page, items: moulds, loaded, trouble, load, pages } = shelf
+const { chosen, copied, writing, back, saved, putAway, copy } = shelf
 </script>
 
 <template>
@@ -108,7 +36,7 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
       :mould="chosen"
       :copied="copied"
       @saved="saved"
-      @cancel="router.push('/larder/moulds')"
+      @cancel="back"
     />
     <template v-else>
       <header>
@@ -153,8 +81,6 @@ const pages = computed(() => Math.ceil(total.value / SIZE))
           find ? `No mould called “${find}”` : archived ? 'Nothing archived' : 'No moulds yet'
         "
         text="A mould is written by the shape of one cavity, or simply weighed with water."
-        action-text="New mould"
-        @click:action="router.push('/larder/moulds/new')"
       />
       <v-pagination
         v-if="pages > 1"

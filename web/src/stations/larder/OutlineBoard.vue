@@ -8,7 +8,10 @@ type Point = { acrossMm: number; downMm: number }
 const props = defineProps<{
   /** A profile runs from the rim to the floor and is mirrored; an opening is closed. */
   kind: 'profile' | 'opening'
+  /** Address of the photo that is kept with it. */
+  kept?: string
 }>()
+const emit = defineEmits<{ photo: [file: File | null] }>()
 const points = defineModel<Point[]>({ required: true })
 
 const STEP_MM = 0.5
@@ -115,11 +118,27 @@ function remove() {
 const point = computed(() => points.value[chosen.value] ?? points.value[0]!)
 
 const file = ref<File | null>(null)
-const photo = useObjectUrl(file)
+const chosenPhoto = useObjectUrl(file)
+/** One that is chosen now, or the one that is kept with the mould. */
+const photo = computed(() => chosenPhoto.value ?? props.kept)
 const notAPicture = ref('')
 const photoMm = ref<number | null>(60)
-watch(file, () => (notAPicture.value = ''))
+const LARGEST = 10 * 1024 * 1024
+const KEPT = ['image/jpeg', 'image/png']
+const notKept = ref('')
+watch(file, (now) => {
+  notAPicture.value = ''
+  notKept.value =
+    now && !KEPT.includes(now.type)
+      ? 'Drawn over now, not kept with the mould: JPEG and PNG are.'
+      : now && now.size > LARGEST
+        ? 'Drawn over now, not kept with the mould: it is larger than 10 MB.'
+        : ''
+  emit('photo', notKept.value ? null : now)
+})
 function refuse() {
+  // One that is kept is asked for before anybody knows whether there is one.
+  if (!file.value) return
   notAPicture.value = `“${file.value?.name}” is no picture this screen can show; PNG, JPEG or WebP is`
   file.value = null
 }
@@ -198,6 +217,7 @@ function refuse() {
         hide-details="auto"
         prepend-icon=""
         :error-messages="notAPicture || []"
+        :messages="notKept || []"
       />
       <NumberField v-if="photo" v-model="photoMm" label="Photo is wide" unit="MILLIMETRE" />
     </div>

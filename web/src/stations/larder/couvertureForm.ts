@@ -16,6 +16,7 @@ export interface CouvertureInForm {
   meltC: number | null
   coolC: number | null
   workC: number | null
+  packKg: number | null
 }
 
 export const KINDS: { id: Kind; words: string }[] = [
@@ -45,6 +46,7 @@ export function begun(own: Ingredient | null): CouvertureInForm {
     meltC: own?.bag.meltC ?? null,
     coolC: own?.bag.coolC ?? null,
     workC: own?.bag.workC ?? null,
+    packKg: own?.bag.packKg ?? null,
   }
 }
 
@@ -55,6 +57,11 @@ export function missing(form: CouvertureInForm): string {
   return ''
 }
 
+function bagOf(form: CouvertureInForm): Ingredient['bag'] {
+  const { fluidity, meltC, coolC, workC, packKg } = form
+  return { fluidity, meltC, coolC, workC, packKg }
+}
+
 export function labelOf(form: CouvertureInForm): BagLabelDraft {
   return {
     kind: form.kind,
@@ -62,7 +69,7 @@ export function labelOf(form: CouvertureInForm): BagLabelDraft {
     fatPercent: form.fatPercent ?? 0,
     sugarsPercent: form.sugarsPercent ?? 0,
     milkFatPercent: form.milkFatPercent,
-    bag: { fluidity: form.fluidity, meltC: form.meltC, coolC: form.coolC, workC: form.workC },
+    bag: bagOf(form),
   }
 }
 
@@ -93,7 +100,7 @@ export function draftOf(
       pricePerKg: form.pricePerKg,
       estimated: kept ? own.traits.estimated : true,
     },
-    bag: { fluidity: form.fluidity, meltC: form.meltC, coolC: form.coolC, workC: form.workC },
+    bag: bagOf(form),
     version,
   }
 }

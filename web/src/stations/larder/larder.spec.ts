@@ -50,6 +50,7 @@ const fresh: Ingredient = {
   traits: { natures: [], estimated: false },
   labelInTheUnitedStates: [],
   bag: {},
+  parts: [],
   archived: false,
   version: -1,
 }

@@ -15,6 +15,7 @@ export interface MouldInForm {
   waterC: number | null
   outline: { acrossMm: number; downMm: number }[]
   cavities: number | null
+  unlike: number | null
   rows: number | null
   owned: number | null
   material: Mould['material']
@@ -64,6 +65,7 @@ export function begun(mould: Mould | null): MouldInForm {
       waterC: null,
       outline: [],
       cavities: 24,
+      unlike: null,
       rows: 4,
       owned: 1,
       material: 'POLYCARBONATE',
@@ -85,6 +87,7 @@ export function begun(mould: Mould | null): MouldInForm {
     waterC: mould.waterC || null,
     outline: mould.outline,
     cavities: mould.cavities,
+    unlike: mould.unlike || null,
     rows: mould.rows,
     owned: mould.owned,
     material: mould.material,

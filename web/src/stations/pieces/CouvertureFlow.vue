@@ -12,9 +12,11 @@ const grams = (value: number) => quantity(value, 'GRAM', taste.value)
 const MARKS = ['a', 'b']
 
 const parts = computed(() => {
-  const { kept, comesBack, toMelt } = props.needs
+  const { kept, comesBack, toMelt, cap } = props.needs
+  // Caps of another couverture come out of a bowl of their own.
+  const here = cap ? kept.filter((figure) => !figure.name.includes('cap')) : kept
   return [
-    ...kept.map((figure, i) => ({ figure, words: figure.name, mark: MARKS[i % 2]! })),
+    ...here.map((figure, i) => ({ figure, words: figure.name, mark: MARKS[i % 2]! })),
     { figure: comesBack, words: 'comes back', mark: 'c' },
   ].map((part) => ({ ...part, share: (part.figure.value / toMelt.value) * 100 }))
 })
@@ -47,6 +49,10 @@ const each = computed(() =>
         <span class="quiet">{{ part.words }}</span>
       </BasisButton>
     </div>
+    <p v-if="needs.cap" class="each">
+      For the caps: <b class="num">{{ grams(needs.cap.toMelt.value) }}</b> of
+      {{ needs.cap.couverture }}, in a bowl of its own.
+    </p>
     <p class="quiet each">One piece {{ grams(piece.whole.value) }}: {{ each }}.</p>
   </div>
 </template>

@@ -9,32 +9,42 @@ import { quantity } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
 import { useBooks } from './books'
+import BesidePiece from './BesidePiece.vue'
 import LayerList from './LayerList.vue'
-import { begun, draftOf, missing, type MouldedInForm } from './mouldedForm'
+import { begun, draftOf, fromTried, missing, type MouldedInForm } from './mouldedForm'
 import PieceQualities from './PieceQualities.vue'
 import PieceSection from './PieceSection.vue'
+import WaterBetween from './WaterBetween.vue'
+import WornList from './WornList.vue'
 
-const props = defineProps<{ piece: MouldedPiece | null; copied?: boolean }>()
+const props = defineProps<{
+  piece: MouldedPiece | null
+  copied?: boolean
+  /** Layers that were tried in Fillings, to begin with. */
+  tried?: string
+}>()
 const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
 const { taste } = useHouse()
-const { all, moulds, fillings, larder, trouble, load } = useBooks()
+const { all, moulds, fillings, colours, larder, trouble, load } = useBooks()
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
 
 const writing = useWriting<MouldedInForm, Piece, MouldedPieceDraft>({
   what: 'piece',
   own: props.copied ? null : props.piece,
+  key: props.tried && `piece tried ${props.tried}`,
   begin: () => ({
     ...begun(props.piece),
+    ...(props.tried && fromTried(props.tried)),
     ...(props.copied && { name: `${props.piece?.name} 2` }),
   }),
   missing,
-  draft: draftOf,
+  draft: (form, version) => draftOf(form, version, colours.value),
   trial: (body) =>
     ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
   put: (id, body) => ask(api.PUT('/api/pieces/{id}', { params: { path: { id } }, body })),
   now: async (id) => {
     const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
-    return draftOf(begun(piece as MouldedPiece), piece.version ?? null)
+    return draftOf(begun(piece as MouldedPiece), piece.version ?? null, colours.value)
   },
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
@@ -74,7 +84,25 @@ const FIELDS = [
   { key: 'shellMm', words: 'Shell', say: mm },
   { key: 'headRoomMm', words: 'Cap', say: mm },
   { key: 'layers', words: 'Layers', say: layersInWords },
-  { key: 'colour', words: 'Colour', say: (c: { name: string }) => c.name },
+  {
+    key: 'capCouverture',
+    words: 'Couverture of the cap',
+    say: (id: string | null) => (id ? nameOf(all.value)(id) : 'as the shell'),
+  },
+  {
+    key: 'colours',
+    words: 'Colours',
+    say: (list: { colour?: string | null; name?: string | null }[]) =>
+      list
+        .map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name)
+        .join(', ') || '–',
+  },
+  {
+    key: 'finishes',
+    words: 'Finishing',
+    say: (list: { kind: string; words?: string | null }[]) =>
+      list.map((f) => `${f.kind.toLowerCase()} ${f.words ?? ''}`.trim()).join(', ') || '–',
+  },
   { key: 'labelG', words: 'Label', say: g },
 ] as FieldWords<MouldedPieceDraft>[]
 
@@ -128,17 +156,23 @@ function cancel() {
       class="wide"
       no-data-text="No such couverture: the Larder has the way to a new one"
     />
+    <v-autocomplete
+      v-model="form.capCouverture"
+      :items="couvertures"
+      item-title="name"
+      item-value="id"
+      label="Couverture of the cap, if another"
+      class="wide"
+      clearable
+      no-data-text="No such couverture: the Larder has the way to a new one"
+    />
     <NumberField v-model="form.shellMm" label="Shell" unit="MILLIMETRE" />
     <NumberField v-model="form.headRoomMm" label="Room for the cap" unit="MILLIMETRE" />
     <NumberField v-model="form.labelG" label="Weight on the label" unit="GRAM" />
     <h2 class="wide">Filling</h2>
     <LayerList v-model="form.layers" class="wide" :fillings="fillings" :larder="larder" />
-    <h2 class="wide">Colour</h2>
-    <v-switch v-model="form.sprayed" label="Sprayed into the mould" hide-details />
-    <template v-if="form.sprayed">
-      <v-text-field v-model="form.colour" label="Colour" />
-      <NumberField v-model="form.filmMm" label="Film" unit="MILLIMETRE" />
-    </template>
+    <h2 class="wide">Colour and finishing</h2>
+    <WornList v-model="form.worn" class="wide" :colours="colours" />
     <template v-if="shown" #drawn>
       <p class="weight num">{{ quantity(shown.whole.value, 'GRAM', taste) }}</p>
       <p class="quiet">
@@ -151,6 +185,11 @@ function cancel() {
         :qualities="shown.qualities"
         :class="{ old: refused }"
       />
+      <WaterBetween
+        v-if="form.layers.length > 1 && !writing.open.value && !refused"
+        :draft="writing.mine.value"
+      />
+      <BesidePiece :mine="shown" :own="piece?.id" />
     </template>
   </WritingFrame>
 </template>

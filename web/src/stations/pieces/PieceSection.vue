@@ -2,7 +2,7 @@
 // A piece cut through, to scale, as it stands: rim below. Regions in, words beside; of which kind
 // the piece is, the drawing need not know.
 import { useElementSize } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, useId } from 'vue'
 import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
@@ -16,7 +16,19 @@ const cut = computed(() => props.piece.section)
 const depth = computed(() => cut.value.outer.at(-1)!.depthMm)
 const half = computed(() => Math.max(...cut.value.outer.map((p) => p.halfWidthMm)))
 const chocolate = computed(() => `var(--p-choc-${props.piece.couvertureKind.toLowerCase()})`)
-const colour = computed(() => skin(cut.value.outer, depth.value))
+const film = computed(() => skin(cut.value.outer, depth.value))
+const clip = useId()
+/** Coats from the innermost out, so that all are seen; no film is to scale. */
+const coats = computed(() =>
+  props.piece.coats
+    .map((coat, i) => ({ tint: coat.tint ?? '#8e3b6b', wide: 1.1 * (i + 1) }))
+    .toReversed(),
+)
+const capFill = computed(() =>
+  props.piece.kind === 'MOULDED' && props.piece.capKind !== props.piece.couvertureKind
+    ? `var(--p-choc-${props.piece.capKind.toLowerCase()})`
+    : '',
+)
 
 const regions = computed(() => {
   let fillings = 0
@@ -107,6 +119,7 @@ const box = computed(() => {
     :aria-label="`${piece.name}, cut through, to scale`"
   >
     <template v-for="region in regions" :key="region.role + region.name">
+      <path v-if="region.role === 'CAP' && capFill" :d="region.path" :fill="capFill" />
       <path v-if="region.line && !bare" :d="region.line" class="cap" />
       <path v-else-if="region.fill" :d="region.path" :fill="region.fill" :class="region.role" />
       <path v-else-if="region.role === 'ON_TOP'" :d="region.path" class="strewn" />
@@ -119,7 +132,19 @@ const box = computed(() => {
       :r="fleck.radiusMm"
       class="fleck"
     />
-    <path v-if="piece.colour" :d="colour" class="colour" />
+    <template v-if="coats.length">
+      <clipPath :id="clip"><path :d="shape(cut.outer, depth)" /></clipPath>
+      <g :clip-path="`url(#${clip})`">
+        <path
+          v-for="coat in coats"
+          :key="coat.wide"
+          :d="film"
+          class="colour"
+          :stroke="coat.tint"
+          :stroke-width="coat.wide"
+        />
+      </g>
+    </template>
     <template v-if="!bare">
       <g class="labels">
         <template v-for="label in labels" :key="label.what">
@@ -182,8 +207,6 @@ const box = computed(() => {
 }
 .colour {
   fill: none;
-  stroke: #8e3b6b;
-  stroke-width: 0.55;
 }
 .labels polyline {
   fill: none;

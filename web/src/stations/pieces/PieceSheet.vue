@@ -15,7 +15,7 @@ import { useBatches } from '@/parts/batches'
 import { newId } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { quantity } from '@/parts/units'
+import { quantity, sentence } from '@/parts/units'
 import CouvertureFlow from './CouvertureFlow.vue'
 import FillingNeed from './FillingNeed.vue'
 import InclusionNeed from './InclusionNeed.vue'
@@ -135,6 +135,9 @@ useKeys({ ' ': () => void start() })
     </div>
 
     <template v-if="needs">
+      <p v-for="remark in needs.remarks" :key="remark.template" class="caution">
+        {{ sentence(remark, taste) }}
+      </p>
       <section class="columns" :class="{ old: refused }">
         <CouvertureFlow :needs="needs" :piece="piece" />
         <div>
@@ -186,9 +189,9 @@ useKeys({ ' ': () => void start() })
                 <td>{{ line.ingredient }}</td>
                 <td class="right">{{ quantity(line.grams, 'GRAM', taste) }}</td>
               </tr>
-              <tr v-if="needs.colour">
-                <td>{{ needs.colour.name }}</td>
-                <td class="right">{{ quantity(needs.colour.value, 'GRAM', taste) }}</td>
+              <tr v-for="colour in needs.colours" :key="colour.name">
+                <td>{{ colour.name }}</td>
+                <td class="right">{{ quantity(colour.value, 'GRAM', taste) }}</td>
               </tr>
             </tbody>
           </table>

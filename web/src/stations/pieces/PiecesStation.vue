@@ -104,6 +104,7 @@ async function load() {
       :key="`moulded ${writing}`"
       :piece="filled"
       :copied="writing === 'copy'"
+      :tried="typeof route.query.tried === 'string' ? route.query.tried : undefined"
       @saved="saved"
       @cancel="writing = null"
     />

@@ -7,6 +7,7 @@ import {
   ask,
   Refusal,
   words,
+  type ColourStock,
   type IngredientName,
   type Mould,
   type Piece,
@@ -14,12 +15,15 @@ import {
   type SolidPieceDraft,
 } from '@/api/client'
 import { useHouse } from '@/parts/house'
+import { everyPage } from '@/parts/everyPage'
 import { idOf } from '@/parts/ids'
 import { useLarder } from '@/parts/couvertures'
 import NumberField from '@/parts/NumberField.vue'
 import { useTurn } from '@/parts/turn'
 import { inTaste, quantity } from '@/parts/units'
 import PieceSection from './PieceSection.vue'
+import { missingWorn, wornDraft, wornOf } from './worn'
+import WornList from './WornList.vue'
 
 const props = defineProps<{ piece: SolidPiece | null; taken: string[]; copied?: boolean }>()
 const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
@@ -45,9 +49,8 @@ const inclusions = ref<In[]>(
 const pressed = ref(Boolean(from?.relief))
 const reliefMm = ref<number | null>(from?.relief?.depthMm ?? 1)
 const reliefPercent = ref<number | null>(from?.relief?.sharePercent ?? 30)
-const sprayed = ref(Boolean(from?.coat))
-const colour = ref(from?.coat?.name ?? '')
-const filmMm = ref<number | null>(from?.coat?.filmMm ?? 0.05)
+const worn = ref(wornOf(from))
+const colours = ref<ColourStock[]>([])
 
 const moulds = ref<Mould[]>([])
 const larder = ref<IngredientName[]>([])
@@ -66,9 +69,7 @@ const missing = computed(() => {
     return 'Every line wants an ingredient and grams.'
   if (pressed.value && (reliefMm.value === null || reliefPercent.value === null))
     return 'The relief wants a depth and a share of the back.'
-  if (sprayed.value && (!colour.value.trim() || filmMm.value === null))
-    return 'The colour wants a name and a film.'
-  return ''
+  return missingWorn(worn.value)
 })
 
 function draft(named: boolean): SolidPieceDraft {
@@ -82,7 +83,7 @@ function draft(named: boolean): SolidPieceDraft {
     ...(pressed.value && {
       relief: { depthMm: reliefMm.value ?? 0, sharePercent: reliefPercent.value ?? 0 },
     }),
-    ...(sprayed.value && { colour: { name: colour.value.trim(), filmMm: filmMm.value ?? 0 } }),
+    ...wornDraft(worn.value, colours.value),
     version: own?.version ?? null,
   }
 }
@@ -105,7 +106,7 @@ const look = useDebounceFn(async () => {
   }
 }, 60)
 watch(
-  [mould, couverture, inclusions, pressed, reliefMm, reliefPercent, sprayed, colour, filmMm],
+  [mould, couverture, inclusions, pressed, reliefMm, reliefPercent, worn],
   () => {
     notSaved.value = ''
     void look()
@@ -116,11 +117,13 @@ watch(
 onMounted(async () => {
   await load()
   try {
-    const [m, l] = await Promise.all([
-      ask(api.GET('/api/moulds', { params: { query: { size: 200 } } })),
+    const [m, c, l] = await Promise.all([
+      everyPage((query) => ask(api.GET('/api/moulds', { params: { query } }))),
+      everyPage((query) => ask(api.GET('/api/colours', { params: { query } }))),
       ask(api.GET('/api/larder/names')),
     ])
-    moulds.value = m.items
+    moulds.value = m
+    colours.value = c
     larder.value = l
     void look()
   } catch (problem) {
@@ -222,17 +225,13 @@ async function save() {
           >Add an inclusion</v-btn
         >
 
-        <h2>Back and colour</h2>
+        <h2>Back, colour and finishing</h2>
         <v-switch v-model="pressed" label="A pattern pressed into the back" hide-details />
         <div v-if="pressed" class="pair">
           <NumberField v-model="reliefMm" label="Depth" unit="MILLIMETRE" />
           <NumberField v-model="reliefPercent" label="Of the back" unit="PERCENT" />
         </div>
-        <v-switch v-model="sprayed" label="Sprayed into the mould" hide-details />
-        <div v-if="sprayed" class="pair">
-          <v-text-field v-model="colour" label="Colour" />
-          <NumberField v-model="filmMm" label="Film" unit="MILLIMETRE" />
-        </div>
+        <WornList v-model="worn" :colours="colours" />
       </div>
       <aside>
         <template v-if="drawn">

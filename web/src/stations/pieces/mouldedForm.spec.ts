@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { MouldedPiece } from '@/api/client'
-import { begun, draftOf, missing, newLayer, type MouldedInForm } from './mouldedForm'
+import type { ColourStock, MouldedPiece } from '@/api/client'
+import { begun, draftOf, fromTried, missing, newLayer, type MouldedInForm } from './mouldedForm'
+import { newCoat } from './worn'
 
 const whole = (): MouldedInForm => ({
   ...begun(null),
@@ -18,7 +19,7 @@ describe('a filled piece in the form', () => {
     expect(
       missing({ ...whole(), layers: [{ ...newLayer('GRAMS'), filling: 'ganache' }] }),
     ).toContain('its amount')
-    expect(missing({ ...whole(), sprayed: true })).toContain('colour')
+    expect(missing({ ...whole(), worn: { coats: [newCoat()], finishes: [] } })).toContain('colour')
     expect(missing({ ...whole(), shellMm: null })).toContain('shell')
     expect(missing(whole())).toBe('')
   })
@@ -50,7 +51,7 @@ describe('a filled piece in the form', () => {
     ])
     expect(draft.name).toBe('Own')
     expect(draft.version).toBe(4)
-    expect(draft.colour).toBeUndefined()
+    expect(draft.colours).toEqual([])
   })
 
   it('comes back from the books as it was sent', () => {
@@ -65,13 +66,34 @@ describe('a filled piece in the form', () => {
         { filling: 'a', name: 'A', share: 0.4, grams: null, heightMm: null, inserts: [] },
         { filling: 'b', name: 'B', inserts: [{ ingredient: 'nut', eachG: 1 }] },
       ],
-      coat: { name: 'plum', filmMm: 0.05 },
+      coats: [
+        { name: 'Plum', tint: '#111111', asked: { colour: 'p', filmMm: 0.05, how: 'SPLASHED' } },
+        { name: 'grey', asked: { name: 'grey', filmMm: 0.02 } },
+      ],
+      finishes: [{ kind: 'DUST', words: 'lustre' }],
+      capCouvertureId: 'milk',
       labelG: 11,
     } as unknown as MouldedPiece
-    const draft = draftOf(begun(piece), 2)
+    const house = [{ id: 'p', colour: { name: 'plum' } }] as ColourStock[]
+    const draft = draftOf(begun(piece), 2, house)
     expect(draft.layers[0]!.share).toBeCloseTo(0.4)
     expect(draft.layers[1]).toMatchObject({ share: null, grams: null, heightMm: null })
-    expect(draft.colour).toEqual({ name: 'plum', filmMm: 0.05 })
+    expect(draft.colours).toEqual([
+      { colour: 'p', filmMm: 0.05, how: 'SPLASHED' },
+      { name: 'grey', filmMm: 0.02, how: 'SPRAYED' },
+    ])
+    expect(draft.finishes).toEqual([{ kind: 'DUST', words: 'lustre' }])
+    expect(draft.capCouverture).toBe('milk')
     expect(draft.labelG).toBe(11)
+  })
+
+  it('begins with layers that were tried, and with nothing where they make no sense', () => {
+    const tried = JSON.stringify({ mould: 'cups', layers: [{ filling: 'a', percent: 60 }] })
+    expect(fromTried(tried)).toMatchObject({
+      mould: 'cups',
+      layers: [{ filling: 'a', by: 'SHARE', amount: 60 }],
+    })
+    expect(fromTried('{')).toEqual({})
+    expect(fromTried('{}')).toEqual({})
   })
 })

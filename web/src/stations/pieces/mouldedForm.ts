@@ -1,4 +1,5 @@
-import type { MouldedPiece, MouldedPieceDraft } from '@/api/client'
+import type { ColourStock, MouldedPiece, MouldedPieceDraft } from '@/api/client'
+import { missingWorn, wornDraft, wornOf, type WornInForm } from './worn'
 
 /** By what a layer is measured. */
 export type By = 'REST' | 'SHARE' | 'GRAMS' | 'HEIGHT'
@@ -17,12 +18,12 @@ export interface MouldedInForm {
   story: string
   mould: string
   couverture: string
+  /** Of the cap, where it is another; else null. */
+  capCouverture: string | null
   shellMm: number | null
   headRoomMm: number | null
   layers: LayerInForm[]
-  sprayed: boolean
-  colour: string
-  filmMm: number | null
+  worn: WornInForm
   labelG: number | null
 }
 
@@ -43,13 +44,34 @@ export function begun(piece: MouldedPiece | null): MouldedInForm {
     story: piece?.story ?? '',
     mould: piece?.mouldId ?? '',
     couverture: piece?.couvertureId ?? '',
+    capCouverture: piece?.capCouvertureId ?? null,
     shellMm: piece?.shellMm ?? 1.8,
     headRoomMm: piece?.headRoomMm ?? 1.8,
     layers: piece?.layers.map(layerOf) ?? [newLayer('REST')],
-    sprayed: Boolean(piece?.coat),
-    colour: piece?.coat?.name ?? '',
-    filmMm: piece?.coat?.filmMm ?? 0.05,
+    worn: wornOf(piece),
     labelG: piece?.labelG ?? null,
+  }
+}
+
+/** Layers that were only tried, as the beginning of a piece. */
+export function fromTried(text: string): Partial<MouldedInForm> {
+  try {
+    const tried = JSON.parse(text) as {
+      mould?: string
+      layers?: { filling: string; percent: number }[]
+    }
+    if (!tried.layers?.length) return {}
+    return {
+      mould: tried.mould ?? '',
+      layers: tried.layers.map((l) => ({
+        filling: String(l.filling),
+        by: 'SHARE',
+        amount: Number(l.percent),
+        inserts: [],
+      })),
+    }
+  } catch {
+    return {}
   }
 }
 
@@ -74,18 +96,21 @@ export function missing(form: MouldedInForm): string {
     return 'Every layer wants its amount.'
   if (form.layers.some((l) => l.inserts.some((i) => !i.ingredient || i.eachG === null)))
     return 'What is set in wants an ingredient and grams.'
-  if (form.sprayed && (!form.colour.trim() || form.filmMm === null))
-    return 'The colour wants a name and a film.'
-  return ''
+  return missingWorn(form.worn)
 }
 
-export function draftOf(form: MouldedInForm, version: number | null): MouldedPieceDraft {
+export function draftOf(
+  form: MouldedInForm,
+  version: number | null,
+  colours: ColourStock[] = [],
+): MouldedPieceDraft {
   return {
     kind: 'MOULDED',
     name: form.name.trim(),
     story: form.story.trim() || 'A filled piece.',
     mould: form.mould,
     couverture: form.couverture,
+    capCouverture: form.capCouverture || null,
     shellMm: form.shellMm ?? 0,
     headRoomMm: form.headRoomMm ?? 0,
     layers: form.layers.map((layer) => ({
@@ -95,7 +120,7 @@ export function draftOf(form: MouldedInForm, version: number | null): MouldedPie
       heightMm: layer.by === 'HEIGHT' ? layer.amount : null,
       inserts: layer.inserts.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG ?? 0 })),
     })),
-    ...(form.sprayed && { colour: { name: form.colour.trim(), filmMm: form.filmMm ?? 0 } }),
+    ...wornDraft(form.worn, colours),
     labelG: form.labelG,
     version,
   }

@@ -53,7 +53,9 @@ describe('the cutaway', () => {
     kind: 'MOULDED',
     name: 'Plum & bay',
     couvertureKind: 'DARK',
-    colour: 'plum',
+    capKind: 'DARK',
+    coats: [{ name: 'plum', tint: '#6b2a4a', asked: { colour: 'plum', filmMm: 0.05 } }],
+    finishes: [],
     section: {
       outer: half(14),
       regions: [
@@ -80,6 +82,8 @@ describe('the cutaway', () => {
     kind: 'SOLID',
     name: 'Tablet',
     couvertureKind: 'DARK',
+    coats: [],
+    finishes: [],
     section: {
       outer: [
         { depthMm: 0, halfWidthMm: 75 },
@@ -128,9 +132,29 @@ describe('the cutaway', () => {
     expect(width).toBe(32)
   })
 
+  it('draws every coat, what is seen outermost on top, and the cap of another couverture', () => {
+    const two = {
+      ...piece,
+      capKind: 'MILK',
+      coats: [
+        { name: 'copper', tint: '#b4673a', asked: { filmMm: 0.04 } },
+        { name: 'own', asked: { filmMm: 0.05 } },
+      ],
+    } as unknown as Piece
+    const drawing = mount(PieceSection, { props: { piece: two } })
+    const coats = drawing.findAll('.colour')
+    expect(coats.map((c) => c.attributes('stroke'))).toEqual(['#8e3b6b', '#b4673a'])
+    expect(Number(coats[0]!.attributes('stroke-width'))).toBeGreaterThan(
+      Number(coats[1]!.attributes('stroke-width')),
+    )
+    expect(drawing.findAll('[fill="var(--p-choc-milk)"]')).toHaveLength(1)
+    const same = mount(PieceSection, { props: { piece } })
+    expect(same.findAll('[fill="var(--p-choc-milk)"]')).toHaveLength(0)
+  })
+
   it('colours only what is sprayed', () => {
     expect(mount(PieceSection, { props: { piece } }).find('.colour').exists()).toBe(true)
-    const plain = { ...piece, colour: undefined }
+    const plain = { ...piece, coats: [] }
     expect(
       mount(PieceSection, { props: { piece: plain } })
         .find('.colour')
@@ -163,11 +187,14 @@ describe('the form of a piece cast full', () => {
   const answers = {
     '/api/ingredients': { items: [{ id: 'dark-66', name: 'House dark 66', couverture: 'DARK' }] },
     '/api/moulds': { items: [{ id: 'tablet', name: 'Tablets' }] },
+    '/api/colours': { items: [{ id: 'plum', colour: { name: 'plum' } }] },
     '/api/larder/names': [{ id: 'nuts', name: 'Nuts' }],
     '/api/pieces': {
       kind: 'SOLID',
       name: 'Bar',
       couvertureKind: 'DARK',
+      coats: [],
+      finishes: [],
       parts: [{ name: 'couverture', value: 110, unit: 'GRAM' }],
       whole: { value: 110, unit: 'GRAM' },
       section: {
@@ -187,6 +214,8 @@ describe('the form of a piece cast full', () => {
     mouldId: 'tablet',
     couvertureId: 'dark-66',
     inclusions: [{ ingredient: 'nuts', eachG: 12, placing: 'STIRRED_IN' }],
+    coats: [{ name: 'plum', asked: { colour: 'plum', filmMm: 0.05, how: 'LINED' } }],
+    finishes: [{ kind: 'DUST', words: 'gold' }],
     version: 3,
   } as unknown as SolidPiece
   const show = async (of: SolidPiece | null) => {
@@ -218,6 +247,8 @@ describe('the form of a piece cast full', () => {
       kind: 'SOLID',
       version: 3,
       inclusions: [{ ingredient: 'nuts', eachG: 12, placing: 'STIRRED_IN' }],
+      colours: [{ colour: 'plum', filmMm: 0.05, how: 'LINED' }],
+      finishes: [{ kind: 'DUST', words: 'gold' }],
     })
     expect(form.emitted('saved')).toEqual([['bar']])
   })

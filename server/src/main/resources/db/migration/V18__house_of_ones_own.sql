@@ -54,7 +54,9 @@ create table ingredient_part (
 alter table ingredient add column bag_pack_kg double;
 
 -- Cavities unlike the rest, and a photo to draw over.
-alter table mould add column unlike int not null default 0 after cavities;
+alter table mould
+    add column unlike int     not null default 0 after cavities,
+    add column photo  boolean not null default false;
 create table mould_photo (
     mould_id varchar(64) not null primary key,
     type     varchar(32) not null,

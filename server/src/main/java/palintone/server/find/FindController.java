@@ -46,6 +46,11 @@ class FindController {
                       order by m.name like :start desc, m.name limit 6
                     """,
                     """
+                    select 'COLOUR' kind, c.id id, c.name name from colour c
+                      where c.archived = false and c.name like :some
+                      order by c.name like :start desc, c.name limit 6
+                    """,
+                    """
                     select 'BATCH' kind, cast(b.id as char) id,
                       concat(b.piece_name, ', lot ', b.lot) name from batch b
                       where b.piece_name like :some or b.lot like :some
@@ -71,6 +76,7 @@ class FindController {
         INGREDIENT,
         COUVERTURE,
         MOULD,
+        COLOUR,
         BATCH,
         LOT
     }

@@ -82,6 +82,9 @@ public class MouldEntity {
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private Set<Allergen> lastHeld = EnumSet.noneOf(Allergen.class);
 
+    /** Whether a photo is kept with it. */
+    private boolean photo;
+
     private boolean archived;
 
     @Version private Long version;
@@ -171,6 +174,14 @@ public class MouldEntity {
 
     void archive(final boolean away) {
         archived = away;
+    }
+
+    void photo(final boolean kept) {
+        photo = kept;
+    }
+
+    boolean photo() {
+        return photo;
     }
 
     public boolean archived() {

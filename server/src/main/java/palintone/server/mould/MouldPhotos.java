@@ -11,6 +11,7 @@ import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
 import palintone.server.problem.NotHereException;
 
 /**
@@ -43,9 +44,7 @@ class MouldPhotos {
      */
     @Transactional
     public void keep(final String mould, final byte[] bytes) {
-        if (!moulds.existsById(mould)) {
-            throw new NotHereException("mould", mould);
-        }
+        final MouldEntity entity = byId(mould);
         if (bytes.length > LARGEST) {
             throw new OutOfRangeException(
                     "photo", bytes.length / 1024 / 1024 + " MB", "up to 10 MB");
@@ -54,6 +53,7 @@ class MouldPhotos {
                 photos.findById(mould).orElseGet(() -> new MouldPhotoEntity(mould));
         photo.take("image/jpeg", asJpeg(bytes));
         photos.save(photo);
+        entity.photo(true);
     }
 
     @Transactional(readOnly = true)
@@ -65,7 +65,13 @@ class MouldPhotos {
 
     @Transactional
     public void remove(final String mould) {
+        byId(mould).photo(false);
         photos.deleteById(mould);
+    }
+
+    private MouldEntity byId(final String mould) {
+        return moulds.findById(Require.text("mould", mould, 64))
+                .orElseThrow(() -> new NotHereException("mould", mould));
     }
 
     private static byte[] asJpeg(final byte[] bytes) {

@@ -52,6 +52,7 @@ public record MouldView(
         @Nullable List<MouldDraft.DrawnPoint> opening,
         FigureView brim,
         ReleaseView release,
+        boolean photo,
         boolean archived,
         @Nullable Long version) {
 
@@ -94,6 +95,7 @@ public record MouldView(
                 cavity instanceof Pulled pulled ? points(pulled.opening()) : null,
                 FigureView.of(mould.brim()),
                 new ReleaseView(mould.release().answer(), SentenceView.of(mould.release().words())),
+                entity.photo(),
                 entity.archived(),
                 entity.version());
     }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.cool.WarmestFill;
 import palintone.core.filling.layer.MoistureBetween;
@@ -27,12 +28,15 @@ public class FilledPieces {
     private final CrunchRepository bites;
     private final HouseService houses;
     private final FillingNotes notes;
+    private final PieceBooks books;
 
     FilledPieces(
             final PieceRepository pieces,
             final CrunchRepository bites,
             final HouseService houses,
-            final FillingNotes notes) {
+            final FillingNotes notes,
+            final PieceBooks books) {
+        this.books = books;
         this.pieces = pieces;
         this.bites = bites;
         this.houses = houses;
@@ -152,6 +156,24 @@ public class FilledPieces {
                                                 b.bite().barrierMm(),
                                                 b.words()))
                         .toList());
+    }
+
+    /** The same of a piece that is only thought of. */
+    @Transactional(readOnly = true)
+    public MoistureView moisture(
+            final PieceDraft draft, final double barrierMm, final double days) {
+        if (!(books.thought(draft) instanceof MouldedPiece piece)) {
+            throw new OutOfRangeException("piece", "cast full", "a filled piece");
+        }
+        return view(
+                piece.name(),
+                PieceMoisture.of(
+                        piece,
+                        filling -> notes.corrections(filling.id()),
+                        barrierMm,
+                        days,
+                        List.of()),
+                List.of());
     }
 
     static MoistureView view(final String name, final PieceMoisture m, final List<BiteView> bites) {

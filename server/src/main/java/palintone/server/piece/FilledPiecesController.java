@@ -33,6 +33,14 @@ class FilledPiecesController {
         return trials.moisture(request);
     }
 
+    @PostMapping("/trial/moisture")
+    FilledPieces.MoistureView thought(
+            @Valid @RequestBody final PieceDraft draft,
+            @RequestParam(defaultValue = "0.3") final double barrierMm,
+            @RequestParam(defaultValue = "60") final double days) {
+        return filled.moisture(draft, barrierMm, days);
+    }
+
     @GetMapping("/holding")
     List<FilledPieces.FilledView> holding(
             @RequestParam final String filling,

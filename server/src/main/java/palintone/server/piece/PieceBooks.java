@@ -15,6 +15,7 @@ import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Finish;
+import palintone.core.piece.Piece;
 import palintone.server.colour.ColourEntity;
 import palintone.server.colour.ColourShelf;
 import palintone.server.filling.FillingEntity;
@@ -76,6 +77,12 @@ public class PieceBooks {
     @Transactional(readOnly = true)
     public PieceView trial(final PieceDraft draft) {
         return entity("trial", draft, Optional.empty()).view(around());
+    }
+
+    /** The piece as the core would know it, without keeping it. */
+    @Transactional(readOnly = true)
+    public Piece thought(final PieceDraft draft) {
+        return entity("trial", draft, Optional.empty()).piece(houses.house().pressureHPa());
     }
 
     /**

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+// A coloured cocoa butter being written; what is no colour for fat is refused with the reason.
+import { api, ask, type ColourDraft, type ColourStock } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import NumberField from '@/parts/NumberField.vue'
+import type { FieldWords } from '@/parts/twoStates'
+import { quantity, sentence } from '@/parts/units'
+import { useWriting } from '@/parts/writing'
+import WritingFrame from '@/parts/WritingFrame.vue'
+import { BASES, begun, DISSOLVES, draftOf, missing, type ColourInForm } from './colourForm'
+
+const props = defineProps<{ stock: ColourStock | null; copied?: boolean }>()
+const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
+const { taste } = useHouse()
+
+const writing = useWriting<ColourInForm, ColourStock, ColourDraft>({
+  what: 'colour',
+  own:
+    props.copied || !props.stock
+      ? null
+      : { id: props.stock.id, version: props.stock.colour.version },
+  begin: () => ({
+    ...begun(props.stock),
+    ...(props.copied && { name: `${props.stock?.colour.name} 2` }),
+  }),
+  missing,
+  draft: draftOf,
+  trial: (body) =>
+    ask(api.POST('/api/colours/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
+  put: (id, body) => ask(api.PUT('/api/colours/{id}', { params: { path: { id } }, body })),
+  now: async (id) => {
+    const it = await ask(api.GET('/api/colours/{id}', { params: { path: { id } } }))
+    return draftOf(begun(it), it.colour.version ?? null)
+  },
+  name: (form) => form.name,
+  saved: (id) => emit('saved', id),
+})
+const { form, drawn, refused, notSaved, look, forget } = writing
+void look()
+
+const FIELDS = [
+  { key: 'name', words: 'Name' },
+  { key: 'base', words: 'Base', say: (v: string) => BASES.find((b) => b.id === v)?.words ?? v },
+  {
+    key: 'sharePercent',
+    words: 'Colour in it',
+    say: (v: number) => quantity(v, 'PERCENT', taste.value),
+  },
+  { key: 'strained', words: 'Strained', say: (v: boolean) => (v ? 'yes' : 'no') },
+  { key: 'useC', words: 'Used at', say: (v: number) => quantity(v, 'CELSIUS', taste.value) },
+  { key: 'leftG', words: 'Left', say: (v: number) => quantity(v, 'GRAM', taste.value) },
+  { key: 'tint', words: 'Looks' },
+] as FieldWords<ColourDraft>[]
+
+function cancel() {
+  forget()
+  emit('cancel')
+}
+</script>
+
+<template>
+  <WritingFrame
+    :title="copied || !stock ? 'New colour' : stock.colour.name"
+    :restored="writing.restored.value"
+    :changed="writing.changed.value"
+    :is-new="copied || !stock"
+    :trouble="notSaved || refused"
+    :open="writing.open.value"
+    :busy="writing.busy.value"
+    :can-undo="writing.canUndo.value"
+    :can-redo="writing.canRedo.value"
+    :mine="writing.mine.value"
+    :theirs="writing.theirs.value"
+    :fields="FIELDS"
+    @save="writing.save"
+    @cancel="cancel"
+    @undo="writing.undo"
+    @redo="writing.redo"
+    @start-over="writing.startOver"
+    @settled="writing.settle"
+    @keep-mine="writing.theirs.value = null"
+  >
+    <v-text-field v-model="form.name" label="Name" class="wide" />
+    <v-btn-toggle v-model="form.dissolves" mandatory divided class="wide kinds">
+      <v-btn v-for="kind in DISSOLVES" :key="kind.id" :value="kind.id" size="x-large">{{
+        kind.words
+      }}</v-btn>
+    </v-btn-toggle>
+    <v-select v-model="form.base" :items="BASES" item-title="words" item-value="id" label="Base" />
+    <NumberField v-model="form.sharePercent" label="Colour in it" unit="PERCENT" />
+    <NumberField v-model="form.useC" label="Used at" unit="CELSIUS" />
+    <NumberField v-model="form.leftG" label="Left" unit="GRAM" />
+    <v-switch v-model="form.strained" label="Strained" hide-details />
+    <label class="tint">
+      <input v-model="form.tint" type="color" />
+      How it looks, for drawings
+    </label>
+    <template v-if="drawn" #drawn>
+      <span class="patch" :style="{ background: form.tint }" aria-hidden="true" />
+      <p v-for="remark in drawn.remarks" :key="remark.template" class="caution">
+        {{ sentence(remark, taste) }}
+      </p>
+      <p class="quiet">
+        Only colour that your local food authority permits for fat-based food. Spray under
+        extraction, with a mask.
+      </p>
+    </template>
+  </WritingFrame>
+</template>
+
+<style scoped>
+.kinds .v-btn {
+  flex: 1;
+}
+.tint {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 56px;
+}
+.tint input {
+  width: 72px;
+  height: 56px;
+}
+.patch {
+  display: block;
+  height: 120px;
+  border-radius: 8px;
+  border: 1px solid var(--p-line);
+  margin-bottom: 12px;
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+// The coloured cocoa butters of the workshop: how they look, what is left.
+import { api, ask, type ColourStock } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import ListInOut from '@/parts/ListInOut.vue'
+import { useShelf } from '@/parts/shelf'
+import { quantity, sentence } from '@/parts/units'
+import ColourForm from './ColourForm.vue'
+
+const props = defineProps<{ id?: string }>()
+const { taste } = useHouse()
+const shelf = useShelf<ColourStock>({
+  path: '/larder/colours',
+  id: () => props.id,
+  page: (query) => ask(api.GET('/api/colours', { params: { query } })),
+  one: (id) => ask(api.GET('/api/colours/{id}', { params: { path: { id } } })),
+  putAway: (it) =>
+    ask(
+      api.PUT('/api/colours/{id}/archived', {
+        params: { path: { id: it.id } },
+        body: { archived: !it.archived, version: it.colour.version ?? 0 },
+      }),
+    ),
+})
+const { find, archived, page, items: colours, loaded, trouble, load, pages } = shelf
+const { chosen, copied, writing, back, saved, putAway, copy } = shelf
+</script>
+
+<template>
+  <section class="sheet">
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <ColourForm
+      v-if="writing"
+      :key="`${id} ${chosen?.colour.version} ${copied}`"
+      :stock="chosen"
+      :copied="copied"
+      @saved="saved"
+      @cancel="back"
+    />
+    <template v-else>
+      <header>
+        <h1>Colours</h1>
+        <v-text-field
+          ref="box"
+          v-model="find"
+          label="Find ( / )"
+          density="comfortable"
+          class="find"
+          clearable
+          @click:clear="find = ''"
+        />
+        <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
+        <ListInOut list="colours" what="colours" @taken="load" />
+        <v-btn size="x-large" color="primary" to="/larder/colours/new">New colour</v-btn>
+      </header>
+      <div class="cards">
+        <v-card v-for="each in colours" :key="each.id" border class="pa-4">
+          <router-link :to="`/larder/colours/${each.id}`" class="to">
+            <span class="tint" :style="{ background: each.colour.tint }" aria-hidden="true" />
+            <b>{{ each.colour.name }}</b>
+          </router-link>
+          <p class="quiet">
+            {{ quantity(each.colour.sharePercent, 'PERCENT', taste) }} colour, used at
+            {{ quantity(each.colour.useC, 'CELSIUS', taste) }},
+            {{ each.colour.strained ? 'strained' : 'not strained' }}
+          </p>
+          <p>
+            <b class="num">{{ quantity(each.colour.leftG, 'GRAM', taste) }}</b> left
+          </p>
+          <p v-for="remark in each.remarks" :key="remark.template" class="quiet">
+            {{ sentence(remark, taste) }}
+          </p>
+          <div class="acts">
+            <v-btn variant="text" @click="copy(each)">Copy</v-btn>
+            <v-btn variant="text" @click="putAway(each)">{{
+              each.archived ? 'Bring back' : 'Archive'
+            }}</v-btn>
+          </div>
+        </v-card>
+      </div>
+      <v-empty-state
+        v-if="loaded && !colours.length && !trouble"
+        :title="
+          find ? `No colour called “${find}”` : archived ? 'Nothing archived' : 'No colours yet'
+        "
+        text="A coloured cocoa butter: its base, how much colour, strained or not, and what is left."
+      />
+      <v-pagination
+        v-if="pages > 1"
+        :model-value="page + 1"
+        :length="pages"
+        @update:model-value="page = $event - 1"
+      />
+    </template>
+  </section>
+</template>
+
+<style scoped src="./cards.css"></style>
+<style scoped>
+.tint {
+  height: 64px;
+  border-radius: 6px;
+  border: 1px solid var(--p-line);
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+// How long the crisp layer of a piece that is being written stays crisp.
+import { useDebounceFn } from '@vueuse/core'
+import { ref, watch } from 'vue'
+import { api, ask, type Moisture, type MouldedPieceDraft } from '@/api/client'
+import FigureString from '@/parts/FigureString.vue'
+import { useHouse } from '@/parts/house'
+import { useTurn } from '@/parts/turn'
+import { quantity } from '@/parts/units'
+
+const props = defineProps<{ draft: MouldedPieceDraft }>()
+const { taste } = useHouse()
+const BARRIER_MM = 0.3
+const DAYS = 60
+const answer = ref<Moisture | null>(null)
+
+const turn = useTurn()
+const look = useDebounceFn(async () => {
+  const current = turn()
+  try {
+    const got = await ask(
+      api.POST('/api/pieces/trial/moisture', {
+        params: { query: { barrierMm: BARRIER_MM, days: DAYS } },
+        body: { ...props.draft, name: props.draft.name || 'Unnamed' },
+      }),
+    )
+    if (current()) answer.value = got
+  } catch {
+    // What is impossible about the piece is said by the piece itself.
+    if (current()) answer.value = null
+  }
+}, 150)
+watch(() => JSON.stringify(props.draft), look, { immediate: true })
+</script>
+
+<template>
+  <div v-if="answer" class="water">
+    <p>
+      <b>Water between layers:</b> {{ answer.layers[answer.crispLayer] }}
+      {{
+        answer.daysBare
+          ? `goes soft after about ${quantity(answer.daysBare.value, 'DAY', taste)}`
+          : `stays crisp ${quantity(DAYS, 'DAY', taste)} and more`
+      }}.
+    </p>
+    <FigureString v-if="answer.daysBehindFat" :figure="answer.daysBehindFat" />
+    <p v-else-if="answer.daysBare" class="quiet">
+      Behind {{ quantity(BARRIER_MM, 'MILLIMETRE', taste) }} of cocoa butter it stays crisp
+      {{ quantity(DAYS, 'DAY', taste) }} and more.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.water {
+  margin-top: 10px;
+}
+</style>

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+// Colours in the mould in their order, seen outermost first, and the finishings at the end.
+import type { ColourStock } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import { FINISHES, HOWS, newCoat, type WornInForm } from './worn'
+
+const props = defineProps<{ colours: ColourStock[] }>()
+const worn = defineModel<WornInForm>({ required: true })
+
+function move(i: number, by: number) {
+  const coats = [...worn.value.coats]
+  const [moved] = coats.splice(i, 1)
+  coats.splice(i + by, 0, moved!)
+  worn.value = { ...worn.value, coats }
+}
+const tintOf = (name: string) =>
+  props.colours.find((c) => c.colour.name.toLowerCase() === name?.toLowerCase())?.colour.tint
+const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? 'Words'
+</script>
+
+<template>
+  <div class="worn">
+    <fieldset v-for="(coat, i) in worn.coats" :key="i">
+      <legend>
+        <span
+          v-if="tintOf(coat.name)"
+          class="tint"
+          :style="{ background: tintOf(coat.name) }"
+          aria-hidden="true"
+        />
+        Colour {{ i + 1 }}{{ i === 0 && worn.coats.length > 1 ? ', seen outermost' : '' }}
+      </legend>
+      <v-combobox
+        v-model="coat.name"
+        :items="colours.map((c) => c.colour.name)"
+        label="Colour"
+        hide-no-data
+      />
+      <v-select v-model="coat.how" :items="HOWS" item-title="words" item-value="id" label="How" />
+      <NumberField v-model="coat.filmMm" label="Film" unit="MILLIMETRE" />
+      <div class="acts">
+        <v-btn
+          variant="text"
+          :disabled="i === 0"
+          :aria-label="`Colour ${i + 1} earlier`"
+          @click="move(i, -1)"
+          >Earlier</v-btn
+        >
+        <v-btn
+          variant="text"
+          :disabled="i === worn.coats.length - 1"
+          :aria-label="`Colour ${i + 1} later`"
+          @click="move(i, 1)"
+          >Later</v-btn
+        >
+        <v-btn
+          variant="text"
+          :aria-label="`Remove colour ${i + 1}`"
+          @click="worn.coats.splice(i, 1)"
+          >Remove</v-btn
+        >
+      </div>
+    </fieldset>
+    <div v-for="(finish, i) in worn.finishes" :key="`f${i}`" class="finish">
+      <v-select
+        v-model="finish.kind"
+        :items="FINISHES"
+        item-title="words"
+        item-value="id"
+        :label="`Finishing ${i + 1}`"
+      />
+      <v-text-field v-model="finish.words" :label="whatOf(finish.kind)" maxlength="120" />
+      <v-btn
+        variant="text"
+        :aria-label="`Remove finishing ${i + 1}`"
+        @click="worn.finishes.splice(i, 1)"
+        >Remove</v-btn
+      >
+    </div>
+    <div class="acts">
+      <v-btn variant="outlined" size="large" @click="worn.coats.push(newCoat())"
+        >Add a colour</v-btn
+      >
+      <v-btn
+        variant="outlined"
+        size="large"
+        @click="worn.finishes.push({ kind: 'STICKER', words: '' })"
+        >Add a finishing</v-btn
+      >
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.worn {
+  display: grid;
+  gap: 12px;
+}
+fieldset {
+  border: 1px solid var(--p-line);
+  border-radius: 8px;
+  padding: 10px 12px 4px;
+  display: grid;
+  grid-template-columns: 1.4fr 1fr 0.8fr;
+  gap: 10px;
+}
+legend {
+  padding: 0 6px;
+  font-weight: 600;
+}
+.tint {
+  display: inline-block;
+  width: 18px;
+  height: 18px;
+  border-radius: 9px;
+  border: 1px solid var(--p-line);
+  vertical-align: -3px;
+}
+.finish {
+  display: grid;
+  grid-template-columns: 1.2fr 1.2fr auto;
+  gap: 10px;
+  align-items: center;
+}
+.acts {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.acts .v-btn,
+.finish .v-btn {
+  min-height: 56px;
+}
+@media (max-width: 700px) {
+  fieldset,
+  .finish {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
