@@ -31,6 +31,7 @@ watch(shown, (now) => {
   }
 })
 
+/** Lines nobody has said the meaning of yet: without them it is another recipe. */
 const asked = computed(
   () => read.value?.operations.flatMap((op) => op.lines).filter((l) => !l.ingredient) ?? [],
 )
@@ -225,9 +226,14 @@ function begin() {
       </div>
       <div class="acts d-flex ga-3">
         <v-btn size="large" variant="outlined" @click="shown = false">Cancel</v-btn>
-        <v-btn size="large" color="primary" :disabled="!read || open > 0" @click="begin"
-          >Use this recipe</v-btn
-        >
+        <v-btn size="large" color="primary" :disabled="!read || open > 0" @click="begin">{{
+          asked.length ? `Use without ${asked.length} of them` : 'Use this recipe'
+        }}</v-btn>
+        <p v-if="asked.length" class="trouble" role="status">
+          Left out, with what they weigh and the allergens they bring:
+          {{ asked.map((l) => l.raw).join(', ') }}. Say above what is meant, or write it in the
+          Larder first.
+        </p>
         <p v-if="open" class="trouble" role="status">
           {{ open === 1 ? 'One number is' : `${open} numbers are` }} still asked for above.
         </p>

@@ -40,6 +40,10 @@ class EveryWidthTest {
                     "/larder/moulds",
                     "/larder/moulds/new",
                     "/larder/moulds/bar-21",
+                    "/larder/colours",
+                    "/larder/colours/copper",
+                    "/larder/couvertures/evening-54",
+                    "/house/exchange",
                     "/rehearsal",
                     "/house");
 

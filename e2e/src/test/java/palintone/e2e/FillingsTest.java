@@ -70,7 +70,8 @@ class FillingsTest {
                             "boil: 200 g cream 35 %, 30 g moon syrup\npour over: 240 g house dark 66\nblend");
             button(page, "Read it").click();
             assertThat(page.locator(".v-dialog")).containsText("Which of the larder is meant?");
-            button(page, "Use this recipe").click();
+            assertThat(page.locator(".v-dialog .acts")).containsText("Left out");
+            button(page, "Use without 1 of them").click();
             assertThat(page.locator("article.op")).hasCount(3);
             assertThat(figure(page, "water activity")).containsText("0.");
             assertThat(screen.faults()).isEmpty();

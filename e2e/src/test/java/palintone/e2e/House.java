@@ -29,27 +29,27 @@ final class House implements AutoCloseable {
     private final int port;
     private Process script;
 
-    private final boolean demo;
+    private final List<String> wishes;
 
-    private House(final Path data, final int port, final boolean demo) {
+    private House(final Path data, final int port, final List<String> wishes) {
         this.data = data;
         this.port = port;
-        this.demo = demo;
+        this.wishes = wishes;
     }
 
     /** One without the sample workshop, as a maker's own begins. */
     static House empty() {
-        return opened(false);
+        return opened(List.of("--no-demo", "--one-house"));
     }
 
     static House open() {
-        return opened(true);
+        return opened(List.of("--one-house"));
     }
 
-    private static House opened(final boolean demo) {
+    private static House opened(final List<String> wishes) {
         try {
             final House house =
-                    new House(Files.createTempDirectory("palintone-e2e"), freePort(), demo);
+                    new House(Files.createTempDirectory("palintone-e2e"), freePort(), wishes);
             house.start();
             return house;
         } catch (IOException e) {
@@ -60,7 +60,7 @@ final class House implements AutoCloseable {
     /** One for all tests that leave it standing; ends with the tests. */
     static synchronized House shared() {
         if (shared == null) {
-            shared = open();
+            shared = opened(List.of());
             Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
         }
         return shared;
@@ -73,6 +73,16 @@ final class House implements AutoCloseable {
     /** The same over the workshop's network: by a name, so that the browser calls it insecure. */
     String networkUrl(final String path) {
         return "http://" + NETWORK_NAME + ":" + port + path;
+    }
+
+    /** The house next door, by what the script says. */
+    String otherUrl(final String path) {
+        final java.util.regex.Matcher door =
+                java.util.regex.Pattern.compile("The other house: (http://\\S+)").matcher(said());
+        if (!door.find()) {
+            throw new IllegalStateException(said());
+        }
+        return door.group(1) + path;
     }
 
     int port() {
@@ -98,9 +108,7 @@ final class House implements AutoCloseable {
                                     NETWORK_NAME,
                                     "--data",
                                     data.toString()));
-            if (!demo) {
-                command.add("--no-demo");
-            }
+            command.addAll(wishes);
             script =
                     new ProcessBuilder(command)
                             .redirectErrorStream(true)

@@ -45,6 +45,10 @@ class LookTest {
                         "/larder/couvertures/milk-41",
                         "/larder/moulds",
                         "/larder/moulds/bar-21",
+                        "/larder/colours",
+                        "/larder/colours/copper",
+                        "/larder/couvertures/evening-54",
+                        "/house/exchange",
                         "/begin",
                         "/pieces?new",
                         "/house"
