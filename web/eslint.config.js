@@ -1,6 +1,7 @@
 import js from '@eslint/js'
 import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
+import accessible from 'eslint-plugin-vuejs-accessibility'
 import globals from 'globals'
 import ts from 'typescript-eslint'
 
@@ -9,9 +10,19 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
+  ...accessible.configs['flat/recommended'],
   {
     files: ['**/*.vue'],
     languageOptions: { parserOptions: { parser: ts.parser } },
+  },
+  {
+    files: ['**/*.vue'],
+    rules: {
+      // A label around its field needs no id beside it.
+      'vuejs-accessibility/label-has-for': ['error', { required: { some: ['nesting', 'id'] } }],
+      // What was just opened by a press takes the focus: the keypad, a dialog's one answer.
+      'vuejs-accessibility/no-autofocus': 'off',
+    },
   },
   {
     files: ['src/**'],

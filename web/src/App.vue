@@ -31,6 +31,7 @@ useKeys({ '?': () => (keysOpen.value = true) })
 
 <template>
   <v-app>
+    <a href="#main" class="skip no-print">To the work</a>
     <div class="frame">
       <StationRail class="no-print" @keys="keysOpen = true" @find="finding = true" />
       <RoomStrip class="no-print" />
@@ -45,6 +46,20 @@ useKeys({ '?': () => (keysOpen.value = true) })
 </template>
 
 <style scoped>
+.skip {
+  position: fixed;
+  top: 6px;
+  left: 6px;
+  z-index: 3000;
+  padding: 12px 20px;
+  background: var(--p-ground);
+  border: 2px solid var(--p-still);
+  border-radius: 8px;
+  transform: translateY(-200%);
+}
+.skip:focus {
+  transform: none;
+}
 .frame {
   display: grid;
   grid-template: 'rail strip' 56px 'rail main' 1fr 'rail tray' auto / 92px 1fr;

@@ -109,6 +109,7 @@ function go(place: Place | undefined) {
           :id="`found-${i}`"
           :key="place.what + place.to"
           role="option"
+          tabindex="-1"
           :aria-selected="i === at"
           @click="go(place)"
           @keydown.enter="go(place)"

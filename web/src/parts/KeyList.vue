@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { KEYS } from '@/parts/keys'
+import { KEYS, singleKeys } from '@/parts/keys'
 
 const open = defineModel<boolean>({ required: true })
 // Heard from the first moment, before the list has taken the focus.
@@ -21,6 +21,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <dd>{{ what }}</dd>
         </template>
       </dl>
+      <v-switch
+        v-model="singleKeys"
+        label="Keys act without Ctrl or Alt"
+        class="mt-4"
+        hide-details
+      />
       <v-btn size="large" variant="tonal" class="mt-5" autofocus @click="open = false">Close</v-btn>
     </v-card>
   </v-dialog>

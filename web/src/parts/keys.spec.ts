@@ -1,7 +1,7 @@
 import { enableAutoUnmount, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h } from 'vue'
-import { KEYS, useAltDigits, useKeys } from './keys'
+import { KEYS, singleKeys, useAltDigits, useKeys } from './keys'
 
 enableAutoUnmount(afterEach)
 
@@ -43,6 +43,19 @@ describe('keys', () => {
     press(on.find('button').element, ' ')
     expect(done).not.toHaveBeenCalled()
     press(on.find('button').element, 't')
+    expect(done).toHaveBeenCalledTimes(1)
+  })
+
+  it('can be switched off, those with Alt stay', () => {
+    const on = bench()
+    singleKeys.value = false
+    press(on.find('p').element, ' ')
+    press(on.find('p').element, 't')
+    expect(done).not.toHaveBeenCalled()
+    press(on.find('p').element, '2', { altKey: true, code: 'Digit2' })
+    expect(go).toHaveBeenCalledTimes(1)
+    singleKeys.value = true
+    press(on.find('p').element, 't')
     expect(done).toHaveBeenCalledTimes(1)
   })
 

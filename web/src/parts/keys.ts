@@ -1,3 +1,4 @@
+import { useStorage } from '@vueuse/core'
 import { onBeforeUnmount, onMounted } from 'vue'
 
 /** Every key there is, for the page that lists them. */
@@ -23,9 +24,13 @@ function busy(event: KeyboardEvent): boolean {
   return at !== null && at.closest(event.key === ' ' ? PRESSABLE : TYPING) !== null
 }
 
+/** Keys without Ctrl or Alt can be switched off: a sleeve, or a voice, presses them too. */
+export const singleKeys = useStorage('palintone single keys', true)
+
 /** Listens for keys while the caller is on screen. Names are those of KeyboardEvent.key, lower case. */
 export function useKeys(map: Record<string, () => void>) {
   const listen = (event: KeyboardEvent) => {
+    if (!singleKeys.value) return
     if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || busy(event)) return
     if (document.querySelector('.v-overlay--active [role="dialog"], .v-dialog.v-overlay--active')) {
       return

@@ -55,3 +55,12 @@ export const stations = createRouter({
     { path: '/:elsewhere(.*)', component: () => import('./NotHere.vue') },
   ],
 })
+
+const BEGIN = 'First steps'
+/** Each page says where one is: in the tab, in the history, and read out when it changes. */
+stations.afterEach((to) => {
+  const station = RAIL.find((s) => to.path === s.path || to.path.startsWith(`${s.path}/`))
+  const where = station?.name ?? (to.path === '/begin' ? BEGIN : 'Not here')
+  const tab = typeof to.params.tab === 'string' ? to.params.tab : ''
+  document.title = [where, tab].filter(Boolean).join(', ') + ' · Palintone'
+})

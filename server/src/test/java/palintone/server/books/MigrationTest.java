@@ -38,8 +38,8 @@ class MigrationTest {
                         + " ('old', 1, 'dark', 300, 'GRAM')",
                 "insert into mould values ('m', 'Mould', 'HALF_SPHERE', 30, 30, 15, 0, 24, 2, 0)",
                 "insert into piece (id, name, story, mould_id, couverture_id, shell_mm,"
-                        + " head_room_mm, version) values ('p', 'Piece', 'as ever', 'm', 'dark',"
-                        + " 1.5, 1, 0)",
+                        + " head_room_mm, colour_name, colour_film_mm, version) values ('p', 'Piece',"
+                        + " 'as ever', 'm', 'dark', 1.5, 1, 'plum', 0.06, 0)",
                 "insert into piece_layer values ('p', 0, 'old', 1)");
 
         try (Workshop workshop = Workshop.on(db)) {
@@ -61,6 +61,10 @@ class MigrationTest {
             assertThat(piece.status()).as(piece.text()).isEqualTo(200);
             assertThat(piece.number("/layers/0/share")).isEqualTo(1);
             assertThat(piece.at("/archived")).isEqualTo("false");
+            // One colour, sprayed: the first of its coats now.
+            assertThat(piece.at("/coats/0/name")).isEqualTo("plum");
+            assertThat(piece.number("/coats/0/asked/filmMm")).isEqualTo(0.06);
+            assertThat(piece.at("/coats/0/asked/how")).isEqualTo("SPRAYED");
 
             final Answer versions = workshop.get("/api/fillings/old/versions");
             assertThat(versions.at("/0/note")).isEqualTo("as it was");

@@ -11,10 +11,14 @@ import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import palintone.server.support.PrivateMariaDb;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A house goes out as one file, and is the same house where that is read in. */
 class HouseArchiveTest {
@@ -100,6 +104,61 @@ class HouseArchiveTest {
             final Answer again = empty.putBytes("/api/exchange/house", ZIP, whole);
             assertThat(again.status()).isEqualTo(400);
             assertThat(again.at("/value")).startsWith("not empty: it has ");
+        }
+    }
+
+    /**
+     * What an older Palintone exported is read as an old installation would be brought up to date.
+     */
+    @Test
+    void anArchiveOfOlderBooksIsBroughtUpToDate() throws Exception {
+        final TreeMap<String, String> files = new TreeMap<>();
+        try (PrivateMariaDb old = PrivateMariaDb.start()) {
+            final var books = new DriverManagerDataSource(old.url(), old.user(), old.password());
+            Flyway.configure().dataSource(books).target("17").load().migrate();
+            final JdbcTemplate jdbc = new JdbcTemplate(books);
+            jdbc.update(
+                    "insert into ingredient (id, name, density_g_per_ml, couverture_kind,"
+                            + " source_kind, source_citation, source_from_memory, version,"
+                            + " estimated) values ('dark', 'Dark', 1.3, 'DARK', 'WORKSHOP', 'own',"
+                            + " false, 0, false)");
+            jdbc.update(
+                    "insert into ingredient_component values ('dark', 'COCOA_BUTTER', 40),"
+                            + " ('dark', 'SUCROSE', 35), ('dark', 'COCOA_SOLIDS', 25)");
+            jdbc.update(
+                    "insert into mould (id, name, shape, length_mm, width_mm, depth_mm,"
+                            + " draft_degrees, cavities, owned, version) values ('m', 'Mould',"
+                            + " 'HALF_SPHERE', 30, 30, 15, 0, 24, 2, 0)");
+            jdbc.update(
+                    "insert into piece (id, kind, name, story, mould_id, couverture_id,"
+                            + " colour_name, colour_film_mm, version) values ('p', 'SOLID',"
+                            + " 'Drop', 'as ever', 'm', 'dark', 'plum', 0.07, 0)");
+            jdbc.update("insert into solid_piece values ('p', null, null)");
+            final JsonMapper json = new JsonMapper();
+            final BookTables tables = new BookTables(jdbc, json);
+            files.put(
+                    "palintone.json",
+                    "{\"format\":\"palintone-house/1\",\"house\":\"Old\",\"books\":\"17\","
+                            + "\"madeAt\":\"2026-01-01T00:00:00Z\"}");
+            for (final String table : tables.names()) {
+                final StringBuilder rows = new StringBuilder();
+                tables.read(table, row -> rows.append(row).append('\n'));
+                files.put("tables/" + table + ".ndjson", rows.toString());
+            }
+        }
+        try (Workshop fresh = Workshop.on(PrivateMariaDb.start())) {
+            final TreeMap<String, String> torn = new TreeMap<>(files);
+            torn.compute("tables/piece.ndjson", (t, rows) -> rows.replace("\"m\"", "\"gone\""));
+            final Answer refused = fresh.putBytes("/api/exchange/house", ZIP, zipped(torn));
+            assertThat(refused.at("/value")).isEqualTo("damaged at piece");
+            assertThat(fresh.get("/api/house").status()).isEqualTo(200);
+
+            final Answer taken = fresh.putBytes("/api/exchange/house", ZIP, zipped(files));
+            assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+            final Answer piece = fresh.get("/api/pieces/p");
+            assertThat(piece.status()).as(piece.text()).isEqualTo(200);
+            assertThat(piece.at("/coats/0/name")).isEqualTo("plum");
+            assertThat(fresh.get("/api/pieces/p/needs?moulds=1").status()).isEqualTo(200);
         }
     }
 }
