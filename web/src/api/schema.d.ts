@@ -2996,6 +2996,7 @@ export interface components {
             same: number;
             things: components["schemas"]["Thing"][];
             unread: string[];
+            cautions: string[];
         };
         CellChange: {
             column: string;

@@ -31,6 +31,7 @@ watch(open, (now) => {
 
 const given = computed(() => files.value.length > 0 || rows.value.trim() !== '')
 const changing = computed(() => (seen.value ?? []).some((f) => f.fresh + f.changed > 0))
+const cautions = computed(() => (seen.value ?? []).flatMap((f) => f.cautions))
 const unread = computed(() => (seen.value ?? []).flatMap((f) => f.unread))
 
 /** How far a long table has come. */
@@ -130,8 +131,10 @@ async function send(preview: boolean) {
           </p>
         </section>
         <p v-if="unread.length" class="unread" role="alert">
-          {{ unread.length === 1 ? 'One column means' : `${unread.length} columns mean` }} nothing
-          here and {{ unread.length === 1 ? 'is' : 'are' }} not imported: {{ unread.join(', ') }}.
+          Means nothing here and is not imported: {{ unread.join(', ') }}.
+        </p>
+        <p v-for="caution in cautions" :key="caution" class="caution" role="alert">
+          {{ caution }}
         </p>
         <p v-if="!changing && !done" class="quiet">Everything in it is here already, as it is.</p>
       </div>

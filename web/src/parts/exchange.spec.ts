@@ -14,6 +14,7 @@ const brought = (more: Partial<Brought> = {}): Brought => ({
   same: 0,
   things: [],
   unread: [],
+  cautions: [],
   ...more,
 })
 
@@ -86,6 +87,7 @@ describe('the import', () => {
       brought({
         changed: 1,
         unread: ['Shelf'],
+        cautions: ['1 of them name no allergen'],
         things: [
           {
             what: 'CHANGED',
@@ -103,6 +105,7 @@ describe('the import', () => {
     expect(text()).toContain('28')
     expect(text()).toContain('30')
     expect(text()).toContain('not imported: Shelf')
+    expect(text()).toContain('name no allergen')
     expect(it.emitted('taken')).toBeUndefined()
     await press('Import')
     expect(sent.at(-1)).toContain('preview=false')

@@ -87,6 +87,7 @@ class ListsTest {
                 "Name\tWater\tSucrose\tPrice per kg\tShelf\n" + name + "\t33,5\t66,5\t2,4\tleft\n";
         final Answer seen = workshop.importInto(PREVIEW + "&list=ingredients", "rows.txt", rows);
         assertThat(seen.at("/0/unread/0")).isEqualTo("Shelf");
+        assertThat(seen.at("/0/cautions/0")).contains("name no allergen");
         assertThat(seen.number("/0/fresh")).isEqualTo(1);
         final Answer taken = workshop.importInto("?list=ingredients", "rows.txt", rows);
         final String id = taken.at("/0/things/0/id");
@@ -121,12 +122,15 @@ class ListsTest {
             row.createCell(3).setCellValue(29.5);
             row.createCell(4).setCellFormula("4*6");
             row.createCell(5).setCellValue(3);
+            book.createSheet("Prices").createRow(0).createCell(0).setCellValue("price");
             book.getCreationHelper().createFormulaEvaluator().evaluateAll();
             book.write(out);
         }
         final Answer taken =
                 workshop.importBytes("?list=moulds", "my moulds.xlsx", out.toByteArray());
         assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        assertThat(taken.at("/0/unread/0")).isEqualTo("sheet Prices");
+        assertThat(taken.json().at("/0/cautions").size()).isZero();
         final Answer mould = workshop.get("/api/moulds/" + id);
         assertThat(mould.number("/cavities")).isEqualTo(24);
         assertThat(mould.number("/lengthMm")).isEqualTo(29.5);

@@ -112,11 +112,7 @@ class OwnThingsTest {
         final Answer coating =
                 workshop.post(
                         "/api/couvertures/mixture",
-                        "{\"parts\":["
-                                + part("dark-66", 50)
-                                + ","
-                                + part("coating", 50)
-                                + "]}");
+                        "{\"parts\":[" + part("dark-66", 50) + "," + part("coating", 50) + "]}");
         assertThat(coating.at("/cautions/0/template")).contains("lauric fat");
         // Cast of it like of any other.
         final Answer piece =

@@ -7,7 +7,8 @@ import java.util.List;
  *
  * @param list which list it goes into
  * @param things of what is new or changed the first ones, each with what it says
- * @param unread columns that mean nothing here and are not taken
+ * @param unread columns and sheets that mean nothing here and are not taken
+ * @param cautions what to look at before it is relied on
  */
 public record Brought(
         String file,
@@ -16,7 +17,8 @@ public record Brought(
         int changed,
         int same,
         List<Thing> things,
-        List<String> unread) {
+        List<String> unread,
+        List<String> cautions) {
 
     /** What happens to a thing. */
     public enum What {
@@ -44,6 +46,7 @@ public record Brought(
                 0,
                 fresh ? 0 : 1,
                 fresh ? List.of(new Thing(What.NEW, name, name, List.of())) : List.of(),
+                List.of(),
                 List.of());
     }
 }

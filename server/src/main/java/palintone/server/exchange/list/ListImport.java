@@ -2,6 +2,7 @@ package palintone.server.exchange.list;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -96,7 +97,27 @@ class ListImport {
                 changed,
                 byId.size() - writing.size(),
                 things,
-                unread);
+                unread,
+                cautions(list, writing.values(), writing.size() - changed));
+    }
+
+    /** Of what is new and names no allergen nobody knows whether it has none, or was not asked. */
+    private static List<String> cautions(
+            final HouseList list, final Collection<ObjectNode> things, final int fresh) {
+        if (fresh == 0 || list.columns().find("allergens").isEmpty()) {
+            return List.of();
+        }
+        final long silent =
+                things.stream()
+                        .filter(thing -> thing.path("allergens").isEmpty())
+                        .filter(thing -> thing.path("parts").isEmpty())
+                        .count();
+        return silent == 0
+                ? List.of()
+                : List.of(
+                        silent
+                                + " of them name no allergen: what is made of them declares none."
+                                + " Read the packets before you rely on that.");
     }
 
     /** What a file says, by id, without looking at what is known. */
@@ -255,6 +276,7 @@ class ListImport {
                     "\"" + String.join(", ", sheet.header()) + "\"",
                     "names of columns, as an export of this list has them");
         }
+        sheet.others().forEach(name -> unread.add("sheet " + name));
         final List<Row> rows = new ArrayList<>();
         for (final Sheet.Line line : sheet.rows()) {
             rows.add(

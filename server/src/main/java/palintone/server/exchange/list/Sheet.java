@@ -25,8 +25,10 @@ import palintone.server.exchange.NamedFile;
  *
  * @param comma whether numbers may have a decimal comma: not where commas part the cells
  * @param rows each as long as the header; texts without the blanks around them
+ * @param others further sheets of a workbook that hold something, by name: they are not read
  */
-record Sheet(String file, List<String> header, List<Line> rows, boolean comma) {
+record Sheet(
+        String file, List<String> header, List<Line> rows, boolean comma, List<String> others) {
 
     /** A workbook unfolds to many times its size. */
     private static final int LARGEST_WORKBOOK = 10 * 1024 * 1024;
@@ -76,7 +78,7 @@ record Sheet(String file, List<String> header, List<Line> rows, boolean comma) {
                     rows.add(line(file, header, (int) record.getRecordNumber(), record.toList()));
                 }
             }
-            return new Sheet(file.name(), header, rows, by != ',');
+            return new Sheet(file.name(), header, rows, by != ',', List.of());
         } catch (IOException | IllegalStateException | IllegalArgumentException e) {
             throw new ImportRefusedException(
                     file.name(), 0, "file", "not readable", "a table with a header, in UTF-8");
@@ -133,7 +135,13 @@ record Sheet(String file, List<String> header, List<Line> rows, boolean comma) {
                     rows.add(line(file, header, row.getRowNum() + 1, cells));
                 }
             }
-            return new Sheet(file.name(), header, rows, true);
+            final List<String> others = new ArrayList<>();
+            for (int i = 1; i < book.getNumberOfSheets(); i++) {
+                if (book.getSheetAt(i).getPhysicalNumberOfRows() > 0) {
+                    others.add(book.getSheetName(i));
+                }
+            }
+            return new Sheet(file.name(), header, rows, true, others);
         } catch (IOException | RuntimeException e) {
             if (e instanceof ImportRefusedException refused) {
                 throw refused;
