@@ -3,6 +3,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type FillingSummary } from '@/api/client'
+import { everyPage } from '@/parts/everyPage'
 import { useRecipe } from './recipe'
 
 const router = useRouter()
@@ -12,8 +13,9 @@ const trouble = ref('')
 const known = computed(() => bench.value.number > 0)
 
 async function load() {
-  const query = { archived: true, size: 200 }
-  archived.value = (await ask(api.GET('/api/fillings', { params: { query } }))).items
+  archived.value = await everyPage((query) =>
+    ask(api.GET('/api/fillings', { params: { query: { ...query, archived: true } } })),
+  )
 }
 
 async function put(id: string, away: boolean, version: number) {

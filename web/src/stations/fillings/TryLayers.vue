@@ -6,6 +6,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type Mould } from '@/api/client'
 import type { components } from '@/api/schema'
+import { everyPage } from '@/parts/everyPage'
 import NumberField from '@/parts/NumberField.vue'
 import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole, type OnBench } from './recipe'
@@ -92,7 +93,7 @@ watch([mould, layers, () => props.barrierMm, () => props.days, () => bench.value
 })
 onMounted(async () => {
   try {
-    moulds.value = (await ask(api.GET('/api/moulds', { params: { query: {} } }))).items
+    moulds.value = await everyPage((query) => ask(api.GET('/api/moulds', { params: { query } })))
     mould.value = moulds.value[0]?.id ?? ''
     // The driest of the books is the likeliest partner; any other can be chosen.
     layers.value[1]!.filling =

@@ -52,10 +52,22 @@ watch([piece, barrierMm, days], () => void look())
 function fillingsOf(p: Piece) {
   return p.section.regions.filter((region) => region.role === 'FILLING')
 }
+const part = ref('')
+/** Found by name on the server: there may be thousands. */
+async function search() {
+  const query = { find: part.value ?? '', size: 100 }
+  const all = await ask(api.GET('/api/pieces', { params: { query } }))
+  pieces.value = all.items.filter((p) => fillingsOf(p).length > 1)
+}
+const searchSoon = useDebounceFn(search, 150)
+watch(part, (now) => {
+  // What is chosen stands in the field, and is no search.
+  if (pieces.value.some((p) => p.name === now)) return
+  searchSoon().catch((problem: unknown) => (refused.value = words(problem)))
+})
 onMounted(async () => {
   try {
-    const all = await ask(api.GET('/api/pieces', { params: { query: {} } }))
-    pieces.value = all.items.filter((p) => fillingsOf(p).length > 1)
+    await search()
     const own = pieces.value.find((p) =>
       fillingsOf(p).some((l) => l.name === bench.value.recipe.name),
     )
@@ -107,9 +119,11 @@ const lines = computed(() => {
         <v-btn value="piece" size="large">A piece</v-btn>
         <v-btn value="try" size="large">Try layers</v-btn>
       </v-btn-toggle>
-      <v-select
+      <v-autocomplete
         v-if="way === 'piece'"
         v-model="piece"
+        v-model:search="part"
+        no-filter
         label="Piece of two layers or more"
         :items="pieces"
         item-title="name"

@@ -13,6 +13,7 @@ import {
   type RecipeDraft,
   type Sheet,
 } from '@/api/client'
+import { everyPage } from '@/parts/everyPage'
 import { idOf } from '@/parts/ids'
 import { useTurn } from '@/parts/turn'
 import { follow, locked } from './locks'
@@ -55,15 +56,19 @@ const waiting = ref('')
 const trouble = ref('')
 const looking = useTurn()
 
+/** All of the books, however many. */
+const everyFilling = () =>
+  everyPage((query) => ask(api.GET('/api/fillings', { params: { query } })))
+
 async function loadAll() {
   try {
     const [w, f] = await Promise.all([
       ask(api.GET('/api/fillings/words')),
-      ask(api.GET('/api/fillings', { params: { query: { size: 200 } } })),
+      everyFilling(),
       loadLarder(),
     ])
     benchWords.value = w
-    fillings.value = f.items
+    fillings.value = f
     trouble.value = ''
   } catch (problem) {
     trouble.value = wordsOf(problem)
@@ -184,7 +189,7 @@ async function save(note: string) {
 }
 
 async function loadFillings() {
-  fillings.value = (await ask(api.GET('/api/fillings', { params: { query: { size: 200 } } }))).items
+  fillings.value = await everyFilling()
 }
 
 /** Starts a new one from what was read; every line has its ingredient by now. */

@@ -12,6 +12,9 @@ import SolidForm from './SolidForm.vue'
 const props = defineProps<{ id?: string }>()
 const pieces = ref<Piece[]>([])
 const trouble = ref('')
+const PAGE = 40
+const pages = ref(1)
+const total = ref(0)
 const loaded = ref(false)
 
 const piece = computed(() =>
@@ -24,7 +27,10 @@ const route = useRoute()
 const writing = ref<'MOULDED' | 'SOLID' | 'this' | 'copy' | null>(null)
 watch(
   () => props.id,
-  () => (writing.value = null),
+  (id) => {
+    writing.value = null
+    if (id && loaded.value && !pieces.value.some((p) => p.id === id)) void load()
+  },
 )
 const edited = computed(() =>
   writing.value === 'this' || writing.value === 'copy' ? piece.value : undefined,
@@ -51,7 +57,14 @@ async function putAway() {
 const archived = ref(false)
 const find = ref('')
 const soon = useDebounceFn(load, 150)
-watch([archived, find], () => void soon())
+watch([archived, find], () => {
+  pages.value = 1
+  void soon()
+})
+async function more() {
+  pages.value++
+  await load()
+}
 
 async function saved(id: string) {
   await load()
@@ -67,8 +80,17 @@ onMounted(async () => {
 
 async function load() {
   try {
-    const query = { find: find.value, archived: archived.value, size: 200 }
-    pieces.value = (await ask(api.GET('/api/pieces', { params: { query } }))).items
+    const query = { find: find.value, archived: archived.value, size: PAGE * pages.value }
+    const answer = await ask(api.GET('/api/pieces', { params: { query } }))
+    pieces.value = answer.items
+    total.value = answer.total
+    // The one in the address may stand on no page that is shown.
+    if (props.id && !pieces.value.some((p) => p.id === props.id)) {
+      const one = await ask(
+        api.GET('/api/pieces/{id}', { params: { path: { id: props.id } } }),
+      ).catch(() => null)
+      if (one?.archived === archived.value) pieces.value = [one, ...pieces.value]
+    }
     trouble.value = ''
   } catch (problem) {
     trouble.value = words(problem)
@@ -94,6 +116,12 @@ async function load() {
           <span class="quiet">{{ each.couverture }}</span>
         </span>
       </router-link>
+      <button v-if="total > PAGE * pages && pages < 5" type="button" class="new" @click="more">
+        {{ total - PAGE * pages }} more
+      </button>
+      <p v-else-if="total > PAGE * pages" class="quiet">
+        {{ total - PAGE * pages }} more: find them by name.
+      </p>
       <button type="button" class="new" @click="writing = 'MOULDED'">New: filled</button>
       <button type="button" class="new" @click="writing = 'SOLID'">New: cast full</button>
       <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />

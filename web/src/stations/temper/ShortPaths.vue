@@ -13,6 +13,7 @@ import {
 } from '@/api/client'
 import { useLarder } from '@/parts/couvertures'
 import FigureString from '@/parts/FigureString.vue'
+import { everyPage } from '@/parts/everyPage'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, sentence } from '@/parts/units'
@@ -81,7 +82,7 @@ watch(mix, () => void planCoating())
 onMounted(async () => {
   await load()
   try {
-    moulds.value = (await ask(api.GET('/api/moulds'))).items
+    moulds.value = await everyPage((query) => ask(api.GET('/api/moulds', { params: { query } })))
     troubles.value = await ask(api.GET('/api/temper/troubles'))
     paint.mould = moulds.value[0]?.id ?? ''
   } catch (problem) {

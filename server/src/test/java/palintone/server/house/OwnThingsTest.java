@@ -80,10 +80,10 @@ class OwnThingsTest {
         final Answer mixed =
                 workshop.put(
                         "/api/ingredients/own-mixture",
-                        mixture(part("mix-base", 75) + "," + part("milk-41", 25)));
+                        mixture(part("mix-base", 60) + "," + part("milk-41", 40)));
         assertThat(mixed.status()).as(mixed.text()).isEqualTo(200);
         assertThat(mixed.number("/gramsPer100/COCOA_BUTTER"))
-                .isCloseTo(0.75 * 40 + 0.25 * 32, within(1e-9));
+                .isCloseTo(0.6 * 40 + 0.4 * 32, within(1e-9));
         assertThat(mixed.at("/couverture")).isEqualTo("MILK");
         assertThat(mixed.json().at("/allergens").toString()).contains("MILK").contains("SOYA");
 
@@ -91,7 +91,7 @@ class OwnThingsTest {
                 "/api/ingredients/mix-base",
                 base.formatted(50, 20, (long) first.number("/version")));
         assertThat(workshop.get("/api/ingredients/own-mixture").number("/gramsPer100/COCOA_BUTTER"))
-                .isCloseTo(0.75 * 50 + 0.25 * 32, within(1e-9));
+                .isCloseTo(0.6 * 50 + 0.4 * 32, within(1e-9));
         assertThat(workshop.post("/api/couvertures/mixture", "{\"parts\":[]}").at("/allowed"))
                 .isEqualTo("2 to 6");
         final Answer nested =
