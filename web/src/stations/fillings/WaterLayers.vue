@@ -148,7 +148,7 @@ const lines = computed(() => {
         <v-checkbox v-model="bite.behindFat" label="It had the fat between" hide-details />
         <v-text-field v-model="bite.words" label="Words" />
         <v-btn type="submit" size="x-large" color="primary" :disabled="bite.days === null"
-          >Log the bite</v-btn
+          >Note the bite</v-btn
         >
       </template>
     </form>

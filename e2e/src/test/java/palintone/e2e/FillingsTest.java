@@ -226,7 +226,7 @@ class FillingsTest {
             screen.go(house, "/fillings/layers");
             assertThat(page.locator(".answer h1")).containsText("Sesame crisp goes soft");
             page.getByLabel("Days after making").fill("20");
-            button(page, "Log the bite").click();
+            button(page, "Note the bite").click();
             assertThat(page.locator(".answer")).containsText("They say water moves here");
             assertThat(screen.faults()).isEmpty();
         }
