@@ -1,77 +1,93 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { words, type HouseDraft, type Method } from '@/api/client'
+// How this house works: its room, its practices, what stands in it.
+import { computed } from 'vue'
+import { type HouseDraft, type Method } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { inTaste, number, quantity } from '@/parts/units'
+import type { FieldWords } from '@/parts/twoStates'
+import TwoStates from '@/parts/TwoStates.vue'
+import { number, quantity } from '@/parts/units'
+import { useWriting } from '@/parts/writing'
 import { VESSELS } from '@/stations/temper/methods'
 import ChoiceRow from './ChoiceRow.vue'
 import ToolLists, { type Tools } from './ToolLists.vue'
 
-const { house, taste, trouble, save, load } = useHouse()
+const props = defineProps<{ rules: HouseDraft; kept: boolean }>()
+const emit = defineEmits<{ saved: [] }>()
+const { house, taste, save, load } = useHouse()
 const between = (low: number, high: number) =>
   `${number(low, 'CELSIUS', taste.value)} – ${quantity(high, 'CELSIUS', taste.value)}`
 /** Numbers may be empty while somebody types. */
 type Typing = {
   [K in keyof HouseDraft]: HouseDraft[K] extends number ? number | null : HouseDraft[K]
 }
-const draft = ref<Typing | null>(null)
-const method = computed<Method>({
-  get: () => draft.value?.method ?? 'SEED_THIRD',
-  set: (to) => draft.value && (draft.value.method = to),
-})
-/** What an older file left out begins empty. */
-const tools = computed<Tools>({
-  get: () => ({
-    cabinets: draft.value?.cabinets ?? [],
-    scales: draft.value?.scales ?? [],
-    thermometers: draft.value?.thermometers ?? [],
-    melters: draft.value?.melters ?? [],
-  }),
-  set: (to) => draft.value && Object.assign(draft.value, to),
-})
-const refused = ref('')
-const kept = ref(false)
-const busy = ref(false)
 
-watch(
-  house,
-  (now) => {
-    if (now && !draft.value) draft.value = structuredClone(now.rules)
+const writing = useWriting<Typing, null, HouseDraft>({
+  what: 'workshop',
+  own: { id: 'house', version: props.rules.version },
+  // What an older file left out begins empty.
+  begin: () =>
+    JSON.parse(
+      JSON.stringify({ scales: [], thermometers: [], melters: [], ...props.rules }),
+    ) as Typing,
+  missing: (form) =>
+    Object.values(form).some((value) => value === null)
+      ? 'A number is missing or not a number.'
+      : '',
+  draft: (form, version) => ({ ...(form as HouseDraft), version: version ?? 0 }),
+  // There is nothing to draw of it.
+  trial: async () => null,
+  put: (_, body) => save(body),
+  now: async () => {
+    await load()
+    return house.value!.rules
   },
-  { immediate: true },
-)
+  name: (form) => form.name,
+  saved: () => emit('saved'),
+})
+const { form: draft, notSaved, theirs, mine, busy, canUndo, canRedo, restored, changed } = writing
+const method = computed<Method>({
+  get: () => draft.value.method ?? 'SEED_THIRD',
+  set: (to) => (draft.value.method = to),
+})
+const tools = computed<Tools>({
+  get: () => draft.value as Tools,
+  set: (to) => Object.assign(draft.value, to),
+})
 
-async function keep() {
-  if (!draft.value) return
-  busy.value = true
-  kept.value = false
-  try {
-    const empty = Object.entries(draft.value).find(([, value]) => value === null)
-    if (empty) throw new Error('A number is missing or not a number.')
-    await save(draft.value as HouseDraft)
-    draft.value = structuredClone(house.value!.rules)
-    refused.value = ''
-    kept.value = true
-  } catch (problem) {
-    refused.value = inTaste(words(problem), taste.value)
-  } finally {
-    busy.value = false
-  }
-}
-
-async function reload() {
-  await load()
-  draft.value = house.value && structuredClone(house.value.rules)
-  refused.value = ''
-}
+const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
+const names = (list: { name: string }[]) => list.map((each) => each.name).join(', ') || '–'
+const FIELDS = [
+  { key: 'name', words: 'Name' },
+  { key: 'roomTemperatureC', words: 'Room', say: c },
+  { key: 'humidityPercent', words: 'Humidity' },
+  { key: 'altitudeM', words: 'Altitude' },
+  { key: 'darkWindow', words: 'Dark is worked' },
+  { key: 'method', words: 'Tempered by' },
+  { key: 'mouldsInRotation', words: 'Moulds at once' },
+  { key: 'bowlReserve', words: 'Reserve' },
+  { key: 'fillingSurplus', words: 'Surplus' },
+  { key: 'heatPowerW', words: 'Heat' },
+  { key: 'heatEfficiency', words: 'of which counts' },
+  { key: 'tempering', words: 'Tempering', say: () => 'stone, bath, kettle, vessel' },
+  { key: 'cabinets', words: 'Cold places', say: names },
+  { key: 'scales', words: 'Scales', say: names },
+  { key: 'thermometers', words: 'Thermometers', say: names },
+  { key: 'melters', words: 'Melters', say: names },
+  { key: 'temperatureUnit', words: 'Temperature in' },
+  { key: 'massUnit', words: 'Weight in' },
+  { key: 'currency', words: 'Money' },
+] as FieldWords<HouseDraft>[]
 </script>
 
 <template>
   <section class="sheet">
     <h1>House rules</h1>
-    <p v-if="!draft" class="quiet">{{ trouble || 'Looking them up …' }}</p>
-    <form v-else @submit.prevent="keep">
+    <p v-if="restored" class="quiet">
+      What you typed last time stands here again.
+      <v-btn variant="text" @click="writing.startOver">Start over</v-btn>
+    </p>
+    <form @submit.prevent="writing.save">
       <h2>The room today</h2>
       <div class="fields">
         <v-text-field v-model="draft.name" label="Name of the workshop" />
@@ -190,11 +206,31 @@ async function reload() {
         />
       </div>
 
-      <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
-      <p v-if="kept" class="kept" role="status">Saved. Batches begun from now on follow these.</p>
-      <div class="acts">
-        <v-btn size="x-large" variant="outlined" @click="reload">Cancel</v-btn>
-        <v-btn size="x-large" color="primary" type="submit" :loading="busy">Save</v-btn>
+      <p v-if="notSaved" class="trouble" role="alert">{{ notSaved }}</p>
+      <p v-if="kept && !changed" class="kept" role="status">
+        Saved. Batches begun from now on follow these.
+      </p>
+      <TwoStates
+        v-if="theirs"
+        :mine="mine"
+        :theirs="theirs"
+        :fields="FIELDS"
+        @settled="writing.settle"
+        @cancel="theirs = null"
+      />
+      <div v-else class="acts">
+        <v-btn size="x-large" variant="outlined" :disabled="!changed" @click="writing.startOver"
+          >Cancel</v-btn
+        >
+        <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="writing.undo"
+          >Undo</v-btn
+        >
+        <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="writing.redo"
+          >Redo</v-btn
+        >
+        <v-btn size="x-large" color="primary" type="submit" class="save" :loading="busy"
+          >Save</v-btn
+        >
       </div>
     </form>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { useHouse } from '@/parts/house'
 import StationTabs from '@/parts/StationTabs.vue'
 import HouseRules from './HouseRules.vue'
 import InAndOut from './InAndOut.vue'
@@ -9,6 +10,9 @@ const TABS = [
   { id: 'rules', to: '/house', words: 'House rules' },
   { id: 'exchange', to: '/house/exchange', words: 'Import & export' },
 ]
+const { house, trouble } = useHouse()
+/** After a save the form begins anew on what was saved. */
+const saves = ref(0)
 const current = computed(() => props.tab || 'rules')
 </script>
 
@@ -16,7 +20,14 @@ const current = computed(() => props.tab || 'rules')
   <div class="house">
     <StationTabs name="House" :tabs="TABS" :current="current" />
     <InAndOut v-if="current === 'exchange'" />
-    <HouseRules v-else />
+    <HouseRules
+      v-else-if="house"
+      :key="saves"
+      :rules="house.rules"
+      :kept="saves > 0"
+      @saved="saves++"
+    />
+    <p v-else class="sheet quiet">{{ trouble || 'Looking them up …' }}</p>
   </div>
 </template>
 

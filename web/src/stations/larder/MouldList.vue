@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The moulds of the workshop: found by name, a page at a time, those put away apart.
-import { api, ask, type Mould } from '@/api/client'
+import { api, ask, words, type Mould } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import ListInOut from '@/parts/ListInOut.vue'
 import { useShelf } from '@/parts/shelf'
@@ -24,6 +24,15 @@ const shelf = useShelf<Mould>({
     ),
 })
 const { find, archived, page, items: moulds, loaded, trouble, load, pages } = shelf
+/** Washed hot and dried: it brings nothing into the next piece. */
+async function washed(mould: Mould) {
+  try {
+    await ask(api.POST('/api/moulds/{id}/washed', { params: { path: { id: mould.id } } }))
+    await load()
+  } catch (problem) {
+    trouble.value = words(problem)
+  }
+}
 const { chosen, copied, writing, back, saved, putAway, copy } = shelf
 </script>
 
@@ -66,6 +75,7 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
           </p>
           <p v-if="mould.lastHeld.length" class="held">
             last held {{ mould.lastHeld.join(', ').toLowerCase() }}
+            <v-btn variant="text" @click="washed(mould)">Washed</v-btn>
           </p>
           <div class="acts">
             <v-btn variant="text" @click="copy(mould)">Copy</v-btn>

@@ -141,7 +141,6 @@ async function load() {
       :key="writing"
       :piece="solid"
       :copied="writing === 'copy'"
-      :taken="pieces.map((p) => p.id)"
       @saved="saved"
       @cancel="writing = null"
     />

@@ -183,13 +183,19 @@ describe('the form of a piece cast full', () => {
       )
     })
   }
-  afterEach(() => vi.unstubAllGlobals())
+  afterEach(() => {
+    vi.unstubAllGlobals()
+    localStorage.clear()
+  })
   const answers = {
     '/api/ingredients': { items: [{ id: 'dark-66', name: 'House dark 66', couverture: 'DARK' }] },
+    '/api/fillings': { items: [] },
     '/api/moulds': { items: [{ id: 'tablet', name: 'Tablets' }] },
     '/api/colours': { items: [{ id: 'plum', colour: { name: 'plum' } }] },
     '/api/larder/names': [{ id: 'nuts', name: 'Nuts' }],
     '/api/pieces': {
+      // The list of what to compare with, and one piece.
+      items: [],
       kind: 'SOLID',
       name: 'Bar',
       couvertureKind: 'DARK',
@@ -208,6 +214,7 @@ describe('the form of a piece cast full', () => {
     },
   }
   const piece = {
+    ...answers['/api/pieces'],
     id: 'bar',
     name: 'Bar',
     story: 'Plain.',
@@ -220,7 +227,7 @@ describe('the form of a piece cast full', () => {
   } as unknown as SolidPiece
   const show = async (of: SolidPiece | null) => {
     const form = mount(SolidForm, {
-      props: { piece: of, taken: ['bar'] },
+      props: { piece: of },
       global: { plugins: [createVuetify()] },
     })
     await flushPromises()

@@ -99,12 +99,14 @@ class BadInputTest {
                         + "a,Good,half_sphere,30,,,,24,2\nb,Bad,half_sphere,-3,,,,24,2\n");
         try (Screen screen = Screen.open()) {
             screen.go(house, "/larder");
+            screen.button("Import").click();
             screen.page.locator("input[type=file]").setInputFiles(file);
+            screen.button("Preview").click();
             assertThat(screen.page.locator(".v-dialog .trouble"))
                     .hasText(
                             "moulds.csv, row 3: diameter is -3 mm; allowed: 4 to 500 mm."
                                     + " Nothing was imported.");
-            screen.button("Close").click();
+            screen.button("Cancel").click();
             assertThat(screen.page.getByText("Good")).hasCount(0);
         }
     }

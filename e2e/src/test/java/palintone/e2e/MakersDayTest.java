@@ -103,8 +103,12 @@ class MakersDayTest {
 
             // and read back: it is known, nothing is doubled
             page.getByText("Daybook").last().click();
+            screen.button("Import a batch").click();
             page.locator("input[type=file]").setInputFiles(file);
-            assertThat(page.getByText("1 here already")).isVisible();
+            screen.button("Preview").click();
+            assertThat(page.locator(".import")).containsText("1 as they are");
+            assertThat(page.locator(".import .acts").getByText("Import")).isDisabled();
+            screen.button("Cancel").click();
             assertThat(screen.faults()).isEmpty();
         }
     }

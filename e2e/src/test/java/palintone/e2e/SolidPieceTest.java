@@ -37,7 +37,7 @@ class SolidPieceTest {
             screen.button("Save").click();
             assertThat(screen.title()).hasText("Harbour bar");
             assertThat(page).hasURL(Pattern.compile(".*/pieces/harbour-bar$"));
-            assertThat(page.locator(".caution")).containsText("nuts");
+            assertThat(page.locator(".fetch .caution")).containsText("nuts");
 
             screen.button("Change it").click();
             assertThat(page.getByLabel("In one")).hasValue("18");
@@ -55,7 +55,9 @@ class SolidPieceTest {
     }
 
     private static void choose(final Page page, final String field, final String what) {
-        page.locator(".v-select", new Page.LocatorOptions().setHasText(field)).first().click();
+        page.locator(".v-autocomplete", new Page.LocatorOptions().setHasText(field))
+                .first()
+                .click();
         page.getByRole(AriaRole.OPTION)
                 .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText(what))
                 .first()

@@ -73,6 +73,12 @@ class MouldController {
         photos.remove(id);
     }
 
+    /** Washed since it was last cast. */
+    @PostMapping("/{id}/washed")
+    MouldView washed(@PathVariable final String id) {
+        return moulds.washed(id);
+    }
+
     @PostMapping("/trial")
     MouldView trial(@Valid @RequestBody final MouldDraft draft) {
         return moulds.trial(draft);

@@ -176,6 +176,14 @@ public class MouldEntity {
         archived = away;
     }
 
+    void held(final Set<Allergen> allergens) {
+        lastHeld.addAll(allergens);
+    }
+
+    void washed() {
+        lastHeld.clear();
+    }
+
     void photo(final boolean kept) {
         photo = kept;
     }

@@ -5,10 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
 import palintone.core.mould.Mould;
+import palintone.core.substance.Allergen;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
 import palintone.server.web.PageView;
@@ -89,6 +91,23 @@ public class MouldService {
         StaleVersionException.check("mould " + id, version, entity.version());
         entity.archive(archived);
         return MouldView.of(moulds.saveAndFlush(entity));
+    }
+
+    /**
+     * What a mould was cast full of stays in its seams until it is washed: written down when a
+     * batch ends, and said wherever a piece does not declare it.
+     */
+    @Transactional
+    public void held(final String id, final Set<Allergen> allergens) {
+        moulds.findById(id).ifPresent(mould -> mould.held(allergens));
+    }
+
+    /** It was washed hot and dried: it brings nothing into the next piece. */
+    @Transactional
+    public MouldView washed(final String id) {
+        final MouldEntity mould = byId(id);
+        mould.washed();
+        return MouldView.of(moulds.saveAndFlush(mould));
     }
 
     /** Every mould in use, as it would be written down. */

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
+import palintone.core.piece.BatchHabits;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
@@ -23,6 +24,7 @@ import palintone.core.work.BatchPlan;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
+import palintone.server.mould.MouldService;
 import palintone.server.problem.NotHereException;
 import palintone.server.web.PageView;
 
@@ -37,6 +39,7 @@ public class PieceService {
     private final PieceShelf shelf;
     private final PieceBooks books;
     private final LarderService larder;
+    private final MouldService moulds;
 
     /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
     private final Cache<CurveOrder, TemperCurve> curves =
@@ -47,7 +50,9 @@ public class PieceService {
             final HouseService houses,
             final PieceShelf shelf,
             final PieceBooks books,
-            final LarderService larder) {
+            final LarderService larder,
+            final MouldService moulds) {
+        this.moulds = moulds;
         this.books = books;
         this.larder = larder;
         this.pieces = pieces;
@@ -111,6 +116,24 @@ public class PieceService {
                         house.habits(),
                         shelved::conditions);
         return BatchPlan.of(needs, workplace(needs, wish, house));
+    }
+
+    /**
+     * A batch of it was cast: its moulds have held what it holds. Nothing where the piece is gone.
+     */
+    @Transactional
+    public void cast(final String id) {
+        if (!pieces.existsById(id)) {
+            return;
+        }
+        final PieceShelf.Shelved shelved = shelf.of(id, houses.house().pressureHPa());
+        final Piece piece = shelved.piece();
+        final Materials needs =
+                piece.materials(
+                        piece.batchOf(Optional.of(1), Optional.empty()),
+                        new BatchHabits(1, 0, 0),
+                        shelved::conditions);
+        moulds.held(piece.mould().id(), needs.allergens());
     }
 
     /**

@@ -13,8 +13,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.Workplace;
+import palintone.core.process.TaskKind;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.Entry;
+import palintone.core.work.EntryKind;
 import palintone.core.work.RunningBatch;
 import palintone.server.house.HouseService;
 import palintone.server.piece.PieceService;
@@ -139,6 +141,9 @@ public class BatchService {
         final RunningBatch after = before.accept(entry);
         books.keep(entity, opened.facts(), after);
         bowl.beginWhenDue(entity, opened.facts(), after);
+        if (entry.kind() == EntryKind.DONE && casts(opened.facts(), entry.step())) {
+            pieces.cast(opened.facts().pieceId());
+        }
         if (after != before) {
             bowl.tell(entity, after, entry);
         }
@@ -148,6 +153,11 @@ public class BatchService {
         batches.flush();
         events.publishEvent(new BatchChanged(id));
         return BatchView.of(entity, new BatchBooks.Opened(opened.facts(), after), clock.instant());
+    }
+
+    private static boolean casts(final BatchFacts facts, final int step) {
+        return facts.process().tasks().stream()
+                .anyMatch(task -> task.number() == step && task.kind() == TaskKind.CAST);
     }
 
     /**

@@ -171,4 +171,41 @@ class MouldApiTest {
         assertThat(pear.at("/lastHeld/0")).isEqualTo("NUTS");
         assertThat(pear.number("/rows")).isEqualTo(2);
     }
+
+    /** What was cast in it stays in its seams until somebody says that it was washed. */
+    @Test
+    void whatWasCastInItIsSaidUntilItIsWashed() throws Exception {
+        try (Workshop own = Workshop.open()) {
+            final String mould = "/api/moulds/bar-21";
+            assertThat(own.get(mould).json().at("/lastHeld").size()).isZero();
+            final String batch = own.begin("sesame-crackle");
+            final var steps = own.get("/api/batches/" + batch).json().at("/steps");
+            int cast = 0;
+            for (final var step : steps) {
+                if ("CAST".equals(step.at("/kind").asString())) {
+                    cast = step.at("/number").asInt();
+                }
+            }
+            for (int step = 1; step <= cast; step++) {
+                if (own.done(batch, step).status() >= 400) {
+                    own.entry(batch, "\"kind\":\"BEGIN\",\"step\":" + step);
+                    final Answer done = own.done(batch, step);
+                    assertThat(done.status()).as(step + done.text()).isLessThan(400);
+                }
+            }
+            assertThat(own.get(mould).json().at("/lastHeld").toString())
+                    .contains("SESAME")
+                    .contains("MILK");
+            final String plain =
+                    "{\"kind\":\"SOLID\",\"name\":\"Plain\",\"story\":\"Plain.\","
+                            + "\"mould\":\"bar-21\",\"couverture\":\"dark-66\",\"inclusions\":[]}";
+            assertThat(own.post("/api/pieces/trial", plain).text())
+                    .containsPattern("These moulds last held [a-z, ]*sesame")
+                    .containsPattern("These moulds last held [a-z, ]*milk");
+            assertThat(own.post(mould + "/washed", "").json().at("/lastHeld").size()).isZero();
+            assertThat(own.post("/api/pieces/trial", plain).text())
+                    .doesNotContain("These moulds last held");
+            assertThat(own.post("/api/moulds/no-such/washed", "").status()).isEqualTo(404);
+        }
+    }
 }
