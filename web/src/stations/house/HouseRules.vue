@@ -255,13 +255,14 @@ h2 {
   position: sticky;
   bottom: 0;
   display: flex;
+  flex-wrap: wrap;
   gap: 14px;
   padding: 12px 0;
   background: linear-gradient(transparent, var(--p-ground) 20%);
 }
 .acts .v-btn {
   height: 68px !important;
-  min-width: 180px;
+  min-width: 110px;
 }
 @media (max-width: 700px) {
   .acts .v-btn {
