@@ -19,11 +19,9 @@ public interface IngredientRepository extends JpaRepository<IngredientEntity, St
 
     List<IngredientEntity> findByArchivedFalseOrderByName();
 
-    @Query("select i from IngredientEntity i join i.parts p where p.partId = :part")
-    List<IngredientEntity> mixturesOf(String part);
-
-    @Query("select count(p) > 0 from IngredientEntity i join i.parts p")
-    boolean anyMixture();
+    /** Everything that is melted together of others. */
+    @Query("select distinct i from IngredientEntity i join fetch i.parts")
+    List<IngredientEntity> mixtures();
 
     @Query("select i.id from IngredientEntity i")
     List<String> ids();

@@ -119,7 +119,7 @@ public class LarderService {
         final IngredientEntity entity = known.orElseGet(() -> new IngredientEntity(id));
         entity.take(mixtures.mixed(draft));
         final IngredientEntity kept = ingredients.saveAndFlush(entity);
-        mixtures.follow(id);
+        mixtures.follow(Set.of(id));
         return IngredientView.of(kept);
     }
 
@@ -130,7 +130,7 @@ public class LarderService {
         final IngredientEntity entity = known.orElseGet(() -> new IngredientEntity(id));
         entity.take(mixtures.mixed(draft));
         ingredients.save(entity);
-        mixtures.follow(id);
+        mixtures.follow(Set.of(id));
     }
 
     @Transactional(readOnly = true)
@@ -246,9 +246,7 @@ public class LarderService {
             at.values().forEach(entities::detach);
             told.accept(from + some.size());
         }
-        if (ingredients.anyMixture()) {
-            ids.forEach(mixtures::follow);
-        }
+        mixtures.follow(drafts.keySet());
     }
 
     /** A composition estimated from the panel of a packet. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
@@ -82,10 +83,12 @@ class Mixtures {
                 draft.version());
     }
 
-    /** What holds this part is worked out anew: its bag says something else now. */
-    void follow(final String part) {
-        for (final IngredientEntity mixture : ingredients.mixturesOf(part)) {
-            mixture.take(mixed(mixture.draft()));
+    /** Mixtures that hold one of these are worked out anew: their parts are something else now. */
+    void follow(final Set<String> changed) {
+        for (final IngredientEntity mixture : ingredients.mixtures()) {
+            if (mixture.parts().stream().anyMatch(p -> changed.contains(p.ingredient()))) {
+                mixture.take(mixed(mixture.draft()));
+            }
         }
     }
 }

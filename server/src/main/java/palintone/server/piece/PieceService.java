@@ -6,7 +6,9 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.piece.BatchHabits;
@@ -118,11 +120,18 @@ public class PieceService {
         return BatchPlan.of(needs, workplace(needs, wish, house));
     }
 
+    /** The moulds of a batch of this piece were cast. */
+    public record MouldsCast(String piece) {}
+
     /**
-     * A batch of it was cast: its moulds have held what it holds. Nothing where the piece is gone.
+     * Moulds that were cast have held what the piece holds. After the books have closed on the
+     * entry, in books of its own: whatever is wrong with the piece by now, what the maker noted
+     * stays.
      */
-    @Transactional
-    public void cast(final String id) {
+    @TransactionalEventListener
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void cast(final MouldsCast cast) {
+        final String id = cast.piece();
         if (!pieces.existsById(id)) {
             return;
         }

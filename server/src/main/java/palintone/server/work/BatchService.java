@@ -142,7 +142,7 @@ public class BatchService {
         books.keep(entity, opened.facts(), after);
         bowl.beginWhenDue(entity, opened.facts(), after);
         if (entry.kind() == EntryKind.DONE && casts(opened.facts(), entry.step())) {
-            pieces.cast(opened.facts().pieceId());
+            events.publishEvent(new PieceService.MouldsCast(opened.facts().pieceId()));
         }
         if (after != before) {
             bowl.tell(entity, after, entry);
