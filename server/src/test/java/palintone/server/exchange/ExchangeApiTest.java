@@ -6,8 +6,10 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import palintone.core.process.TaskKind;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
 
@@ -116,6 +118,24 @@ class ExchangeApiTest {
                                 .toString()
                                 .replaceAll("\"(id|doneBy)\":\"[^\"]+\"", ""));
         assertThat(workshop.importFiles("batch-copy.json", copy).number("/0/same")).isEqualTo(1);
+    }
+
+    /** A task the schema does not know could be exported and never read back. */
+    @Test
+    void theSchemaKnowsEveryKindOfTask() throws Exception {
+        final var kinds =
+                new tools.jackson.databind.json.JsonMapper()
+                        .readTree(Files.readString(Path.of("../docs/schema/batch-1.schema.json")))
+                        .at("/$defs/step/properties/kind/enum");
+        assertThat(kinds.valueStream().map(kind -> kind.asString()))
+                .containsExactlyInAnyOrderElementsOf(
+                        Arrays.stream(TaskKind.values()).map(Enum::name).toList());
+        final String batch = workshop.begin("sesame-dusk");
+        final String file = workshop.get("/api/exchange/batches/" + batch + ".json").text();
+        assertThat(file).contains("CAP_BOWL").contains("FINISH");
+        final Answer back = workshop.importInto("?preview=true", "batch-dusk.json", file);
+        assertThat(back.status()).as(back.text()).isEqualTo(200);
+        assertThat(back.number("/0/same")).isEqualTo(1);
     }
 
     @Test
