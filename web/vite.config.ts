@@ -16,6 +16,7 @@ export default defineConfig({
   test: {
     environment: 'jsdom',
     include: ['src/**/*.spec.ts'],
+    setupFiles: ['src/words/specs.ts'],
     server: { deps: { inline: ['vuetify'] } },
   },
 })

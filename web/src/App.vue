@@ -31,7 +31,7 @@ useKeys({ '?': () => (keysOpen.value = true) })
 
 <template>
   <v-app>
-    <a href="#main" class="skip no-print">To the work</a>
+    <a href="#main" class="skip no-print">{{ $t('To the work') }}</a>
     <div class="frame">
       <StationRail class="no-print" @keys="keysOpen = true" @find="finding = true" />
       <RoomStrip class="no-print" />

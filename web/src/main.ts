@@ -4,9 +4,9 @@ import '@fontsource/source-serif-4/latin-400.css'
 import './reset.css'
 import 'vuetify/styles'
 import './look.css'
-import { createApp } from 'vue'
-import App from './App.vue'
-import { look } from './look'
-import { stations } from './stations'
+import { speak } from './words'
 
-createApp(App).use(look).use(stations).mount('#app')
+// The language first: lists of words beside the screens are made when these are loaded.
+await speak()
+const { begin } = await import('./begin')
+begin()

@@ -1,3 +1,5 @@
+import { t } from '@/words'
+import { heard } from '@/words/heard'
 import createClient from 'openapi-fetch'
 import type { components, paths } from './schema'
 
@@ -81,8 +83,9 @@ export class Refusal extends Error {
   }
 }
 
-const UNREACHABLE =
-  'The workshop server does not answer. What you typed is still here; try again in a moment.'
+const UNREACHABLE = t(
+  'The workshop server does not answer. What you typed is still here; try again in a moment.',
+)
 
 // Looked up at each call: nothing is sent before it is asked for.
 export const api = createClient<paths>({
@@ -101,16 +104,15 @@ export async function ask<T>(
     throw new Refusal(UNREACHABLE, 0)
   }
   if (answer.response.ok) {
-    return answer.data as T
+    return heard(answer.data as T)
   }
   throw refusal(answer.error, answer.response.status)
 }
 
 export function refusal(problem: unknown, status: number): Refusal {
-  const p = (typeof problem === 'object' && problem !== null ? problem : {}) as Record<
-    string,
-    unknown
-  >
+  const p = heard(
+    (typeof problem === 'object' && problem !== null ? problem : {}) as Record<string, unknown>,
+  )
   const detail = typeof p.detail === 'string' ? p.detail : UNREACHABLE
   return new Refusal(
     detail,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Whatever is inside can be pressed to ask why the number is what it is.
+import { t } from '@/words'
 import { ref } from 'vue'
 import type { Figure } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -10,25 +11,34 @@ const { taste } = useHouse()
 const open = ref(false)
 
 const KINDS = {
-  PUBLISHED: 'Published',
-  DEFINITION: 'By definition',
-  CALIBRATED: 'Calibrated here',
-  PRACTICE: 'Practice',
-  WORKSHOP: 'This workshop',
+  PUBLISHED: t('Published'),
+  DEFINITION: t('By definition'),
+  CALIBRATED: t('Calibrated here'),
+  PRACTICE: t('Practice'),
+  WORKSHOP: t('This workshop'),
 }
 </script>
 
 <template>
-  <button type="button" class="figure" :title="`Why ${figure.name}?`" @click="open = true">
+  <button
+    type="button"
+    class="figure"
+    :title="$t('Why {name}?', { name: figure.name })"
+    @click="open = true"
+  >
     <slot />
   </button>
-  <v-dialog v-model="open" max-width="560" aria-label="Why this number">
-    <v-card class="basis" :aria-label="`Why ${figure.name}`">
+  <v-dialog v-model="open" max-width="560" :aria-label="$t('Why this number')">
+    <v-card class="basis" :aria-label="$t('Why {name}', { name: figure.name })">
       <h2>{{ figure.name }}</h2>
       <p class="value">{{ quantity(figure.value, figure.unit, taste) }}</p>
       <p v-if="figure.low != null && figure.high != null" class="quiet">
-        Models differ: {{ quantity(figure.low, figure.unit, taste) }} to
-        {{ quantity(figure.high, figure.unit, taste) }}.
+        {{
+          $t('Models differ: {low} to {high}.', {
+            low: quantity(figure.low, figure.unit, taste),
+            high: quantity(figure.high, figure.unit, taste),
+          })
+        }}
       </p>
       <p class="formula">{{ figure.basis.formula }}</p>
       <dl>
@@ -40,14 +50,14 @@ const KINDS = {
       <ul>
         <li v-for="source in figure.basis.sources" :key="source.citation">
           <b>{{ KINDS[source.kind] }}</b>
-          {{ source.citation }}<span v-if="source.fromMemory">, from memory</span>
+          {{ source.citation }}<span v-if="source.fromMemory">{{ $t(', from memory') }}</span>
         </li>
       </ul>
       <p v-if="figure.basis.validity" :class="{ outside: !figure.basis.withinValidity }">
-        {{ figure.basis.withinValidity ? 'Holds for' : 'Outside its range:' }}
+        {{ figure.basis.withinValidity ? $t('Holds for') : $t('Outside its range:') }}
         {{ figure.basis.validity }}.
       </p>
-      <v-btn size="large" variant="tonal" autofocus @click="open = false">Close</v-btn>
+      <v-btn size="large" variant="tonal" autofocus @click="open = false">{{ $t('Close') }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

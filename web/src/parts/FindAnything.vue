@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Finds anything by its name, and goes there; stations and acts are found too.
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -16,17 +17,17 @@ const at = ref(0)
 
 type Place = { what: string; name: string; to: string }
 const ACTS: Place[] = [
-  { what: 'act', name: 'New mould', to: '/larder/moulds/new' },
-  { what: 'act', name: 'New couverture', to: '/larder/couvertures/new' },
-  { what: 'act', name: 'New mixture of couvertures', to: '/larder/couvertures/mixture' },
-  { what: 'act', name: 'New colour', to: '/larder/colours/new' },
-  { what: 'act', name: 'New filled piece', to: '/pieces?new' },
-  { what: 'act', name: 'Start a filling', to: '/fillings/recipe?start' },
-  { what: 'act', name: 'Begin the house', to: '/begin' },
-  { what: 'act', name: 'Sample workshop and own workshop', to: '/begin' },
-  { what: 'act', name: 'Plan a curve', to: '/temper/plan' },
-  { what: 'act', name: 'Read an archive of a whole house', to: '/house/exchange' },
-  { what: 'act', name: 'Import or export', to: '/house/exchange' },
+  { what: 'act', name: t('New mould'), to: '/larder/moulds/new' },
+  { what: 'act', name: t('New couverture'), to: '/larder/couvertures/new' },
+  { what: 'act', name: t('New mixture of couvertures'), to: '/larder/couvertures/mixture' },
+  { what: 'act', name: t('New colour'), to: '/larder/colours/new' },
+  { what: 'act', name: t('New filled piece'), to: '/pieces?new' },
+  { what: 'act', name: t('Start a filling'), to: '/fillings/recipe?start' },
+  { what: 'act', name: t('Begin the house'), to: '/begin' },
+  { what: 'act', name: t('Sample workshop and own workshop'), to: '/begin' },
+  { what: 'act', name: t('Plan a curve'), to: '/temper/plan' },
+  { what: 'act', name: t('Read an archive of a whole house'), to: '/house/exchange' },
+  { what: 'act', name: t('Import or export'), to: '/house/exchange' },
 ]
 const STATIONS: Place[] = RAIL.map((s) => ({ what: 'station', name: s.name, to: s.path }))
 const WORDS: Record<Found['kind'], [string, (id: string) => string]> = {
@@ -86,11 +87,11 @@ function go(place: Place | undefined) {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="640" aria-label="Find anything">
+  <v-dialog v-model="open" max-width="640" :aria-label="$t('Find anything')">
     <v-card class="pa-4">
       <v-text-field
         v-model="text"
-        label="Find anything"
+        :label="$t('Find anything')"
         autofocus
         autocomplete="off"
         role="combobox"
@@ -103,7 +104,7 @@ function go(place: Place | undefined) {
         @keydown.esc="open = false"
       />
       <p v-if="trouble" class="trouble mt-2" role="alert">{{ trouble }}</p>
-      <ul id="found" role="listbox" aria-label="Found">
+      <ul id="found" role="listbox" :aria-label="$t('Found')">
         <li
           v-for="(place, i) in places"
           :id="`found-${i}`"
@@ -117,7 +118,9 @@ function go(place: Place | undefined) {
           <span class="quiet">{{ place.what }}</span> {{ place.name }}
         </li>
       </ul>
-      <p v-if="!places.length && !trouble" class="quiet mt-3">Nothing called “{{ text }}”.</p>
+      <p v-if="!places.length && !trouble" class="quiet mt-3">
+        {{ $t('Nothing called “{text}”.', { text }) }}
+      </p>
     </v-card>
   </v-dialog>
 </template>

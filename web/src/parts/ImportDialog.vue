@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Files or pasted rows in: first what they would change is shown, then they are taken, all or none.
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type Brought } from '@/api/client'
 import { bring, columnWords, pasted, summary } from './exchange'
@@ -58,7 +60,7 @@ async function send(preview: boolean) {
     seen.value = null
     refused.value =
       problem instanceof TypeError
-        ? 'The workshop server does not answer. Nothing was imported.'
+        ? t('The workshop server does not answer. Nothing was imported.')
         : words(problem)
   } finally {
     clearInterval(asking)
@@ -69,14 +71,14 @@ async function send(preview: boolean) {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="860" scrollable :aria-label="`Import ${what}`">
+  <v-dialog v-model="open" max-width="860" scrollable :aria-label="$t('Import {what}', { what })">
     <v-card class="pa-6 import">
-      <h2 class="mb-3">{{ done ? 'Imported' : `Import ${what}` }}</h2>
+      <h2 class="mb-3">{{ done ? $t('Imported') : $t('Import {what}', { what }) }}</h2>
       <div v-if="!seen" class="give">
         <v-file-input
           v-model="files"
           multiple
-          label="Files: .csv, .xlsx or .json"
+          :label="$t('Files: .csv, .xlsx or .json')"
           accept=".csv,.tsv,.txt,.xlsx,.json"
           prepend-icon=""
           hide-details
@@ -84,14 +86,17 @@ async function send(preview: boolean) {
         <template v-if="list">
           <v-textarea
             v-model="rows"
-            label="Or paste rows from a spreadsheet"
+            :label="$t('Or paste rows from a spreadsheet')"
             rows="6"
             hide-details
             class="rows"
           />
           <p class="quiet">
-            The first row names the columns, as an export of this list has them. A column that is
-            not there stays as it is; an empty cell empties.
+            {{
+              $t(
+                'The first row names the columns, as an export of this list has them. A column that is not there stays as it is; an empty cell empties.',
+              )
+            }}
           </p>
         </template>
       </div>
@@ -101,10 +106,10 @@ async function send(preview: boolean) {
           <table v-if="file.changed && !done" class="changes">
             <thead>
               <tr>
-                <th>Changed</th>
+                <th>{{ $t('Changed') }}</th>
                 <th></th>
-                <th>Now</th>
-                <th>Then</th>
+                <th>{{ $t('Now') }}</th>
+                <th>{{ $t('Then') }}</th>
               </tr>
             </thead>
             <tbody v-for="thing in file.things.filter((t) => t.what === 'CHANGED')" :key="thing.id">
@@ -119,34 +124,36 @@ async function send(preview: boolean) {
             </tbody>
           </table>
           <p v-if="file.fresh && !done">
-            <b>New: </b
-            >{{
-              file.things
-                .filter((t) => t.what === 'NEW')
-                .map((t) => t.name)
-                .join(', ')
+            <b>{{ $t('New:') }}</b>{{ ' '
+            }}{{ asList(file.things.filter((t) => t.what === 'NEW').map((t) => t.name)) }}{{ ' '
             }}<span v-if="file.fresh + file.changed > file.things.length" class="quiet">
-              and {{ file.fresh + file.changed - file.things.length }} more</span
+              {{
+                $t('and {fresh} more', { fresh: file.fresh + file.changed - file.things.length })
+              }}</span
             >
           </p>
         </section>
         <p v-if="unread.length" class="unread" role="alert">
-          Means nothing here and is not imported: {{ unread.join(', ') }}.
+          {{ $t('Means nothing here and is not imported: {unread}.', { unread: asList(unread) }) }}
         </p>
         <p v-for="caution in cautions" :key="caution" class="caution" role="alert">
           {{ caution }}
         </p>
-        <p v-if="!changing && !done" class="quiet">Everything in it is here already, as it is.</p>
+        <p v-if="!changing && !done" class="quiet">
+          {{ $t('Everything in it is here already, as it is.') }}
+        </p>
       </div>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <p v-if="busy && far" class="num" role="status">{{ far }}</p>
       <div class="acts">
-        <v-btn v-if="done" size="x-large" color="primary" autofocus @click="open = false"
-          >Close</v-btn
-        >
+        <v-btn v-if="done" size="x-large" color="primary" autofocus @click="open = false">{{
+          $t('Close')
+        }}</v-btn>
         <template v-else>
-          <v-btn size="x-large" variant="outlined" @click="open = false">Cancel</v-btn>
-          <v-btn v-if="seen" size="x-large" variant="outlined" @click="seen = null">Back</v-btn>
+          <v-btn size="x-large" variant="outlined" @click="open = false">{{ $t('Cancel') }}</v-btn>
+          <v-btn v-if="seen" size="x-large" variant="outlined" @click="seen = null">{{
+            $t('Back')
+          }}</v-btn>
           <v-btn
             v-if="seen"
             size="x-large"
@@ -154,7 +161,7 @@ async function send(preview: boolean) {
             :loading="busy"
             :disabled="!changing"
             @click="send(false)"
-            >Import</v-btn
+            >{{ $t('Import') }}</v-btn
           >
           <v-btn
             v-else
@@ -163,7 +170,7 @@ async function send(preview: boolean) {
             :loading="busy"
             :disabled="!given"
             @click="send(true)"
-            >Preview</v-btn
+            >{{ $t('Preview') }}</v-btn
           >
         </template>
       </div>

@@ -10,9 +10,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="420" aria-label="All keys">
+  <v-dialog v-model="open" max-width="420" :aria-label="$t('All keys')">
     <v-card class="pa-6">
-      <h2 class="mb-3">All keys</h2>
+      <h2 class="mb-3">{{ $t('All keys') }}</h2>
       <dl>
         <template v-for="[key, what] in KEYS" :key="key">
           <dt>
@@ -23,11 +23,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </dl>
       <v-switch
         v-model="singleKeys"
-        label="Keys act without Ctrl or Alt"
+        :label="$t('Keys act without Ctrl or Alt')"
         class="mt-4"
         hide-details
       />
-      <v-btn size="large" variant="tonal" class="mt-5" autofocus @click="open = false">Close</v-btn>
+      <v-btn size="large" variant="tonal" class="mt-5" autofocus @click="open = false">{{
+        $t('Close')
+      }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

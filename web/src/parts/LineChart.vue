@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A few plain lines with their names at their ends, a band and marks; no legend.
+import { inField } from '@/words/locale'
 import { LineChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components'
 import { use } from 'echarts/core'
@@ -36,7 +37,12 @@ const option = computed(() => {
   const font = "'Source Sans 3', sans-serif"
   const axis = {
     type: 'value' as const,
-    axisLabel: { color: quiet, fontFamily: font, fontSize: 14 },
+    axisLabel: {
+      color: quiet,
+      fontFamily: font,
+      fontSize: 14,
+      formatter: (at: number) => inField(at),
+    },
     nameTextStyle: { color: quiet, fontFamily: font, fontSize: 14 },
     splitLine: { lineStyle: { color: grid } },
     scale: props.yMin === undefined,

@@ -14,23 +14,27 @@ const importing = ref(false)
 
 <template>
   <span class="in-out">
-    <v-btn size="large" variant="outlined" @click="importing = true">Import</v-btn>
+    <v-btn size="large" variant="outlined" @click="importing = true">{{ $t('Import') }}</v-btn>
     <v-menu>
       <template #activator="{ props: menu }">
-        <v-btn v-bind="menu" size="large" variant="outlined" :aria-label="`Export ${what}`"
-          >Export</v-btn
+        <v-btn
+          v-bind="menu"
+          size="large"
+          variant="outlined"
+          :aria-label="$t('Export {what}', { what })"
+          >{{ $t('Export') }}</v-btn
         >
       </template>
       <v-list>
         <v-list-item
           min-height="56"
-          title="As a table (CSV)"
+          :title="$t('As a table (CSV)')"
           :href="`/api/exchange/lists/${list}.csv`"
           download
         />
         <v-list-item
           min-height="56"
-          title="As JSON"
+          :title="$t('As JSON')"
           :href="`/api/exchange/lists/${list}.json`"
           download
         />

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // A number with its unit, in the maker's units outside and the server's inside.
+import { inField } from '@/words/locale'
+import { t } from '@/words'
 import { ref, watch } from 'vue'
 import type { Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -29,7 +31,7 @@ watch(
       own = null
     } else if (value.value !== own) {
       const shown = toTaste(value.value * (props.factor ?? 1), props.unit, taste.value)
-      text.value = String(Math.round(shown * 1000) / 1000)
+      text.value = inField(shown)
       own = value.value
       wrong.value = ''
     }
@@ -43,7 +45,10 @@ function type(next: string) {
   const read = typed(next)
   wrong.value =
     next.trim() !== '' && Number.isNaN(read)
-      ? `“${next.trim()}” is not a number; write it like ${number(31.5, 'CELSIUS', { temperatureUnit: 'CELSIUS', massUnit: 'GRAM' })}`
+      ? t('“{next}” is not a number; write it like {it}', {
+          next: next.trim(),
+          it: number(31.5, 'CELSIUS', { temperatureUnit: 'CELSIUS', massUnit: 'GRAM' }),
+        })
       : ''
   own = Number.isNaN(read) ? null : fromTaste(read, props.unit, taste.value) / (props.factor ?? 1)
   value.value = own

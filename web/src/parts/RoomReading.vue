@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The room as it is now: read off its thermometer and hygrometer, or said to be as before.
+import { t } from '@/words'
 import { ref, watch } from 'vue'
 import { words } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
@@ -20,7 +21,7 @@ watch(shown, (open) => {
 
 async function save() {
   if (temperature.value === null || humidity.value === null) {
-    refused.value = 'Both are wanted: the room’s temperature and its humidity.'
+    refused.value = t('Both are wanted: the room’s temperature and its humidity.')
     return
   }
   try {
@@ -33,15 +34,15 @@ async function save() {
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="460" aria-label="The room now">
+  <v-dialog v-model="shown" max-width="460" :aria-label="$t('The room now')">
     <v-card class="pa-6">
-      <h2 class="mb-3">The room now</h2>
-      <NumberField v-model="temperature" label="Temperature" unit="CELSIUS" @enter="save" />
-      <NumberField v-model="humidity" label="Humidity" unit="PERCENT" @enter="save" />
+      <h2 class="mb-3">{{ $t('The room now') }}</h2>
+      <NumberField v-model="temperature" :label="$t('Temperature')" unit="CELSIUS" @enter="save" />
+      <NumberField v-model="humidity" :label="$t('Humidity')" unit="PERCENT" @enter="save" />
       <p v-if="refused" class="trouble mb-3" role="alert">{{ refused }}</p>
       <div class="d-flex ga-3">
-        <v-btn size="x-large" variant="outlined" @click="shown = false">Cancel</v-btn>
-        <v-btn size="x-large" color="primary" @click="save">Save</v-btn>
+        <v-btn size="x-large" variant="outlined" @click="shown = false">{{ $t('Cancel') }}</v-btn>
+        <v-btn size="x-large" color="primary" @click="save">{{ $t('Save') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { HOURS, when } from '@/words/locale'
+import { t } from '@/words'
 import { computed, onMounted, ref } from 'vue'
 import { useBatches } from '@/parts/batches'
 import RoomReading from '@/parts/RoomReading.vue'
@@ -11,45 +13,63 @@ const { house, houses, taste, trouble, lookNextDoor } = useHouse()
 const choosing = ref(false)
 onMounted(lookNextDoor)
 const { now } = useBatches()
-const time = computed(() =>
-  new Date(now.value).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
-)
+const time = computed(() => when(now.value, HOURS))
 const reading = ref(false)
 /** When the room was read, and whether that is too long ago to compute with. */
 const readAt = computed(() => {
   const at = house.value?.roomReadAt
-  return at ? `read ${longAgo(new Date(at).getTime(), now.value)}` : 'not read yet'
+  return at
+    ? t('read {longAgo}', { longAgo: longAgo(new Date(at).getTime(), now.value) })
+    : t('not read yet')
 })
 const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
 </script>
 
 <template>
-  <header class="strip" aria-label="Room">
+  <header class="strip" :aria-label="$t('Room')">
     <template v-if="house">
-      <button type="button" class="name" title="The two houses" @click="choosing = true">
-        {{ house.rules.name }}<small v-if="houses?.here === 'SAMPLE'" class="sample">sample</small>
+      <button type="button" class="name" :title="$t('The two houses')" @click="choosing = true">
+        {{ house.rules.name
+        }}<small v-if="houses?.here === 'SAMPLE'" class="sample">{{ $t('sample') }}</small>
       </button>
       <TwoHouses v-model="choosing" />
-      <button type="button" class="air" title="Note the room’s readings" @click="reading = true">
+      <button
+        type="button"
+        class="air"
+        :title="$t('Note the room’s readings')"
+        @click="reading = true"
+      >
         <span
-          >room <b>{{ degrees(house.rules.roomTemperatureC) }}</b></span
+          ><i18n-t scope="global" keypath="room {roomTemperatureC}"
+            ><template #roomTemperatureC
+              ><b>{{ degrees(house.rules.roomTemperatureC) }}</b></template
+            ></i18n-t
+          ></span
         >
         <span
-          >humidity <b>{{ quantity(house.rules.humidityPercent, 'PERCENT', taste) }}</b></span
+          ><i18n-t scope="global" keypath="humidity {humidityPercent}"
+            ><template #humidityPercent
+              ><b>{{ quantity(house.rules.humidityPercent, 'PERCENT', taste) }}</b></template
+            ></i18n-t
+          ></span
         >
         <span
-          >dew point <b>{{ degrees(house.dewPoint.value) }}</b></span
+          ><i18n-t scope="global" keypath="dew point {dewPoint}"
+            ><template #dewPoint
+              ><b>{{ degrees(house.dewPoint.value) }}</b></template
+            ></i18n-t
+          ></span
         >
         <span v-for="cold in house.rules.cabinets" :key="cold.name" class="cold"
           >{{ cold.name.toLowerCase() }} <b>{{ degrees(cold.temperatureC) }}</b></span
         >
         <span class="read" :class="{ old: house.roomIsOld }">{{
-          house.roomIsOld ? `${readAt}: note it` : readAt
+          house.roomIsOld ? $t('{readAt}: note it', { readAt }) : readAt
         }}</span>
       </button>
       <RoomReading v-model="reading" />
     </template>
-    <span v-else class="quiet">{{ trouble || 'Reading the room …' }}</span>
+    <span v-else class="quiet">{{ trouble || $t('Reading the room …') }}</span>
     <time class="num now">{{ time }}</time>
   </header>
 </template>

@@ -12,7 +12,7 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
 </script>
 
 <template>
-  <nav class="rail" aria-label="Stations">
+  <nav class="rail" :aria-label="$t('Stations')">
     <svg class="mark" viewBox="0 0 60 28" aria-hidden="true">
       <path d="M6 4v20M54 4v20" class="peg" />
       <path d="M6 14Q24 4 32 4T54 14" class="line" />
@@ -21,24 +21,26 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
       v-for="(station, place) in RAIL"
       :key="station.path"
       :to="station.path"
-      :title="`${station.name} (Alt+${place + 1})`"
+      :title="$t('{name} (Alt+{place})', { name: station.name, place: place + 1 })"
     >
       <v-icon :icon="station.icon" size="28" aria-hidden="true" />
       <span>{{ station.name }}</span>
     </router-link>
     <span class="rest" />
-    <button type="button" title="Find anything (Ctrl+K)" @click="$emit('find')">
-      <v-icon :icon="mdiMagnify" size="24" aria-hidden="true" /><span>Find</span>
+    <button type="button" :title="$t('Find anything (Ctrl+K)')" @click="$emit('find')">
+      <v-icon :icon="mdiMagnify" size="24" aria-hidden="true" /><span>{{ $t('Find') }}</span>
     </button>
-    <button type="button" class="keys" title="All keys (?)" @click="$emit('keys')">
-      <v-icon :icon="mdiKeyboardOutline" size="24" aria-hidden="true" /><span>Keys</span>
+    <button type="button" class="keys" :title="$t('All keys (?)')" @click="$emit('keys')">
+      <v-icon :icon="mdiKeyboardOutline" size="24" aria-hidden="true" /><span>{{
+        $t('Keys')
+      }}</span>
     </button>
     <button type="button" :aria-pressed="evening" @click="evening = !evening">
       <v-icon
         :icon="evening ? mdiWhiteBalanceSunny : mdiWeatherNight"
         size="24"
         aria-hidden="true"
-      /><span>{{ evening ? 'Day' : 'Evening' }}</span>
+      /><span>{{ evening ? $t('Day') : $t('Evening') }}</span>
     </button>
   </nav>
 </template>

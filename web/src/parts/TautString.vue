@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The string: a line between two pegs, thicker where the value ought to lie, plucked by the value.
+import { t } from '@/words'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Band, Unit } from '@/api/client'
@@ -63,14 +64,19 @@ const stretchMiddle = computed(() => (drawing.value.stretch[0] + drawing.value.s
 
 const spoken = computed(() => {
   const { band, unit } = props
-  const limits = `good ${quantity(band.low, unit, taste.value)} to ${quantity(band.high, unit, taste.value)}, limits ${quantity(band.lowLimit, unit, taste.value)} to ${quantity(band.highLimit, unit, taste.value)}`
+  const limits = t('good {low} to {high}, limits {lowLimit} to {highLimit}', {
+    low: quantity(band.low, unit, taste.value),
+    high: quantity(band.high, unit, taste.value),
+    lowLimit: quantity(band.lowLimit, unit, taste.value),
+    highLimit: quantity(band.highLimit, unit, taste.value),
+  })
   if (props.value == null) return `${props.name}: ${limits}`
   const out = outBy(props.value, band)
   const difference: Unit = unit === 'CELSIUS' ? 'KELVIN' : unit
   const how =
     out === 0
-      ? 'in band'
-      : `${bandStatusWords(bandStatus.value)}, ${quantity(Math.abs(out), difference, taste.value)} ${out < 0 ? 'under' : 'over'}`
+      ? t('in band')
+      : `${bandStatusWords(bandStatus.value)}, ${quantity(Math.abs(out), difference, taste.value)} ${out < 0 ? t('under') : t('over')}`
   return `${props.name}: ${quantity(props.value, unit, taste.value)}, ${how}; ${limits}`
 })
 </script>

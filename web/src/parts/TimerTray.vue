@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Running clocks, nearest first. One that ends sounds once and flashes across the whole width.
+import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { useBatches } from '@/parts/batches'
 import { chime } from '@/parts/chime'
@@ -37,7 +38,7 @@ watch(
       // A clock that ended long ago, before this screen looked, is shown but not sounded.
       if (over && !rung.has(timer.key) && timer.left > -3) {
         chime()
-        flash.value = `${timer.piece}: ${timer.what}, time is up`
+        flash.value = t('{piece}: {what}, time is up', { piece: timer.piece, what: timer.what })
         setTimeout(() => (flash.value = ''), 4000)
       }
       if (over) rung.add(timer.key)
@@ -48,14 +49,14 @@ watch(
 </script>
 
 <template>
-  <footer v-if="timers.length" class="tray" aria-label="Clocks">
+  <footer v-if="timers.length" class="tray" :aria-label="$t('Clocks')">
     <router-link v-for="timer in timers" :key="timer.key" :to="`/bench/${timer.id}`">
       <b class="num" :class="{ over: timer.left <= 0 && !timer.late, late: timer.late }"
         >{{ timer.left <= 0 ? '+' : '' }}{{ clock(timer.left) }}</b
       >
       <span
-        >{{ timer.what }} <span class="quiet">{{ timer.piece }}</span>
-        <em v-if="timer.late"> too long</em></span
+        >{{ timer.what }} <span class="quiet">{{ timer.piece }}</span>{{ ' ' }}
+        <em v-if="timer.late">{{ $t('too long') }}</em></span
       >
     </router-link>
   </footer>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The sample workshop and one's own, side by side: where one is, and the way to the other.
+import { t } from '@/words'
 import { computed, watch } from 'vue'
 import { useHouse } from './house'
 
@@ -10,38 +11,44 @@ watch(open, (now) => now && void lookNextDoor(), { immediate: true })
 const HOUSES = [
   {
     id: 'SAMPLE',
-    words: 'Sample workshop',
-    why: 'Invented, full of pieces and batches. Try anything in it; nothing of yours is touched.',
+    words: t('Sample workshop'),
+    why: t(
+      'Invented, full of pieces and batches. Try anything in it; nothing of yours is touched.',
+    ),
   },
   {
     id: 'OWN',
-    words: 'Own workshop',
-    why: 'Yours. It begins empty and holds what you write. Single things of the sample can be taken over.',
+    words: t('Own workshop'),
+    why: t(
+      'Yours. It begins empty and holds what you write. Single things of the sample can be taken over.',
+    ),
   },
 ] as const
 const door = computed(() => otherDoor())
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="760" aria-label="Two houses">
+  <v-dialog v-model="open" max-width="760" :aria-label="$t('Two houses')">
     <v-card class="pa-6">
-      <h2 class="mb-4">Two houses, nothing mixed</h2>
+      <h2 class="mb-4">{{ $t('Two houses, nothing mixed') }}</h2>
       <div class="two">
         <section v-for="each in HOUSES" :key="each.id" :class="{ here: houses?.here === each.id }">
           <h3>{{ each.words }}</h3>
           <p class="quiet">{{ each.why }}</p>
-          <p v-if="houses?.here === each.id" class="at">You are here.</p>
+          <p v-if="houses?.here === each.id" class="at">{{ $t('You are here.') }}</p>
           <v-btn
             v-else-if="door"
             size="x-large"
             color="primary"
             :href="each.id === 'OWN' ? `${door}begin` : door"
-            >Go there</v-btn
+            >{{ $t('Go there') }}</v-btn
           >
-          <p v-else class="quiet">Not open. It opens a few seconds after a start.</p>
+          <p v-else class="quiet">{{ $t('Not open. It opens a few seconds after a start.') }}</p>
         </section>
       </div>
-      <v-btn size="x-large" variant="outlined" class="mt-5" @click="open = false">Close</v-btn>
+      <v-btn size="x-large" variant="outlined" class="mt-5" @click="open = false">{{
+        $t('Close')
+      }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -34,13 +34,13 @@ function settle() {
 </script>
 
 <template>
-  <section class="two" aria-label="Two states">
-    <h2>Somebody saved this meanwhile</h2>
+  <section class="two" :aria-label="$t('Two states')">
+    <h2>{{ $t('Somebody saved this meanwhile') }}</h2>
     <p class="quiet">
       {{
         differing.length
-          ? 'Pick what is to stand, then save.'
-          : 'What they saved is the same as what stands here.'
+          ? $t('Pick what is to stand, then save.')
+          : $t('What they saved is the same as what stands here.')
       }}
     </p>
     <div v-for="field in differing" :key="String(field.key)" class="field">
@@ -53,13 +53,17 @@ function settle() {
         color="primary"
         @update:model-value="picked[String(field.key)] = $event"
       >
-        <v-btn value="mine" size="large">Yours: {{ said(field, mine) }}</v-btn>
-        <v-btn value="theirs" size="large">Theirs: {{ said(field, theirs) }}</v-btn>
+        <v-btn value="mine" size="large">{{
+          $t('Yours: {said}', { said: said(field, mine) })
+        }}</v-btn>
+        <v-btn value="theirs" size="large">{{
+          $t('Theirs: {said}', { said: said(field, theirs) })
+        }}</v-btn>
       </v-btn-toggle>
     </div>
     <div class="d-flex ga-3 mt-4">
-      <v-btn size="large" variant="outlined" @click="emit('cancel')">Cancel</v-btn>
-      <v-btn size="large" color="primary" @click="settle">Save these</v-btn>
+      <v-btn size="large" variant="outlined" @click="emit('cancel')">{{ $t('Cancel') }}</v-btn>
+      <v-btn size="large" color="primary" @click="settle">{{ $t('Save these') }}</v-btn>
     </div>
   </section>
 </template>

@@ -33,8 +33,8 @@ const emit = defineEmits<{
     <header>
       <h1>{{ title }}</h1>
       <p v-if="restored" class="quiet">
-        What you typed last time stands here again.
-        <v-btn variant="text" @click="emit('startOver')">Start over</v-btn>
+        {{ $t('What you typed last time stands here again.') }}
+        <v-btn variant="text" @click="emit('startOver')">{{ $t('Start over') }}</v-btn>
       </p>
     </header>
     <div class="two">
@@ -54,13 +54,13 @@ const emit = defineEmits<{
       @cancel="emit('keepMine')"
     />
     <footer v-else>
-      <v-btn size="x-large" variant="outlined" @click="emit('cancel')">Cancel</v-btn>
-      <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="emit('undo')"
-        >Undo</v-btn
-      >
-      <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="emit('redo')"
-        >Redo</v-btn
-      >
+      <v-btn size="x-large" variant="outlined" @click="emit('cancel')">{{ $t('Cancel') }}</v-btn>
+      <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="emit('undo')">{{
+        $t('Undo')
+      }}</v-btn>
+      <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="emit('redo')">{{
+        $t('Redo')
+      }}</v-btn>
       <v-btn
         size="x-large"
         color="primary"
@@ -68,7 +68,7 @@ const emit = defineEmits<{
         class="save"
         :loading="busy"
         :disabled="!isNew && !changed"
-        >Save</v-btn
+        >{{ $t('Save') }}</v-btn
       >
     </footer>
   </form>

@@ -1,3 +1,5 @@
+import { inField, written } from '@/words/locale'
+import { t } from '@/words'
 import type { EChartsCoreOption } from 'echarts/core'
 import { rowsOf, together } from '@/parts/labels'
 import type { Taste } from '@/parts/units'
@@ -57,7 +59,7 @@ export function lanePlace(percent: number): number {
 
 function laneLabel(place: number): string {
   const percent = 10 ** (place + FLOOR_LOG)
-  return percent < FLOOR * 1.01 ? '0' : String(Number(percent.toPrecision(1)))
+  return percent < FLOOR * 1.01 ? '0' : inField(Number(percent.toPrecision(1)))
 }
 
 /** What the chart shows, for the drawing library. */
@@ -124,7 +126,7 @@ export function curveOption(
               min: 0,
               max: lanePlace(TOP_PERCENT),
               interval: 1,
-              name: 'crystals, % of the fat',
+              name: t('crystals, % of the fat'),
               nameLocation: 'end',
               nameTextStyle: { color: ink.quiet, fontSize: fontPx, align: 'left' },
               axisLabel: { color: ink.quiet, fontSize: fontPx, formatter: laneLabel },
@@ -141,7 +143,7 @@ export function curveOption(
           ? `${clock(at[0].value[0])}<br>` +
             at
               .filter((p) => drawing.lines.some((l) => l.name === p.seriesName))
-              .map((p) => `${p.seriesName}: ${p.value[1].toFixed(1)} ${symbol('CELSIUS', taste)}`)
+              .map((p) => `${p.seriesName}: ${written(p.value[1], 1)} ${symbol('CELSIUS', taste)}`)
               .join('<br>')
           : '',
     },
@@ -251,7 +253,10 @@ function lineSeries(
                     show: true,
                     position: 'insideTopLeft',
                     offset: [4, -20],
-                    formatter: `window ${number(window.low, 'CELSIUS', taste)} – ${number(window.high, 'CELSIUS', taste)}`,
+                    formatter: t('window {low} – {high}', {
+                      low: number(window.low, 'CELSIUS', taste),
+                      high: number(window.high, 'CELSIUS', taste),
+                    }),
                     color: ink.good,
                     fontSize: fontPx,
                   },
@@ -309,14 +314,14 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
       ? [
           {
             ...base,
-            name: 'margin from',
+            name: t('margin from'),
             stack: 'margin',
             data: at(lane.stableLow),
             lineStyle: { opacity: 0 },
           },
           {
             ...base,
-            name: 'margin to',
+            name: t('margin to'),
             stack: 'margin',
             data: lane.timeS.map((t, i) => [
               t,
@@ -339,7 +344,7 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
     ...margin,
     {
       ...base,
-      name: 'stable',
+      name: t('stable'),
       data: at(lane.stable),
       lineStyle: { color: ink.good, width: 2.6 },
       endLabel: label('stable', ink.good),
@@ -357,7 +362,7 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
     },
     {
       ...base,
-      name: 'unstable',
+      name: t('unstable'),
       data: at(lane.unstable),
       lineStyle: { color: ink.off, width: 2, type: [6, 4] },
       // While there is next to nothing of either their words would lie on each other.

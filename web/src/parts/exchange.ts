@@ -1,14 +1,17 @@
+import { asList } from '@/words/locale'
+import { t } from '@/words'
+import { heard } from '@/words/heard'
 import { refusal, type Brought, type HouseLabel } from '@/api/client'
 
 /** Every list that goes out and comes in, as its files are called. */
 export const LISTS = [
-  { id: 'ingredients', words: 'Ingredients' },
-  { id: 'couvertures', words: 'Couvertures' },
-  { id: 'colours', words: 'Colours' },
-  { id: 'moulds', words: 'Moulds' },
-  { id: 'fillings', words: 'Fillings' },
-  { id: 'pieces', words: 'Pieces' },
-  { id: 'house', words: 'House rules' },
+  { id: 'ingredients', words: t('Ingredients') },
+  { id: 'couvertures', words: t('Couvertures') },
+  { id: 'colours', words: t('Colours') },
+  { id: 'moulds', words: t('Moulds') },
+  { id: 'fillings', words: t('Fillings') },
+  { id: 'pieces', words: t('Pieces') },
+  { id: 'house', words: t('House rules') },
 ] as const
 
 /** Rows as somebody pasted them, as a file the server reads. */
@@ -38,17 +41,17 @@ export async function bringHouse(file: File): Promise<HouseLabel> {
 async function answered<T>(response: Response): Promise<T> {
   const answer: unknown = await response.json().catch(() => null)
   if (!response.ok) throw refusal(answer, response.status)
-  return answer as T
+  return heard(answer as T)
 }
 
 /** How much is new, changed and the same, in words. */
 export function summary(brought: Brought): string {
   const parts = [
-    brought.fresh ? `${brought.fresh} new` : '',
-    brought.changed ? `${brought.changed} changed` : '',
-    brought.same ? `${brought.same} as they are` : '',
+    brought.fresh ? t('{fresh} new', { fresh: brought.fresh }) : '',
+    brought.changed ? t('{changed} changed', { changed: brought.changed }) : '',
+    brought.same ? t('{same} as they are', { same: brought.same }) : '',
   ].filter(Boolean)
-  return parts.join(', ') || 'nothing in it'
+  return asList(parts) || t('nothing in it')
 }
 
 /** A column as a maker reads it: layers.2.each_g is "layers 2 each g". */

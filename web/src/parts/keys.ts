@@ -1,18 +1,19 @@
+import { t } from '@/words'
 import { useStorage } from '@vueuse/core'
 import { onBeforeUnmount, onMounted } from 'vue'
 
 /** Every key there is, for the page that lists them. */
 export const KEYS = [
-  ['Space', 'Done, next step'],
-  ['T', 'Note a reading'],
-  ['N', 'Leave a remark'],
-  ['U', 'Undo the last entry or change'],
-  ['R', 'Do again what was undone (Fillings)'],
-  ['/', 'Find in this list'],
-  ['Ctrl+K', 'Find anything'],
-  ['?', 'All keys'],
-  ['P', 'Paper test (at a bowl)'],
-  ['Alt+1 … 8', 'Stations'],
+  [t('Space'), t('Done, next step')],
+  ['T', t('Note a reading')],
+  ['N', t('Leave a remark')],
+  ['U', t('Undo the last entry or change')],
+  ['R', t('Do again what was undone (Fillings)')],
+  ['/', t('Find in this list')],
+  ['Ctrl+K', t('Find anything')],
+  ['?', t('All keys')],
+  ['P', t('Paper test (at a bowl)')],
+  [t('Alt+1 … 8'), t('Stations')],
 ] as const
 
 const TYPING = 'input, textarea, select, [contenteditable]'

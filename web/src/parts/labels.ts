@@ -1,3 +1,4 @@
+import { asList } from '@/words/locale'
 /** Words above a chart at the moments they belong to, kept off each other. */
 
 /** A chart is about so many pixels wide; only how words are spread depends on it. */
@@ -39,11 +40,11 @@ export function together(
   }
   return groups.map(({ timeS, said }) => ({
     timeS,
-    words: [...new Set(said)]
-      .map((w) => {
+    words: asList(
+      [...new Set(said)].map((w) => {
         const times = said.filter((other) => other === w).length
         return times > 1 ? `${w} ×${times}` : w
-      })
-      .join(', '),
+      }),
+    ),
   }))
 }

@@ -1,4 +1,5 @@
 // One stream of news a tab, whatever stations it shows: a browser bears only six open lines.
+import { t } from '@/words'
 import { ref } from 'vue'
 
 type Heard = (data: string) => void
@@ -43,7 +44,7 @@ export function onNewsOpened(again: () => void): () => void {
   return () => void opened.delete(again)
 }
 
-export const AWAY = 'The workshop server does not answer. Waiting for it; nothing noted is lost.'
+export const AWAY = t('The workshop server does not answer. Waiting for it; nothing noted is lost.')
 
 export function useNews() {
   return { answering }

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Band, BandStatus } from '@/api/client'
 
 /** Where the pegs stand, in units of the drawing. */
@@ -108,5 +109,5 @@ function r(n: number): number {
 
 /** The state in words, never left to colour alone. */
 export function bandStatusWords(bandStatus: BandStatus): string {
-  return { IN_BAND: 'in band', TIGHT: 'near the limit', OFF: 'out of range' }[bandStatus]
+  return { IN_BAND: t('in band'), TIGHT: t('near the limit'), OFF: t('out of range') }[bandStatus]
 }

@@ -1,3 +1,5 @@
+import { HOURS, inField, when, written } from '@/words/locale'
+import { asSaid, counted, t } from '@/words'
 import type { HouseDraft, Sentence, Unit } from '@/api/client'
 
 /** How a maker wants to read numbers. */
@@ -17,11 +19,11 @@ const SYMBOLS: Record<Unit, string> = {
   SECOND: 's',
   MINUTE: 'min',
   HOUR: 'h',
-  DAY: 'days',
+  DAY: counted('day | days', 2),
   PH: '',
   FIRMNESS: '',
   KILOJOULE_PER_100G: 'kJ/100 g',
-  LOG10: 'log',
+  LOG10: t('log'),
   MONEY: '',
   METRE: 'm',
   DEGREE: '°',
@@ -29,8 +31,15 @@ const SYMBOLS: Record<Unit, string> = {
   WATT: 'W',
   PASCAL: 'Pa',
   PASCAL_SECOND: 'Pa·s',
-  PIECE: 'pieces',
-  MOULD: 'moulds',
+  PIECE: counted('piece | pieces', 2),
+  MOULD: counted('mould | moulds', 2),
+}
+
+/** What is counted changes its word with how many there are. */
+const COUNTED: Partial<Record<Unit, (many: number) => string>> = {
+  DAY: (many) => counted('day | days', many),
+  PIECE: (many) => counted('piece | pieces', many),
+  MOULD: (many) => counted('mould | moulds', many),
 }
 
 /** The unit symbol a maker reads. */
@@ -99,22 +108,20 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
 /** The bare number as it is shown. */
 export function number(value: number, unit: Unit, taste: Taste): string {
   const shown = toTaste(value, unit, taste)
-  const text = shown.toFixed(decimals(shown, unit, taste))
-  const tidy = /^-0(\.0+)?$/.test(text) ? text.slice(1) : text
-  return tidy.replace('-', '−').replace(/\B(?=(\d{3})+(?!\d))(?<!\.\d*)/g, '\u202f')
+  return written(shown, decimals(shown, unit, taste))
 }
 
 /** Number and unit. */
 export function quantity(value: number, unit: Unit, taste: Taste): string {
-  const sign = symbol(unit, taste)
+  const many = Math.round(value)
+  const sign = COUNTED[unit]?.(many) ?? symbol(unit, taste)
   const tight = sign === '°' || sign === ''
-  const one = Math.round(value) === 1 && (unit === 'PIECE' || unit === 'MOULD' || unit === 'DAY')
-  return `${number(value, unit, taste)}${tight ? '' : '\u00a0'}${one ? sign.slice(0, -1) : sign}`
+  return `${number(value, unit, taste)}${tight ? '' : '\u00a0'}${sign}`
 }
 
-/** A sentence with its numbers in the maker's units. */
+/** A sentence of the server in the maker's language, its numbers in the maker's units. */
 export function sentence(says: Sentence, taste: Taste): string {
-  return says.template.replace(/\{(\w+)\}/g, (place, name: string) => {
+  return asSaid(says.template).replace(/\{(\w+)\}/g, (place, name: string) => {
     const found = says.values.find((v) => v.name === name)
     return found ? quantity(found.value, found.unit, taste) : place
   })
@@ -122,14 +129,15 @@ export function sentence(says: Sentence, taste: Taste): string {
 
 /** Words of the server, which speaks °C and g, with their numbers in the maker's units. */
 export function inTaste(text: string, taste: Taste): string {
-  const plain = (n: string, unit: Unit) =>
-    String(Math.round(toTaste(Number(n), unit, taste) * 100) / 100)
+  const plain = (n: string, unit: Unit) => inField(toTaste(Number(n), unit, taste), 2)
   return text.replace(
     /(-?\d+(?:\.\d+)?)(?: to (-?\d+(?:\.\d+)?))? (°C|g)(?![\w/])/g,
     (_, first: string, second: string | undefined, sign: string) => {
       const unit = sign === 'g' ? 'GRAM' : 'CELSIUS'
-      const range = second === undefined ? '' : ` to ${plain(second, unit)}`
-      return `${plain(first, unit)}${range} ${symbol(unit, taste)}`
+      const low = plain(first, unit)
+      const said =
+        second === undefined ? low : t('{low} to {high}', { low, high: plain(second, unit) })
+      return `${said} ${symbol(unit, taste)}`
     },
   )
 }
@@ -142,10 +150,8 @@ export function typed(text: string): number {
 
 /** A moment of today as hours and minutes; another day with its name. */
 export function timeOfDay(moment: string): string {
-  const at = new Date(moment)
-  const time = at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
-  const today = new Date().toDateString() === at.toDateString()
-  return today ? time : `${at.toLocaleDateString([], { weekday: 'long' })} ${time}`
+  const today = new Date().toDateString() === new Date(moment).toDateString()
+  return when(moment, today ? HOURS : { weekday: 'long', ...HOURS })
 }
 
 /** Minutes and seconds, hours where there are any. */

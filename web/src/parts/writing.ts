@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { words } from '@/api/client'
@@ -79,7 +80,7 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
   async function save() {
     const name = it.name(form.value).trim()
     if (open.value || !name) {
-      notSaved.value = open.value || `The ${it.what} wants a name.`
+      notSaved.value = open.value || t('The {what} wants a name.', { what: it.what })
       return
     }
     if (busy.value) return

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import {
   mdiBookOpenPageVariantOutline,
   mdiCircleHalfFull,
@@ -13,14 +14,14 @@ import BenchStation from './bench/BenchStation.vue'
 
 /** Stations in working order; the rail and Alt+1…9 follow it. */
 export const RAIL = [
-  { path: '/bench', name: 'Bench', icon: mdiTimerSandComplete },
-  { path: '/temper', name: 'Temper', icon: mdiThermometerLines },
-  { path: '/fillings', name: 'Fillings', icon: mdiPotMixOutline },
-  { path: '/pieces', name: 'Pieces', icon: mdiCircleHalfFull },
-  { path: '/daybook', name: 'Daybook', icon: mdiBookOpenPageVariantOutline },
-  { path: '/larder', name: 'Larder', icon: mdiSackOutline },
-  { path: '/rehearsal', name: 'Practice', icon: mdiSchoolOutline },
-  { path: '/house', name: 'House rules', icon: mdiCogOutline },
+  { path: '/bench', name: t('Bench'), icon: mdiTimerSandComplete },
+  { path: '/temper', name: t('Temper'), icon: mdiThermometerLines },
+  { path: '/fillings', name: t('Fillings'), icon: mdiPotMixOutline },
+  { path: '/pieces', name: t('Pieces'), icon: mdiCircleHalfFull },
+  { path: '/daybook', name: t('Daybook'), icon: mdiBookOpenPageVariantOutline },
+  { path: '/larder', name: t('Larder'), icon: mdiSackOutline },
+  { path: '/rehearsal', name: t('Practice'), icon: mdiSchoolOutline },
+  { path: '/house', name: t('House rules'), icon: mdiCogOutline },
 ] as const
 
 export const stations = createRouter({
@@ -56,11 +57,11 @@ export const stations = createRouter({
   ],
 })
 
-const BEGIN = 'First steps'
+const BEGIN = t('First steps')
 /** Each page says where one is: in the tab, in the history, and read out when it changes. */
 stations.afterEach((to) => {
   const station = RAIL.find((s) => to.path === s.path || to.path.startsWith(`${s.path}/`))
-  const where = station?.name ?? (to.path === '/begin' ? BEGIN : 'Not here')
+  const where = station?.name ?? (to.path === '/begin' ? BEGIN : t('Not here'))
   const tab = typeof to.params.tab === 'string' ? to.params.tab : ''
   document.title = [where, tab].filter(Boolean).join(', ') + ' · Palintone'
 })

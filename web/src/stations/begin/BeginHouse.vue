@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // From an empty house to the first batch: a few cards, in any order, each to be skipped.
+import { t } from '@/words'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type SampleOffer } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -33,7 +34,7 @@ async function take(kind: SampleOffer['kind'], ids: string[]) {
   took.value = ''
   try {
     const answer = await ask(api.POST('/api/sample/take', { body: { kind, ids } }))
-    took.value = `${answer.taken} taken over from the sample workshop.`
+    took.value = t('{taken} taken over from the sample workshop.', { taken: answer.taken })
     await load()
     offers.value = await ask(api.GET('/api/sample'))
   } catch (problem) {
@@ -46,22 +47,30 @@ async function take(kind: SampleOffer['kind'], ids: string[]) {
 
 <template>
   <section class="sheet">
-    <h1>{{ house?.rules.name ?? 'Your workshop' }}</h1>
+    <h1>{{ house?.rules.name ?? $t('Your workshop') }}</h1>
     <p class="lead">
       {{
         next
-          ? 'A few cards and you stand at the Bench. Skip what can wait; everything stays where you left it.'
-          : 'All is here that a first batch wants.'
+          ? $t(
+              'A few cards and you stand at the Bench. Skip what can wait; everything stays where you left it.',
+            )
+          : $t('All is here that a first batch wants.')
       }}
     </p>
     <p v-if="houses" class="sample">
-      {{ houses.here === 'SAMPLE' ? 'This is the sample workshop.' : 'This is your own workshop.' }}
+      {{
+        houses.here === 'SAMPLE'
+          ? $t('This is the sample workshop.')
+          : $t('This is your own workshop.')
+      }}
       <v-btn
         v-if="otherDoor()"
         size="large"
         variant="outlined"
         :href="houses.here === 'SAMPLE' ? `${otherDoor()}begin` : otherDoor()!"
-        >{{ houses.here === 'SAMPLE' ? 'To your own workshop' : 'To the sample workshop' }}</v-btn
+        >{{
+          houses.here === 'SAMPLE' ? $t('To your own workshop') : $t('To the sample workshop')
+        }}</v-btn
       >
     </p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -98,8 +107,12 @@ async function take(kind: SampleOffer['kind'], ids: string[]) {
           >
           <v-menu v-else-if="card.sample && offered(card.sample).length">
             <template #activator="{ props: menu }">
-              <v-btn v-bind="menu" size="large" variant="outlined" :loading="taking === card.sample"
-                >Take one over</v-btn
+              <v-btn
+                v-bind="menu"
+                size="large"
+                variant="outlined"
+                :loading="taking === card.sample"
+                >{{ $t('Take one over') }}</v-btn
               >
             </template>
             <v-list>
@@ -117,7 +130,7 @@ async function take(kind: SampleOffer['kind'], ids: string[]) {
             size="large"
             variant="text"
             @click="skip(card.id)"
-            >Skip</v-btn
+            >{{ $t('Skip') }}</v-btn
           >
         </div>
       </li>

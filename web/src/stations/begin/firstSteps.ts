@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { ref } from 'vue'
 import { api, ask, words, type SampleOffer } from '@/api/client'
 
@@ -15,76 +16,79 @@ export interface Card {
   all?: (count: number) => string
 }
 
-const plural = (n: number, one: string, more: string) => (n === 1 ? `one ${one}` : `${n} ${more}`)
+const plural = (n: number, one: string, more: string) =>
+  n === 1 ? t('one {one}', { one }) : `${n} ${more}`
 
 export const CARDS: Card[] = [
   {
     id: 'room',
-    title: 'The workshop and its air',
-    why: 'Name, units, room, stone: what every curve and waiting time rests on.',
-    act: 'House rules',
+    title: t('The workshop and its air'),
+    why: t('Name, units, room, stone: what every curve and waiting time rests on.'),
+    act: t('House rules'),
     to: '/house',
-    have: () => 'The room has been read.',
+    have: () => t('The room has been read.'),
   },
   {
     id: 'tools',
-    title: 'Scales, thermometers, melters, cabinets',
-    why: 'They set limits: too small a bowl, too coarse a scale, too few shelves are said beforehand.',
-    act: 'Name them',
+    title: t('Scales, thermometers, melters, cabinets'),
+    why: t(
+      'They set limits: too small a bowl, too coarse a scale, too few shelves are said beforehand.',
+    ),
+    act: t('Name them'),
     to: '/house#tools',
-    have: (n) => `${plural(n, 'tool', 'tools')} named.`,
+    have: (n) => t('{plural} named.', { plural: plural(n, 'tool', 'tools') }),
   },
   {
     id: 'larder',
-    title: 'The larder',
-    why: 'Cream, fruit, nuts, sugars: what recipes are made of, with water, fat and allergens.',
-    act: 'New ingredient',
+    title: t('The larder'),
+    why: t('Cream, fruit, nuts, sugars: what recipes are made of, with water, fat and allergens.'),
+    act: t('New ingredient'),
     to: '/larder',
-    have: (n) => `${plural(n, 'ingredient', 'ingredients')} in the larder.`,
+    have: (n) => t('{plural} in the larder.', { plural: plural(n, 'ingredient', 'ingredients') }),
     sample: 'INGREDIENT',
-    all: (n) => `Take over ${n} common ones`,
+    all: (n) => t('Take over {it} common ones', { it: n }),
   },
   {
     id: 'couverture',
-    title: 'A couverture',
-    why: 'Three numbers of its bag give composition, window and curve.',
-    act: 'New couverture',
+    title: t('A couverture'),
+    why: t('Three numbers of its bag give composition, window and curve.'),
+    act: t('New couverture'),
     to: '/larder/couvertures/new',
-    have: (n) => `You have ${plural(n, 'couverture', 'couvertures')}.`,
+    have: (n) => t('You have {plural}.', { plural: plural(n, 'couverture', 'couvertures') }),
     sample: 'COUVERTURE',
   },
   {
     id: 'mould',
-    title: 'A mould',
-    why: 'Its cavity decides shell, filling, cap and how much to melt.',
-    act: 'New mould',
+    title: t('A mould'),
+    why: t('Its cavity decides shell, filling, cap and how much to melt.'),
+    act: t('New mould'),
     to: '/larder/moulds/new',
-    have: (n) => `You have ${plural(n, 'mould', 'moulds')}.`,
+    have: (n) => t('You have {plural}.', { plural: plural(n, 'mould', 'moulds') }),
     sample: 'MOULD',
   },
   {
     id: 'filling',
-    title: 'A filling',
-    why: 'From a type that works or from your own words: texture, life and amounts follow.',
-    act: 'Start a filling',
+    title: t('A filling'),
+    why: t('From a type that works or from your own words: texture, life and amounts follow.'),
+    act: t('Start a filling'),
     to: '/fillings/recipe?start',
-    have: (n) => `You have ${plural(n, 'filling', 'fillings')}.`,
+    have: (n) => t('You have {plural}.', { plural: plural(n, 'filling', 'fillings') }),
   },
   {
     id: 'piece',
-    title: 'A piece',
-    why: 'Mould, couverture and filling put together: drawn, weighed, and ready to be made.',
-    act: 'New piece',
+    title: t('A piece'),
+    why: t('Mould, couverture and filling put together: drawn, weighed, and ready to be made.'),
+    act: t('New piece'),
     to: '/pieces?new',
-    have: (n) => `You have ${plural(n, 'piece', 'pieces')}.`,
+    have: (n) => t('You have {plural}.', { plural: plural(n, 'piece', 'pieces') }),
   },
   {
     id: 'batch',
-    title: 'The first batch',
-    why: 'How many; then the Bench says what to do, step by step.',
-    act: 'Begin a batch',
+    title: t('The first batch'),
+    why: t('How many; then the Bench says what to do, step by step.'),
+    act: t('Begin a batch'),
     to: '/pieces',
-    have: (n) => `${plural(n, 'batch', 'batches')} begun.`,
+    have: (n) => t('{plural} begun.', { plural: plural(n, 'batch', 'batches') }),
   },
 ]
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed } from 'vue'
 import type { Batch } from '@/api/client'
 
@@ -7,24 +8,32 @@ const out = computed(() => props.batch.summary.tight + props.batch.summary.off)
 /** Nothing read is not the same as all well. */
 const said = computed(() => {
   const readings = props.batch.summary.readings
-  if (readings === 0) return 'No readings'
-  const many = readings === 1 ? '1 reading' : `${readings} readings`
-  return out.value === 0 ? `${many}, all in band` : `${many}, ${out.value} outside the band`
+  if (readings === 0) return t('No readings')
+  const many = readings === 1 ? t('1 reading') : t('{readings} readings', { readings })
+  return out.value === 0
+    ? t('{many}, all in band', { many })
+    : t('{many}, {out} outside the band', { many, out: out.value })
 })
 </script>
 
 <template>
   <section class="over">
-    <h1>{{ batch.summary.state === 'FINISHED' ? 'Finished' : 'Given up' }}</h1>
+    <h1>{{ batch.summary.state === 'FINISHED' ? $t('Finished') : $t('Given up') }}</h1>
     <p>
-      {{ batch.summary.pieceName }}, {{ batch.summary.pieces }} pieces, lot {{ batch.summary.lot }}.
-      {{ said }}.
+      {{
+        $t('{pieceName}, {pieces} pieces, lot {lot}. {said}.', {
+          pieceName: batch.summary.pieceName,
+          pieces: batch.summary.pieces,
+          lot: batch.summary.lot,
+          said,
+        })
+      }}
     </p>
     <div class="acts">
-      <v-btn size="x-large" color="primary" :to="`/daybook/${batch.summary.id}`"
-        >Open in the Daybook</v-btn
-      >
-      <v-btn size="x-large" variant="outlined" to="/pieces">Another piece</v-btn>
+      <v-btn size="x-large" color="primary" :to="`/daybook/${batch.summary.id}`">{{
+        $t('Open in the Daybook')
+      }}</v-btn>
+      <v-btn size="x-large" variant="outlined" to="/pieces">{{ $t('Another piece') }}</v-btn>
     </div>
   </section>
 </template>

@@ -41,7 +41,7 @@ watch(
 
 <template>
   <p v-if="trouble" class="trouble away" role="status">{{ trouble }}</p>
-  <nav v-if="underWay.length > 1" class="tabs" aria-label="Batches under way">
+  <nav v-if="underWay.length > 1" class="tabs" :aria-label="$t('Batches under way')">
     <router-link
       v-for="other in underWay"
       :key="other.summary.id"
@@ -55,22 +55,28 @@ watch(
   <StepNow v-if="batch?.summary.state === 'RUNNING'" :key="batch.summary.id" :batch="batch" />
   <BatchOver v-else-if="batch" :batch="batch" />
   <section v-else-if="lost" class="sheet">
-    <h1>Not on the bench</h1>
+    <h1>{{ $t('Not on the bench') }}</h1>
     <p class="trouble mt-4">{{ lost }}</p>
-    <v-btn to="/pieces" color="primary" size="x-large" class="mt-6">Choose a piece</v-btn>
+    <v-btn to="/pieces" color="primary" size="x-large" class="mt-6">{{
+      $t('Choose a piece')
+    }}</v-btn>
   </section>
   <section v-else-if="loaded" class="sheet empty">
-    <h1>The bench is clear</h1>
+    <h1>{{ $t('The bench is clear') }}</h1>
     <template v-if="nothingToMake">
-      <p>There is no piece to make yet: a few cards lead to the first one.</p>
-      <v-btn to="/begin" color="primary" size="x-large" class="mt-6 wide">Begin the house</v-btn>
+      <p>{{ $t('There is no piece to make yet: a few cards lead to the first one.') }}</p>
+      <v-btn to="/begin" color="primary" size="x-large" class="mt-6 wide">{{
+        $t('Begin the house')
+      }}</v-btn>
     </template>
     <template v-else>
-      <p>Choose a piece and how much of it; then begin.</p>
-      <v-btn to="/pieces" color="primary" size="x-large" class="mt-6 wide">Choose a piece</v-btn>
+      <p>{{ $t('Choose a piece and how much of it; then begin.') }}</p>
+      <v-btn to="/pieces" color="primary" size="x-large" class="mt-6 wide">{{
+        $t('Choose a piece')
+      }}</v-btn>
     </template>
   </section>
-  <section v-else class="sheet quiet">Looking at the bench …</section>
+  <section v-else class="sheet quiet">{{ $t('Looking at the bench …') }}</section>
 </template>
 
 <style scoped>

@@ -51,29 +51,33 @@ async function use(other: string) {
 </script>
 
 <template>
-  <section class="bowl" aria-label="The bowl">
+  <section class="bowl" :aria-label="$t('The bowl')">
     <template v-if="bowl && now">
       <p class="line">
         <b class="num">{{ quantity(now.temperatureC, 'CELSIUS', taste) }}</b>
         <span :class="now.standing.toLowerCase()">{{ standingWords(bowl, taste) }}</span>
         <span class="quiet">{{ now.verdictWords }}</span>
         <span v-if="closes != null" class="window"
-          >window <b class="num">{{ closes > 0 ? clock(closes) : 'closed' }}</b></span
+          ><i18n-t scope="global" keypath="window {closes}"
+            ><template #closes
+              ><b class="num">{{ closes > 0 ? clock(closes) : $t('closed') }}</b></template
+            ></i18n-t
+          ></span
         >
       </p>
       <p v-if="first" class="next">{{ sentence(first.say, taste) }}</p>
     </template>
-    <p v-else class="quiet">{{ id ? 'The bowl is not read yet.' : 'No bowl yet.' }}</p>
+    <p v-else class="quiet">{{ id ? $t('The bowl is not read yet.') : $t('No bowl yet.') }}</p>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     <nav>
-      <router-link v-if="id" :to="`/temper/bowls/${id}`">Open the bowl</router-link>
-      <button v-if="couverture" type="button" @click="choose">Another bowl</button>
+      <router-link v-if="id" :to="`/temper/bowls/${id}`">{{ $t('Open the bowl') }}</router-link>
+      <button v-if="couverture" type="button" @click="choose">{{ $t('Another bowl') }}</button>
     </nav>
-    <v-dialog v-model="choosing" max-width="520" aria-label="Another bowl">
+    <v-dialog v-model="choosing" max-width="520" :aria-label="$t('Another bowl')">
       <v-card class="pa-6">
-        <h2 class="mb-3">Another bowl</h2>
+        <h2 class="mb-3">{{ $t('Another bowl') }}</h2>
         <p v-if="!others.length" class="quiet mb-3">
-          No other bowl of this couverture is under way at the Temper station.
+          {{ $t('No other bowl of this couverture is under way at the Temper station.') }}
         </p>
         <v-btn
           v-for="other in others"
@@ -85,7 +89,9 @@ async function use(other: string) {
           @click="use(other.id)"
           >{{ other.name }}, {{ quantity(other.massG, 'GRAM', taste) }}</v-btn
         >
-        <v-btn size="x-large" variant="text" class="mt-2" @click="choosing = false">Cancel</v-btn>
+        <v-btn size="x-large" variant="text" class="mt-2" @click="choosing = false">{{
+          $t('Cancel')
+        }}</v-btn>
       </v-card>
     </v-dialog>
   </section>

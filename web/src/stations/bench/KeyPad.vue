@@ -13,12 +13,12 @@ function press(key: string) {
 </script>
 
 <template>
-  <div class="pad" role="group" aria-label="Digits">
+  <div class="pad" role="group" :aria-label="$t('Digits')">
     <button
       v-for="key in ROWS"
       :key="key"
       type="button"
-      :aria-label="key === '⌫' ? 'Delete last' : key"
+      :aria-label="key === '⌫' ? $t('Delete last') : key"
       @click="press(key)"
     >
       {{ key }}
@@ -29,7 +29,7 @@ function press(key: string) {
       class="note"
       :disabled="text === '' || busy"
       @click="emit('note')"
-      >Note {{ text }}</v-btn
+      >{{ $t('Note {text}', { text }) }}</v-btn
     >
   </div>
 </template>

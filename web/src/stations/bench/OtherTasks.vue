@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // What runs beside the task in hand, and what may begin: each one press away.
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed } from 'vue'
 import type { Batch, Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
@@ -30,19 +32,24 @@ function moment(step: Step): { words: string; late: boolean } | null {
   if (step.latest) {
     const left = until(step.latest.at)
     if (left < 0) return { words: inTaste(step.latest.late, taste.value), late: true }
-    if (left < 3600) return { words: `within ${clock(left)}`, late: false }
+    if (left < 3600) return { words: t('within {left}', { left: clock(left) }), late: false }
   }
   if (step.earliest && until(step.earliest) > 0) {
-    return { words: `not before ${timeOfDay(step.earliest)}`, late: false }
+    return {
+      words: t('not before {earliest}', { earliest: timeOfDay(step.earliest) }),
+      late: false,
+    }
   }
-  return step.taken.length ? { words: `${step.taken.join(', ')} is taken`, late: false } : null
+  return step.taken.length
+    ? { words: t('{taken} is taken', { taken: asList(step.taken) }), late: false }
+    : null
 }
 </script>
 
 <template>
-  <section v-if="running.length || ready.length || pressing.length" aria-label="Other tasks">
+  <section v-if="running.length || ready.length || pressing.length" :aria-label="$t('Other tasks')">
     <template v-if="running.length">
-      <h2>Under way too</h2>
+      <h2>{{ $t('Under way too') }}</h2>
       <button
         v-for="step in running"
         :key="step.number"
@@ -59,7 +66,7 @@ function moment(step: Step): { words: string; late: boolean } | null {
       </button>
     </template>
     <template v-if="ready.length">
-      <h2>May begin</h2>
+      <h2>{{ $t('May begin') }}</h2>
       <div v-for="step in ready" :key="step.number" class="task may">
         <button type="button" class="look" @click="emit('choose', step.number)">
           <b>{{ step.title }}</b> <span class="quiet">{{ step.part }}</span>
@@ -67,7 +74,9 @@ function moment(step: Step): { words: string; late: boolean } | null {
             moment(step)!.words
           }}</small>
         </button>
-        <v-btn variant="outlined" :disabled="busy" @click="emit('begin', step.number)">Begin</v-btn>
+        <v-btn variant="outlined" :disabled="busy" @click="emit('begin', step.number)">{{
+          $t('Begin')
+        }}</v-btn>
       </div>
     </template>
     <p v-for="step in pressing" :key="step.number" class="pressing">

@@ -37,24 +37,26 @@ function keep() {
 </script>
 
 <template>
-  <section v-if="notes.length" class="past" aria-label="Last readings">
+  <section v-if="notes.length" class="past" :aria-label="$t('Last readings')">
     <button v-for="note in notes" :key="note.id" type="button" @click="change(note)">
       <span>{{ note.step.title }}</span>
       <b class="num">{{ quantity(note.value, note.unit, taste) }}</b>
       <em :class="note.bandStatus.toLowerCase()">{{
-        note.corrected ? 'corrected' : bandStatusWords(note.bandStatus)
+        note.corrected ? $t('corrected') : bandStatusWords(note.bandStatus)
       }}</em>
     </button>
   </section>
   <v-dialog
     :model-value="changing !== null"
     max-width="420"
-    aria-label="Correct a reading"
+    :aria-label="$t('Correct a reading')"
     @update:model-value="changing = null"
   >
     <v-card v-if="changing" class="pa-6">
-      <h2 class="mb-2">Correct {{ changing.step.title.toLowerCase() }}</h2>
-      <p class="quiet mb-4">The first number stays on record beside the new one.</p>
+      <h2 class="mb-2">
+        {{ $t('Correct {title}', { title: changing.step.title.toLowerCase() }) }}
+      </h2>
+      <p class="quiet mb-4">{{ $t('The first number stays on record beside the new one.') }}</p>
       <NumberField
         v-model="value"
         :label="changing.step.reading!.what"
@@ -63,8 +65,10 @@ function keep() {
         @enter="keep"
       />
       <div class="d-flex ga-3 mt-5">
-        <v-btn size="large" variant="outlined" @click="changing = null">Cancel</v-btn>
-        <v-btn size="large" color="primary" :disabled="value === null" @click="keep">Correct</v-btn>
+        <v-btn size="large" variant="outlined" @click="changing = null">{{ $t('Cancel') }}</v-btn>
+        <v-btn size="large" color="primary" :disabled="value === null" @click="keep">{{
+          $t('Correct')
+        }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

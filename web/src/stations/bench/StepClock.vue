@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The clock of a step: time left to the target, and the shortest and longest on a string.
+import { t } from '@/words'
 import { computed } from 'vue'
 import type { Band, Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
@@ -20,10 +21,10 @@ const band = computed<Band>(() => ({
   highLimit: (props.stepClock.longestS * 1.25) / scale.value,
 }))
 const state = computed(() => {
-  if (ran.value > props.stepClock.longestS) return { mark: 'off', words: 'too long' }
-  if (left.value <= 0) return { mark: 'tight', words: 'time is up' }
-  if (ran.value < props.stepClock.shortestS) return { mark: 'still', words: 'not before' }
-  return { mark: 'in_band', words: 'to go' }
+  if (ran.value > props.stepClock.longestS) return { mark: 'off', words: t('too long') }
+  if (left.value <= 0) return { mark: 'tight', words: t('time is up') }
+  if (ran.value < props.stepClock.shortestS) return { mark: 'still', words: t('not before') }
+  return { mark: 'in_band', words: t('to go') }
 })
 </script>
 
@@ -32,12 +33,15 @@ const state = computed(() => {
     <p class="left num">{{ left < 0 ? '+' : '' }}{{ clock(left) }}</p>
     <p class="words">
       {{ state.words }}
-      <span class="quiet num"
-        >aim {{ clock(stepClock.targetS) }}, at the latest {{ clock(stepClock.longestS) }}</span
-      >
+      <span class="quiet num">{{
+        $t('aim {targetS}, at the latest {longestS}', {
+          targetS: clock(stepClock.targetS),
+          longestS: clock(stepClock.longestS),
+        })
+      }}</span>
     </p>
     <TautString
-      name="time"
+      :name="$t('time')"
       :unit="minutes ? 'MINUTE' : 'SECOND'"
       :band="band"
       :value="ran / scale"

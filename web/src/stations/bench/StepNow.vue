@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The step under way: what to do, its number, its clock, and one main act in one place.
+import { t } from '@/words'
 import { computed, nextTick, ref, watch } from 'vue'
 import { words, type Batch, type Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
@@ -114,7 +115,7 @@ async function temperAgain() {
 
 async function goOnAnyway(why: string) {
   reasoning.value = false
-  if (await act({ kind: 'REMARK', step: step.value.number, text: `went on: ${why}` })) {
+  if (await act({ kind: 'REMARK', step: step.value.number, text: t('went on: {why}', { why }) })) {
     await act({ kind: 'DONE', step: step.value.number })
   }
 }
@@ -128,19 +129,31 @@ const tempered = computed(() => props.batch.steps.some((s) => s.kind === 'MELT')
 const main = computed<{ name: string; after: string; act: () => unknown }>(() => {
   if (text.value.trim() && step.value.reading) {
     const unit = symbol(step.value.reading.unit, taste.value)
-    return { name: `Note ${text.value.trim()} ${unit}`, after: '', act: note }
+    return {
+      name: t('Note {text} {unit}', { text: text.value.trim(), unit }),
+      after: '',
+      act: note,
+    }
   }
-  if (ready.value) return { name: 'Begin', after: '', act: done }
+  if (ready.value) return { name: t('Begin'), after: '', act: done }
   if (failed.value && tempered.value) {
     const from = props.batch.steps.find((s) => s.kind === 'MELT')?.title
-    return { name: 'Temper again', after: `from ${from}`, act: temperAgain }
+    return { name: t('Temper again'), after: t('from {from}', { from }), act: temperAgain }
   }
   if (last.value?.again) {
-    return { name: 'Read again', after: 'when it is mended', act: () => reading.value?.focus() }
+    return {
+      name: t('Read again'),
+      after: t('when it is mended'),
+      act: () => reading.value?.focus(),
+    }
   }
   const after =
-    left.value === 1 ? 'finishes the batch' : next.value ? `next: ${next.value.title}` : ''
-  return { name: 'Done', after, act: done }
+    left.value === 1
+      ? t('finishes the batch')
+      : next.value
+        ? t('next: {title}', { title: next.value.title })
+        : ''
+  return { name: t('Done'), after, act: done }
 })
 /** Going on against the advice is possible, small, and wants a reason. */
 const against = computed(() => !ready.value && Boolean(last.value?.again))
@@ -174,13 +187,22 @@ useKeys({
 </script>
 
 <template>
-  <div ref="here" class="bench" tabindex="-1" aria-label="Step under way">
+  <div ref="here" class="bench" tabindex="-1" :aria-label="$t('Step under way')">
     <section class="do">
       <p class="where">
-        <b class="num">{{ step.number }}</b> of {{ batch.steps.length }}
+        <i18n-t scope="global" keypath="{number} of {steps}"
+          ><template #number
+            ><b class="num">{{ step.number }}</b></template
+          ><template #steps>{{ batch.steps.length }}</template></i18n-t
+        >
         <span v-if="step.part" class="part">{{ step.part }}</span>
-        <span>{{ batch.summary.pieceName }}, {{ batch.summary.pieces }} pieces</span>
-        <span class="num">lot {{ batch.summary.lot }}</span>
+        <span>{{
+          $t('{pieceName}, {pieces} pieces', {
+            pieceName: batch.summary.pieceName,
+            pieces: batch.summary.pieces,
+          })
+        }}</span>
+        <span class="num">{{ $t('lot {lot}', { lot: batch.summary.lot }) }}</span>
       </p>
       <h1>{{ step.title }}</h1>
       <p class="say">{{ sentence(step.say, taste) }}</p>
@@ -188,12 +210,15 @@ useKeys({
         {{ latest.late }}
       </p>
       <p v-else-if="latest && waited && latest.seconds < LONG_S" class="moment">
-        {{ ready ? 'Begin within' : 'The window stays open for' }}
+        {{ ready ? $t('Begin within') : $t('The window stays open for') }}
         <b class="num">{{ clock(latest.seconds) }}</b>
       </p>
       <p v-if="ready && step.earliest && until(step.earliest) > 0" class="moment">
-        Not before <b class="num">{{ timeOfDay(step.earliest) }}</b>, in
-        {{ clock(until(step.earliest)) }}
+        <i18n-t scope="global" keypath="Not before {earliest}, in {until}"
+          ><template #earliest
+            ><b class="num">{{ timeOfDay(step.earliest) }}</b></template
+          ><template #until>{{ clock(until(step.earliest)) }}</template></i18n-t
+        >
       </p>
       <StepReading
         v-if="step.reading"
@@ -235,27 +260,31 @@ useKeys({
         variant="outlined"
         class="side"
         :disabled="!batch.undo"
-        :title="batch.undo ? `Take back: ${batch.undo.what} (U)` : 'Nothing to take back'"
+        :title="
+          batch.undo
+            ? $t('Take back: {what} (U)', { what: batch.undo.what })
+            : $t('Nothing to take back')
+        "
         @click="undo"
-        >Undo</v-btn
+        >{{ $t('Undo') }}</v-btn
       >
-      <v-btn size="x-large" variant="outlined" class="side" title="N" @click="remarking = true"
-        >Remark</v-btn
-      >
+      <v-btn size="x-large" variant="outlined" class="side" title="N" @click="remarking = true">{{
+        $t('Remark')
+      }}</v-btn>
       <v-btn
         v-if="against"
         size="x-large"
         variant="text"
         class="anyway"
         @click="((why = ''), (reasoning = true))"
-        >Go on anyway</v-btn
+        >{{ $t('Go on anyway') }}</v-btn
       >
       <v-btn
         size="x-large"
         color="primary"
         class="main"
         :loading="busy"
-        title="Space"
+        :title="$t('Space')"
         @click="main.act"
       >
         <span class="both"
@@ -263,18 +292,25 @@ useKeys({
         >
       </v-btn>
     </div>
-    <v-dialog v-model="reasoning" max-width="520" aria-label="Why go on">
+    <v-dialog v-model="reasoning" max-width="520" :aria-label="$t('Why go on')">
       <v-card class="pa-6">
         <h2 class="mb-2">
-          {{ failed ? 'Cast from a bowl that has not set?' : 'Go on as it is?' }}
+          {{ failed ? $t('Cast from a bowl that has not set?') : $t('Go on as it is?') }}
         </h2>
-        <p class="quiet mb-3">Say why; it stands in the record.</p>
-        <v-text-field v-model="why" label="Reason" autofocus @keydown.enter="goOnAnyway(why)" />
+        <p class="quiet mb-3">{{ $t('Say why; it stands in the record.') }}</p>
+        <v-text-field
+          v-model="why"
+          :label="$t('Reason')"
+          autofocus
+          @keydown.enter="goOnAnyway(why)"
+        />
         <div class="d-flex ga-3 mt-2">
-          <v-btn size="x-large" variant="outlined" @click="reasoning = false">Cancel</v-btn>
-          <v-btn size="x-large" :disabled="!why.trim()" @click="goOnAnyway(why.trim())"
-            >Go on anyway</v-btn
-          >
+          <v-btn size="x-large" variant="outlined" @click="reasoning = false">{{
+            $t('Cancel')
+          }}</v-btn>
+          <v-btn size="x-large" :disabled="!why.trim()" @click="goOnAnyway(why.trim())">{{
+            $t('Go on anyway')
+          }}</v-btn>
         </div>
       </v-card>
     </v-dialog>

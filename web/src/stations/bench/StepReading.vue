@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What is to be read, on its string: the aim before, the value and what to do after.
+import { t } from '@/words'
 import { computed, ref } from 'vue'
 import type { Step } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -29,8 +30,8 @@ function read(): number | null {
   if (Number.isNaN(value)) {
     wrong.value =
       text.value.trim() === ''
-        ? `Type what you read, in ${unit.value}.`
-        : `“${text.value.trim()}” is not a number in ${unit.value}.`
+        ? t('Type what you read, in {unit}.', { unit: unit.value })
+        : t('“{text}” is not a number in {unit}.', { text: text.value.trim(), unit: unit.value })
     field.value?.focus()
     return null
   }
@@ -49,11 +50,11 @@ defineExpose({ read, focus: () => field.value?.focus() })
       </p>
       <p class="what">
         <b v-if="last" class="state">{{ bandStatusWords(last.bandStatus) }}</b>
-        <b v-else class="aim">aim</b>
+        <b v-else class="aim">{{ $t('aim') }}</b>
         {{ reading.what }}
       </p>
       <label class="typing">
-        <span>Read<kbd>T</kbd></span>
+        <span>{{ $t('Read') }}<kbd>T</kbd></span>
         <span class="box"
           ><input
             ref="field"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { when } from '@/words/locale'
+import { t } from '@/words'
 import { computed } from 'vue'
 import type { Batch } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -10,7 +12,7 @@ const props = defineProps<{ batch: Batch }>()
 const { taste } = useHouse()
 
 const began = computed(() =>
-  new Date(props.batch.summary.beganAt).toLocaleString('en-GB', {
+  when(props.batch.summary.beganAt, {
     dateStyle: 'full',
     timeStyle: 'short',
   }),
@@ -21,7 +23,7 @@ function difference(step: Batch['steps'][number]): string {
   if (step.noted == null || !step.reading) return ''
   if (step.outBy === 0) return bandStatusWords(step.bandStatus)
   const unit = step.reading.unit === 'CELSIUS' ? 'KELVIN' : step.reading.unit
-  const side = step.outBy < 0 ? 'under' : 'over'
+  const side = step.outBy < 0 ? t('under') : t('over')
   return `${bandStatusWords(step.bandStatus)}, ${quantity(Math.abs(step.outBy), unit, taste.value)} ${side}`
 }
 </script>
@@ -29,29 +31,34 @@ function difference(step: Batch['steps'][number]): string {
 <template>
   <header>
     <div>
-      <router-link to="/daybook" class="back">Daybook</router-link>
+      <router-link to="/daybook" class="back">{{ $t('Daybook') }}</router-link>
       <h1>{{ batch.summary.pieceName }}</h1>
       <p class="quiet">
-        {{ began }}, lot {{ batch.summary.lot }},
-        {{ quantity(batch.summary.pieces, 'PIECE', taste) }} in
-        {{ quantity(batch.moulds, 'MOULD', taste) }}
+        {{
+          $t('{began}, lot {lot}, {pieces} in {moulds}', {
+            began,
+            lot: batch.summary.lot,
+            pieces: quantity(batch.summary.pieces, 'PIECE', taste),
+            moulds: quantity(batch.moulds, 'MOULD', taste),
+          })
+        }}
       </p>
     </div>
     <div class="files">
-      <v-btn size="large" variant="outlined" :href="file('csv')" download>CSV</v-btn>
-      <v-btn size="large" variant="outlined" :href="file('json')" download>JSON</v-btn>
+      <v-btn size="large" variant="outlined" :href="file('csv')" download>{{ $t('CSV') }}</v-btn>
+      <v-btn size="large" variant="outlined" :href="file('json')" download>{{ $t('JSON') }}</v-btn>
     </div>
   </header>
 
   <table class="rows">
     <thead>
       <tr>
-        <th>Step</th>
-        <th class="right">Planned</th>
-        <th class="right">Noted</th>
-        <th class="wide">On its string</th>
+        <th>{{ $t('Step') }}</th>
+        <th class="right">{{ $t('Planned') }}</th>
+        <th class="right">{{ $t('Noted') }}</th>
+        <th class="wide">{{ $t('On its string') }}</th>
         <th></th>
-        <th class="right">Took</th>
+        <th class="right">{{ $t('Took') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -73,7 +80,7 @@ function difference(step: Batch['steps'][number]): string {
             <b v-if="step.noted != null && step.reading">{{
               quantity(step.noted, step.reading.unit, taste)
             }}</b>
-            <span v-else-if="step.reading" class="quiet">not read</span>
+            <span v-else-if="step.reading" class="quiet">{{ $t('not read') }}</span>
           </td>
           <td class="wide">
             <TautString
@@ -87,8 +94,12 @@ function difference(step: Batch['steps'][number]): string {
           </td>
           <td :class="step.bandStatus.toLowerCase()">
             {{ difference(step) }}
-            <span v-if="step.notes.length > 1" class="quiet">of {{ step.notes.length }}</span>
-            <span v-if="step.notes.some((n) => n.corrected)" class="quiet">corrected</span>
+            <span v-if="step.notes.length > 1" class="quiet">{{
+              $t('of {notes}', { notes: step.notes.length })
+            }}</span>
+            <span v-if="step.notes.some((n) => n.corrected)" class="quiet">{{
+              $t('corrected')
+            }}</span>
           </td>
           <td class="right">
             <span
@@ -106,7 +117,7 @@ function difference(step: Batch['steps'][number]): string {
     </tbody>
   </table>
 
-  <h2 class="mt-8 mb-2">As planned to need</h2>
+  <h2 class="mt-8 mb-2">{{ $t('As planned to need') }}</h2>
   <table class="rows needs">
     <tbody>
       <tr v-for="(line, i) in batch.materials" :key="i">

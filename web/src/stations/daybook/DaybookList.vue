@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { when } from '@/words/locale'
 import type { BatchSummary } from '@/api/client'
 import { ref } from 'vue'
 import ImportDialog from '@/parts/ImportDialog.vue'
@@ -10,7 +11,7 @@ defineEmits<{ page: [at: number]; taken: [] }>()
 const importing = ref(false)
 
 function day(at: string) {
-  return new Date(at).toLocaleDateString('en-GB', {
+  return when(at, {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
@@ -24,23 +25,25 @@ function took(row: BatchSummary) {
 
 <template>
   <header>
-    <h1>Daybook</h1>
-    <span class="quiet">{{ total }} batches</span>
-    <v-btn size="large" variant="outlined" @click="importing = true">Import a batch</v-btn>
-    <ImportDialog v-model="importing" list="" what="a batch" @taken="$emit('taken')" />
+    <h1>{{ $t('Daybook') }}</h1>
+    <span class="quiet">{{ $t('{total} batches', { total }) }}</span>
+    <v-btn size="large" variant="outlined" @click="importing = true">{{
+      $t('Import a batch')
+    }}</v-btn>
+    <ImportDialog v-model="importing" list="" :what="$t('a batch')" @taken="$emit('taken')" />
   </header>
   <p v-if="!rows.length" class="quiet none">
-    No finished batch yet. Whatever the Bench finishes is written down here.
+    {{ $t('No finished batch yet. Whatever the Bench finishes is written down here.') }}
   </p>
   <table v-else class="rows">
     <thead>
       <tr>
-        <th>Day</th>
-        <th>Piece</th>
-        <th>Lot</th>
-        <th class="right">Pieces</th>
-        <th class="right">Took</th>
-        <th>Readings</th>
+        <th>{{ $t('Day') }}</th>
+        <th>{{ $t('Piece') }}</th>
+        <th>{{ $t('Lot') }}</th>
+        <th class="right">{{ $t('Pieces') }}</th>
+        <th class="right">{{ $t('Took') }}</th>
+        <th>{{ $t('Readings') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -53,26 +56,32 @@ function took(row: BatchSummary) {
         <td class="right">{{ row.pieces }}</td>
         <td class="right">{{ took(row) }}</td>
         <td>
-          <span v-if="row.state === 'ABANDONED'" class="off">given up</span>
+          <span v-if="row.state === 'ABANDONED'" class="off">{{ $t('given up') }}</span>
           <template v-else>
-            <span v-if="row.off" class="off">✕ {{ row.off }} off</span>
-            <span v-if="row.tight" class="tight">▲ {{ row.tight }} tight</span>
-            <span v-if="!row.readings" class="quiet">no readings</span>
-            <span v-else-if="!row.off && !row.tight" class="true"
-              >● all {{ row.readings }} in band</span
-            >
+            <span v-if="row.off" class="off">{{ $t('✕ {off} off', { off: row.off }) }}</span>
+            <span v-if="row.tight" class="tight">{{
+              $t('▲ {tight} tight', { tight: row.tight })
+            }}</span>
+            <span v-if="!row.readings" class="quiet">{{ $t('no readings') }}</span>
+            <span v-else-if="!row.off && !row.tight" class="true">{{
+              $t('● all {readings} in band', { readings: row.readings })
+            }}</span>
           </template>
         </td>
       </tr>
     </tbody>
   </table>
   <div v-if="page > 0 || more" class="d-flex ga-3 mt-5">
-    <v-btn size="large" variant="outlined" :disabled="page === 0" @click="$emit('page', page - 1)"
-      >Newer</v-btn
+    <v-btn
+      size="large"
+      variant="outlined"
+      :disabled="page === 0"
+      @click="$emit('page', page - 1)"
+      >{{ $t('Newer') }}</v-btn
     >
-    <v-btn size="large" variant="outlined" :disabled="!more" @click="$emit('page', page + 1)"
-      >Older</v-btn
-    >
+    <v-btn size="large" variant="outlined" :disabled="!more" @click="$emit('page', page + 1)">{{
+      $t('Older')
+    }}</v-btn>
   </div>
 </template>
 

@@ -53,8 +53,10 @@ watch(
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <template v-if="id">
       <BatchRecord v-if="batch" :batch="batch" />
-      <p v-else-if="!trouble" class="quiet">Opening the record …</p>
-      <v-btn v-else to="/daybook" size="large" variant="outlined" class="mt-4">All days</v-btn>
+      <p v-else-if="!trouble" class="quiet">{{ $t('Opening the record …') }}</p>
+      <v-btn v-else to="/daybook" size="large" variant="outlined" class="mt-4">{{
+        $t('All days')
+      }}</v-btn>
     </template>
     <DaybookList
       v-else-if="loaded && !trouble"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A small number field: empty means the custom, which stands in it as a hint.
+import { inField } from '@/words/locale'
 import { ref, watch } from 'vue'
 import type { Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -19,7 +20,7 @@ const wrong = ref(false)
 let own: number | null = null
 
 const out = (v: number) => (props.unit && !props.bare ? toTaste(v, props.unit, taste.value) : v)
-const tidy = (v: number) => String(Math.round(v * 1000) / 1000)
+const tidy = (v: number) => inField(v)
 
 watch(
   [value, taste],
@@ -58,7 +59,7 @@ function type(next: string) {
     :persistent-placeholder="usual != null"
     :suffix="unit && !bare ? symbol(unit, taste) : undefined"
     :error="wrong"
-    :title="wrong ? `“${text}” is not a number` : undefined"
+    :title="wrong ? $t('“{text}” is not a number', { text }) : undefined"
     density="compact"
     hide-details
     inputmode="decimal"

@@ -43,23 +43,23 @@ onMounted(() => said(load()))
 </script>
 
 <template>
-  <section class="away no-print" aria-label="Archive">
+  <section class="away no-print" :aria-label="$t('Archive')">
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <v-btn
       v-if="known"
       size="large"
       variant="outlined"
       @click="said(put(bench.id, true, bench.recipe.version ?? 0))"
-      >Archive {{ bench.recipe.name }}</v-btn
+      >{{ $t('Archive {name}', { name: bench.recipe.name }) }}</v-btn
     >
-    <p v-if="known" class="quiet">Out of the lists; pieces and old batches keep it.</p>
+    <p v-if="known" class="quiet">{{ $t('Out of the lists; pieces and old batches keep it.') }}</p>
     <v-btn
       v-for="each in archived"
       :key="each.id"
       size="large"
       variant="text"
       @click="said(bringBack(each.id))"
-      >Bring back {{ each.name }}</v-btn
+      >{{ $t('Bring back {name}', { name: each.name }) }}</v-btn
     >
   </section>
 </template>

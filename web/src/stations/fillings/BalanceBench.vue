@@ -111,9 +111,9 @@ function accept() {
 
 <template>
   <div class="balance">
-    <section class="wishes" aria-label="Wishes">
+    <section class="wishes" :aria-label="$t('Wishes')">
       <div class="scroll">
-        <h2>In a word</h2>
+        <h2>{{ $t('In a word') }}</h2>
         <div class="ready">
           <v-btn
             v-for="w in benchWords?.wishes"
@@ -125,22 +125,26 @@ function accept() {
             >{{ w.words }}</v-btn
           >
         </div>
-        <h2 class="mt-5">Or what it ought to be</h2>
-        <p class="quiet mb-3">{{ style?.words }}; change what you like.</p>
+        <h2 class="mt-5">{{ $t('Or what it ought to be') }}</h2>
+        <p class="quiet mb-3">
+          {{ $t('{words}; change what you like.', { words: style?.words }) }}
+        </p>
         <div v-for="(row, i) in rows" :key="row.quality" class="wish">
           <span>{{ qualityWords(row.quality) }}</span>
-          <NumberField v-model="row.low" label="from" :unit="unitOf(row.quality)" />
-          <NumberField v-model="row.high" label="to" :unit="unitOf(row.quality)" />
+          <NumberField v-model="row.low" :label="$t('from')" :unit="unitOf(row.quality)" />
+          <NumberField v-model="row.high" :label="$t('to')" :unit="unitOf(row.quality)" />
           <v-btn
             variant="text"
-            :aria-label="`No wish for ${qualityWords(row.quality)}`"
+            :aria-label="
+              $t('No wish for {qualityWords}', { qualityWords: qualityWords(row.quality) })
+            "
             @click="rows.splice(i, 1)"
-            >out</v-btn
+            >{{ $t('out') }}</v-btn
           >
         </div>
         <v-select
           :model-value="null"
-          label="One more wish"
+          :label="$t('One more wish')"
           :items="free"
           item-title="words"
           item-value="quality"
@@ -149,7 +153,7 @@ function accept() {
             (q: Quality | null) => q && rows.push({ quality: q, low: null, high: null })
           "
         />
-        <h2 class="mt-5 mb-2">What must stay</h2>
+        <h2 class="mt-5 mb-2">{{ $t('What must stay') }}</h2>
         <div class="locks">
           <button
             v-for="(l, i) in lines"
@@ -159,12 +163,12 @@ function accept() {
             @click="toggleLock(i)"
           >
             {{ l.name }} {{ l.line.amount }} {{ l.line.unit }}
-            <b>{{ locked.includes(i) ? 'stays' : 'may move' }}</b>
+            <b>{{ locked.includes(i) ? $t('stays') : $t('may move') }}</b>
           </button>
         </div>
         <v-autocomplete
           v-model="mayAdd"
-          label="May be added"
+          :label="$t('May be added')"
           :items="larder"
           item-title="name"
           item-value="id"
@@ -174,37 +178,48 @@ function accept() {
           class="mt-3"
         />
       </div>
-      <v-btn size="x-large" color="primary" :loading="busy" @click="balance()">Balance it</v-btn>
+      <v-btn size="x-large" color="primary" :loading="busy" @click="balance()">{{
+        $t('Balance it')
+      }}</v-btn>
     </section>
 
-    <section class="answer" aria-label="Answer">
+    <section class="answer" :aria-label="$t('Answer')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
-        <h1 v-if="answer.met && answer.moves.length">The smallest change</h1>
-        <h1 v-else-if="answer.met">It is so already</h1>
-        <h1 v-else>These wishes clash</h1>
+        <h1 v-if="answer.met && answer.moves.length">{{ $t('The smallest change') }}</h1>
+        <h1 v-else-if="answer.met">{{ $t('It is so already') }}</h1>
+        <h1 v-else>{{ $t('These wishes clash') }}</h1>
         <ul v-if="answer.clashes.length" class="clashes">
           <li v-for="c in answer.clashes" :key="c.quality">
-            <b>{{ c.words }}</b>
-            {{ quantity(c.low, c.reached.unit, taste) }} to
-            {{ quantity(c.high, c.reached.unit, taste) }}: nearest
-            <b>{{ quantity(c.reached.value, c.reached.unit, taste) }}</b><template v-if="c.curesAll"
-              >. Without this wish all others are met</template
+            <i18n-t scope="global" keypath="{words} {low} to {high}: nearest {reached}"
+              ><template #words
+                ><b>{{ c.words }}</b></template
+              ><template #low>{{ quantity(c.low, c.reached.unit, taste) }}</template
+              ><template #high>{{ quantity(c.high, c.reached.unit, taste) }}</template
+              ><template #reached
+                ><b>{{ quantity(c.reached.value, c.reached.unit, taste) }}</b></template
+              ></i18n-t
+            ><template v-if="c.curesAll">{{
+              $t('. Without this wish all others are met')
+            }}</template
             >.
           </li>
         </ul>
         <p v-if="answer.clashes.length">
-          The amounts below are the nearest there is. Let one wish go, unlock a line, or let
-          something be added.
+          {{
+            $t(
+              'The amounts below are the nearest there is. Let one wish go, unlock a line, or let something be added.',
+            )
+          }}
         </p>
         <table v-if="answer.moves.length" class="rows moves">
           <thead>
             <tr>
-              <th>Ingredient</th>
-              <th class="right">Before</th>
-              <th class="right">After</th>
-              <th class="right">Change</th>
-              <th>Because it</th>
+              <th>{{ $t('Ingredient') }}</th>
+              <th class="right">{{ $t('Before') }}</th>
+              <th class="right">{{ $t('After') }}</th>
+              <th class="right">{{ $t('Change') }}</th>
+              <th>{{ $t('Because it') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -227,23 +242,23 @@ function accept() {
           color="primary"
           class="mt-3"
           @click="accept"
-          >Use it</v-btn
+          >{{ $t('Use it') }}</v-btn
         >
         <div class="sides mt-4">
           <div>
-            <h2>Before</h2>
+            <h2>{{ $t('Before') }}</h2>
             <SheetStrings :sheet="answer.before" brief />
           </div>
           <div>
-            <h2>After</h2>
+            <h2>{{ $t('After') }}</h2>
             <SheetStrings :sheet="answer.after" brief />
           </div>
         </div>
       </template>
       <template v-else>
-        <h1>{{ bench.recipe.name || 'Recipe' }} as it is</h1>
+        <h1>{{ $t('{name} as it is', { name: bench.recipe.name || $t('Recipe') }) }}</h1>
         <SheetStrings v-if="sheet" :sheet="sheet" brief />
-        <p class="quiet mt-3">Press a wish, or set bands and press Balance it.</p>
+        <p class="quiet mt-3">{{ $t('Press a wish, or set bands and press Balance it.') }}</p>
       </template>
     </section>
   </div>

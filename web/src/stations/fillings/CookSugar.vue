@@ -93,62 +93,80 @@ onMounted(cook)
   <div class="tool">
     <form class="ask" @submit.prevent>
       <v-btn-toggle v-model="pan.way" mandatory divided>
-        <v-btn value="to" size="large">How far</v-btn>
-        <v-btn value="read" size="large">What I read</v-btn>
+        <v-btn value="to" size="large">{{ $t('How far') }}</v-btn>
+        <v-btn value="read" size="large">{{ $t('What I read') }}</v-btn>
       </v-btn-toggle>
       <v-select
         v-if="pan.way === 'to'"
         v-model="pan.stage"
-        label="Wanted in cold water"
+        :label="$t('Wanted in cold water')"
         :items="benchWords?.stages"
         item-title="words"
         item-value="stage"
       />
-      <NumberField v-else v-model="pan.readC" label="My thermometer shows" unit="CELSIUS" />
-      <v-btn-toggle v-if="step" v-model="pan.from" mandatory divided aria-label="What is cooked">
-        <v-btn value="recipe" size="large">This recipe</v-btn>
-        <v-btn value="pan" size="large">Another pan</v-btn>
+      <NumberField v-else v-model="pan.readC" :label="$t('My thermometer shows')" unit="CELSIUS" />
+      <v-btn-toggle
+        v-if="step"
+        v-model="pan.from"
+        mandatory
+        divided
+        :aria-label="$t('What is cooked')"
+      >
+        <v-btn value="recipe" size="large">{{ $t('This recipe') }}</v-btn>
+        <v-btn value="pan" size="large">{{ $t('Another pan') }}</v-btn>
       </v-btn-toggle>
       <p v-if="ofRecipe" class="quiet">
-        What is in the pot of {{ bench.recipe.name }} when its sugar is cooked.
+        {{
+          $t('What is in the pot of {name} when its sugar is cooked.', { name: bench.recipe.name })
+        }}
       </p>
       <template v-else>
-        <NumberField v-model="pan.sugarG" label="Sugar" unit="GRAM" />
+        <NumberField v-model="pan.sugarG" :label="$t('Sugar')" unit="GRAM" />
         <v-autocomplete
           v-model="pan.syrup"
-          label="Syrup, cream or milk beside it"
+          :label="$t('Syrup, cream or milk beside it')"
           :items="larder"
           item-title="name"
           item-value="id"
         />
-        <NumberField v-model="pan.syrupG" label="Of it" unit="GRAM" />
-        <NumberField v-model="pan.waterG" label="Water" unit="GRAM" />
+        <NumberField v-model="pan.syrupG" :label="$t('Of it')" unit="GRAM" />
+        <NumberField v-model="pan.waterG" :label="$t('Water')" unit="GRAM" />
       </template>
       <AmountField
         v-model="place.altitudeM"
-        label="Altitude of the kitchen"
+        :label="$t('Altitude of the kitchen')"
         unit="METRE"
         :usual="house?.rules.altitudeM ?? 0"
       />
-      <NumberField v-model="pan.pressureHPa" label="Or by the barometer" unit="HECTOPASCAL" />
+      <NumberField
+        v-model="pan.pressureHPa"
+        :label="$t('Or by the barometer')"
+        unit="HECTOPASCAL"
+      />
       <NumberField
         v-model="pan.boilingWaterC"
-        label="My thermometer in boiling water"
+        :label="$t('My thermometer in boiling water')"
         unit="CELSIUS"
       />
-      <NumberField v-model="pan.iceC" label="In melting ice (if no boiling check)" unit="CELSIUS" />
+      <NumberField
+        v-model="pan.iceC"
+        :label="$t('In melting ice (if no boiling check)')"
+        unit="CELSIUS"
+      />
     </form>
-    <section class="answer" aria-label="Cooked sugar">
+    <section class="answer" :aria-label="$t('Cooked sugar')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer && !refused">
         <p class="quiet">{{ answer.stageWords }}</p>
         <p class="big num">
           {{ quantity(answer.read.value, 'CELSIUS', taste) }}
-          <small>on your thermometer</small>
+          <small>{{ $t('on your thermometer') }}</small>
         </p>
-        <v-btn v-if="ofRecipe && !settled" size="large" color="primary" class="my-3" @click="set"
-          >Cook the recipe to {{ quantity(answer.truth.value, 'CELSIUS', taste) }}</v-btn
-        >
+        <v-btn v-if="ofRecipe && !settled" size="large" color="primary" class="my-3" @click="set">{{
+          $t('Cook the recipe to {truth}', {
+            truth: quantity(answer.truth.value, 'CELSIUS', taste),
+          })
+        }}</v-btn>
         <p v-for="c in answer.cautions" :key="c.template" class="caution mb-2">
           {{ sentence(c, taste) }}
         </p>
@@ -164,8 +182,8 @@ onMounted(cook)
       <table class="rows mt-4">
         <thead>
           <tr>
-            <th>In cold water</th>
-            <th class="right">At sea level, common practice</th>
+            <th>{{ $t('In cold water') }}</th>
+            <th class="right">{{ $t('At sea level, common practice') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -176,7 +194,12 @@ onMounted(cook)
           >
             <td>{{ s.words }}</td>
             <td class="right">
-              {{ quantity(s.fromC, 'CELSIUS', taste) }} to {{ quantity(s.toC, 'CELSIUS', taste) }}
+              {{
+                $t('{fromC} to {toC}', {
+                  fromC: quantity(s.fromC, 'CELSIUS', taste),
+                  toC: quantity(s.toC, 'CELSIUS', taste),
+                })
+              }}
             </td>
           </tr>
         </tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
@@ -23,9 +24,9 @@ const where = useStorage('palintone.fillings.cool', {
   pipingC: 29 as number | null,
 })
 const VESSELS = [
-  { id: 'BOWL', words: 'bowl' },
-  { id: 'TRAY', words: 'tray, spread out' },
-  { id: 'BAG', words: 'piping bag' },
+  { id: 'BOWL', words: t('bowl') },
+  { id: 'TRAY', words: t('tray, spread out') },
+  { id: 'BAG', words: t('piping bag') },
 ]
 const answer = ref<Cooling | null>(null)
 const holding = ref<Filled[]>([])
@@ -77,7 +78,7 @@ const lines = computed(() => {
   const points = a.minutes
     .map((m, i): [number, number] => [m, toTaste(a.celsius[i]!, 'CELSIUS', taste.value)])
     .filter(([m]) => m <= until.value)
-  return [{ name: 'temperature', points, strong: true }]
+  return [{ name: t('temperature'), points, strong: true }]
 })
 const firmness = computed(() => {
   const a = answer.value
@@ -85,12 +86,12 @@ const firmness = computed(() => {
   const points = a.minutes
     .map((m, i): [number, number] => [m, a.firmness[i]!])
     .filter(([m]) => m <= until.value)
-  return [{ name: 'firmness', points }]
+  return [{ name: t('firmness'), points }]
 })
 const marks = computed(() =>
   [
-    answer.value?.toPiping && { x: answer.value.toPiping.value, name: 'cool enough' },
-    answer.value?.closes && { x: answer.value.closes.value, name: 'too stiff' },
+    answer.value?.toPiping && { x: answer.value.toPiping.value, name: t('cool enough') },
+    answer.value?.closes && { x: answer.value.closes.value, name: t('too stiff') },
   ].filter((m): m is { x: number; name: string } => Boolean(m)),
 )
 </script>
@@ -100,34 +101,41 @@ const marks = computed(() =>
     <form class="ask" @submit.prevent>
       <v-select
         v-model="where.vessel"
-        label="Cools in"
+        :label="$t('Cools in')"
         :items="VESSELS"
         item-title="words"
         item-value="id"
       />
-      <NumberField v-model="where.depthMm" label="Depth" unit="MILLIMETRE" />
+      <NumberField v-model="where.depthMm" :label="$t('Depth')" unit="MILLIMETRE" />
       <NumberField
         v-model="where.roomC"
-        :label="`Room (House rules: ${quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste)})`"
+        :label="
+          $t('Room (House rules: {roomTemperatureC})', {
+            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
+          })
+        "
         unit="CELSIUS"
       />
-      <NumberField v-model="where.fromC" label="From (recipe if empty)" unit="CELSIUS" />
-      <NumberField v-model="where.pipingC" label="Piped at" unit="CELSIUS" />
+      <NumberField v-model="where.fromC" :label="$t('From (recipe if empty)')" unit="CELSIUS" />
+      <NumberField v-model="where.pipingC" :label="$t('Piped at')" unit="CELSIUS" />
       <template v-for="h in holding" :key="h.id">
-        <h3 class="mt-2">Into {{ h.name }}</h3>
+        <h3 class="mt-2">{{ $t('Into {name}', { name: h.name }) }}</h3>
         <FigureString :figure="h.warmest" />
       </template>
     </form>
-    <section class="answer" aria-label="Cooling">
+    <section class="answer" :aria-label="$t('Cooling')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
         <h1 v-if="answer.toPiping">
-          Into shells after {{ lasting(answer.toPiping.value)
-          }}<template v-if="answer.opens && answer.opens.value > answer.toPiping.value"
-            >, as piped shapes after {{ lasting(answer.opens.value) }}</template
-          ><template v-if="answer.closes">, before {{ lasting(answer.closes.value) }}</template>
+          {{ $t('Into shells after {lasting}', { lasting: lasting(answer.toPiping.value) })
+          }}<template v-if="answer.opens && answer.opens.value > answer.toPiping.value">{{
+            $t(', as piped shapes after {lasting}', { lasting: lasting(answer.opens.value) })
+          }}</template
+          ><template v-if="answer.closes">{{
+            $t(', before {lasting}', { lasting: lasting(answer.closes.value) })
+          }}</template>
         </h1>
-        <h1 v-else>It does not get cool enough in this room</h1>
+        <h1 v-else>{{ $t('It does not get cool enough in this room') }}</h1>
         <div class="figures">
           <FigureString v-if="answer.toPiping" :figure="answer.toPiping" />
           <FigureString v-if="answer.opens" :figure="answer.opens" />
@@ -137,28 +145,36 @@ const marks = computed(() =>
         <LineChart
           :lines="lines"
           :marks="marks"
-          x-name="minutes"
+          :x-name="$t('minutes')"
           :y-name="symbol('CELSIUS', taste)"
-          :spoken="`Cooling from ${quantity(answer.celsius[0] ?? 0, 'CELSIUS', taste)}`"
+          :spoken="
+            $t('Cooling from {celsius}', {
+              celsius: quantity(answer.celsius[0] ?? 0, 'CELSIUS', taste),
+            })
+          "
         />
         <LineChart
           :lines="firmness"
-          :band="{ from: answer.pipesFrom, to: answer.pipesTo, name: 'pipeable' }"
-          x-name="minutes"
-          y-name="firmness"
+          :band="{ from: answer.pipesFrom, to: answer.pipesTo, name: $t('pipeable') }"
+          :x-name="$t('minutes')"
+          :y-name="$t('firmness')"
           :y-min="0"
           :y-max="10"
-          :spoken="`Firmness reaches ${number(answer.firmness[answer.firmness.length - 1] ?? 0, 'ONE', taste)}`"
+          :spoken="
+            $t('Firmness reaches {firmness}', {
+              firmness: number(answer.firmness[answer.firmness.length - 1] ?? 0, 'ONE', taste),
+            })
+          "
         />
-        <h2 class="mt-4">Schools of resting</h2>
+        <h2 class="mt-4">{{ $t('Schools of resting') }}</h2>
         <table class="rows">
           <thead>
             <tr>
-              <th>Rest</th>
-              <th class="right">Ends at</th>
-              <th class="right">Fat set</th>
-              <th>Then it is</th>
-              <th>What differs</th>
+              <th>{{ $t('Rest') }}</th>
+              <th class="right">{{ $t('Ends at') }}</th>
+              <th class="right">{{ $t('Fat set') }}</th>
+              <th>{{ $t('Then it is') }}</th>
+              <th>{{ $t('What differs') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -171,7 +187,7 @@ const marks = computed(() =>
             </tr>
           </tbody>
         </table>
-        <h2 class="mt-4">Schools of butter</h2>
+        <h2 class="mt-4">{{ $t('Schools of butter') }}</h2>
         <p v-for="b in answer.butter" :key="b.practice">
           <b>{{ b.words }}</b>. {{ b.says }}
         </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { words } from '@/api/client'
@@ -17,14 +18,14 @@ const { canUndo, canRedo, undo, redo } = steps
 useKeys({ u: undo, r: redo })
 
 const TABS = [
-  ['recipe', 'Recipe'],
-  ['balance', 'Balance'],
-  ['sugar', 'Cook sugar'],
-  ['cool', 'Cool & rest'],
-  ['mend', 'Fix'],
-  ['layers', 'Layers'],
-  ['size', 'Scale'],
-  ['versions', 'Versions & notes'],
+  ['recipe', t('Recipe')],
+  ['balance', t('Balance')],
+  ['sugar', t('Cook sugar')],
+  ['cool', t('Cool & rest')],
+  ['mend', t('Fix')],
+  ['layers', t('Layers')],
+  ['size', t('Scale')],
+  ['versions', t('Versions & notes')],
 ] as const
 const views = {
   recipe: defineAsyncComponent(() => import('./RecipeBench.vue')),
@@ -99,7 +100,7 @@ onMounted(async () => {
         :items="fillings"
         item-title="name"
         item-value="id"
-        :label="bench.id ? 'Filling' : 'Not in the books yet'"
+        :label="bench.id ? $t('Filling') : $t('Not in the books yet')"
         :placeholder="bench.recipe.name"
         density="comfortable"
         class="which"
@@ -107,64 +108,70 @@ onMounted(async () => {
         @update:model-value="choose"
       />
       <span class="state num">
-        <template v-if="bench.number">version {{ bench.number }}</template>
-        <template v-if="bench.changed">{{ bench.number ? ', changed' : 'new' }}</template>
+        <template v-if="bench.number">{{
+          $t('version {number}', { number: bench.number })
+        }}</template>
+        <template v-if="bench.changed">{{ bench.number ? $t(', changed') : $t('new') }}</template>
       </span>
       <v-btn
         :icon="mdiUndo"
         variant="text"
-        aria-label="Undo the last change (U)"
-        title="Undo (U)"
+        :aria-label="$t('Undo the last change (U)')"
+        :title="$t('Undo (U)')"
         :disabled="!canUndo"
         @click="undo"
       />
       <v-btn
         :icon="mdiRedo"
         variant="text"
-        aria-label="Do it again (R)"
-        title="Again (R)"
+        :aria-label="$t('Do it again (R)')"
+        :title="$t('Again (R)')"
         :disabled="!canRedo"
         @click="redo"
       />
-      <v-btn size="large" variant="outlined" @click="starting = true">Start or paste</v-btn>
+      <v-btn size="large" variant="outlined" @click="starting = true">{{
+        $t('Start or paste')
+      }}</v-btn>
       <v-btn
         size="large"
         color="primary"
         :disabled="!bench.changed"
         @click="((saving = true), (refused = ''))"
-        >Save</v-btn
+        >{{ $t('Save') }}</v-btn
       >
     </header>
-    <StationTabs class="no-print" name="Fillings" :tabs="tabs" :current="current" />
+    <StationTabs class="no-print" :name="$t('Fillings')" :tabs="tabs" :current="current" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <component :is="view" class="view" />
 
     <ArchiveFilling v-if="current === 'versions'" />
     <StartRecipe v-model="starting" @begun="router.push('/fillings/recipe')" />
-    <v-dialog v-model="saving" max-width="520" aria-label="Save the recipe">
+    <v-dialog v-model="saving" max-width="520" :aria-label="$t('Save the recipe')">
       <v-card class="pa-6">
-        <h2 class="mb-3">Save as version {{ bench.number + 1 }}</h2>
-        <v-text-field v-model="bench.recipe.name" label="Name" />
-        <v-text-field v-model="note" label="What changed, and why" @keydown.enter="keep" />
+        <h2 class="mb-3">{{ $t('Save as version {number}', { number: bench.number + 1 }) }}</h2>
+        <v-text-field v-model="bench.recipe.name" :label="$t('Name')" />
+        <v-text-field v-model="note" :label="$t('What changed, and why')" @keydown.enter="keep" />
         <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
         <div class="d-flex ga-3 mt-4">
-          <v-btn size="large" variant="outlined" @click="saving = false">Cancel</v-btn>
-          <v-btn size="large" color="primary" @click="keep">Save version</v-btn>
+          <v-btn size="large" variant="outlined" @click="saving = false">{{ $t('Cancel') }}</v-btn>
+          <v-btn size="large" color="primary" @click="keep">{{ $t('Save version') }}</v-btn>
         </div>
       </v-card>
     </v-dialog>
     <v-dialog
       :model-value="leaving !== null"
       max-width="480"
-      aria-label="Unsaved changes"
+      :aria-label="$t('Unsaved changes')"
       @update:model-value="leaving = null"
     >
       <v-card class="pa-6">
-        <h2 class="mb-3">{{ bench.recipe.name || 'This recipe' }} has changes</h2>
-        <p>They are not in the books yet.</p>
+        <h2 class="mb-3">
+          {{ $t('{name} has changes', { name: bench.recipe.name || $t('This recipe') }) }}
+        </h2>
+        <p>{{ $t('They are not in the books yet.') }}</p>
         <div class="d-flex ga-3 mt-4">
-          <v-btn size="large" variant="outlined" @click="leave">Drop them</v-btn>
-          <v-btn size="large" color="primary" @click="leaving = null">Cancel</v-btn>
+          <v-btn size="large" variant="outlined" @click="leave">{{ $t('Drop them') }}</v-btn>
+          <v-btn size="large" color="primary" @click="leaving = null">{{ $t('Cancel') }}</v-btn>
         </div>
       </v-card>
     </v-dialog>

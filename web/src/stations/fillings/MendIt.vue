@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -11,12 +12,12 @@ import SheetStrings from './SheetStrings.vue'
 type Mend = components['schemas']['MendView']
 type Fault = Mend['fault']
 const FAULTS: [Fault, string][] = [
-  ['SPLIT', 'It has split'],
-  ['GRAINY', 'It is grainy'],
-  ['TOO_SOFT', 'Too soft'],
-  ['TOO_HARD', 'Too hard'],
-  ['SCORCHED', 'Scorched'],
-  ['LUMPY', 'Lumpy'],
+  ['SPLIT', t('It has split')],
+  ['GRAINY', t('It is grainy')],
+  ['TOO_SOFT', t('Too soft')],
+  ['TOO_HARD', t('Too hard')],
+  ['SCORCHED', t('Scorched')],
+  ['LUMPY', t('Lumpy')],
 ]
 const { bench } = useRecipe()
 const { taste } = useHouse()
@@ -45,12 +46,12 @@ watch(
   () => fault.value && void mend(fault.value),
 )
 const heavy = (likely: number) =>
-  likely > 0.6 ? 'speaks strongly for it' : likely > 0.25 ? 'may be' : 'hardly'
+  likely > 0.6 ? t('speaks strongly for it') : likely > 0.25 ? t('may be') : t('hardly')
 </script>
 
 <template>
   <div class="mend">
-    <div class="faults" role="group" aria-label="What is wrong">
+    <div class="faults" role="group" :aria-label="$t('What is wrong')">
       <button
         v-for="[id, label] in FAULTS"
         :key="id"
@@ -63,11 +64,15 @@ const heavy = (likely: number) =>
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
     <p v-if="!answer" class="quiet">
-      What is wrong with {{ bench.recipe.name || 'the filling' }}? Its own numbers tell why.
+      {{
+        $t('What is wrong with {name}? Its own numbers tell why.', {
+          name: bench.recipe.name || $t('the filling'),
+        })
+      }}
     </p>
     <div v-else class="both">
-      <section aria-label="Causes">
-        <h2>Why, by its own numbers</h2>
+      <section :aria-label="$t('Causes')">
+        <h2>{{ $t('Why, by its own numbers') }}</h2>
         <div v-for="c in answer.causes" :key="c.words.template" class="cause">
           <div class="heavy" aria-hidden="true">
             <i :style="{ width: `${Math.max(3, c.likely * 100)}%` }" />
@@ -78,17 +83,19 @@ const heavy = (likely: number) =>
           </div>
         </div>
       </section>
-      <section aria-label="What to do">
-        <h2>What to do</h2>
+      <section :aria-label="$t('What to do')">
+        <h2>{{ $t('What to do') }}</h2>
         <div v-for="r in answer.remedies" :key="r.words.template" class="remedy">
           <p class="do">{{ sentence(r.words, taste) }}</p>
           <details v-if="r.after">
             <summary>
-              <template v-if="r.ingredient"
-                >With {{ quantity(r.grams, 'GRAM', taste) }} of {{ r.ingredient }} it
-                becomes</template
-              >
-              <template v-else>Then it becomes</template>
+              <template v-if="r.ingredient">{{
+                $t('With {grams} of {ingredient} it becomes', {
+                  grams: quantity(r.grams, 'GRAM', taste),
+                  ingredient: r.ingredient,
+                })
+              }}</template>
+              <template v-else>{{ $t('Then it becomes') }}</template>
             </summary>
             <SheetStrings :sheet="r.after" brief />
           </details>

@@ -53,13 +53,30 @@ const grams = computed(() => quantity(props.yieldG, 'GRAM', taste.value))
 <template>
   <div class="fills">
     <p v-for="f in held" :key="f.name">
-      {{ grams }} fill <b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b> of {{ f.name }}.
+      <i18n-t scope="global" keypath="{grams} fill {pieces} of {name}."
+        ><template #grams>{{ grams }}</template
+        ><template #pieces
+          ><b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b></template
+        ><template #name>{{ f.name }}</template></i18n-t
+      >
     </p>
     <template v-if="rooms.length">
-      <p>{{ grams }} fill, with a shell of {{ quantity(SHELL_MM, 'MILLIMETRE', taste) }}:</p>
+      <p>
+        {{
+          $t('{grams} fill, with a shell of {shellMm}:', {
+            grams,
+            shellMm: quantity(SHELL_MM, 'MILLIMETRE', taste),
+          })
+        }}
+      </p>
       <ul>
         <li v-for="r in rooms" :key="r.name">
-          <b>{{ r.pieces }}</b> in {{ r.name }} ({{ r.cavities }} a mould)
+          <i18n-t scope="global" keypath="{pieces} in {name} ({cavities} a mould)"
+            ><template #pieces
+              ><b>{{ r.pieces }}</b></template
+            ><template #name>{{ r.name }}</template
+            ><template #cavities>{{ r.cavities }}</template></i18n-t
+          >
         </li>
       </ul>
     </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // One operation: what is done, how, and what goes in.
+import { t } from '@/words'
 import { computed } from 'vue'
 import {
   mdiArrowDown,
@@ -34,7 +35,8 @@ const op = computed(() => props.operation)
 const after = computed(() => {
   const pot = props.stage
   if (!pot) return ''
-  const lost = pot.lostG >= 0.5 ? `, ${quantity(pot.lostG, 'GRAM', taste.value)} lost` : ''
+  const lost =
+    pot.lostG >= 0.5 ? t(', {lostG} lost', { lostG: quantity(pot.lostG, 'GRAM', taste.value) }) : ''
   return `${quantity(pot.massG, 'GRAM', taste.value)} at ${quantity(pot.temperatureC, 'CELSIUS', taste.value)}${lost}`
 })
 
@@ -65,7 +67,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
 </script>
 
 <template>
-  <article class="op" :aria-label="`Operation ${place + 1}`">
+  <article class="op" :aria-label="$t('Operation {place}', { place: place + 1 })">
     <div class="head">
       <span class="no num">{{ place + 1 }}</span>
       <v-select
@@ -76,7 +78,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         density="compact"
         hide-details
         class="kind"
-        :aria-label="`Operation ${place + 1}`"
+        :aria-label="$t('Operation {place}', { place: place + 1 })"
         @update:model-value="change"
       />
       <AmountField
@@ -94,17 +96,17 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
       <v-autocomplete
         :model-value="line.ingredient || null"
         :items="larder"
-        placeholder="Which ingredient?"
+        :placeholder="$t('Which ingredient?')"
         item-title="name"
         item-value="id"
         density="compact"
         hide-details
-        :aria-label="`Ingredient ${firstLine + k + 1}`"
+        :aria-label="$t('Ingredient {firstLine}', { firstLine: firstLine + k + 1 })"
         @update:model-value="((line.ingredient = $event ?? ''), touched())"
       />
       <AmountField
         :model-value="line.amount"
-        :label="`Amount ${firstLine + k + 1}`"
+        :label="$t('Amount {firstLine}', { firstLine: firstLine + k + 1 })"
         bare
         @update:model-value="((line.amount = $event ?? Number.NaN), touched())"
       />
@@ -113,7 +115,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         :items="benchWords?.units"
         density="compact"
         hide-details
-        :aria-label="`Unit ${firstLine + k + 1}`"
+        :aria-label="$t('Unit {firstLine}', { firstLine: firstLine + k + 1 })"
         @update:model-value="touched()"
       />
       <span class="drag">
@@ -123,7 +125,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
           :max="Math.max(1, Math.round((line.amount || 50) * 2))"
           :step="line.amount < 20 ? 0.5 : 1"
           :value="line.amount"
-          :aria-label="`Drag amount ${firstLine + k + 1}`"
+          :aria-label="$t('Drag amount {firstLine}', { firstLine: firstLine + k + 1 })"
           :disabled="locked.includes(firstLine + k)"
           @input="
             ((line.amount = Math.max(0.1, Number(($event.target as HTMLInputElement).value))),
@@ -140,13 +142,13 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         :icon="locked.includes(firstLine + k) ? mdiLockOutline : mdiLockOpenVariantOutline"
         variant="text"
         :aria-pressed="locked.includes(firstLine + k)"
-        :aria-label="`Lock amount ${firstLine + k + 1}`"
+        :aria-label="$t('Lock amount {firstLine}', { firstLine: firstLine + k + 1 })"
         @click="emit('lock', firstLine + k)"
       />
       <v-btn
         :icon="mdiClose"
         variant="text"
-        :aria-label="`Line ${firstLine + k + 1} out`"
+        :aria-label="$t('Line {firstLine} out', { firstLine: firstLine + k + 1 })"
         @click="drop(line)"
       />
     </div>
@@ -155,9 +157,9 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         v-if="kind?.lines !== 'NONE'"
         variant="text"
         :prepend-icon="mdiPlus"
-        :aria-label="`Ingredient into operation ${place + 1}`"
+        :aria-label="$t('Ingredient into operation {place}', { place: place + 1 })"
         @click="add"
-        >ingredient</v-btn
+        >{{ $t('ingredient') }}</v-btn
       >
       <span v-if="stage" class="num quiet after">{{ after }}</span>
       <span class="tools">
@@ -165,20 +167,20 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
           :icon="mdiArrowUp"
           variant="text"
           :disabled="place === 0"
-          :aria-label="`Operation ${place + 1} up`"
+          :aria-label="$t('Operation {place} up', { place: place + 1 })"
           @click="emit('up')"
         />
         <v-btn
           :icon="mdiArrowDown"
           variant="text"
           :disabled="last"
-          :aria-label="`Operation ${place + 1} down`"
+          :aria-label="$t('Operation {place} down', { place: place + 1 })"
           @click="emit('down')"
         />
         <v-btn
           :icon="mdiClose"
           variant="text"
-          :aria-label="`Operation ${place + 1} out`"
+          :aria-label="$t('Operation {place} out', { place: place + 1 })"
           @click="emit('remove')"
         />
       </span>

@@ -54,18 +54,18 @@ const yieldG = computed(
 
 <template>
   <div class="bench">
-    <section class="left" aria-label="Recipe">
+    <section class="left" :aria-label="$t('Recipe')">
       <div class="name">
         <v-text-field
           v-model="bench.recipe.name"
-          label="Name"
+          :label="$t('Name')"
           density="comfortable"
           hide-details
           @update:model-value="touched()"
         />
         <v-select
           v-model="bench.recipe.style"
-          label="Meant to be"
+          :label="$t('Meant to be')"
           :items="benchWords?.styles"
           item-title="words"
           item-value="style"
@@ -91,7 +91,7 @@ const yieldG = computed(
       />
       <v-select
         :model-value="null"
-        label="Then …"
+        :label="$t('Then …')"
         :items="benchWords?.operations"
         item-title="words"
         item-value="kind"
@@ -99,25 +99,25 @@ const yieldG = computed(
         @update:model-value="(kind: OperationKind | null) => kind && add(kind)"
       />
       <div class="place">
-        <AmountField v-model="place.servingC" label="Served at" unit="CELSIUS" :usual="20" />
-        <AmountField v-model="place.storageC" label="Kept at" unit="CELSIUS" :usual="16" />
+        <AmountField v-model="place.servingC" :label="$t('Served at')" unit="CELSIUS" :usual="20" />
+        <AmountField v-model="place.storageC" :label="$t('Kept at')" unit="CELSIUS" :usual="16" />
         <AmountField
           v-model="place.altitudeM"
-          label="Altitude"
+          :label="$t('Altitude')"
           unit="METRE"
           :usual="house?.rules.altitudeM ?? 0"
         />
       </div>
     </section>
-    <section class="right" aria-label="What it will be">
+    <section class="right" :aria-label="$t('What it will be')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <p v-else-if="waiting" class="waiting" role="status">{{ waiting }}</p>
       <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }" />
       <p v-else-if="!refused && !waiting" class="quiet">
         {{
           ready
-            ? 'Nothing on the bench. Start or paste a recipe, or choose a filling.'
-            : 'The recipe is on its way …'
+            ? $t('Nothing on the bench. Start or paste a recipe, or choose a filling.')
+            : $t('The recipe is on its way …')
         }}
       </p>
       <MouldFills v-if="yieldG" :yield-g="yieldG" />
@@ -126,7 +126,7 @@ const yieldG = computed(
         class="out"
         :href="`/api/fillings/${bench.id}/recipe.jsonld`"
         :download="`${bench.id}.jsonld`"
-        >Save as schema.org recipe</a
+        >{{ $t('Save as schema.org recipe') }}</a
       >
     </section>
   </div>

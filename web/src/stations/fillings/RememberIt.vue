@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { when, written } from '@/words/locale'
+import { t } from '@/words'
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -30,18 +32,18 @@ const salts = ref<{ salt: S['SaltReadingDraft']['salt']; shown: number | null }[
 const saltsC = ref<number | null>(20)
 const corrected = ref<S['FigureView'] | null>(null)
 const KINDS = [
-  { id: 'TASTING', words: 'Tasting' },
-  { id: 'WATER_ACTIVITY', words: 'Water activity' },
+  { id: 'TASTING', words: t('Tasting') },
+  { id: 'WATER_ACTIVITY', words: t('Water activity') },
   { id: 'PH', words: 'pH' },
-  { id: 'FIRMNESS', words: 'Set after 24 h' },
+  { id: 'FIRMNESS', words: t('Set after 24 h') },
 ]
 const SALTS = [
-  { id: 'SODIUM_CHLORIDE', words: 'sodium chloride' },
-  { id: 'POTASSIUM_CHLORIDE', words: 'potassium chloride' },
-  { id: 'POTASSIUM_SULPHATE', words: 'potassium sulphate' },
-  { id: 'MAGNESIUM_NITRATE', words: 'magnesium nitrate' },
-  { id: 'MAGNESIUM_CHLORIDE', words: 'magnesium chloride' },
-  { id: 'POTASSIUM_CARBONATE', words: 'potassium carbonate' },
+  { id: 'SODIUM_CHLORIDE', words: t('sodium chloride') },
+  { id: 'POTASSIUM_CHLORIDE', words: t('potassium chloride') },
+  { id: 'POTASSIUM_SULPHATE', words: t('potassium sulphate') },
+  { id: 'MAGNESIUM_NITRATE', words: t('magnesium nitrate') },
+  { id: 'MAGNESIUM_CHLORIDE', words: t('magnesium chloride') },
+  { id: 'POTASSIUM_CARBONATE', words: t('potassium carbonate') },
 ]
 const known = computed(() => bench.value.number > 0)
 
@@ -144,8 +146,7 @@ async function back(number: number) {
     refused.value = words(problem)
   }
 }
-const date = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+const date = (iso: string) => when(iso, { dateStyle: 'medium', timeStyle: 'short' })
 const kindWords = (id: string) => KINDS.find((k) => k.id === id)?.words ?? id
 const aw = computed(
   () => sheet.value?.figures.find((f) => f.quality === 'WATER_ACTIVITY')?.figure ?? null,
@@ -154,13 +155,18 @@ const aw = computed(
 const learnt = computed(() =>
   (sheet.value?.figures ?? []).flatMap(({ quality, figure }) => {
     const input = (name: string) => figure.basis.inputs.find((i) => i.name === name)?.value
-    const by = input('moved by own measurements')
-    const left = input('margin left')
+    const by = input(t('moved by own measurements'))
+    const left = input(t('margin left'))
     if (by === undefined || left === undefined || quality === 'FIRMNESS_STORAGE') return []
     const places = quality === 'WATER_ACTIVITY' ? 3 : 1
     const sign = by < 0 ? '\u2212' : '+'
     return [
-      `${figure.name}: ${sign}${Math.abs(by).toFixed(places)}, give or take ${left.toFixed(places)}`,
+      t('{name}: {sign}{by}, give or take {left}', {
+        name: figure.name,
+        sign,
+        by: written(Math.abs(by), places),
+        left: written(left, places),
+      }),
     ]
   }),
 )
@@ -169,67 +175,90 @@ const learnt = computed(() =>
 <template>
   <div class="tool">
     <form class="ask" @submit.prevent="note">
-      <h2>Note</h2>
-      <p v-if="!known" class="quiet">Save the recipe first; notes belong to a version.</p>
-      <v-select v-model="kind" label="What" :items="KINDS" item-title="words" item-value="id" />
-      <NumberField v-if="kind === 'TASTING'" v-model="score" label="Score, 1 to 10" unit="ONE" />
+      <h2>{{ $t('Note') }}</h2>
+      <p v-if="!known" class="quiet">
+        {{ $t('Save the recipe first; notes belong to a version.') }}
+      </p>
+      <v-select
+        v-model="kind"
+        :label="$t('What')"
+        :items="KINDS"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField
+        v-if="kind === 'TASTING'"
+        v-model="score"
+        :label="$t('Score, 1 to 10')"
+        unit="ONE"
+      />
       <NumberField
         v-else
         v-model="measured"
         :label="
           kind === 'FIRMNESS'
-            ? 'Firmness: 0 pours, 3 pipes, 5 scoops, 7 slices, 10 hard'
+            ? $t('Firmness: 0 pours, 3 pipes, 5 scoops, 7 slices, 10 hard')
             : kind === 'PH'
-              ? 'pH measured'
-              : 'Meter shows'
+              ? $t('pH measured')
+              : $t('Meter shows')
         "
         unit="ONE"
       />
       <template v-if="kind === 'WATER_ACTIVITY'">
-        <p class="quiet">Over saturated salts the meter shows (one or two):</p>
-        <NumberField v-model="saltsC" label="Salts stand at" unit="CELSIUS" />
+        <p class="quiet">{{ $t('Over saturated salts the meter shows (one or two):') }}</p>
+        <NumberField v-model="saltsC" :label="$t('Salts stand at')" unit="CELSIUS" />
         <div v-for="(s, i) in salts" :key="i" class="salt">
           <v-select
             v-model="s.salt"
             :items="SALTS"
             item-title="words"
             item-value="id"
-            :aria-label="`Salt ${i + 1}`"
+            :aria-label="$t('Salt {place}', { place: i + 1 })"
             density="compact"
           />
-          <NumberField v-model="s.shown" label="shows" unit="ONE" />
+          <NumberField v-model="s.shown" :label="$t('shows')" unit="ONE" />
         </div>
-        <v-btn size="large" variant="outlined" :disabled="measured === null" @click="correct"
-          >Correct the meter</v-btn
-        >
+        <v-btn size="large" variant="outlined" :disabled="measured === null" @click="correct">{{
+          $t('Correct the meter')
+        }}</v-btn>
         <FigureString v-if="corrected" :figure="corrected" />
       </template>
-      <v-textarea v-model="text" label="Words" rows="3" />
-      <v-btn type="submit" size="x-large" color="primary" :disabled="!known">Note it</v-btn>
+      <v-textarea v-model="text" :label="$t('Words')" rows="3" />
+      <v-btn type="submit" size="x-large" color="primary" :disabled="!known">{{
+        $t('Note it')
+      }}</v-btn>
     </form>
-    <section class="answer" aria-label="What was">
+    <section class="answer" :aria-label="$t('What was')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <h1>{{ bench.recipe.name }}</h1>
       <div v-if="aw" class="aw"><FigureString :figure="aw" /></div>
-      <h2 class="mt-3">Notes</h2>
+      <h2 class="mt-3">{{ $t('Notes') }}</h2>
       <p v-if="learnt.length" class="learnt">
-        Measured here, the model is moved for this recipe. {{ learnt.join('; ') }}.
+        {{
+          $t('Measured here, the model is moved for this recipe. {learnt}.', {
+            learnt: learnt.join('; '),
+          })
+        }}
       </p>
       <p v-if="!notes.length" class="quiet">
-        Nothing noted. A measured water activity, pH or firmness moves the model for this recipe.
+        {{
+          $t(
+            'Nothing noted. A measured water activity, pH or firmness moves the model for this recipe.',
+          )
+        }}
       </p>
       <table v-else class="rows">
         <tbody>
           <tr v-for="(n, i) in notes" :key="i">
-            <td class="num">version {{ n.number }}</td>
+            <td class="num">{{ $t('version {number}', { number: n.number }) }}</td>
             <td>{{ date(n.notedAt) }}</td>
             <td>{{ kindWords(n.kind) }}</td>
             <td class="num">
               {{
                 n.score != null
-                  ? `${n.score} of 10`
+                  ? $t('{score} of 10', { score: n.score })
                   : n.measured != null
-                    ? n.measured.toFixed(n.kind === 'WATER_ACTIVITY' ? 3 : 1)
+                    ? written(n.measured, n.kind === 'WATER_ACTIVITY' ? 3 : 1)
                     : ''
               }}
             </td>
@@ -237,7 +266,7 @@ const learnt = computed(() =>
           </tr>
         </tbody>
       </table>
-      <h2 class="mt-4">Versions</h2>
+      <h2 class="mt-4">{{ $t('Versions') }}</h2>
       <table class="rows">
         <tbody>
           <tr v-for="v in versions" :key="v.number">
@@ -250,18 +279,24 @@ const learnt = computed(() =>
                 variant="outlined"
                 size="large"
                 @click="back(v.number)"
-                >Back to it</v-btn
+                >{{ $t('Back to it') }}</v-btn
               >
             </td>
           </tr>
         </tbody>
       </table>
       <div v-if="versions.length > 1" class="two mt-3">
-        <v-select v-model="from" label="From version" :items="versions.map((v) => v.number)" />
-        <v-select v-model="to" label="To version" :items="versions.map((v) => v.number)" />
+        <v-select
+          v-model="from"
+          :label="$t('From version')"
+          :items="versions.map((v) => v.number)"
+        />
+        <v-select v-model="to" :label="$t('To version')" :items="versions.map((v) => v.number)" />
       </div>
       <template v-if="difference">
-        <p v-if="!difference.amounts.length && !difference.doings.length">They are the same.</p>
+        <p v-if="!difference.amounts.length && !difference.doings.length">
+          {{ $t('They are the same.') }}
+        </p>
         <table class="rows">
           <tbody>
             <tr v-for="a in difference.amounts" :key="a.ingredient">

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Every figure of a filling, each as a string.
+import { allergenList } from '@/parts/kinds'
+import { asList } from '@/words/locale'
 import { computed } from 'vue'
 import type { Quality, Sheet } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
@@ -31,27 +33,47 @@ const days = computed(() => props.sheet.life.days)
 const served = computed(() => props.sheet.textures.find((t) => t.celsius === props.sheet.servingC))
 /** Where it is eaten and where it is kept are told apart from the rest. */
 const where = (celsius: number) =>
-  [
+  asList([
     ...(celsius === props.sheet.servingC ? ['served'] : []),
     ...(celsius === props.sheet.storageC ? ['kept'] : []),
-  ].join(', ')
+  ])
 </script>
 
 <template>
   <div>
     <p class="stands">
-      <b>{{ served?.words }}</b> at {{ quantity(sheet.servingC, 'CELSIUS', taste) }},
-      <template v-if="!sheet.life.keepCold">
-        keeps <b>{{ number(days.low ?? days.value, 'DAY', taste) }}</b> to
-        <b>{{ quantity(days.high ?? days.value, 'DAY', taste) }}</b> at
-        {{ quantity(sheet.storageC, 'CELSIUS', taste) }}
-      </template>
-      <b v-else>to be kept cold</b>
+      <i18n-t
+        scope="global"
+        :keypath="
+          sheet.life.keepCold
+            ? '{words} at {servingC}, {cold}'
+            : '{words} at {servingC}, keeps {low} to {high} at {storageC}'
+        "
+      >
+        <template #words>
+          <b>{{ served?.words }}</b>
+        </template>
+        <template #servingC>{{ quantity(sheet.servingC, 'CELSIUS', taste) }}</template>
+        <template #cold>
+          <b>{{ $t('to be kept cold') }}</b>
+        </template>
+        <template #low>
+          <b>{{ number(days.low ?? days.value, 'DAY', taste) }}</b>
+        </template>
+        <template #high>
+          <b>{{ quantity(days.high ?? days.value, 'DAY', taste) }}</b>
+        </template>
+        <template #storageC>{{ quantity(sheet.storageC, 'CELSIUS', taste) }}</template>
+      </i18n-t>
     </p>
     <p v-if="sheet.life.keepCold" class="caution mb-2">
-      {{ sentence(sheet.life.verdict, taste) }}
-      {{ number(days.low ?? days.value, 'DAY', taste) }} to
-      {{ quantity(days.high ?? days.value, 'DAY', taste) }} there.
+      {{
+        $t('{verdict} {low} to {high} there.', {
+          verdict: sentence(sheet.life.verdict, taste),
+          low: number(days.low ?? days.value, 'DAY', taste),
+          high: quantity(days.high ?? days.value, 'DAY', taste),
+        })
+      }}
     </p>
     <div class="strings">
       <FigureString v-for="q in FIRST" :key="q" :figure="of(q)" />
@@ -64,7 +86,7 @@ const where = (celsius: number) =>
       <p class="mt-2">
         {{ sentence(sheet.life.reason, taste) }}
         <template v-if="!sheet.life.keepCold">{{ sentence(sheet.life.verdict, taste) }}</template>
-        <template v-else>A laboratory and your local authority decide.</template>
+        <template v-else>{{ $t('A laboratory and your local authority decide.') }}</template>
       </p>
       <ul v-if="sheet.life.longer.length" class="longer">
         <li v-for="s in sheet.life.longer" :key="s.template">{{ sentence(s, taste) }}</li>
@@ -90,16 +112,21 @@ const where = (celsius: number) =>
         <FigureString :figure="sheet.density" />
       </div>
       <p v-if="sheet.unpriced.length" class="quiet">
-        Without a price: {{ sheet.unpriced.join(', ') }}.
+        {{ $t('Without a price: {unpriced}.', { unpriced: asList(sheet.unpriced) }) }}
       </p>
       <p class="mt-2">
-        Allergens:
-        <b>{{
-          sheet.allergens.length ? sheet.allergens.map((a) => a.toLowerCase()).join(', ') : 'none'
-        }}</b><template v-if="sheet.labelInTheUnitedStates.length"
-          >; on a label in the United States:
-          {{ sheet.labelInTheUnitedStates.join(', ') }}</template
-        >. What touched nuts stays with nuts.
+        <i18n-t scope="global" keypath="Allergens: {allergens}"
+          ><template #allergens
+            ><b>{{
+              sheet.allergens.length ? allergenList(sheet.allergens) : $t('none')
+            }}</b></template
+          ></i18n-t
+        ><template v-if="sheet.labelInTheUnitedStates.length">{{
+          $t('; on a label in the United States: {labelInTheUnitedStates}', {
+            labelInTheUnitedStates: asList(sheet.labelInTheUnitedStates),
+          })
+        }}</template
+        >{{ $t('. What touched nuts stays with nuts.') }}
       </p>
     </template>
   </div>

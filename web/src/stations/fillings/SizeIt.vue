@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { allergenList } from '@/parts/kinds'
+import { asList, when } from '@/words/locale'
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type OperationDraft } from '@/api/client'
@@ -36,7 +39,7 @@ const refused = ref('')
 
 /** What goes on paper: the recipe in its new size, or the label of the jar. */
 const paper = ref<'sheet' | 'jar'>('sheet')
-const today = new Date().toLocaleDateString('en-GB', { dateStyle: 'long' })
+const today = when(Date.now(), { dateStyle: 'long' })
 async function print(what: 'sheet' | 'jar') {
   paper.value = what
   await nextTick()
@@ -48,12 +51,12 @@ const asWeighed = (amount: number) =>
   amount >= 100 ? Math.round(amount) : Number(amount.toPrecision(3))
 /** How an operation is done: what is set, or the custom. */
 const said = (op: OperationDraft) =>
-  (kindOf(op.kind)?.settings ?? [])
-    .flatMap((s) => {
+  asList(
+    (kindOf(op.kind)?.settings ?? []).flatMap((s) => {
       const value = op.settings?.[s.setting] ?? s.usual
       return value == null ? [] : [`${s.words} ${quantity(value, s.unit, taste.value)}`]
-    })
-    .join(', ')
+    }),
+  )
 const chosen = computed(() => into.value.find((h) => h.id === piece.value))
 const scaleTurn = useTurn()
 const scale = useDebounceFn(async () => {
@@ -106,7 +109,12 @@ const findPlaces = useDebounceFn(async () => {
     if (!current()) return
     into.value = [
       ...pieces.map((p) => ({ ...p, cavities: p.cavitiesPerMould, mould: false })),
-      ...rooms.map((r) => ({ ...r, id: `mould:${r.id}`, name: `Mould: ${r.name}`, mould: true })),
+      ...rooms.map((r) => ({
+        ...r,
+        id: `mould:${r.id}`,
+        name: t('Mould: {name}', { name: r.name }),
+        mould: true,
+      })),
     ]
     if (!chosen.value) piece.value = into.value[0]?.id ?? ''
     refused.value = ''
@@ -136,33 +144,39 @@ onMounted(() => {
   <div class="tool" :data-print="paper">
     <form class="ask no-print" @submit.prevent>
       <v-btn-toggle v-model="way" mandatory divided>
-        <v-btn value="weight" size="large">Weight</v-btn>
-        <v-btn value="moulds" size="large">Moulds</v-btn>
-        <v-btn value="hand" size="large">At hand</v-btn>
+        <v-btn value="weight" size="large">{{ $t('Weight') }}</v-btn>
+        <v-btn value="moulds" size="large">{{ $t('Moulds') }}</v-btn>
+        <v-btn value="hand" size="large">{{ $t('At hand') }}</v-btn>
       </v-btn-toggle>
-      <NumberField v-if="way === 'weight'" v-model="grams" label="To come out" unit="GRAM" />
+      <NumberField v-if="way === 'weight'" v-model="grams" :label="$t('To come out')" unit="GRAM" />
       <template v-else-if="way === 'moulds'">
-        <v-select v-model="piece" label="Into" :items="into" item-title="name" item-value="id" />
-        <NumberField v-model="moulds" label="Moulds" unit="MOULD" />
+        <v-select
+          v-model="piece"
+          :label="$t('Into')"
+          :items="into"
+          item-title="name"
+          item-value="id"
+        />
+        <NumberField v-model="moulds" :label="$t('Moulds')" unit="MOULD" />
         <template v-if="chosen?.mould">
-          <NumberField v-model="shellMm" label="Shell" unit="MILLIMETRE" />
-          <NumberField v-model="headRoomMm" label="Left for the cap" unit="MILLIMETRE" />
+          <NumberField v-model="shellMm" :label="$t('Shell')" unit="MILLIMETRE" />
+          <NumberField v-model="headRoomMm" :label="$t('Left for the cap')" unit="MILLIMETRE" />
         </template>
       </template>
       <template v-else>
         <v-select
           v-model="line"
-          label="What is at hand"
+          :label="$t('What is at hand')"
           :items="lines.map((l, i) => ({ id: i, words: l.name }))"
           item-title="words"
           item-value="id"
         />
-        <NumberField v-model="hand" label="Of it" unit="GRAM" />
+        <NumberField v-model="hand" :label="$t('Of it')" unit="GRAM" />
       </template>
-      <NumberField v-model="vesselMl" label="Blender or pan holds" unit="MILLILITRE" />
-      <NumberField v-model="leftoverG" label="Left over" unit="GRAM" />
+      <NumberField v-model="vesselMl" :label="$t('Blender or pan holds')" unit="MILLILITRE" />
+      <NumberField v-model="leftoverG" :label="$t('Left over')" unit="GRAM" />
     </form>
-    <section class="answer" aria-label="New size">
+    <section class="answer" :aria-label="$t('New size')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
         <div class="only-print">
@@ -170,11 +184,14 @@ onMounted(() => {
           <h2>{{ bench.recipe.name }}</h2>
         </div>
         <h1>
-          {{ quantity(answer.yieldG, 'GRAM', taste) }},
-          {{ number(answer.factor, 'ONE', taste) }} times the recipe<template
-            v-if="answer.rounds > 1"
-            >, in {{ answer.rounds }} rounds</template
-          >
+          {{
+            $t('{yieldG}, {factor} times the recipe', {
+              yieldG: quantity(answer.yieldG, 'GRAM', taste),
+              factor: number(answer.factor, 'ONE', taste),
+            })
+          }}<template v-if="answer.rounds > 1">{{
+            $t(', in {rounds} rounds', { rounds: answer.rounds })
+          }}</template>
         </h1>
         <p v-for="s in answer.says" :key="s.template" class="says">
           {{ sentence(s, taste) }}
@@ -196,28 +213,45 @@ onMounted(() => {
         <div class="only-print">
           <p>
             <template v-if="sheet">{{ sentence(sheet.life.verdict, taste) }}</template>
-            Contains
-            {{ sheet?.allergens.map((a) => a.toLowerCase()).join(', ') || 'no allergens named' }}.
+            {{
+              $t('Contains {allergens}.', {
+                allergens: allergenList(sheet?.allergens) || $t('no allergens named'),
+              })
+            }}
           </p>
           <p v-for="c in sheet?.cautions" :key="c.template">{{ sentence(c, taste) }}</p>
-          <p class="mt-4">Made by ____________________ Lots ____________________</p>
+          <p class="mt-4">{{ $t('Made by ____________________ Lots ____________________') }}</p>
         </div>
         <div class="no-print d-flex ga-3 mt-3">
-          <v-btn size="x-large" color="primary" @click="takeOver(answer.recipe)">Use it</v-btn>
-          <v-btn size="x-large" variant="outlined" @click="print('sheet')">Print the sheet</v-btn>
+          <v-btn size="x-large" color="primary" @click="takeOver(answer.recipe)">{{
+            $t('Use it')
+          }}</v-btn>
+          <v-btn size="x-large" variant="outlined" @click="print('sheet')">{{
+            $t('Print the sheet')
+          }}</v-btn>
         </div>
         <article v-if="answer.leftover" class="jar">
           <h2>{{ answer.leftover.name }}</h2>
           <p class="num">{{ quantity(answer.leftover.grams, 'GRAM', taste) }}</p>
           <p>
-            made {{ answer.leftover.made }}, use by <b>{{ answer.leftover.useBy }}</b><template
-              v-if="answer.leftover.keepCold"
-              >. <b>Keep at {{ quantity(4, 'CELSIUS', taste) }} or colder.</b></template
+            <i18n-t scope="global" keypath="made {made}, use by {useBy}"
+              ><template #made>{{ answer.leftover.made }}</template
+              ><template #useBy
+                ><b>{{ answer.leftover.useBy }}</b></template
+              ></i18n-t
+            ><template v-if="answer.leftover.keepCold"
+              >.
+              <b>{{
+                $t('Keep at {it} or colder.', { it: quantity(4, 'CELSIUS', taste) })
+              }}</b></template
             >
           </p>
           <p>
-            contains
-            {{ answer.leftover.allergens.map((a) => a.toLowerCase()).join(', ') || 'no allergens' }}
+            {{
+              $t('contains {allergens}', {
+                allergens: allergenList(answer.leftover.allergens) || $t('no allergens'),
+              })
+            }}
           </p>
           <ul class="no-print">
             <li v-for="s in answer.leftover.ideas" :key="s.template">{{ sentence(s, taste) }}</li>
@@ -229,7 +263,7 @@ onMounted(() => {
           variant="outlined"
           class="no-print mt-3"
           @click="print('jar')"
-          >Print the label</v-btn
+          >{{ $t('Print the label') }}</v-btn
         >
       </template>
     </section>

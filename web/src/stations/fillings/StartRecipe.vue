@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // A recipe begins from a type, or from text in any of four ways; unknown names are asked about.
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type ReadRecipe, type RecipeDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -45,7 +47,7 @@ const settingOf = (op: ReadOperation, key: SettingKey) =>
 function usual(op: ReadOperation, key: SettingKey): string {
   const setting = settingOf(op, key)
   return setting?.usual == null
-    ? 'as it tastes'
+    ? t('as it tastes')
     : quantity(setting.usual, setting.unit, taste.value)
 }
 /** Everything that will set the operation, and where it comes from. */
@@ -57,7 +59,12 @@ function said(op: ReadOperation): string {
       if (value !== undefined) return [`${s.words} ${quantity(value, s.unit, taste.value)}`]
       return s.usual == null
         ? []
-        : [`${s.words} ${quantity(s.usual, s.unit, taste.value)}, as usual`]
+        : [
+            t('{words} {usual}, as usual', {
+              words: s.words,
+              usual: quantity(s.usual, s.unit, taste.value),
+            }),
+          ]
     })
     .join('; ')
 }
@@ -107,41 +114,48 @@ async function load() {
 
 function begin() {
   if (!read.value) return
-  start(read.value, name.value || 'New filling', style.value)
+  start(read.value, name.value || t('New filling'), style.value)
   shown.value = false
   emit('begun')
 }
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="1020" scrollable aria-label="Start a recipe">
+  <v-dialog v-model="shown" max-width="1020" scrollable :aria-label="$t('Start a recipe')">
     <v-card class="pa-6">
-      <h2 class="mb-3">Start a recipe</h2>
-      <div class="types" role="group" aria-label="Types to start from">
-        <button v-for="(t, i) in benchWords?.types" :key="t.name" type="button" @click="type(i)">
-          {{ t.name }}
+      <h2 class="mb-3">{{ $t('Start a recipe') }}</h2>
+      <div class="types" role="group" :aria-label="$t('Types to start from')">
+        <button
+          v-for="(from, i) in benchWords?.types"
+          :key="from.name"
+          type="button"
+          @click="type(i)"
+        >
+          {{ from.name }}
         </button>
       </div>
       <div class="both mt-4">
         <div>
           <v-textarea
             v-model="text"
-            label="Or paste a recipe: text or a table"
+            :label="$t('Or paste a recipe: text or a table')"
             rows="9"
             hide-details
             @update:model-value="((read = null), (fromType = false))"
           />
           <div class="d-flex ga-3 mt-3">
-            <v-btn size="large" color="primary" :disabled="!text.trim()" @click="look"
-              >Read it</v-btn
-            >
-            <v-btn size="large" variant="outlined" @click="file?.click()">From a file</v-btn>
+            <v-btn size="large" color="primary" :disabled="!text.trim()" @click="look">{{
+              $t('Read it')
+            }}</v-btn>
+            <v-btn size="large" variant="outlined" @click="file?.click()">{{
+              $t('From a file')
+            }}</v-btn>
             <input
               ref="file"
               type="file"
               accept=".txt,.csv,.json,.jsonld"
               class="hidden"
-              aria-label="Recipe file"
+              :aria-label="$t('Recipe file')"
               tabindex="-1"
               @change="load"
             />
@@ -149,10 +163,10 @@ function begin() {
           <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
         </div>
         <div v-if="read" class="read">
-          <v-text-field v-model="name" label="Name" density="comfortable" class="mb-3" />
+          <v-text-field v-model="name" :label="$t('Name')" density="comfortable" class="mb-3" />
           <v-select
             v-model="style"
-            label="Meant to be"
+            :label="$t('Meant to be')"
             :items="benchWords?.styles"
             item-title="words"
             item-value="style"
@@ -162,18 +176,35 @@ function begin() {
             <li v-for="(op, i) in read.operations" :key="i">
               <b>{{ kindOf(op.kind)?.words }}</b> {{ said(op) }}
               <span v-for="(l, k) in op.lines" :key="k" class="line">
-                <span class="quiet">{{ l.raw }}</span> is
-                <b>{{ l.ingredient ? nameOf(l.ingredient) : 'not known yet' }}</b>, {{ l.amount }}
-                {{ l.unit }}
+                <i18n-t scope="global" keypath="{raw} is {ingredient}, {amount} {unit}"
+                  ><template #raw
+                    ><span class="quiet">{{ l.raw }}</span></template
+                  ><template #ingredient
+                    ><b>{{
+                      l.ingredient ? nameOf(l.ingredient) : $t('not known yet')
+                    }}</b></template
+                  ><template #amount>{{ l.amount }}</template
+                  ><template #unit>{{ l.unit }}</template></i18n-t
+                >
               </span>
               <div v-for="s in op.asks" :key="s" class="asked">
                 <p>
-                  The text does not say it. {{ settingOf(op, s)?.words }}, usually
-                  {{ usual(op, s) }}:
+                  {{
+                    $t('The text does not say it. {op}, usually {usual}:', {
+                      op: settingOf(op, s)?.words,
+                      usual: usual(op, s),
+                    })
+                  }}
                 </p>
                 <AmountField
                   :model-value="op.settings[s] ?? null"
-                  :label="`${settingOf(op, s)?.words} of ${kindOf(op.kind)?.words}, operation ${i + 1}`"
+                  :label="
+                    $t('{op} of {kind}, operation {place}', {
+                      op: settingOf(op, s)?.words,
+                      kind: kindOf(op.kind)?.words,
+                      place: i + 1,
+                    })
+                  "
                   :unit="settingOf(op, s)!.unit"
                   @update:model-value="answer(op, s, $event)"
                 />
@@ -181,13 +212,13 @@ function begin() {
             </li>
           </ol>
           <template v-if="doubtful.length">
-            <h3 class="mt-3 mb-2">Which of the larder is meant?</h3>
+            <h3 class="mt-3 mb-2">{{ $t('Which of the larder is meant?') }}</h3>
             <div v-for="(l, i) in doubtful" :key="i" class="doubt">
               <p>
-                <b>{{ l.raw }}</b>
-                <span v-if="!l.ingredient" class="quiet"> left out until you say</span>
+                <b>{{ l.raw }}</b>{{ ' ' }}
+                <span v-if="!l.ingredient" class="quiet">{{ $t('left out until you say') }}</span>
               </p>
-              <div class="guesses" role="group" :aria-label="`Meant by ${l.raw}`">
+              <div class="guesses" role="group" :aria-label="$t('Meant by {raw}', { raw: l.raw })">
                 <button
                   v-for="c in l.candidates.slice(0, 3)"
                   :key="c.id"
@@ -200,8 +231,8 @@ function begin() {
               </div>
               <v-autocomplete
                 v-model="l.ingredient"
-                :label="l.candidates.length ? 'or another' : 'Which?'"
-                :aria-label="`Which is ${l.raw}`"
+                :label="l.candidates.length ? $t('or another') : $t('Which?')"
+                :aria-label="$t('Which is {raw}', { raw: l.raw })"
                 :items="choices"
                 item-title="name"
                 item-value="id"
@@ -212,11 +243,13 @@ function begin() {
             </div>
           </template>
           <template v-if="read.unused.length">
-            <h3 class="mt-3">Not used</h3>
+            <h3 class="mt-3">{{ $t('Not used') }}</h3>
             <ul class="unused">
               <li v-for="u in read.unused" :key="u.text">
                 <template v-if="u.parts.length"
-                  ><b>{{ u.parts.join(', ') }}</b> <span class="quiet">in “{{ u.text }}”</span>
+                  ><b>{{ asList(u.parts) }}</b
+                  >{{ ' ' }}
+                  <span class="quiet">{{ $t('in “{text}”', { text: u.text }) }}</span>
                 </template>
                 <b v-else>{{ u.text }}</b>
               </li>
@@ -225,17 +258,26 @@ function begin() {
         </div>
       </div>
       <div class="acts d-flex ga-3">
-        <v-btn size="large" variant="outlined" @click="shown = false">Cancel</v-btn>
+        <v-btn size="large" variant="outlined" @click="shown = false">{{ $t('Cancel') }}</v-btn>
         <v-btn size="large" color="primary" :disabled="!read || open > 0" @click="begin">{{
-          asked.length ? `Use without ${asked.length} of them` : 'Use this recipe'
+          asked.length
+            ? $t('Use without {asked} of them', { asked: asked.length })
+            : $t('Use this recipe')
         }}</v-btn>
         <p v-if="asked.length" class="trouble" role="status">
-          Left out, with what they weigh and the allergens they bring:
-          {{ asked.map((l) => l.raw).join(', ') }}. Say above what is meant, or write it in the
-          Larder first.
+          {{
+            $t(
+              'Left out, with what they weigh and the allergens they bring: {asked}. Say above what is meant, or write it in the Larder first.',
+              { asked: asList(asked.map((l) => l.raw)) },
+            )
+          }}
         </p>
         <p v-if="open" class="trouble" role="status">
-          {{ open === 1 ? 'One number is' : `${open} numbers are` }} still asked for above.
+          {{
+            $t('{open} still asked for above.', {
+              open: open === 1 ? $t('One number is') : $t('{open} numbers are', { open }),
+            })
+          }}
         </p>
       </div>
     </v-card>

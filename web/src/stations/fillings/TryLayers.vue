@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Layers that are only thought of: the recipe on the bench and fillings of the books, in a mould.
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { mdiClose } from '@mdi/js'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -27,7 +28,7 @@ const layers = ref<{ filling: string; share: number | null }[]>([
   { filling: '', share: null },
 ])
 const choices = computed(() => [
-  { id: '', name: `${bench.value.recipe.name || 'Recipe'} (on the bench)` },
+  { id: '', name: t('{name} (on the bench)', { name: bench.value.recipe.name || t('Recipe') }) },
   ...fillings.value.filter((f) => f.id !== bench.value.id),
 ])
 const rest = computed(
@@ -50,7 +51,7 @@ const router = useRouter()
 /** Why these cannot be a piece yet. */
 const notKept = computed(() =>
   layers.value.some((l) => !l.filling) && (!bench.value.id || bench.value.changed)
-    ? 'Save the recipe on the bench first: a piece is made of what is in the books.'
+    ? t('Save the recipe on the bench first: a piece is made of what is in the books.')
     : '',
 )
 function keep() {
@@ -107,23 +108,34 @@ onMounted(async () => {
 </script>
 
 <template>
-  <v-select v-model="mould" label="Mould" :items="moulds" item-title="name" item-value="id" />
+  <v-select
+    v-model="mould"
+    :label="$t('Mould')"
+    :items="moulds"
+    item-title="name"
+    item-value="id"
+  />
   <div v-for="(layer, i) in layers" :key="i" class="layer">
     <v-select
       v-model="layer.filling"
-      :label="i === 0 ? 'First in' : 'Then'"
+      :label="i === 0 ? $t('First in') : $t('Then')"
       :items="choices"
       item-title="name"
       item-value="id"
       hide-details
     />
-    <NumberField v-if="i < layers.length - 1" v-model="layer.share" label="Share" unit="PERCENT" />
+    <NumberField
+      v-if="i < layers.length - 1"
+      v-model="layer.share"
+      :label="$t('Share')"
+      unit="PERCENT"
+    />
     <span v-else class="num rest">{{ rest }} %</span>
     <v-btn
       v-if="layers.length > 2"
       :icon="mdiClose"
       variant="text"
-      :aria-label="`Layer ${i + 1} out`"
+      :aria-label="$t('Layer {place} out', { place: i + 1 })"
       @click="layers.splice(i, 1)"
     />
   </div>
@@ -132,11 +144,11 @@ onMounted(async () => {
     variant="outlined"
     size="large"
     @click="layers.splice(layers.length - 1, 0, { filling: '', share: 20 })"
-    >One more layer</v-btn
+    >{{ $t('One more layer') }}</v-btn
   >
-  <v-btn size="x-large" color="primary" :disabled="notKept !== ''" @click="keep"
-    >Make a piece of these</v-btn
-  >
+  <v-btn size="x-large" color="primary" :disabled="notKept !== ''" @click="keep">{{
+    $t('Make a piece of these')
+  }}</v-btn>
   <p v-if="notKept" class="quiet">{{ notKept }}</p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Piece } from '@/api/client'
@@ -104,9 +105,16 @@ const lines = computed(() => {
   const path = (of: Moisture['bare'], layer: number) =>
     of.map((p): [number, number] => [p.days, p.activity[layer]!])
   return a.layers.flatMap((name, i) => [
-    { name: `${name}, bare`, points: path(a.bare, i), strong: i === a.crispLayer },
+    { name: t('{name}, bare', { name }), points: path(a.bare, i), strong: i === a.crispLayer },
     ...(i === a.crispLayer
-      ? [{ name: `${name}, behind fat`, points: path(a.behindFat, i), dashed: true, strong: true }]
+      ? [
+          {
+            name: t('{name}, behind fat', { name }),
+            points: path(a.behindFat, i),
+            dashed: true,
+            strong: true,
+          },
+        ]
       : []),
   ])
 })
@@ -116,21 +124,25 @@ const lines = computed(() => {
   <div class="tool">
     <form class="ask" @submit.prevent="log">
       <v-btn-toggle v-model="way" mandatory divided>
-        <v-btn value="piece" size="large">A piece</v-btn>
-        <v-btn value="try" size="large">Try layers</v-btn>
+        <v-btn value="piece" size="large">{{ $t('A piece') }}</v-btn>
+        <v-btn value="try" size="large">{{ $t('Try layers') }}</v-btn>
       </v-btn-toggle>
       <v-autocomplete
         v-if="way === 'piece'"
         v-model="piece"
         v-model:search="part"
         no-filter
-        label="Piece of two layers or more"
+        :label="$t('Piece of two layers or more')"
         :items="pieces"
         item-title="name"
         item-value="id"
       />
-      <NumberField v-model="barrierMm" label="Cocoa butter painted between" unit="MILLIMETRE" />
-      <NumberField v-model="days" label="Look ahead" unit="DAY" />
+      <NumberField
+        v-model="barrierMm"
+        :label="$t('Cocoa butter painted between')"
+        unit="MILLIMETRE"
+      />
+      <NumberField v-model="days" :label="$t('Look ahead')" unit="DAY" />
       <TryLayers
         v-if="way === 'try'"
         :barrier-mm="barrierMm ?? 0.3"
@@ -139,67 +151,83 @@ const lines = computed(() => {
         @refused="((tried = null), (refused = $event))"
       />
       <template v-else>
-        <h2>Crunch check</h2>
-        <NumberField v-model="bite.days" label="Days after making" unit="DAY" />
+        <h2>{{ $t('Crunch check') }}</h2>
+        <NumberField v-model="bite.days" :label="$t('Days after making')" unit="DAY" />
         <v-btn-toggle v-model="bite.crisp" mandatory divided>
-          <v-btn :value="true" size="large">Crisp</v-btn>
-          <v-btn :value="false" size="large">Soft</v-btn>
+          <v-btn :value="true" size="large">{{ $t('Crisp') }}</v-btn>
+          <v-btn :value="false" size="large">{{ $t('Soft') }}</v-btn>
         </v-btn-toggle>
-        <v-checkbox v-model="bite.behindFat" label="It had the fat between" hide-details />
-        <v-text-field v-model="bite.words" label="Words" />
-        <v-btn type="submit" size="x-large" color="primary" :disabled="bite.days === null"
-          >Note the bite</v-btn
-        >
+        <v-checkbox v-model="bite.behindFat" :label="$t('It had the fat between')" hide-details />
+        <v-text-field v-model="bite.words" :label="$t('Words')" />
+        <v-btn type="submit" size="x-large" color="primary" :disabled="bite.days === null">{{
+          $t('Note the bite')
+        }}</v-btn>
       </template>
     </form>
-    <section class="answer" aria-label="Water between layers">
+    <section class="answer" :aria-label="$t('Water between layers')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <p v-if="way === 'piece' && !piece && !refused" class="quiet">
-        No piece has two fillings yet.
+        {{ $t('No piece has two fillings yet.') }}
       </p>
       <template v-if="shown">
         <h1>
-          {{ shown.layers[shown.crispLayer] }} goes soft
+          {{ $t('{layers} goes soft', { layers: shown.layers[shown.crispLayer] }) }}
           <template v-if="shown.daysBare">
-            after about {{ quantity(shown.daysBare.value, 'DAY', taste) }}, bare</template
+            {{
+              $t('after about {daysBare}, bare', {
+                daysBare: quantity(shown.daysBare.value, 'DAY', taste),
+              })
+            }}</template
           >
-          <template v-else>not within {{ quantity(days ?? 60, 'DAY', taste) }}</template>
+          <template v-else>{{
+            $t('not within {days}', { days: quantity(days ?? 60, 'DAY', taste) })
+          }}</template>
         </h1>
         <div class="figures">
           <FigureString v-if="shown.daysBare" :figure="shown.daysBare" />
           <FigureString v-if="shown.daysBehindFat" :figure="shown.daysBehindFat" />
           <p v-else class="fine">
-            Behind {{ quantity(barrierMm ?? 0.3, 'MILLIMETRE', taste) }} of cocoa butter it stays
-            crisp as long as we look.
+            {{
+              $t('Behind {barrierMm} of cocoa butter it stays crisp as long as we look.', {
+                barrierMm: quantity(barrierMm ?? 0.3, 'MILLIMETRE', taste),
+              })
+            }}
           </p>
         </div>
         <LineChart
           :lines="lines"
-          :band="{ from: shown.softFrom, to: shown.softTo, name: 'crispness goes' }"
-          x-name="days"
-          y-name="water activity"
+          :band="{ from: shown.softFrom, to: shown.softTo, name: $t('crispness goes') }"
+          :x-name="$t('days')"
+          :y-name="$t('water activity')"
           :y-min="0"
           :y-max="1"
-          :spoken="`Water activity of ${shown.layers.join(' and ')} over days`"
+          :spoken="
+            $t('Water activity of {layers} over days', { layers: shown.layers.join(' and ') })
+          "
         />
-        <h2>Bites so far</h2>
+        <h2>{{ $t('Bites so far') }}</h2>
         <p v-if="way === 'try'" class="quiet">
-          Only thought of: make a few, and log what they are like in the piece.
+          {{ $t('Only thought of: make a few, and log what they are like in the piece.') }}
         </p>
         <p v-else-if="!shown.bites.length" class="quiet">
-          None. Bite into one after a few days and log it: the model learns from it.
+          {{ $t('None. Bite into one after a few days and log it: the model learns from it.') }}
         </p>
         <template v-else>
           <p>
-            They say water moves here <b>{{ number(shown.factor, 'ONE', taste) }}</b> times as fast
-            as the model thought.
+            <i18n-t
+              scope="global"
+              keypath="They say water moves here {factor} times as fast as the model thought."
+              ><template #factor
+                ><b>{{ number(shown.factor, 'ONE', taste) }}</b></template
+              ></i18n-t
+            >
           </p>
           <table class="rows">
             <tbody>
               <tr v-for="(b, i) in shown.bites" :key="i">
-                <td>after {{ quantity(b.days, 'DAY', taste) }}</td>
-                <td>{{ b.crisp ? 'crisp' : 'soft' }}</td>
-                <td>{{ b.barrierMm > 0 ? 'behind fat' : 'bare' }}</td>
+                <td>{{ $t('after {days}', { days: quantity(b.days, 'DAY', taste) }) }}</td>
+                <td>{{ b.crisp ? $t('crisp') : $t('soft') }}</td>
+                <td>{{ b.barrierMm > 0 ? $t('behind fat') : $t('bare') }}</td>
                 <td>{{ b.words }}</td>
               </tr>
             </tbody>

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
@@ -119,10 +120,15 @@ export function missing(recipe: RecipeDraft): string {
     for (const line of op.lines ?? []) {
       place++
       const wants = [
-        ...(line.ingredient ? [] : ['an ingredient']),
-        ...(Number.isFinite(line.amount) ? [] : ['an amount']),
+        ...(line.ingredient ? [] : [t('an ingredient')]),
+        ...(Number.isFinite(line.amount) ? [] : [t('an amount')]),
       ]
-      if (wants.length) return `Operation ${i + 1}, line ${place}: wants ${wants.join(' and ')}.`
+      if (wants.length)
+        return t('Operation {place}, line {place2}: wants {wants}.', {
+          place: i + 1,
+          place2: place,
+          wants: wants.join(' and '),
+        })
     }
   }
   return ''
@@ -156,7 +162,7 @@ watch(
 
 /** A recipe is looked at before it has a name. */
 function named(of: OnBench): OnBench {
-  return of.recipe.name.trim() ? of : { ...of, recipe: { ...of.recipe, name: 'Unnamed' } }
+  return of.recipe.name.trim() ? of : { ...of, recipe: { ...of.recipe, name: t('Unnamed') } }
 }
 
 /** A name taken meanwhile by another screen is tried again under the next id: both are kept. */

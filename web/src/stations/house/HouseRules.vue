@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // How this house works: its room, its practices, what stands in it.
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed } from 'vue'
 import { type HouseDraft, type Method } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -32,7 +34,7 @@ const writing = useWriting<Typing, null, HouseDraft>({
     ) as Typing,
   missing: (form) =>
     Object.values(form).some((value) => value === null)
-      ? 'A number is missing or not a number.'
+      ? t('A number is missing or not a number.')
       : '',
   draft: (form, version) => ({ ...(form as HouseDraft), version: version ?? 0 }),
   // There is nothing to draw of it.
@@ -56,120 +58,144 @@ const tools = computed<Tools>({
 })
 
 const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
-const names = (list: { name: string }[]) => list.map((each) => each.name).join(', ') || '–'
+const names = (list: { name: string }[]) => asList(list.map((each) => each.name)) || '–'
 const FIELDS = [
-  { key: 'name', words: 'Name' },
-  { key: 'roomTemperatureC', words: 'Room', say: c },
-  { key: 'humidityPercent', words: 'Humidity' },
-  { key: 'altitudeM', words: 'Altitude' },
-  { key: 'darkWindow', words: 'Dark is worked' },
-  { key: 'method', words: 'Tempered by' },
-  { key: 'mouldsInRotation', words: 'Moulds at once' },
-  { key: 'bowlReserve', words: 'Reserve' },
-  { key: 'fillingSurplus', words: 'Surplus' },
-  { key: 'heatPowerW', words: 'Heat' },
-  { key: 'heatEfficiency', words: 'of which counts' },
-  { key: 'tempering', words: 'Tempering', say: () => 'stone, bath, kettle, vessel' },
-  { key: 'cabinets', words: 'Cold places', say: names },
-  { key: 'scales', words: 'Scales', say: names },
-  { key: 'thermometers', words: 'Thermometers', say: names },
-  { key: 'melters', words: 'Melters', say: names },
-  { key: 'temperatureUnit', words: 'Temperature in' },
-  { key: 'massUnit', words: 'Weight in' },
-  { key: 'currency', words: 'Money' },
+  { key: 'name', words: t('Name') },
+  { key: 'roomTemperatureC', words: t('Room'), say: c },
+  { key: 'humidityPercent', words: t('Humidity') },
+  { key: 'altitudeM', words: t('Altitude') },
+  { key: 'darkWindow', words: t('Dark is worked') },
+  { key: 'method', words: t('Tempered by') },
+  { key: 'mouldsInRotation', words: t('Moulds at once') },
+  { key: 'bowlReserve', words: t('Reserve') },
+  { key: 'fillingSurplus', words: t('Surplus') },
+  { key: 'heatPowerW', words: t('Heat') },
+  { key: 'heatEfficiency', words: t('of which counts') },
+  { key: 'tempering', words: t('Tempering'), say: () => t('stone, bath, kettle, vessel') },
+  { key: 'cabinets', words: t('Cold places'), say: names },
+  { key: 'scales', words: t('Scales'), say: names },
+  { key: 'thermometers', words: t('Thermometers'), say: names },
+  { key: 'melters', words: t('Melters'), say: names },
+  { key: 'temperatureUnit', words: t('Temperature in') },
+  { key: 'massUnit', words: t('Weight in') },
+  { key: 'currency', words: t('Money') },
 ] as FieldWords<HouseDraft>[]
 </script>
 
 <template>
   <section class="sheet">
-    <h1>House rules</h1>
+    <h1>{{ $t('House rules') }}</h1>
     <p v-if="restored" class="quiet">
-      What you typed last time stands here again.
-      <v-btn variant="text" @click="writing.startOver">Start over</v-btn>
+      {{ $t('What you typed last time stands here again.') }}
+      <v-btn variant="text" @click="writing.startOver">{{ $t('Start over') }}</v-btn>
     </p>
     <form @submit.prevent="writing.save">
-      <h2>The room today</h2>
+      <h2>{{ $t('The room today') }}</h2>
       <div class="fields">
-        <v-text-field v-model="draft.name" label="Name of the workshop" />
-        <NumberField v-model="draft.roomTemperatureC" label="Room temperature" unit="CELSIUS" />
-        <NumberField v-model="draft.humidityPercent" label="Humidity" unit="PERCENT" />
+        <v-text-field v-model="draft.name" :label="$t('Name of the workshop')" />
+        <NumberField
+          v-model="draft.roomTemperatureC"
+          :label="$t('Room temperature')"
+          unit="CELSIUS"
+        />
+        <NumberField v-model="draft.humidityPercent" :label="$t('Humidity')" unit="PERCENT" />
         <NumberField
           :model-value="draft.altitudeM ?? null"
-          label="Altitude (syrups boil lower)"
+          :label="$t('Altitude (syrups boil lower)')"
           unit="METRE"
           @update:model-value="draft.altitudeM = $event"
         />
       </div>
 
-      <h2>Practices</h2>
+      <h2>{{ $t('Practices') }}</h2>
       <ChoiceRow
         v-model="draft.darkWindow"
-        label="Dark is worked at"
+        :label="$t('Dark is worked at')"
         :choices="[
-          ['LOW', between(31, 32), 'Default: a smear sets surely, with a degree of room above.'],
-          ['HIGH', between(32, 34), 'Flows thinner, with less room before the temper is lost.'],
+          [
+            'LOW',
+            between(31, 32),
+            $t('Default: a smear sets surely, with a degree of room above.'),
+          ],
+          ['HIGH', between(32, 34), $t('Flows thinner, with less room before the temper is lost.')],
         ]"
       />
       <ChoiceRow
         v-model="method"
-        label="A bowl is tempered by"
+        :label="$t('A bowl is tempered by')"
         :choices="[
           [
             'SEED_THIRD',
-            'a third of seed',
-            'Default: the seed does the cooling, into a bowl still hot.',
+            $t('a third of seed'),
+            $t('Default: the seed does the cooling, into a bowl still hot.'),
           ],
-          ['SEED_FEW', 'a few per cent of seed', 'Fluid from the start; the bowl must cool first.'],
+          [
+            'SEED_FEW',
+            $t('a few per cent of seed'),
+            $t('Fluid from the start; the bowl must cool first.'),
+          ],
           [
             'TABLING',
-            'tabling on the stone',
-            'Quick for a few kilograms; wants a cool stone and a hand.',
+            $t('tabling on the stone'),
+            $t('Quick for a few kilograms; wants a cool stone and a hand.'),
           ],
-          ['COLD_BATH', 'a cold bath', 'Needs no seed; water stands beside chocolate.'],
+          ['COLD_BATH', $t('a cold bath'), $t('Needs no seed; water stands beside chocolate.')],
           [
             'KEEP_TEMPER',
-            'a gentle melt',
-            'For small bowls of tempered couverture, never melted out.',
+            $t('a gentle melt'),
+            $t('For small bowls of tempered couverture, never melted out.'),
           ],
-          ['KETTLE', 'the melting kettle', 'For large bowls; slow, and needs little of a hand.'],
+          [
+            'KETTLE',
+            $t('the melting kettle'),
+            $t('For large bowls; slow, and needs little of a hand.'),
+          ],
         ]"
       />
 
-      <h2>Habits</h2>
+      <h2>{{ $t('Habits') }}</h2>
       <div class="fields">
-        <NumberField v-model="draft.mouldsInRotation" label="Moulds brim-full at once" unit="ONE" />
+        <NumberField
+          v-model="draft.mouldsInRotation"
+          :label="$t('Moulds brim-full at once')"
+          unit="ONE"
+        />
         <NumberField
           v-model="draft.bowlReserve"
-          label="Reserve in the bowl"
+          :label="$t('Reserve in the bowl')"
           unit="PERCENT"
           :factor="100"
         />
         <NumberField
           v-model="draft.fillingSurplus"
-          label="Filling above what is needed"
+          :label="$t('Filling above what is needed')"
           unit="PERCENT"
           :factor="100"
         />
-        <NumberField v-model="draft.heatPowerW" label="Heat for rewarming" unit="WATT" />
+        <NumberField v-model="draft.heatPowerW" :label="$t('Heat for rewarming')" unit="WATT" />
         <NumberField
           v-model="draft.heatEfficiency"
-          label="of which ends in the chocolate"
+          :label="$t('of which ends in the chocolate')"
           unit="PERCENT"
           :factor="100"
         />
       </div>
 
-      <h2>Tempering</h2>
+      <h2>{{ $t('Tempering') }}</h2>
       <div v-if="draft.tempering" class="fields">
-        <NumberField v-model="draft.tempering.stoneC" label="Stone" unit="CELSIUS" />
-        <NumberField v-model="draft.tempering.stoneM2" label="Stone, m²" unit="ONE" />
-        <NumberField v-model="draft.tempering.stoneMm" label="Stone, how thick" unit="MILLIMETRE" />
-        <NumberField v-model="draft.tempering.bathC" label="Cold bath" unit="CELSIUS" />
-        <NumberField v-model="draft.tempering.bathG" label="Water in it" unit="GRAM" />
-        <NumberField v-model="draft.tempering.kettleW" label="Melting kettle" unit="WATT" />
+        <NumberField v-model="draft.tempering.stoneC" :label="$t('Stone')" unit="CELSIUS" />
+        <NumberField v-model="draft.tempering.stoneM2" :label="$t('Stone, m²')" unit="ONE" />
+        <NumberField
+          v-model="draft.tempering.stoneMm"
+          :label="$t('Stone, how thick')"
+          unit="MILLIMETRE"
+        />
+        <NumberField v-model="draft.tempering.bathC" :label="$t('Cold bath')" unit="CELSIUS" />
+        <NumberField v-model="draft.tempering.bathG" :label="$t('Water in it')" unit="GRAM" />
+        <NumberField v-model="draft.tempering.kettleW" :label="$t('Melting kettle')" unit="WATT" />
         <v-select
           v-model="draft.tempering.vessel"
-          label="Usual vessel"
+          :label="$t('Usual vessel')"
           :items="VESSELS"
           item-title="words"
           item-value="id"
@@ -178,10 +204,10 @@ const FIELDS = [
 
       <div id="tools"><ToolLists v-model="tools" /></div>
 
-      <h2>Units</h2>
+      <h2>{{ $t('Units') }}</h2>
       <ChoiceRow
         v-model="draft.temperatureUnit"
-        label="Temperature"
+        :label="$t('Temperature')"
         :choices="[
           ['CELSIUS', '°C', ''],
           ['FAHRENHEIT', '°F', ''],
@@ -189,26 +215,26 @@ const FIELDS = [
       />
       <ChoiceRow
         v-model="draft.massUnit"
-        label="Weight"
+        :label="$t('Weight')"
         :choices="[
           ['GRAM', 'g', ''],
-          ['OUNCE', 'oz', ''],
+          ['OUNCE', $t('oz'), ''],
         ]"
       />
 
       <div class="fields mt-3">
         <v-text-field
           v-model="draft.currency"
-          label="Money"
+          :label="$t('Money')"
           maxlength="8"
-          hint="As prices are to show it: €, CHF, kr"
+          :hint="$t('As prices are to show it: €, CHF, kr')"
           persistent-hint
         />
       </div>
 
       <p v-if="notSaved" class="trouble" role="alert">{{ notSaved }}</p>
       <p v-if="kept && !changed" class="kept" role="status">
-        Saved. Batches begun from now on follow these.
+        {{ $t('Saved. Batches begun from now on follow these.') }}
       </p>
       <TwoStates
         v-if="theirs"
@@ -219,18 +245,18 @@ const FIELDS = [
         @cancel="theirs = null"
       />
       <div v-else class="acts">
-        <v-btn size="x-large" variant="outlined" :disabled="!changed" @click="writing.startOver"
-          >Cancel</v-btn
-        >
-        <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="writing.undo"
-          >Undo</v-btn
-        >
-        <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="writing.redo"
-          >Redo</v-btn
-        >
-        <v-btn size="x-large" color="primary" type="submit" class="save" :loading="busy"
-          >Save</v-btn
-        >
+        <v-btn size="x-large" variant="outlined" :disabled="!changed" @click="writing.startOver">{{
+          $t('Cancel')
+        }}</v-btn>
+        <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="writing.undo">{{
+          $t('Undo')
+        }}</v-btn>
+        <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="writing.redo">{{
+          $t('Redo')
+        }}</v-btn>
+        <v-btn size="x-large" color="primary" type="submit" class="save" :loading="busy">{{
+          $t('Save')
+        }}</v-btn>
       </div>
     </form>
   </section>

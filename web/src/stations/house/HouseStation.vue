@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed, ref } from 'vue'
 import { useHouse } from '@/parts/house'
 import StationTabs from '@/parts/StationTabs.vue'
@@ -7,8 +8,8 @@ import InAndOut from './InAndOut.vue'
 
 const props = defineProps<{ tab?: string }>()
 const TABS = [
-  { id: 'rules', to: '/house', words: 'House rules' },
-  { id: 'exchange', to: '/house/exchange', words: 'Import & export' },
+  { id: 'rules', to: '/house', words: t('House rules') },
+  { id: 'exchange', to: '/house/exchange', words: t('Import & export') },
 ]
 const { house, trouble } = useHouse()
 /** After a save the form begins anew on what was saved. */
@@ -18,7 +19,7 @@ const current = computed(() => props.tab || 'rules')
 
 <template>
   <div class="house">
-    <StationTabs name="House" :tabs="TABS" :current="current" />
+    <StationTabs :name="$t('House')" :tabs="TABS" :current="current" />
     <InAndOut v-if="current === 'exchange'" />
     <HouseRules
       v-else-if="house"
@@ -27,7 +28,7 @@ const current = computed(() => props.tab || 'rules')
       :kept="saves > 0"
       @saved="saves++"
     />
-    <p v-else class="sheet quiet">{{ trouble || 'Looking them up …' }}</p>
+    <p v-else class="sheet quiet">{{ trouble || $t('Looking them up …') }}</p>
   </div>
 </template>
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Every list of the house in and out, and the whole house as one file.
+import { when } from '@/words/locale'
+import { t } from '@/words'
 import { ref } from 'vue'
 import { words, type HouseLabel } from '@/api/client'
 import { bringHouse, LISTS } from '@/parts/exchange'
@@ -21,7 +23,7 @@ async function send() {
   } catch (problem) {
     refused.value =
       problem instanceof TypeError
-        ? 'The workshop server does not answer. Nothing was imported.'
+        ? t('The workshop server does not answer. Nothing was imported.')
         : words(problem)
   } finally {
     busy.value = false
@@ -32,34 +34,42 @@ async function send() {
 
 <template>
   <section class="sheet">
-    <h1>Import &amp; export</h1>
-    <h2>The whole house</h2>
+    <h1>{{ $t('Import & export') }}</h1>
+    <h2>{{ $t('The whole house') }}</h2>
     <p class="quiet">
-      Everything in one file: recipes with all versions, lots, batches, bowls, what is archived.
-      Read into an empty house it is the same house. A good thing to have on another machine.
+      {{
+        $t(
+          'Everything in one file: recipes with all versions, lots, batches, bowls, what is archived. Read into an empty house it is the same house. A good thing to have on another machine.',
+        )
+      }}
     </p>
     <div class="acts">
-      <v-btn size="x-large" color="primary" href="/api/exchange/house.zip" download
-        >Export whole house</v-btn
-      >
-      <v-btn size="x-large" variant="outlined" :loading="busy" @click="input?.click()"
-        >Import whole house</v-btn
-      >
+      <v-btn size="x-large" color="primary" href="/api/exchange/house.zip" download>{{
+        $t('Export whole house')
+      }}</v-btn>
+      <v-btn size="x-large" variant="outlined" :loading="busy" @click="input?.click()">{{
+        $t('Import whole house')
+      }}</v-btn>
       <input
         ref="input"
         type="file"
         accept=".zip"
         class="hidden"
-        aria-label="House archive"
+        :aria-label="$t('House archive')"
         tabindex="-1"
         @change="send"
       />
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     <p v-if="taken" class="kept" role="status">
-      {{ taken.house }} is here, as it was on {{ new Date(taken.madeAt).toLocaleString() }}.
+      {{
+        $t('{house} is here, as it was on {new}.', {
+          house: taken.house,
+          new: when(taken.madeAt, { dateStyle: 'medium', timeStyle: 'short' }),
+        })
+      }}
     </p>
-    <h2>Each list</h2>
+    <h2>{{ $t('Each list') }}</h2>
     <table>
       <tbody>
         <tr v-for="list in LISTS" :key="list.id">
@@ -69,8 +79,8 @@ async function send() {
       </tbody>
     </table>
     <p class="quiet mt-4">
-      What the JSON of a list holds is described in
-      <a href="/api/exchange/schema/lists-1.schema.json" download>its schema</a>.
+      {{ $t('What the JSON of a list holds is described in') }}
+      <a href="/api/exchange/schema/lists-1.schema.json" download>{{ $t('its schema') }}</a>.
     </p>
   </section>
 </template>

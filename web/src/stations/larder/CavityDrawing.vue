@@ -36,7 +36,7 @@ const round = (n: number) => Math.round(n * 100) / 100
     :viewBox="box"
     role="img"
     :style="{ fontSize: `${letters}px` }"
-    :aria-label="`${mould.name}: one cavity, cut through, to scale`"
+    :aria-label="$t('{name}: one cavity, cut through, to scale', { name: mould.name })"
   >
     <!-- What lies above the rim is air: the wall's line is cut off there. -->
     <svg
@@ -53,8 +53,12 @@ const round = (n: number) => Math.round(n * 100) / 100
     <path :d="hollow" class="hollow" />
     <line :x1="-half" y1="0" :x2="half" y2="0" class="rim" />
     <text v-if="!bare" x="0" :y="depth + wall + letters * 1.5" text-anchor="middle">
-      {{ quantity(half * 2, 'MILLIMETRE', taste) }} wide,
-      {{ quantity(depth, 'MILLIMETRE', taste) }} deep
+      {{
+        $t('{half} wide, {depth} deep', {
+          half: quantity(half * 2, 'MILLIMETRE', taste),
+          depth: quantity(depth, 'MILLIMETRE', taste),
+        })
+      }}
     </text>
   </svg>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A coloured cocoa butter being written; what is no colour for fat is refused with the reason.
+import { t } from '@/words'
 import { api, ask, type ColourDraft, type ColourStock } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
@@ -26,7 +27,7 @@ const writing = useWriting<ColourInForm, ColourStock, ColourDraft>({
   missing,
   draft: draftOf,
   trial: (body) =>
-    ask(api.POST('/api/colours/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
+    ask(api.POST('/api/colours/trial', { body: { ...body, name: body.name || t('Unnamed') } })),
   put: (id, body) => ask(api.PUT('/api/colours/{id}', { params: { path: { id } }, body })),
   now: async (id) => {
     const it = await ask(api.GET('/api/colours/{id}', { params: { path: { id } } }))
@@ -39,17 +40,17 @@ const { form, drawn, refused, notSaved, look, forget } = writing
 void look()
 
 const FIELDS = [
-  { key: 'name', words: 'Name' },
-  { key: 'base', words: 'Base', say: (v: string) => BASES.find((b) => b.id === v)?.words ?? v },
+  { key: 'name', words: t('Name') },
+  { key: 'base', words: t('Base'), say: (v: string) => BASES.find((b) => b.id === v)?.words ?? v },
   {
     key: 'sharePercent',
-    words: 'Colour in it',
+    words: t('Colour in it'),
     say: (v: number) => quantity(v, 'PERCENT', taste.value),
   },
-  { key: 'strained', words: 'Strained', say: (v: boolean) => (v ? 'yes' : 'no') },
-  { key: 'useC', words: 'Used at', say: (v: number) => quantity(v, 'CELSIUS', taste.value) },
-  { key: 'leftG', words: 'Left', say: (v: number) => quantity(v, 'GRAM', taste.value) },
-  { key: 'tint', words: 'Looks' },
+  { key: 'strained', words: t('Strained'), say: (v: boolean) => (v ? t('yes') : t('no')) },
+  { key: 'useC', words: t('Used at'), say: (v: number) => quantity(v, 'CELSIUS', taste.value) },
+  { key: 'leftG', words: t('Left'), say: (v: number) => quantity(v, 'GRAM', taste.value) },
+  { key: 'tint', words: t('Looks') },
 ] as FieldWords<ColourDraft>[]
 
 function cancel() {
@@ -60,7 +61,7 @@ function cancel() {
 
 <template>
   <WritingFrame
-    :title="copied || !stock ? 'New colour' : stock.colour.name"
+    :title="copied || !stock ? $t('New colour') : stock.colour.name"
     :restored="writing.restored.value"
     :changed="writing.changed.value"
     :is-new="copied || !stock"
@@ -80,20 +81,26 @@ function cancel() {
     @settled="writing.settle"
     @keep-mine="writing.theirs.value = null"
   >
-    <v-text-field v-model="form.name" label="Name" class="wide" />
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <v-btn-toggle v-model="form.dissolves" mandatory divided class="wide kinds">
       <v-btn v-for="kind in DISSOLVES" :key="kind.id" :value="kind.id" size="x-large">{{
         kind.words
       }}</v-btn>
     </v-btn-toggle>
-    <v-select v-model="form.base" :items="BASES" item-title="words" item-value="id" label="Base" />
-    <NumberField v-model="form.sharePercent" label="Colour in it" unit="PERCENT" />
-    <NumberField v-model="form.useC" label="Used at" unit="CELSIUS" />
-    <NumberField v-model="form.leftG" label="Left" unit="GRAM" />
-    <v-switch v-model="form.strained" label="Strained" hide-details />
+    <v-select
+      v-model="form.base"
+      :items="BASES"
+      item-title="words"
+      item-value="id"
+      :label="$t('Base')"
+    />
+    <NumberField v-model="form.sharePercent" :label="$t('Colour in it')" unit="PERCENT" />
+    <NumberField v-model="form.useC" :label="$t('Used at')" unit="CELSIUS" />
+    <NumberField v-model="form.leftG" :label="$t('Left')" unit="GRAM" />
+    <v-switch v-model="form.strained" :label="$t('Strained')" hide-details />
     <label class="tint">
       <input v-model="form.tint" type="color" />
-      How it looks, for drawings
+      {{ $t('How it looks, for drawings') }}
     </label>
     <template v-if="drawn" #drawn>
       <span class="patch" :style="{ background: form.tint }" aria-hidden="true" />
@@ -101,8 +108,11 @@ function cancel() {
         {{ sentence(remark, taste) }}
       </p>
       <p class="quiet">
-        Only colour that your local food authority permits for fat-based food. Spray under
-        extraction, with a mask.
+        {{
+          $t(
+            'Only colour that your local food authority permits for fat-based food. Spray under extraction, with a mask.',
+          )
+        }}
       </p>
     </template>
   </WritingFrame>

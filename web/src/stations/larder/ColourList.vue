@@ -39,19 +39,21 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
     />
     <template v-else>
       <header>
-        <h1>Colours</h1>
+        <h1>{{ $t('Colours') }}</h1>
         <v-text-field
           ref="box"
           v-model="find"
-          label="Find ( / )"
+          :label="$t('Find ( / )')"
           density="comfortable"
           class="find"
           clearable
           @click:clear="find = ''"
         />
-        <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
-        <ListInOut list="colours" what="colours" @taken="load" />
-        <v-btn size="x-large" color="primary" to="/larder/colours/new">New colour</v-btn>
+        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
+        <ListInOut list="colours" :what="$t('colours')" @taken="load" />
+        <v-btn size="x-large" color="primary" to="/larder/colours/new">{{
+          $t('New colour')
+        }}</v-btn>
       </header>
       <div class="cards">
         <v-card v-for="each in colours" :key="each.id" border class="pa-4">
@@ -60,20 +62,28 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
             <b>{{ each.colour.name }}</b>
           </router-link>
           <p class="quiet">
-            {{ quantity(each.colour.sharePercent, 'PERCENT', taste) }} colour, used at
-            {{ quantity(each.colour.useC, 'CELSIUS', taste) }},
-            {{ each.colour.strained ? 'strained' : 'not strained' }}
+            {{
+              $t('{sharePercent} colour, used at {useC}, {strained}', {
+                sharePercent: quantity(each.colour.sharePercent, 'PERCENT', taste),
+                useC: quantity(each.colour.useC, 'CELSIUS', taste),
+                strained: each.colour.strained ? $t('strained') : $t('not strained'),
+              })
+            }}
           </p>
           <p>
-            <b class="num">{{ quantity(each.colour.leftG, 'GRAM', taste) }}</b> left
+            <i18n-t scope="global" keypath="{leftG} left"
+              ><template #leftG
+                ><b class="num">{{ quantity(each.colour.leftG, 'GRAM', taste) }}</b></template
+              ></i18n-t
+            >
           </p>
           <p v-for="remark in each.remarks" :key="remark.template" class="quiet">
             {{ sentence(remark, taste) }}
           </p>
           <div class="acts">
-            <v-btn variant="text" @click="copy(each)">Copy</v-btn>
+            <v-btn variant="text" @click="copy(each)">{{ $t('Copy') }}</v-btn>
             <v-btn variant="text" @click="putAway(each)">{{
-              each.archived ? 'Bring back' : 'Archive'
+              each.archived ? $t('Bring back') : $t('Archive')
             }}</v-btn>
           </div>
         </v-card>
@@ -81,9 +91,17 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
       <v-empty-state
         v-if="loaded && !colours.length && !trouble"
         :title="
-          find ? `No colour called “${find}”` : archived ? 'Nothing archived' : 'No colours yet'
+          find
+            ? $t('No colour called “{find}”', { find })
+            : archived
+              ? $t('Nothing archived')
+              : $t('No colours yet')
         "
-        text="A coloured cocoa butter: its base, how much colour, strained or not, and what is left."
+        :text="
+          $t(
+            'A coloured cocoa butter: its base, how much colour, strained or not, and what is left.',
+          )
+        "
       />
       <v-pagination
         v-if="pages > 1"

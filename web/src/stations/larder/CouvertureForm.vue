@@ -1,5 +1,8 @@
 <script setup lang="ts">
 // A couverture from the label of its bag: composition, windows and notes answer every change.
+import { allergenList } from '@/parts/kinds'
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { api, ask, type BagLabel, type Ingredient, type IngredientDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -9,7 +12,7 @@ import { quantity, sentence } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
 import { FLUIDITIES } from '../temper/methods'
-import { ALLERGENS } from './allergens'
+import { ALLERGENS, couvertureWords, type Allergen } from '@/parts/kinds'
 import { COMPONENTS } from './components'
 import { begun, draftOf, KINDS, labelOf, missing, type CouvertureInForm } from './couvertureForm'
 import LotList from './LotList.vue'
@@ -63,24 +66,30 @@ const composition = computed(() =>
 )
 const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
 const FIELDS = [
-  { key: 'name', words: 'Name' },
-  { key: 'couverture', words: 'Kind', say: (v: string) => v.toLowerCase() },
+  { key: 'name', words: t('Name') },
+  { key: 'couverture', words: t('Kind'), say: couvertureWords },
   {
     key: 'gramsPer100',
-    words: 'Composition',
+    words: t('Composition'),
     say: (g: Record<string, number>) =>
-      COMPONENTS.filter(([code]) => g[code])
-        .map(([code, words]) => `${words} ${quantity(g[code]!, 'PERCENT', taste.value)}`)
-        .join(', '),
+      asList(
+        COMPONENTS.filter(([code]) => g[code]).map(
+          ([code, words]) => `${words} ${quantity(g[code]!, 'PERCENT', taste.value)}`,
+        ),
+      ),
   },
-  { key: 'allergens', words: 'Allergens', say: (a: string[]) => a.join(', ').toLowerCase() || '–' },
+  {
+    key: 'allergens',
+    words: t('Allergens'),
+    say: (a: Allergen[]) => allergenList(a) || '–',
+  },
   {
     key: 'traits',
-    words: 'Price',
-    say: (t: { pricePerKg?: number | null }) =>
-      t.pricePerKg == null ? '–' : quantity(t.pricePerKg, 'MONEY', taste.value),
+    words: t('Price'),
+    say: (traits: { pricePerKg?: number | null }) =>
+      traits.pricePerKg == null ? '–' : quantity(traits.pricePerKg, 'MONEY', taste.value),
   },
-  { key: 'bag', words: 'Bag', say: (b: object) => Object.values(b).filter(Boolean).join(', ') },
+  { key: 'bag', words: t('Bag'), say: (b: object) => asList(Object.values(b).filter(Boolean)) },
 ] as FieldWords<IngredientDraft>[]
 
 function cancel() {
@@ -91,7 +100,7 @@ function cancel() {
 
 <template>
   <WritingFrame
-    :title="copied || !couverture ? 'New couverture' : couverture.name"
+    :title="copied || !couverture ? $t('New couverture') : couverture.name"
     :restored="writing.restored.value"
     :changed="writing.changed.value"
     :is-new="copied || !couverture"
@@ -111,8 +120,8 @@ function cancel() {
     @settled="writing.settle"
     @keep-mine="writing.theirs.value = null"
   >
-    <v-text-field v-model="form.name" label="Name" class="wide" />
-    <div class="wide kinds" role="radiogroup" aria-label="Kind">
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
+    <div class="wide kinds" role="radiogroup" :aria-label="$t('Kind')">
       <v-btn
         v-for="kind in KINDS"
         :key="kind.id"
@@ -125,14 +134,14 @@ function cancel() {
         >{{ kind.words }}</v-btn
       >
     </div>
-    <h2 class="wide">From the bag</h2>
-    <NumberField v-model="form.cocoaPercent" label="Cocoa, butter included" unit="PERCENT" />
-    <NumberField v-model="form.fatPercent" label="Fat" unit="PERCENT" />
-    <NumberField v-model="form.sugarsPercent" label="Sugars" unit="PERCENT" />
+    <h2 class="wide">{{ $t('From the bag') }}</h2>
+    <NumberField v-model="form.cocoaPercent" :label="$t('Cocoa, butter included')" unit="PERCENT" />
+    <NumberField v-model="form.fatPercent" :label="$t('Fat')" unit="PERCENT" />
+    <NumberField v-model="form.sugarsPercent" :label="$t('Sugars')" unit="PERCENT" />
     <NumberField
       v-if="form.kind !== 'DARK'"
       v-model="form.milkFatPercent"
-      label="Milk fat, if stated"
+      :label="$t('Milk fat, if stated')"
       unit="PERCENT"
     />
     <v-select
@@ -140,43 +149,49 @@ function cancel() {
       :items="FLUIDITIES"
       item-title="words"
       item-value="id"
-      label="Fluidity"
+      :label="$t('Fluidity')"
       clearable
     />
-    <NumberField v-model="form.pricePerKg" label="Price of a kilogram" unit="MONEY" />
-    <NumberField v-model="form.packKg" label="A bag holds, in kilograms" unit="ONE" />
+    <NumberField v-model="form.pricePerKg" :label="$t('Price of a kilogram')" unit="MONEY" />
+    <NumberField v-model="form.packKg" :label="$t('A bag holds, in kilograms')" unit="ONE" />
     <v-select
       v-model="form.allergens"
       :items="ALLERGENS"
       item-title="words"
       item-value="id"
       multiple
-      label="Allergens on the bag"
+      :label="$t('Allergens on the bag')"
       class="wide"
     />
-    <h2 class="wide">Its own curve, if the bag prints one</h2>
-    <NumberField v-model="form.meltC" label="Melt to" unit="CELSIUS" />
-    <NumberField v-model="form.coolC" label="Cool to" unit="CELSIUS" />
-    <NumberField v-model="form.workC" label="Work at" unit="CELSIUS" />
+    <h2 class="wide">{{ $t('Its own curve, if the bag prints one') }}</h2>
+    <NumberField v-model="form.meltC" :label="$t('Melt to')" unit="CELSIUS" />
+    <NumberField v-model="form.coolC" :label="$t('Cool to')" unit="CELSIUS" />
+    <NumberField v-model="form.workC" :label="$t('Work at')" unit="CELSIUS" />
     <LotList v-if="couverture && !copied" :ingredient="couverture.id" class="wide" />
     <template v-if="drawn" #drawn>
       <div :class="{ old: refused }">
-        <p class="weight num">{{ c(drawn.work.low) }} to {{ c(drawn.work.high) }}</p>
+        <p class="weight num">
+          {{ $t('{it} to {it2}', { it: c(drawn.work.low), it2: c(drawn.work.high) }) }}
+        </p>
         <p class="quiet">
-          worked at; melted to {{ c(drawn.melt.low) }} to {{ c(drawn.melt.high) }}. House rules and
-          each bowl may choose another window.
+          {{
+            $t(
+              'worked at; melted to {it} to {it2}. House rules and each bowl may choose another window.',
+              { it: c(drawn.melt.low), it2: c(drawn.melt.high) },
+            )
+          }}
         </p>
         <p v-for="note in drawn.differs" :key="note.template" class="note">
           {{ sentence(note, taste) }}
         </p>
-        <h3 class="mt-4">What is in it</h3>
-        <p>{{ composition.join(', ') }}.</p>
-        <p class="quiet">Worked out from the label: {{ drawn.basis }}.</p>
+        <h3 class="mt-4">{{ $t('What is in it') }}</h3>
+        <p>{{ asList(composition) }}.</p>
+        <p class="quiet">{{ $t('Worked out from the label: {basis}.', { basis: drawn.basis }) }}</p>
         <p v-for="rule in drawn.rules" :key="rule.template" class="note">
           {{ sentence(rule, taste) }} <span class="quiet">{{ drawn.rulesFrom }}</span>
         </p>
         <p v-if="!form.allergens.length" class="caution mt-3">
-          No allergens are named. Read them on the bag: soya and milk are common.
+          {{ $t('No allergens are named. Read them on the bag: soya and milk are common.') }}
         </p>
       </div>
     </template>

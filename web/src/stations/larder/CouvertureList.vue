@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The couvertures of the workshop; each is an ingredient that is tempered and cast.
+import { allergenList, couvertureWords } from '@/parts/kinds'
 import { api, ask, type Ingredient } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import ListInOut from '@/parts/ListInOut.vue'
@@ -51,22 +52,24 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
     />
     <template v-else>
       <header>
-        <h1>Couvertures</h1>
+        <h1>{{ $t('Couvertures') }}</h1>
         <v-text-field
           ref="box"
           v-model="find"
-          label="Find ( / )"
+          :label="$t('Find ( / )')"
           density="comfortable"
           class="find"
           clearable
           @click:clear="find = ''"
         />
-        <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
-        <ListInOut list="couvertures" what="couvertures" @taken="load" />
-        <v-btn size="x-large" variant="outlined" to="/larder/couvertures/mixture"
-          >New mixture</v-btn
-        >
-        <v-btn size="x-large" color="primary" to="/larder/couvertures/new">New couverture</v-btn>
+        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
+        <ListInOut list="couvertures" :what="$t('couvertures')" @taken="load" />
+        <v-btn size="x-large" variant="outlined" to="/larder/couvertures/mixture">{{
+          $t('New mixture')
+        }}</v-btn>
+        <v-btn size="x-large" color="primary" to="/larder/couvertures/new">{{
+          $t('New couverture')
+        }}</v-btn>
       </header>
       <div class="cards">
         <v-card v-for="each in couvertures" :key="each.id" border class="pa-4">
@@ -75,25 +78,34 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
             <b>{{ each.name }}</b>
           </router-link>
           <p class="quiet">
-            {{ each.couverture?.toLowerCase() }},
-            {{ quantity(each.fatPercent, 'PERCENT', taste) }} fat<template
-              v-if="each.traits.pricePerKg != null"
-              >, {{ quantity(each.traits.pricePerKg, 'MONEY', taste) }} a kilogram</template
-            ><template v-if="each.bag.packKg"
-              >, {{ quantity(each.bag.packKg * 1000, 'GRAM', taste) }} a bag</template
-            ><template v-if="each.parts.length">, a mixture</template>
+            {{
+              $t('{couverture}, {fatPercent} fat', {
+                couverture: couvertureWords(each.couverture),
+                fatPercent: quantity(each.fatPercent, 'PERCENT', taste),
+              })
+            }}<template v-if="each.traits.pricePerKg != null">{{
+              $t(', {pricePerKg} a kilogram', {
+                pricePerKg: quantity(each.traits.pricePerKg, 'MONEY', taste),
+              })
+            }}</template
+            ><template v-if="each.bag.packKg">{{
+              $t(', {packKg} a bag', { packKg: quantity(each.bag.packKg * 1000, 'GRAM', taste) })
+            }}</template
+            ><template v-if="each.parts.length">{{ $t(', a mixture') }}</template>
           </p>
           <p class="quiet">
             {{
               each.allergens.length
-                ? `Allergens: ${each.allergens.join(', ').toLowerCase()}`
-                : 'no allergens named'
+                ? $t('Allergens: {allergens}', {
+                    allergens: allergenList(each.allergens),
+                  })
+                : $t('no allergens named')
             }}
           </p>
           <div class="acts">
-            <v-btn variant="text" @click="copy(each)">Copy</v-btn>
+            <v-btn variant="text" @click="copy(each)">{{ $t('Copy') }}</v-btn>
             <v-btn variant="text" @click="putAway(each)">{{
-              each.archived ? 'Bring back' : 'Archive'
+              each.archived ? $t('Bring back') : $t('Archive')
             }}</v-btn>
           </div>
         </v-card>
@@ -102,12 +114,12 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
         v-if="loaded && !couvertures.length && !trouble"
         :title="
           find
-            ? `No couverture called “${find}”`
+            ? $t('No couverture called “{find}”', { find })
             : archived
-              ? 'Nothing archived'
-              : 'No couvertures yet'
+              ? $t('Nothing archived')
+              : $t('No couvertures yet')
         "
-        text="A couverture is written from three numbers of its bag: cocoa, fat and sugars."
+        :text="$t('A couverture is written from three numbers of its bag: cocoa, fat and sugars.')"
       />
       <v-pagination
         v-if="pages > 1"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { allergenList, couvertureWords } from '@/parts/kinds'
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Ingredient } from '@/api/client'
@@ -71,7 +73,7 @@ function fresh() {
     waterPercent: 0,
     allergens: [],
     couverture: null,
-    source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
+    source: { kind: 'WORKSHOP', citation: t('written down by the workshop'), fromMemory: false },
     traits: { natures: [], estimated: false },
     labelInTheUnitedStates: [],
     bag: {},
@@ -85,32 +87,32 @@ function fresh() {
 <template>
   <section class="sheet">
     <header>
-      <h1>Ingredients</h1>
+      <h1>{{ $t('Ingredients') }}</h1>
       <v-text-field
         ref="box"
         v-model="find"
-        label="Find ( / )"
+        :label="$t('Find ( / )')"
         density="comfortable"
         class="find"
         clearable
         @click:clear="find = ''"
       />
-      <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
-      <v-btn size="large" variant="outlined" @click="fresh">New ingredient</v-btn>
-      <ListInOut list="ingredients" what="ingredients" @taken="load" />
+      <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
+      <v-btn size="large" variant="outlined" @click="fresh">{{ $t('New ingredient') }}</v-btn>
+      <ListInOut list="ingredients" :what="$t('ingredients')" @taken="load" />
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <table v-if="ingredients.length" class="rows">
       <thead>
         <tr>
-          <th>Ingredient</th>
+          <th>{{ $t('Ingredient') }}</th>
           <th></th>
-          <th class="right">Water</th>
-          <th class="right">Fat</th>
-          <th class="right">Density</th>
-          <th class="right">Price/kg</th>
-          <th>Allergens</th>
-          <th>Composition from</th>
+          <th class="right">{{ $t('Water') }}</th>
+          <th class="right">{{ $t('Fat') }}</th>
+          <th class="right">{{ $t('Density') }}</th>
+          <th class="right">{{ $t('Price/kg') }}</th>
+          <th>{{ $t('Allergens') }}</th>
+          <th>{{ $t('Composition from') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -120,7 +122,7 @@ function fresh() {
           </td>
           <td>
             <span v-if="each.couverture" class="kind" :class="each.couverture.toLowerCase()">{{
-              each.couverture.toLowerCase()
+              couvertureWords(each.couverture)
             }}</span>
           </td>
           <td class="right">{{ percent(each.waterPercent) }}</td>
@@ -131,10 +133,10 @@ function fresh() {
               each.traits.pricePerKg != null ? quantity(each.traits.pricePerKg, 'MONEY', taste) : ''
             }}
           </td>
-          <td>{{ each.allergens.map((a) => a.toLowerCase()).join(', ') }}</td>
+          <td>{{ allergenList(each.allergens) }}</td>
           <td class="quiet">
-            {{ each.source.citation }}{{ each.source.fromMemory ? ', from memory' : ''
-            }}{{ each.traits.estimated ? ', estimated' : '' }}
+            {{ each.source.citation }}{{ each.source.fromMemory ? $t(', from memory') : ''
+            }}{{ each.traits.estimated ? $t(', estimated') : '' }}
           </td>
         </tr>
       </tbody>
@@ -142,20 +144,20 @@ function fresh() {
     <p v-else-if="!trouble" class="quiet none">
       {{
         find
-          ? `Nothing called “${find}” here.`
-          : 'The larder is empty. Write a new ingredient, or import a table.'
+          ? $t('Nothing called “{find}” here.', { find })
+          : $t('The larder is empty. Write a new ingredient, or import a table.')
       }}
     </p>
     <div v-if="total > PAGE" class="d-flex ga-3 mt-4">
-      <v-btn variant="outlined" size="large" :disabled="page === 0" @click="(page--, load())"
-        >Before</v-btn
-      >
+      <v-btn variant="outlined" size="large" :disabled="page === 0" @click="(page--, load())">{{
+        $t('Before')
+      }}</v-btn>
       <v-btn
         variant="outlined"
         size="large"
         :disabled="(page + 1) * PAGE >= total"
         @click="(page++, load())"
-        >After</v-btn
+        >{{ $t('After') }}</v-btn
       >
     </div>
 

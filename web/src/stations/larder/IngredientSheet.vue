@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { written } from '@/words/locale'
+import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { api, ask, Refusal, words, type Ingredient } from '@/api/client'
 import LabelPanel from './LabelPanel.vue'
 import LotList from './LotList.vue'
 import NumberField from '@/parts/NumberField.vue'
-import { ALLERGENS } from './allergens'
+import { ALLERGENS } from '@/parts/kinds'
 import { COMPONENTS } from './components'
 
 const chosen = defineModel<Ingredient | null>({ required: true })
@@ -21,10 +23,10 @@ const gelStrength = ref<number | null>(null)
 const natures = ref<Ingredient['traits']['natures']>([])
 /** What the packet of something that gels is asked for. */
 const STRENGTHS: Partial<Record<(typeof natures.value)[number], string>> = {
-  GELATINE: 'Bloom, 200 where left empty',
-  PECTIN: 'Grade, 150 where left empty',
-  LOW_METHOXYL_PECTIN: 'Grade, 150 where left empty',
-  AGAR: 'Strength in g/cm², 800 where left empty',
+  GELATINE: t('Bloom, 200 where left empty'),
+  PECTIN: t('Grade, 150 where left empty'),
+  LOW_METHOXYL_PECTIN: t('Grade, 150 where left empty'),
+  AGAR: t('Strength in g/cm², 800 where left empty'),
 }
 const strengthWords = computed(() => natures.value.map((n) => STRENGTHS[n]).find(Boolean) ?? '')
 const allergens = ref<Ingredient['allergens']>([])
@@ -32,15 +34,15 @@ const estimated = ref(false)
 const source = ref('')
 const fromMemory = ref(false)
 const NATURES = [
-  { id: 'RAW_EGG', words: 'raw egg' },
-  { id: 'SPIRIT', words: 'spirit' },
-  { id: 'CRISP', words: 'crisp' },
-  { id: 'INFUSED', words: 'infused' },
-  { id: 'NUT', words: 'nut or seed' },
-  { id: 'PECTIN', words: 'pectin' },
-  { id: 'LOW_METHOXYL_PECTIN', words: 'pectin, low methoxyl' },
-  { id: 'GELATINE', words: 'gelatine' },
-  { id: 'AGAR', words: 'agar' },
+  { id: 'RAW_EGG', words: t('raw egg') },
+  { id: 'SPIRIT', words: t('spirit') },
+  { id: 'CRISP', words: t('crisp') },
+  { id: 'INFUSED', words: t('infused') },
+  { id: 'NUT', words: t('nut or seed') },
+  { id: 'PECTIN', words: t('pectin') },
+  { id: 'LOW_METHOXYL_PECTIN', words: t('pectin, low methoxyl') },
+  { id: 'GELATINE', words: t('gelatine') },
+  { id: 'AGAR', words: t('agar') },
 ]
 const refused = ref<Refusal | Error | null>(null)
 const busy = ref(false)
@@ -133,7 +135,7 @@ async function putAway() {
 function take(parts: Record<string, number>, basis: string) {
   grams.value = Object.fromEntries(COMPONENTS.map(([code]) => [code, parts[code] ?? null]))
   estimated.value = true
-  source.value = `label, ${new Date().toISOString().slice(0, 10)}; ${basis}`
+  source.value = t('label, {new}; {basis}', { new: new Date().toISOString().slice(0, 10), basis })
   fromMemory.value = false
 }
 
@@ -155,20 +157,20 @@ async function loadNew() {
     :model-value="chosen !== null"
     max-width="820"
     scrollable
-    aria-label="Ingredient"
+    :aria-label="$t('Ingredient')"
     @update:model-value="chosen = null"
   >
     <v-card v-if="chosen" class="pa-6">
-      <h2 class="mb-4">{{ chosen.name || 'New ingredient' }}</h2>
+      <h2 class="mb-4">{{ chosen.name || $t('New ingredient') }}</h2>
       <div class="fields">
-        <v-text-field v-model="name" label="Name" class="wide" />
-        <NumberField v-model="density" label="Density" unit="GRAM_PER_ML" />
-        <NumberField v-model="ph" label="pH" unit="PH" />
-        <NumberField v-model="pieceG" label="One piece weighs" unit="GRAM" />
-        <NumberField v-model="price" label="Price of a kilogram" unit="MONEY" />
+        <v-text-field v-model="name" :label="$t('Name')" class="wide" />
+        <NumberField v-model="density" :label="$t('Density')" unit="GRAM_PER_ML" />
+        <NumberField v-model="ph" :label="$t('pH')" unit="PH" />
+        <NumberField v-model="pieceG" :label="$t('One piece weighs')" unit="GRAM" />
+        <NumberField v-model="price" :label="$t('Price of a kilogram')" unit="MONEY" />
         <v-select
           v-model="allergens"
-          label="Allergens (EU 14)"
+          :label="$t('Allergens (EU 14)')"
           :items="ALLERGENS"
           item-title="words"
           item-value="id"
@@ -176,23 +178,28 @@ async function loadNew() {
         />
         <v-select
           v-model="natures"
-          label="Special nature"
+          :label="$t('Special nature')"
           :items="NATURES"
           item-title="words"
           item-value="id"
           multiple
         />
         <NumberField v-if="strengthWords" v-model="gelStrength" :label="strengthWords" unit="ONE" />
-        <v-text-field v-model="source" label="Composition from" />
+        <v-text-field v-model="source" :label="$t('Composition from')" />
         <LabelPanel class="wide" @estimated="take" />
         <p v-if="estimated && !allergens.length" class="wide caution">
-          No allergens are named. Read them on the packet and set them here before it is used.
+          {{
+            $t(
+              'No allergens are named. Read them on the packet and set them here before it is used.',
+            )
+          }}
         </p>
         <h3 class="wide">
-          In 100 g<template v-if="estimated"> (estimated from a label)</template>
-          <span class="quiet num ml-2" :class="{ wrong: Math.abs(sum - 100) > 1 }"
-            >{{ sum.toFixed(1) }} g so far; 99 to 101 is taken</span
-          >
+          {{ $t('In 100 g')
+          }}<template v-if="estimated">{{ ' ' }}{{ $t('(estimated from a label)') }}</template>
+          <span class="quiet num ml-2" :class="{ wrong: Math.abs(sum - 100) > 1 }">{{
+            $t('{sum} g so far; 99 to 101 is taken', { sum: written(sum, 1) })
+          }}</span>
         </h3>
         <NumberField
           v-for="[code, label] in COMPONENTS"
@@ -206,20 +213,20 @@ async function loadNew() {
       <LotList v-if="chosen.version >= 0" :ingredient="chosen.id" class="mt-4" />
       <p v-if="refused" class="trouble mt-4" role="alert">{{ refused.message }}</p>
       <div class="acts d-flex ga-3">
-        <v-btn size="large" variant="outlined" @click="chosen = null">Cancel</v-btn>
+        <v-btn size="large" variant="outlined" @click="chosen = null">{{ $t('Cancel') }}</v-btn>
         <v-btn v-if="chosen.version >= 0" size="large" variant="outlined" @click="putAway">{{
-          chosen.archived ? 'Bring back' : 'Archive'
+          chosen.archived ? $t('Bring back') : $t('Archive')
         }}</v-btn>
-        <v-btn v-if="stale" size="large" variant="outlined" @click="loadNew"
-          >Save over the new state</v-btn
-        >
+        <v-btn v-if="stale" size="large" variant="outlined" @click="loadNew">{{
+          $t('Save over the new state')
+        }}</v-btn>
         <v-btn
           size="large"
           color="primary"
           :loading="busy"
           :disabled="density === null || stale"
           @click="save"
-          >Save</v-btn
+          >{{ $t('Save') }}</v-btn
         >
       </div>
     </v-card>

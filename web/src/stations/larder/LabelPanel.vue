@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The nutrition panel of a packet, from which the rest is estimated.
+import { t } from '@/words'
 import { ref } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -8,13 +9,13 @@ import NumberField from '@/parts/NumberField.vue'
 type Like = components['schemas']['PanelDraft']['like']
 const emit = defineEmits<{ estimated: [parts: Record<string, number>, basis: string] }>()
 const LIKE: { id: Like; words: string }[] = [
-  { id: 'CHOCOLATE', words: 'chocolate' },
-  { id: 'DAIRY', words: 'dairy' },
-  { id: 'NUT', words: 'nuts or paste' },
-  { id: 'FRUIT', words: 'fruit' },
-  { id: 'BISCUIT', words: 'biscuit' },
-  { id: 'SYRUP', words: 'syrup' },
-  { id: 'COCONUT', words: 'coconut' },
+  { id: 'CHOCOLATE', words: t('chocolate') },
+  { id: 'DAIRY', words: t('dairy') },
+  { id: 'NUT', words: t('nuts or paste') },
+  { id: 'FRUIT', words: t('fruit') },
+  { id: 'BISCUIT', words: t('biscuit') },
+  { id: 'SYRUP', words: t('syrup') },
+  { id: 'COCONUT', words: t('coconut') },
 ]
 const open = ref(false)
 const like = ref<Like>('NUT')
@@ -28,13 +29,13 @@ const panel = ref({
   waterG: null as number | null,
 })
 const FIELDS: [keyof typeof panel.value, string][] = [
-  ['fatG', 'Fat'],
-  ['carbohydrateG', 'Carbohydrate'],
-  ['sugarsG', 'of which sugars'],
-  ['fibreG', 'Fibre, if stated'],
-  ['proteinG', 'Protein'],
-  ['saltG', 'Salt'],
-  ['waterG', 'Water, if known'],
+  ['fatG', t('Fat')],
+  ['carbohydrateG', t('Carbohydrate')],
+  ['sugarsG', t('of which sugars')],
+  ['fibreG', t('Fibre, if stated')],
+  ['proteinG', t('Protein')],
+  ['saltG', t('Salt')],
+  ['waterG', t('Water, if known')],
 ]
 const refused = ref('')
 
@@ -66,13 +67,13 @@ async function estimate() {
 
 <template>
   <div>
-    <v-btn v-if="!open" size="large" variant="outlined" @click="open = true"
-      >Estimate from a label</v-btn
-    >
+    <v-btn v-if="!open" size="large" variant="outlined" @click="open = true">{{
+      $t('Estimate from a label')
+    }}</v-btn>
     <div v-else class="panel">
       <v-select
         v-model="like"
-        label="It is like"
+        :label="$t('It is like')"
         :items="LIKE"
         item-title="words"
         item-value="id"
@@ -84,7 +85,7 @@ async function estimate() {
         :label="label"
         unit="PERCENT"
       />
-      <v-btn size="large" color="primary" @click="estimate">Estimate the rest</v-btn>
+      <v-btn size="large" color="primary" @click="estimate">{{ $t('Estimate the rest') }}</v-btn>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     </div>
   </div>

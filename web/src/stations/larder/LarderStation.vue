@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed } from 'vue'
 import StationTabs from '@/parts/StationTabs.vue'
 import ColourList from './ColourList.vue'
@@ -8,17 +9,17 @@ import MouldList from './MouldList.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const TABS = [
-  { id: 'ingredients', to: '/larder', words: 'Ingredients' },
-  { id: 'couvertures', to: '/larder/couvertures', words: 'Couvertures' },
-  { id: 'colours', to: '/larder/colours', words: 'Colours' },
-  { id: 'moulds', to: '/larder/moulds', words: 'Moulds' },
+  { id: 'ingredients', to: '/larder', words: t('Ingredients') },
+  { id: 'couvertures', to: '/larder/couvertures', words: t('Couvertures') },
+  { id: 'colours', to: '/larder/colours', words: t('Colours') },
+  { id: 'moulds', to: '/larder/moulds', words: t('Moulds') },
 ]
 const current = computed(() => props.tab || 'ingredients')
 </script>
 
 <template>
   <div class="larder">
-    <StationTabs name="Larder" :tabs="TABS" :current="current" />
+    <StationTabs :name="$t('Larder')" :tabs="TABS" :current="current" />
     <MouldList v-if="current === 'moulds'" :id="id" />
     <ColourList v-else-if="current === 'colours'" :id="id" />
     <CouvertureList v-else-if="current === 'couvertures'" :id="id" />

@@ -47,24 +47,30 @@ async function add() {
 </script>
 
 <template>
-  <section aria-label="Lots">
-    <h3>Lots</h3>
+  <section :aria-label="$t('Lots')">
+    <h3>{{ $t('Lots') }}</h3>
     <table v-if="lots.length" class="rows">
       <tbody>
         <tr v-for="lot in lots" :key="lot.code">
           <td>{{ lot.code }}</td>
-          <td>{{ lot.bestBefore ? `best before ${lot.bestBefore}` : 'no date' }}</td>
+          <td>
+            {{
+              lot.bestBefore
+                ? $t('best before {bestBefore}', { bestBefore: lot.bestBefore })
+                : $t('no date')
+            }}
+          </td>
           <td class="right">{{ lot.grams != null ? quantity(lot.grams, 'GRAM', taste) : '' }}</td>
         </tr>
       </tbody>
     </table>
     <div class="new">
-      <v-text-field v-model="code" label="Lot" hide-details />
-      <v-text-field v-model="bestBefore" label="Best before" type="date" hide-details />
-      <NumberField v-model="grams" label="Mass" unit="GRAM" />
-      <v-btn size="large" variant="outlined" :disabled="!code.trim()" @click="add"
-        >Add the lot</v-btn
-      >
+      <v-text-field v-model="code" :label="$t('Lot')" hide-details />
+      <v-text-field v-model="bestBefore" :label="$t('Best before')" type="date" hide-details />
+      <NumberField v-model="grams" :label="$t('Mass')" unit="GRAM" />
+      <v-btn size="large" variant="outlined" :disabled="!code.trim()" @click="add">{{
+        $t('Add the lot')
+      }}</v-btn>
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
   </section>

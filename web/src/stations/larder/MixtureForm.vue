@@ -1,5 +1,8 @@
 <script setup lang="ts">
 // Couvertures melted together, or a couverture with a coating: what the mixture is follows from it.
+import { allergenList, couvertureWords } from '@/parts/kinds'
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed, onMounted, ref } from 'vue'
 import {
   api,
@@ -40,8 +43,8 @@ function begun(own: Ingredient | null): MixtureInForm {
   }
 }
 function missing(form: MixtureInForm): string {
-  if (form.parts.some((p) => !p.ingredient)) return 'Choose what is melted together.'
-  if (form.parts.some((p) => p.percent === null)) return 'Every part wants its share.'
+  if (form.parts.some((p) => !p.ingredient)) return t('Choose what is melted together.')
+  if (form.parts.some((p) => p.percent === null)) return t('Every part wants its share.')
   return ''
 }
 /** Composition, kind and allergens follow from the parts; the server works them out. */
@@ -104,14 +107,14 @@ const composition = computed(() =>
 const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
 const nameOf = (id: string) => choices.value.find((i) => i.id === id)?.name ?? id
 const FIELDS = [
-  { key: 'name', words: 'Name' },
+  { key: 'name', words: t('Name') },
   {
     key: 'parts',
-    words: 'Parts',
+    words: t('Parts'),
     say: (parts: { ingredient: string; percent: number }[]) =>
-      parts
-        .map((p) => `${nameOf(p.ingredient)} ${quantity(p.percent, 'PERCENT', taste.value)}`)
-        .join(', '),
+      asList(
+        parts.map((p) => `${nameOf(p.ingredient)} ${quantity(p.percent, 'PERCENT', taste.value)}`),
+      ),
   },
 ] as FieldWords<IngredientDraft>[]
 
@@ -123,7 +126,7 @@ function cancel() {
 
 <template>
   <WritingFrame
-    :title="copied || !mixture ? 'New mixture' : mixture.name"
+    :title="copied || !mixture ? $t('New mixture') : mixture.name"
     :restored="writing.restored.value"
     :changed="writing.changed.value"
     :is-new="copied || !mixture"
@@ -143,24 +146,24 @@ function cancel() {
     @settled="writing.settle"
     @keep-mine="writing.theirs.value = null"
   >
-    <v-text-field v-model="form.name" label="Name" class="wide" />
-    <h2 class="wide">Melted together</h2>
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
+    <h2 class="wide">{{ $t('Melted together') }}</h2>
     <div v-for="(part, i) in form.parts" :key="i" class="wide part">
       <v-autocomplete
         v-model="part.ingredient"
         :items="choices"
         item-title="name"
         item-value="id"
-        :label="`Part ${i + 1}`"
+        :label="$t('Part {place}', { place: i + 1 })"
         hide-details
       />
-      <NumberField v-model="part.percent" label="Share" unit="PERCENT" />
+      <NumberField v-model="part.percent" :label="$t('Share')" unit="PERCENT" />
       <v-btn
         variant="text"
         :disabled="form.parts.length <= 2"
-        :aria-label="`Remove part ${i + 1}`"
+        :aria-label="$t('Remove part {place}', { place: i + 1 })"
         @click="form.parts.splice(i, 1)"
-        >Remove</v-btn
+        >{{ $t('Remove') }}</v-btn
       >
     </div>
     <div class="wide part">
@@ -169,31 +172,44 @@ function cancel() {
         variant="outlined"
         :disabled="form.parts.length >= 6"
         @click="form.parts.push({ ingredient: '', percent: Math.max(0, 100 - sum) })"
-        >Add a part</v-btn
+        >{{ $t('Add a part') }}</v-btn
       >
-      <span class="num">{{ quantity(sum, 'PERCENT', taste) }} together</span>
+      <span class="num">{{ $t('{sum} together', { sum: quantity(sum, 'PERCENT', taste) }) }}</span>
     </div>
     <template v-if="drawn" #drawn>
       <div :class="{ old: refused }">
-        <p class="weight num">{{ c(drawn.work.low) }} to {{ c(drawn.work.high) }}</p>
+        <p class="weight num">
+          {{ $t('{it} to {it2}', { it: c(drawn.work.low), it2: c(drawn.work.high) }) }}
+        </p>
         <p class="quiet">
-          worked at, as {{ drawn.kind.toLowerCase() }}; melted to {{ c(drawn.melt.low) }} to
-          {{ c(drawn.melt.high) }}.
+          {{
+            $t('worked at, as {kind}; melted to {it} to {it2}.', {
+              kind: couvertureWords(drawn.kind),
+              it: c(drawn.melt.low),
+              it2: c(drawn.melt.high),
+            })
+          }}
         </p>
         <p v-for="caution in drawn.cautions" :key="caution.template" class="caution">
           {{ sentence(caution, taste) }} <span class="quiet">{{ drawn.cautionsFrom }}</span>
         </p>
-        <h3 class="mt-4">What is in it</h3>
-        <p>{{ composition.join(', ') }}.</p>
+        <h3 class="mt-4">{{ $t('What is in it') }}</h3>
+        <p>{{ asList(composition) }}.</p>
         <p>
           {{
             drawn.allergens.length
-              ? `Allergens: ${drawn.allergens.join(', ').toLowerCase()}.`
-              : 'No allergens are named in its parts.'
+              ? $t('Allergens: {allergens}.', {
+                  allergens: allergenList(drawn.allergens),
+                })
+              : $t('No allergens are named in its parts.')
           }}
         </p>
         <p v-if="drawn.pricePerKg != null" class="quiet">
-          {{ quantity(drawn.pricePerKg, 'MONEY', taste) }} a kilogram, by its parts.
+          {{
+            $t('{pricePerKg} a kilogram, by its parts.', {
+              pricePerKg: quantity(drawn.pricePerKg, 'MONEY', taste),
+            })
+          }}
         </p>
       </div>
     </template>

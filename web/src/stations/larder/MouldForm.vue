@@ -1,5 +1,8 @@
 <script setup lang="ts">
 // A mould being written down: section, volume and release answer every change.
+import { written } from '@/words/locale'
+import { allergenList } from '@/parts/kinds'
+import { t } from '@/words'
 import { computed, onMounted, ref } from 'vue'
 import {
   api,
@@ -16,7 +19,7 @@ import type { FieldWords } from '@/parts/twoStates'
 import { quantity, sentence } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
-import { ALLERGENS } from './allergens'
+import { ALLERGENS, wordsOf, type Allergen } from '@/parts/kinds'
 import CavityDrawing from './CavityDrawing.vue'
 import {
   begun,
@@ -60,7 +63,7 @@ const writing = useWriting<MouldInForm, Mould, MouldDraft>({
   missing: (form) => missing(form, shapeOf(form)),
   draft: draftOf,
   trial: (body) =>
-    ask(api.POST('/api/moulds/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
+    ask(api.POST('/api/moulds/trial', { body: { ...body, name: body.name || t('Unnamed') } })),
   put: async (id, body) => {
     await ask(api.PUT('/api/moulds/{id}', { params: { path: { id } }, body }))
     if (photo.value) await keepPhoto(id, photo.value)
@@ -93,24 +96,32 @@ const measured = (ask: keyof typeof FIELD_OF) => form.value[FIELD_OF[ask]] as nu
 
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 const FIELDS = [
-  { key: 'name', words: 'Name' },
-  { key: 'shape', words: 'Shape' },
-  { key: 'lengthMm', words: 'Length', say: mm },
-  { key: 'widthMm', words: 'Width', say: mm },
-  { key: 'depthMm', words: 'Depth', say: mm },
-  { key: 'floorMm', words: 'Floor', say: mm },
-  { key: 'draftDegrees', words: 'Lean', say: (v: number) => quantity(v, 'DEGREE', taste.value) },
-  { key: 'waterG', words: 'Water', say: (v: number) => quantity(v, 'GRAM', taste.value) },
-  { key: 'outline', words: 'Outline', say: (points: unknown[]) => `${points.length} points` },
-  { key: 'cavities', words: 'Cavities' },
-  { key: 'unlike', words: 'Unlike the rest' },
-  { key: 'rows', words: 'Rows' },
-  { key: 'owned', words: 'Owned' },
-  { key: 'material', words: 'Material', say: (v: string) => v.toLowerCase() },
-  { key: 'build', words: 'Build', say: (v: string) => v.toLowerCase().replaceAll('_', ' ') },
-  { key: 'wallMm', words: 'Wall', say: mm },
-  { key: 'scratched', words: 'Scratched', say: (v: boolean) => (v ? 'yes' : 'no') },
-  { key: 'lastHeld', words: 'Last held', say: (a: string[]) => a.join(', ').toLowerCase() || '–' },
+  { key: 'name', words: t('Name') },
+  { key: 'shape', words: t('Shape') },
+  { key: 'lengthMm', words: t('Length'), say: mm },
+  { key: 'widthMm', words: t('Width'), say: mm },
+  { key: 'depthMm', words: t('Depth'), say: mm },
+  { key: 'floorMm', words: t('Floor'), say: mm },
+  { key: 'draftDegrees', words: t('Lean'), say: (v: number) => quantity(v, 'DEGREE', taste.value) },
+  { key: 'waterG', words: t('Water'), say: (v: number) => quantity(v, 'GRAM', taste.value) },
+  {
+    key: 'outline',
+    words: t('Outline'),
+    say: (points: unknown[]) => t('{points} points', { points: points.length }),
+  },
+  { key: 'cavities', words: t('Cavities') },
+  { key: 'unlike', words: t('Unlike the rest') },
+  { key: 'rows', words: t('Rows') },
+  { key: 'owned', words: t('Owned') },
+  { key: 'material', words: t('Material'), say: (v: Mould['material']) => wordsOf(MATERIALS, v) },
+  { key: 'build', words: t('Build'), say: (v: Mould['build']) => wordsOf(BUILDS, v) },
+  { key: 'wallMm', words: t('Wall'), say: mm },
+  { key: 'scratched', words: t('Scratched'), say: (v: boolean) => (v ? t('yes') : t('no')) },
+  {
+    key: 'lastHeld',
+    words: t('Last held'),
+    say: (a: Allergen[]) => allergenList(a) || '–',
+  },
 ] as FieldWords<MouldDraft>[]
 
 function cancel() {
@@ -121,7 +132,7 @@ function cancel() {
 
 <template>
   <WritingFrame
-    :title="copied || !mould ? 'New mould' : mould.name"
+    :title="copied || !mould ? $t('New mould') : mould.name"
     :restored="writing.restored.value"
     :changed="writing.changed.value"
     :is-new="copied || !mould"
@@ -141,9 +152,9 @@ function cancel() {
     @settled="writing.settle"
     @keep-mine="writing.theirs.value = null"
   >
-    <v-text-field v-model="form.name" label="Name" class="wide" />
-    <h2 class="wide">One cavity</h2>
-    <div class="wide shapes" role="radiogroup" aria-label="Shape">
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
+    <h2 class="wide">{{ $t('One cavity') }}</h2>
+    <div class="wide shapes" role="radiogroup" :aria-label="$t('Shape')">
       <v-btn
         v-for="each in shapes"
         :key="each.shape"
@@ -174,28 +185,31 @@ function cancel() {
       />
     </template>
     <p v-if="form.shape === 'WEIGHED'" class="wide quiet">
-      Fill one cavity level with water and weigh what it took. It is drawn round, with the same
-      opening, depth and content.
+      {{
+        $t(
+          'Fill one cavity level with water and weigh what it took. It is drawn round, with the same opening, depth and content.',
+        )
+      }}
     </p>
-    <h2 class="wide">The mould</h2>
-    <NumberField v-model="form.cavities" label="Cavities" unit="ONE" />
-    <NumberField v-model="form.unlike" label="Of them unlike the rest" unit="ONE" />
-    <NumberField v-model="form.rows" label="In rows" unit="ONE" />
-    <NumberField v-model="form.owned" label="Moulds owned" unit="ONE" />
-    <NumberField v-model="form.wallMm" label="Its wall" unit="MILLIMETRE" />
+    <h2 class="wide">{{ $t('The mould') }}</h2>
+    <NumberField v-model="form.cavities" :label="$t('Cavities')" unit="ONE" />
+    <NumberField v-model="form.unlike" :label="$t('Of them unlike the rest')" unit="ONE" />
+    <NumberField v-model="form.rows" :label="$t('In rows')" unit="ONE" />
+    <NumberField v-model="form.owned" :label="$t('Moulds owned')" unit="ONE" />
+    <NumberField v-model="form.wallMm" :label="$t('Its wall')" unit="MILLIMETRE" />
     <v-select
       v-model="form.material"
       :items="MATERIALS"
       item-title="words"
       item-value="id"
-      label="Material"
+      :label="$t('Material')"
     />
     <v-select
       v-model="form.build"
       :items="BUILDS"
       item-title="words"
       item-value="id"
-      label="Build"
+      :label="$t('Build')"
     />
     <v-select
       v-model="form.lastHeld"
@@ -203,21 +217,27 @@ function cancel() {
       item-title="words"
       item-value="id"
       multiple
-      label="Last held, not washed since"
+      :label="$t('Last held, not washed since')"
       class="wide"
     />
-    <v-switch v-model="form.scratched" label="Scratched" hide-details />
+    <v-switch v-model="form.scratched" :label="$t('Scratched')" hide-details />
     <template v-if="shown" #drawn>
       <CavityDrawing :mould="shown" :class="{ old: refused }" />
       <p class="weight num">{{ quantity(shown.cavityMl, 'MILLILITRE', taste) }}</p>
       <p class="quiet">
-        one cavity, brim-full about
-        {{ quantity(shown.brim.low ?? shown.brim.value, 'GRAM', taste) }} to
-        {{ quantity(shown.brim.high ?? shown.brim.value, 'GRAM', taste) }} of couverture; wall
-        {{ Math.round(shown.wallAreaMm2 / 100) }} cm², opening
-        {{ (shown.rimAreaMm2 / 100).toFixed(1) }} cm². The whole mould holds
-        {{ quantity(shown.brim.value * (shown.cavities - shown.unlike), 'GRAM', taste)
-        }}{{ shown.unlike ? ', what is unlike the rest left empty' : '' }}.
+        {{
+          $t(
+            'one cavity, brim-full about {low} to {high} of couverture; wall {wallAreaMm2} cm², opening {rimAreaMm2} cm². The whole mould holds {brim}{unlike}.',
+            {
+              low: quantity(shown.brim.low ?? shown.brim.value, 'GRAM', taste),
+              high: quantity(shown.brim.high ?? shown.brim.value, 'GRAM', taste),
+              wallAreaMm2: written(shown.wallAreaMm2 / 100, 0),
+              rimAreaMm2: written(shown.rimAreaMm2 / 100, 1),
+              brim: quantity(shown.brim.value * (shown.cavities - shown.unlike), 'GRAM', taste),
+              unlike: shown.unlike ? $t(', what is unlike the rest left empty') : '',
+            },
+          )
+        }}
       </p>
       <p class="release" :class="shown.release.answer" role="status">
         {{ sentence(shown.release.words, taste) }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The moulds of the workshop: found by name, a page at a time, those put away apart.
+import { allergenList } from '@/parts/kinds'
 import { api, ask, words, type Mould } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import ListInOut from '@/parts/ListInOut.vue'
@@ -49,19 +50,19 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
     />
     <template v-else>
       <header>
-        <h1>Moulds</h1>
+        <h1>{{ $t('Moulds') }}</h1>
         <v-text-field
           ref="box"
           v-model="find"
-          label="Find ( / )"
+          :label="$t('Find ( / )')"
           density="comfortable"
           class="find"
           clearable
           @click:clear="find = ''"
         />
-        <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
-        <ListInOut list="moulds" what="moulds" @taken="load" />
-        <v-btn size="x-large" color="primary" to="/larder/moulds/new">New mould</v-btn>
+        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
+        <ListInOut list="moulds" :what="$t('moulds')" @taken="load" />
+        <v-btn size="x-large" color="primary" to="/larder/moulds/new">{{ $t('New mould') }}</v-btn>
       </header>
       <div class="cards">
         <v-card v-for="mould in moulds" :key="mould.id" border class="pa-4">
@@ -70,17 +71,22 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
             <b>{{ mould.name }}</b>
           </router-link>
           <p class="quiet">
-            {{ mould.cavities }} cavities of {{ quantity(mould.cavityMl, 'MILLILITRE', taste) }},
-            {{ mould.owned }} owned<template v-if="mould.scratched">, scratched</template>
+            {{
+              $t('{cavities} cavities of {cavityMl}, {owned} owned', {
+                cavities: mould.cavities,
+                cavityMl: quantity(mould.cavityMl, 'MILLILITRE', taste),
+                owned: mould.owned,
+              })
+            }}<template v-if="mould.scratched">{{ $t(', scratched') }}</template>
           </p>
           <p v-if="mould.lastHeld.length" class="held">
-            last held {{ mould.lastHeld.join(', ').toLowerCase() }}
-            <v-btn variant="text" @click="washed(mould)">Washed</v-btn>
+            {{ $t('last held {lastHeld}', { lastHeld: allergenList(mould.lastHeld) }) }}
+            <v-btn variant="text" @click="washed(mould)">{{ $t('Washed') }}</v-btn>
           </p>
           <div class="acts">
-            <v-btn variant="text" @click="copy(mould)">Copy</v-btn>
+            <v-btn variant="text" @click="copy(mould)">{{ $t('Copy') }}</v-btn>
             <v-btn variant="text" @click="putAway(mould)">{{
-              mould.archived ? 'Bring back' : 'Archive'
+              mould.archived ? $t('Bring back') : $t('Archive')
             }}</v-btn>
           </div>
         </v-card>
@@ -88,9 +94,13 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
       <v-empty-state
         v-if="loaded && !moulds.length && !trouble"
         :title="
-          find ? `No mould called “${find}”` : archived ? 'Nothing archived' : 'No moulds yet'
+          find
+            ? $t('No mould called “{find}”', { find })
+            : archived
+              ? $t('Nothing archived')
+              : $t('No moulds yet')
         "
-        text="A mould is written by the shape of one cavity, or simply weighed with water."
+        :text="$t('A mould is written by the shape of one cavity, or simply weighed with water.')"
       />
       <v-pagination
         v-if="pages > 1"

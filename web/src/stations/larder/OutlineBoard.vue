@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A line set by hand: points are dragged, moved by arrow keys, or typed; a photo may lie beneath.
+import { t } from '@/words'
 import { useObjectUrl } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import NumberField from '@/parts/NumberField.vue'
@@ -130,16 +131,18 @@ watch(file, (now) => {
   notAPicture.value = ''
   notKept.value =
     now && !KEPT.includes(now.type)
-      ? 'Drawn over now, not kept with the mould: JPEG and PNG are.'
+      ? t('Drawn over now, not kept with the mould: JPEG and PNG are.')
       : now && now.size > LARGEST
-        ? 'Drawn over now, not kept with the mould: it is larger than 10 MB.'
+        ? t('Drawn over now, not kept with the mould: it is larger than 10 MB.')
         : ''
   emit('photo', notKept.value ? null : now)
 })
 function refuse() {
   // One that is kept is asked for before anybody knows whether there is one.
   if (!file.value) return
-  notAPicture.value = `“${file.value?.name}” is no picture this screen can show; PNG, JPEG or WebP is`
+  notAPicture.value = t('“{name}” is no picture this screen can show; PNG, JPEG or WebP is', {
+    name: file.value?.name,
+  })
   file.value = null
 }
 </script>
@@ -150,7 +153,7 @@ function refuse() {
       ref="svg"
       :viewBox="box"
       role="group"
-      :aria-label="kind === 'profile' ? 'Profile, rim above' : 'Opening, seen from above'"
+      :aria-label="kind === 'profile' ? $t('Profile, rim above') : $t('Opening, seen from above')"
       @pointermove="move"
       @pointerup="dragged = null"
       @pointercancel="dragged = null"
@@ -180,8 +183,10 @@ function refuse() {
         :key="i"
         tabindex="0"
         role="slider"
-        :aria-label="`Point ${i + 1}`"
-        :aria-valuetext="`${p.acrossMm} mm across, ${p.downMm} mm down`"
+        :aria-label="$t('Point {place}', { place: i + 1 })"
+        :aria-valuetext="
+          $t('{acrossMm} mm across, {downMm} mm down', { acrossMm: p.acrossMm, downMm: p.downMm })
+        "
         :aria-valuenow="p.downMm"
         :class="{ chosen: i === chosen }"
         @pointerdown="begin(i, $event)"
@@ -195,23 +200,23 @@ function refuse() {
     <div class="acts">
       <NumberField
         :model-value="point.acrossMm"
-        :label="`Point ${chosen + 1}: across`"
+        :label="$t('Point {chosen}: across', { chosen: chosen + 1 })"
         unit="MILLIMETRE"
         @update:model-value="$event !== null && put(chosen, $event, point.downMm)"
       />
       <NumberField
         :model-value="point.downMm"
-        label="Down"
+        :label="$t('Down')"
         unit="MILLIMETRE"
         @update:model-value="$event !== null && put(chosen, point.acrossMm, $event)"
       />
-      <v-btn size="large" variant="outlined" @click="add">Add a point</v-btn>
-      <v-btn size="large" variant="outlined" :disabled="points.length <= least" @click="remove"
-        >Remove point {{ chosen + 1 }}</v-btn
-      >
+      <v-btn size="large" variant="outlined" @click="add">{{ $t('Add a point') }}</v-btn>
+      <v-btn size="large" variant="outlined" :disabled="points.length <= least" @click="remove">{{
+        $t('Remove point {chosen}', { chosen: chosen + 1 })
+      }}</v-btn>
       <v-file-input
         v-model="file"
-        label="Photo to draw over"
+        :label="$t('Photo to draw over')"
         accept="image/*"
         variant="outlined"
         hide-details="auto"
@@ -219,7 +224,7 @@ function refuse() {
         :error-messages="notAPicture || []"
         :messages="notKept || []"
       />
-      <NumberField v-if="photo" v-model="photoMm" label="Photo is wide" unit="MILLIMETRE" />
+      <NumberField v-if="photo" v-model="photoMm" :label="$t('Photo is wide')" unit="MILLIMETRE" />
     </div>
   </div>
 </template>

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { ColourDraft, ColourStock } from '@/api/client'
 
 /** A coloured cocoa butter being written: numbers may still be missing. */
@@ -13,9 +14,9 @@ export interface ColourInForm {
 }
 
 export const BASES: { id: ColourDraft['base']; words: string }[] = [
-  { id: 'COCOA_BUTTER', words: 'cocoa butter' },
-  { id: 'WHITE_COCOA_BUTTER', words: 'white cocoa butter' },
-  { id: 'COUVERTURE', words: 'white couverture and cocoa butter' },
+  { id: 'COCOA_BUTTER', words: t('cocoa butter') },
+  { id: 'WHITE_COCOA_BUTTER', words: t('white cocoa butter') },
+  { id: 'COUVERTURE', words: t('white couverture and cocoa butter') },
 ]
 export const DISSOLVES: { id: ColourDraft['dissolves']; words: string }[] = [
   { id: 'FAT', words: 'Fat-soluble' },
@@ -37,9 +38,9 @@ export function begun(own: ColourStock | null): ColourInForm {
 }
 
 export function missing(form: ColourInForm): string {
-  if (form.sharePercent === null) return 'How much colour is in it is missing.'
-  if (form.useC === null) return 'Where it is used is missing.'
-  return form.leftG === null ? 'What is left of it is missing.' : ''
+  if (form.sharePercent === null) return t('How much colour is in it is missing.')
+  if (form.useC === null) return t('Where it is used is missing.')
+  return form.leftG === null ? t('What is left of it is missing.') : ''
 }
 
 export function draftOf(form: ColourInForm, version: number | null): ColourDraft {

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { BagLabel, BagLabelDraft, Ingredient, IngredientDraft } from '@/api/client'
 
 type Kind = NonNullable<Ingredient['couverture']>
@@ -20,9 +21,9 @@ export interface CouvertureInForm {
 }
 
 export const KINDS: { id: Kind; words: string }[] = [
-  { id: 'DARK', words: 'Dark' },
-  { id: 'MILK', words: 'Milk' },
-  { id: 'WHITE', words: 'White' },
+  { id: 'DARK', words: t('Dark') },
+  { id: 'MILK', words: t('Milk') },
+  { id: 'WHITE', words: t('White') },
 ]
 
 const LACTOSE_OF_MILK_SOLIDS = 0.55
@@ -51,9 +52,9 @@ export function begun(own: Ingredient | null): CouvertureInForm {
 }
 
 export function missing(form: CouvertureInForm): string {
-  if (form.cocoaPercent === null) return 'The cocoa of the bag is missing.'
-  if (form.fatPercent === null) return 'The fat of the bag is missing.'
-  if (form.sugarsPercent === null) return 'The sugars of the bag are missing.'
+  if (form.cocoaPercent === null) return t('The cocoa of the bag is missing.')
+  if (form.fatPercent === null) return t('The fat of the bag is missing.')
+  if (form.sugarsPercent === null) return t('The sugars of the bag are missing.')
   return ''
 }
 
@@ -93,7 +94,9 @@ export function draftOf(
     densityGPerMl: kept ? own.densityGPerMl : (worked?.densityGPerMl ?? 1.25),
     gramsPer100: kept ? own.gramsPer100 : (worked?.gramsPer100 ?? {}),
     allergens: form.allergens,
-    source: kept ? own.source.citation : `the bag's label; ${worked?.basis ?? ''}`,
+    source: kept
+      ? own.source.citation
+      : t("the bag's label; {basis}", { basis: worked?.basis ?? '' }),
     fromMemory: kept ? own.source.fromMemory : false,
     traits: {
       ...(own?.traits ?? { natures: [], estimated: true }),

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Mould, MouldDraft, MouldShape } from '@/api/client'
 
 type Ask = MouldShape['asks'][number]['ask']
@@ -115,12 +116,12 @@ export function ofShape(form: MouldInForm, shape: MouldShape): MouldInForm {
 /** What still has to be said; empty when it can be asked of the server. */
 export function missing(form: MouldInForm, shape: MouldShape | undefined): string {
   const open = shape?.asks.find((a) => a.ask !== 'OUTLINE' && form[FIELD_OF[a.ask]] === null)
-  if (open) return `${open.words} is missing.`
-  if (!shape) return 'Looking up the shapes …'
-  if (form.cavities === null) return 'How many cavities it has is missing.'
-  if (form.rows === null) return 'How many rows they lie in is missing.'
-  if (form.owned === null) return 'How many of them there are is missing.'
-  return form.wallMm === null ? 'The wall of the mould is missing.' : ''
+  if (open) return t('{words} is missing.', { words: open.words })
+  if (!shape) return t('Looking up the shapes …')
+  if (form.cavities === null) return t('How many cavities it has is missing.')
+  if (form.rows === null) return t('How many rows they lie in is missing.')
+  if (form.owned === null) return t('How many of them there are is missing.')
+  return form.wallMm === null ? t('The wall of the mould is missing.') : ''
 }
 
 export function draftOf(form: MouldInForm, version: number | null): MouldDraft {
@@ -136,12 +137,12 @@ export function draftOf(form: MouldInForm, version: number | null): MouldDraft {
 }
 
 export const MATERIALS: { id: Mould['material']; words: string }[] = [
-  { id: 'POLYCARBONATE', words: 'polycarbonate' },
-  { id: 'THERMOFORMED', words: 'thermoformed' },
-  { id: 'SILICONE', words: 'silicone' },
+  { id: 'POLYCARBONATE', words: t('polycarbonate') },
+  { id: 'THERMOFORMED', words: t('thermoformed') },
+  { id: 'SILICONE', words: t('silicone') },
 ]
 export const BUILDS: { id: Mould['build']; words: string }[] = [
-  { id: 'OPEN', words: 'open' },
-  { id: 'MAGNETIC_PAIR', words: 'magnetic, with a plate' },
-  { id: 'CLOSING_HALVES', words: 'two closing halves' },
+  { id: 'OPEN', words: t('open') },
+  { id: 'MAGNETIC_PAIR', words: t('magnetic, with a plate') },
+  { id: 'CLOSING_HALVES', words: t('two closing halves') },
 ]

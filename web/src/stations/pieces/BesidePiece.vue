@@ -71,7 +71,7 @@ const rows = computed(() => {
       :items="pieces"
       item-title="name"
       item-value="id"
-      label="Compare with a piece of the books"
+      :label="$t('Compare with a piece of the books')"
       clearable
       hide-details
       no-filter
@@ -83,7 +83,7 @@ const rows = computed(() => {
         <thead>
           <tr>
             <th></th>
-            <th class="right">this one</th>
+            <th class="right">{{ $t('this one') }}</th>
             <th class="right">{{ other.name }}</th>
           </tr>
         </thead>

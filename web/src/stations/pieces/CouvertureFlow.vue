@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Where the melted couverture goes: into the pieces, and back to the bowl, drawn by mass.
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed } from 'vue'
 import type { Needs, Piece } from '@/api/client'
 import BasisButton from '@/parts/BasisButton.vue'
@@ -17,12 +19,12 @@ const parts = computed(() => {
   const here = cap ? kept.filter((figure) => !figure.name.includes('cap')) : kept
   return [
     ...here.map((figure, i) => ({ figure, words: figure.name, mark: MARKS[i % 2]! })),
-    { figure: comesBack, words: 'comes back', mark: 'c' },
+    { figure: comesBack, words: t('comes back'), mark: 'c' },
   ].map((part) => ({ ...part, share: (part.figure.value / toMelt.value) * 100 }))
 })
 /** "shell 2.2 g, cap 1.1 g", as each kind of piece has it. */
 const each = computed(() =>
-  props.piece.parts.map((p) => `${p.name.toLowerCase()} ${grams(p.value)}`).join(', '),
+  asList(props.piece.parts.map((p) => `${p.name.toLowerCase()} ${grams(p.value)}`)),
 )
 </script>
 
@@ -31,7 +33,11 @@ const each = computed(() =>
     <h2>{{ piece.couverture }}</h2>
     <BasisButton :figure="needs.toMelt">
       <span class="melt"
-        ><b class="num">{{ grams(needs.toMelt.value) }}</b> to melt, seed included</span
+        ><i18n-t scope="global" keypath="{toMelt} to melt, seed included"
+          ><template #toMelt
+            ><b class="num">{{ grams(needs.toMelt.value) }}</b></template
+          ></i18n-t
+        ></span
       >
       <span class="bar" aria-hidden="true">
         <i
@@ -50,10 +56,15 @@ const each = computed(() =>
       </BasisButton>
     </div>
     <p v-if="needs.cap" class="each">
-      For the caps: <b class="num">{{ grams(needs.cap.toMelt.value) }}</b> of
-      {{ needs.cap.couverture }}, in a bowl of its own.
+      <i18n-t scope="global" keypath="For the caps: {toMelt} of {couverture}, in a bowl of its own."
+        ><template #toMelt
+          ><b class="num">{{ grams(needs.cap.toMelt.value) }}</b></template
+        ><template #couverture>{{ needs.cap.couverture }}</template></i18n-t
+      >
     </p>
-    <p class="quiet each">One piece {{ grams(piece.whole.value) }}: {{ each }}.</p>
+    <p class="quiet each">
+      {{ $t('One piece {whole}: {each}.', { whole: grams(piece.whole.value), each }) }}
+    </p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { written } from '@/words/locale'
 import { computed } from 'vue'
 import type { Needs } from '@/api/client'
 import BasisButton from '@/parts/BasisButton.vue'
@@ -12,8 +13,8 @@ const grams = (value: number) => quantity(value, 'GRAM', taste.value)
 const most = computed(() => props.filling.composition.slice(0, 6))
 
 /** As written, where that is not plain grams. */
-function written(line: Needs['fillings'][number]['recipe'][number]): string {
-  return line.unit === 'g' ? '' : `${line.amount.toFixed(1)} ${line.unit}`
+function asWritten(line: Needs['fillings'][number]['recipe'][number]): string {
+  return line.unit === 'g' ? '' : `${written(line.amount, 1)} ${line.unit}`
 }
 </script>
 
@@ -23,25 +24,27 @@ function written(line: Needs['fillings'][number]['recipe'][number]): string {
     <div class="two">
       <BasisButton :figure="filling.toMake"
         ><b class="num">{{ grams(filling.toMake.value) }}</b>
-        <span class="quiet"
-          >to make, {{ grams(filling.inPieces.value) }} in the pieces</span
-        ></BasisButton
+        <span class="quiet">{{
+          $t('to make, {inPieces} in the pieces', { inPieces: grams(filling.inPieces.value) })
+        }}</span></BasisButton
       >
       <BasisButton :figure="filling.perCavity"
         ><b class="num">{{ grams(filling.perCavity.value) }}</b>
-        <span class="quiet">in each</span></BasisButton
+        <span class="quiet">{{ $t('in each') }}</span></BasisButton
       >
     </div>
     <FigureString v-if="filling.waterActivity" :figure="filling.waterActivity" />
     <p v-else class="quiet pad">
-      No water phase to speak of: no water activity is claimed. Keep it from moist layers.
+      {{
+        $t('No water phase to speak of: no water activity is claimed. Keep it from moist layers.')
+      }}
     </p>
     <FigureString v-if="filling.undissolvedSugar" :figure="filling.undissolvedSugar" />
     <table class="rows">
       <tbody>
         <tr v-for="line in filling.recipe" :key="line.ingredient">
           <td>{{ line.ingredient }}</td>
-          <td class="right quiet">{{ written(line) }}</td>
+          <td class="right quiet">{{ asWritten(line) }}</td>
           <td class="right">{{ grams(line.grams) }}</td>
         </tr>
       </tbody>

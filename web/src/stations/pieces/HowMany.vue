@@ -34,17 +34,17 @@ function change(to: 'moulds' | 'pieces') {
 <template>
   <div class="many">
     <div class="row">
-      <button type="button" aria-label="One less" @click="step(-1)">−</button>
+      <button type="button" :aria-label="$t('One less')" @click="step(-1)">−</button>
       <input
         v-model="text"
         inputmode="numeric"
-        :aria-label="`How many ${by}`"
+        :aria-label="$t('How many {by}', { by })"
         :aria-invalid="refused !== ''"
         @input="type"
       />
-      <button type="button" aria-label="One more" @click="step(1)">+</button>
+      <button type="button" :aria-label="$t('One more')" @click="step(1)">+</button>
     </div>
-    <div class="choice" role="group" aria-label="Count by">
+    <div class="choice" role="group" :aria-label="$t('Count by')">
       <button
         v-for="what in ['moulds', 'pieces'] as const"
         :key="what"
@@ -57,11 +57,16 @@ function change(to: 'moulds' | 'pieces') {
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     <p v-else-if="needs" class="quiet">
-      {{ quantity(needs.pieces, 'PIECE', taste) }} in {{ quantity(needs.moulds, 'MOULD', taste) }},
-      {{ needs.steps }} steps.
-      <b v-if="needs.moulds > needs.mouldsOwned" class="short"
-        >You have {{ needs.mouldsOwned }}: cast in turns.</b
-      >
+      {{
+        $t('{pieces} in {moulds}, {steps} steps.', {
+          pieces: quantity(needs.pieces, 'PIECE', taste),
+          moulds: quantity(needs.moulds, 'MOULD', taste),
+          steps: needs.steps,
+        })
+      }}
+      <b v-if="needs.moulds > needs.mouldsOwned" class="short">{{
+        $t('You have {mouldsOwned}: cast in turns.', { mouldsOwned: needs.mouldsOwned })
+      }}</b>
     </p>
   </div>
 </template>

@@ -21,27 +21,34 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
 <template>
   <div class="layers">
     <fieldset v-for="(layer, i) in layers" :key="i">
-      <legend>Layer {{ i + 1 }}{{ i === 0 && layers.length > 1 ? ', goes in first' : '' }}</legend>
+      <legend>
+        {{
+          $t('Layer {place}{it}', {
+            place: i + 1,
+            it: i === 0 && layers.length > 1 ? $t(', goes in first') : '',
+          })
+        }}
+      </legend>
       <v-autocomplete
         v-model="layer.filling"
         :items="fillings"
         item-title="name"
         item-value="id"
-        label="Filling"
+        :label="$t('Filling')"
         class="filling"
-        no-data-text="No such filling: Fillings has the way to a new one"
+        :no-data-text="$t('No such filling: Fillings has the way to a new one')"
       />
       <v-select
         v-model="layer.by"
         :items="BYS"
         item-title="words"
         item-value="id"
-        label="How much"
+        :label="$t('How much')"
       />
       <NumberField
         v-if="unitOf(layer)"
         v-model="layer.amount"
-        label="Amount"
+        :label="$t('Amount')"
         :unit="unitOf(layer)!"
       />
       <div v-for="(insert, k) in layer.inserts" :key="k" class="insert">
@@ -50,30 +57,35 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
           :items="larder"
           item-title="name"
           item-value="id"
-          label="Set in whole"
+          :label="$t('Set in whole')"
         />
-        <NumberField v-model="insert.eachG" label="In each" unit="GRAM" />
+        <NumberField v-model="insert.eachG" :label="$t('In each')" unit="GRAM" />
         <v-btn
           variant="text"
-          :aria-label="`Remove what is set into layer ${i + 1}`"
+          :aria-label="$t('Remove what is set into layer {place}', { place: i + 1 })"
           @click="layer.inserts.splice(k, 1)"
-          >Remove</v-btn
+          >{{ $t('Remove') }}</v-btn
         >
       </div>
       <div class="acts">
-        <v-btn variant="text" @click="layer.inserts.push({ ingredient: '', eachG: null })"
-          >Add a nut or berry</v-btn
-        >
-        <v-btn variant="text" :disabled="i === 0" @click="move(i, -1)">Earlier</v-btn>
-        <v-btn variant="text" :disabled="i === layers.length - 1" @click="move(i, 1)">Later</v-btn>
-        <v-btn variant="text" :aria-label="`Remove layer ${i + 1}`" @click="layers.splice(i, 1)"
-          >Remove</v-btn
+        <v-btn variant="text" @click="layer.inserts.push({ ingredient: '', eachG: null })">{{
+          $t('Add a nut or berry')
+        }}</v-btn>
+        <v-btn variant="text" :disabled="i === 0" @click="move(i, -1)">{{ $t('Earlier') }}</v-btn>
+        <v-btn variant="text" :disabled="i === layers.length - 1" @click="move(i, 1)">{{
+          $t('Later')
+        }}</v-btn>
+        <v-btn
+          variant="text"
+          :aria-label="$t('Remove layer {place}', { place: i + 1 })"
+          @click="layers.splice(i, 1)"
+          >{{ $t('Remove') }}</v-btn
         >
       </div>
     </fieldset>
-    <v-btn variant="outlined" size="large" @click="layers.push(newLayer(nextBy()))"
-      >Add a layer</v-btn
-    >
+    <v-btn variant="outlined" size="large" @click="layers.push(newLayer(nextBy()))">{{
+      $t('Add a layer')
+    }}</v-btn>
   </div>
 </template>
 

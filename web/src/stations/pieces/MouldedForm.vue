@@ -1,5 +1,8 @@
 <script setup lang="ts">
 // A filled piece being written: the cutaway and its strings answer every change.
+import { finishingWords, type FinishingDraft } from './worn'
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed, onMounted } from 'vue'
 import { api, ask, type MouldedPiece, type MouldedPieceDraft, type Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -40,7 +43,7 @@ const writing = useWriting<MouldedInForm, Piece, MouldedPieceDraft>({
   missing,
   draft: (form, version) => draftOf(form, version, colours.value),
   trial: (body) =>
-    ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
+    ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || t('Unnamed') } })),
   put: (id, body) => ask(api.PUT('/api/pieces/{id}', { params: { path: { id } }, body })),
   now: async (id) => {
     const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
@@ -62,8 +65,8 @@ const nameOf = (list: { id: string; name: string }[]) => (id: string) =>
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 const g = (value: number) => quantity(value, 'GRAM', taste.value)
 function layersInWords(layers: MouldedPieceDraft['layers']): string {
-  return layers
-    .map((l) => {
+  return asList(
+    layers.map((l) => {
       const much =
         l.share != null
           ? quantity(l.share * 100, 'PERCENT', taste.value)
@@ -71,39 +74,38 @@ function layersInWords(layers: MouldedPieceDraft['layers']): string {
             ? g(l.grams)
             : l.heightMm != null
               ? mm(l.heightMm)
-              : 'the rest'
+              : t('the rest')
       return `${nameOf(fillings.value)(l.filling)} ${much}`
-    })
-    .join(', ')
+    }),
+  )
 }
 const FIELDS = [
-  { key: 'name', words: 'Name' },
-  { key: 'story', words: 'In a few words' },
-  { key: 'mould', words: 'Mould', say: (id: string) => nameOf(moulds.value)(id) },
-  { key: 'couverture', words: 'Couverture', say: (id: string) => nameOf(all.value)(id) },
-  { key: 'shellMm', words: 'Shell', say: mm },
-  { key: 'headRoomMm', words: 'Cap', say: mm },
-  { key: 'layers', words: 'Layers', say: layersInWords },
+  { key: 'name', words: t('Name') },
+  { key: 'story', words: t('In a few words') },
+  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value)(id) },
+  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value)(id) },
+  { key: 'shellMm', words: t('Shell'), say: mm },
+  { key: 'headRoomMm', words: t('Cap'), say: mm },
+  { key: 'layers', words: t('Layers'), say: layersInWords },
   {
     key: 'capCouverture',
-    words: 'Couverture of the cap',
-    say: (id: string | null) => (id ? nameOf(all.value)(id) : 'as the shell'),
+    words: t('Couverture of the cap'),
+    say: (id: string | null) => (id ? nameOf(all.value)(id) : t('as the shell')),
   },
   {
     key: 'colours',
-    words: 'Colours',
+    words: t('Colours'),
     say: (list: { colour?: string | null; name?: string | null }[]) =>
-      list
-        .map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name)
-        .join(', ') || '–',
+      asList(
+        list.map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name ?? ''),
+      ) || '–',
   },
   {
     key: 'finishes',
-    words: 'Finishing',
-    say: (list: { kind: string; words?: string | null }[]) =>
-      list.map((f) => `${f.kind.toLowerCase()} ${f.words ?? ''}`.trim()).join(', ') || '–',
+    words: t('Finishing'),
+    say: (list: FinishingDraft[]) => asList(list.map(finishingWords)) || '–',
   },
-  { key: 'labelG', words: 'Label', say: g },
+  { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<MouldedPieceDraft>[]
 
 function cancel() {
@@ -115,7 +117,7 @@ function cancel() {
 <template>
   <WritingFrame
     class="sheet"
-    :title="copied || !piece ? 'New filled piece' : piece.name"
+    :title="copied || !piece ? $t('New filled piece') : piece.name"
     :restored="writing.restored.value"
     :changed="writing.changed.value"
     :is-new="copied || !piece"
@@ -135,49 +137,52 @@ function cancel() {
     @settled="writing.settle"
     @keep-mine="writing.theirs.value = null"
   >
-    <v-text-field v-model="form.name" label="Name" class="wide" />
-    <v-text-field v-model="form.story" label="In a few words" class="wide" />
-    <h2 class="wide">Shell and cap</h2>
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
+    <v-text-field v-model="form.story" :label="$t('In a few words')" class="wide" />
+    <h2 class="wide">{{ $t('Shell and cap') }}</h2>
     <v-autocomplete
       v-model="form.mould"
       :items="moulds"
       item-title="name"
       item-value="id"
-      label="Mould"
+      :label="$t('Mould')"
       class="wide"
-      no-data-text="No such mould: the Larder has the way to a new one"
+      :no-data-text="$t('No such mould: the Larder has the way to a new one')"
     />
     <v-autocomplete
       v-model="form.couverture"
       :items="couvertures"
       item-title="name"
       item-value="id"
-      label="Couverture"
+      :label="$t('Couverture')"
       class="wide"
-      no-data-text="No such couverture: the Larder has the way to a new one"
+      :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
     />
     <v-autocomplete
       v-model="form.capCouverture"
       :items="couvertures"
       item-title="name"
       item-value="id"
-      label="Couverture of the cap, if another"
+      :label="$t('Couverture of the cap, if another')"
       class="wide"
       clearable
-      no-data-text="No such couverture: the Larder has the way to a new one"
+      :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
     />
-    <NumberField v-model="form.shellMm" label="Shell" unit="MILLIMETRE" />
-    <NumberField v-model="form.headRoomMm" label="Room for the cap" unit="MILLIMETRE" />
-    <NumberField v-model="form.labelG" label="Weight on the label" unit="GRAM" />
-    <h2 class="wide">Filling</h2>
+    <NumberField v-model="form.shellMm" :label="$t('Shell')" unit="MILLIMETRE" />
+    <NumberField v-model="form.headRoomMm" :label="$t('Room for the cap')" unit="MILLIMETRE" />
+    <NumberField v-model="form.labelG" :label="$t('Weight on the label')" unit="GRAM" />
+    <h2 class="wide">{{ $t('Filling') }}</h2>
     <LayerList v-model="form.layers" class="wide" :fillings="fillings" :larder="larder" />
-    <h2 class="wide">Colour and finishing</h2>
+    <h2 class="wide">{{ $t('Colour and finishing') }}</h2>
     <WornList v-model="form.worn" class="wide" :colours="colours" />
     <template v-if="shown" #drawn>
       <p class="weight num">{{ quantity(shown.whole.value, 'GRAM', taste) }}</p>
       <p class="quiet">
-        one piece:
-        {{ shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`).join(', ') }}
+        {{
+          $t('one piece: {parts}', {
+            parts: asList(shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`)),
+          })
+        }}
       </p>
       <PieceSection :piece="shown" :class="{ old: refused }" />
       <PieceQualities

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // What matters of one piece: its strings, its life, its allergens, and what to know of it.
+import { allergenList } from '@/parts/kinds'
+import { asList } from '@/words/locale'
 import type { Piece } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
@@ -18,7 +20,7 @@ const { taste } = useHouse()
       <FigureString v-for="figure in qualities.figures" :key="figure.name" :figure="figure" />
     </div>
     <p v-if="qualities.unpriced.length" class="quiet">
-      No price yet: {{ qualities.unpriced.join(', ') }}.
+      {{ $t('No price yet: {unpriced}.', { unpriced: asList(qualities.unpriced) }) }}
     </p>
     <p v-if="qualities.life" :class="qualities.keepCold ? 'caution' : 'quiet'">
       {{ sentence(qualities.life, taste) }}
@@ -26,8 +28,10 @@ const { taste } = useHouse()
     <p>
       {{
         qualities.allergens.length
-          ? `Allergens: ${qualities.allergens.join(', ').toLowerCase()}.`
-          : 'No allergens are named in what goes in.'
+          ? $t('Allergens: {allergens}.', {
+              allergens: allergenList(qualities.allergens),
+            })
+          : $t('No allergens are named in what goes in.')
       }}
     </p>
   </div>

@@ -116,7 +116,7 @@ const box = computed(() => {
     :style="{ fontSize: `${letters}px` }"
     :viewBox="box"
     role="img"
-    :aria-label="`${piece.name}, cut through, to scale`"
+    :aria-label="$t('{name}, cut through, to scale', { name: piece.name })"
   >
     <template v-for="region in regions" :key="region.role + region.name">
       <path v-if="region.role === 'CAP' && capFill" :d="region.path" :fill="capFill" />
@@ -169,8 +169,12 @@ const box = computed(() => {
       <g class="scale">
         <path :d="`M${-half} ${scaleY + 3}v2m0 -1h${half * 2}m0 -1v2`" />
         <text :x="0" :y="scaleY + 5 + letters * 1.3" text-anchor="middle">
-          {{ quantity(half * 2, 'MILLIMETRE', taste) }} wide,
-          {{ quantity(depth, 'MILLIMETRE', taste) }} tall
+          {{
+            $t('{half} wide, {depth} tall', {
+              half: quantity(half * 2, 'MILLIMETRE', taste),
+              depth: quantity(depth, 'MILLIMETRE', taste),
+            })
+          }}
         </text>
       </g>
     </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { allergenList } from '@/parts/kinds'
+import { t } from '@/words'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import {
@@ -53,7 +55,7 @@ watch(
     // Counted first: an answer still on its way must not speak over what is typed now.
     const mine = ++asked
     if (count.value === null) {
-      refused.value = 'How many? Type a whole number.'
+      refused.value = t('How many? Type a whole number.')
       return
     }
     try {
@@ -120,11 +122,17 @@ useKeys({ ' ': () => void start() })
     <header>
       <h1>{{ piece.name }}</h1>
       <p class="quiet">
-        {{ piece.story }} {{ piece.mould }}, {{ piece.cavitiesPerMould }} a mould.
-        <v-btn variant="text" @click="emit('edit')">Change it</v-btn>
-        <v-btn variant="text" @click="emit('copy')">Copy</v-btn>
+        {{
+          $t('{story} {mould}, {cavitiesPerMould} a mould.', {
+            story: piece.story,
+            mould: piece.mould,
+            cavitiesPerMould: piece.cavitiesPerMould,
+          })
+        }}
+        <v-btn variant="text" @click="emit('edit')">{{ $t('Change it') }}</v-btn>
+        <v-btn variant="text" @click="emit('copy')">{{ $t('Copy') }}</v-btn>
         <v-btn variant="text" @click="emit('putAway')">{{
-          piece.archived ? 'Bring back' : 'Archive'
+          piece.archived ? $t('Bring back') : $t('Archive')
         }}</v-btn>
       </p>
     </header>
@@ -145,27 +153,32 @@ useKeys({ ' ': () => void start() })
             v-if="mine.length"
             v-model="bowl"
             :items="[
-              { id: null, name: 'tempered for this batch' },
-              ...mine.map((b) => ({ id: b.id, name: `${b.name}, in temper now` })),
+              { id: null, name: $t('tempered for this batch') },
+              ...mine.map((b) => ({
+                id: b.id,
+                name: $t('{name}, in temper now', { name: b.name }),
+              })),
             ]"
             item-value="id"
             item-title="name"
-            label="Bowl"
+            :label="$t('Bowl')"
             hide-details
             class="mb-3"
           />
           <TemperNeed v-if="!bowl" v-model="method" :needs="needs" />
           <p v-else class="quiet">
-            That bowl is tested on paper before it is cast; what is cast is taken out of it.
+            {{
+              $t('That bowl is tested on paper before it is cast; what is cast is taken out of it.')
+            }}
           </p>
         </div>
       </section>
       <section class="columns" :class="{ old: refused }">
-        <div v-if="needs.fillings.length" class="made" role="group" aria-label="Fillings">
+        <div v-if="needs.fillings.length" class="made" role="group" :aria-label="$t('Fillings')">
           <button
             v-for="[id, say] in [
-              ['MADE_WITH_IT', 'Make the filling too'],
-              ['READY', 'It stands ready'],
+              ['MADE_WITH_IT', $t('Make the filling too')],
+              ['READY', $t('It stands ready')],
             ] as const"
             :key="id"
             type="button"
@@ -182,7 +195,7 @@ useKeys({ ' ': () => void start() })
         />
         <InclusionNeed v-if="needs.inclusions.length" :inclusions="needs.inclusions" />
         <div class="fetch">
-          <h2>To fetch from the larder</h2>
+          <h2>{{ $t('To fetch from the larder') }}</h2>
           <table class="rows">
             <tbody>
               <tr v-for="line in needs.fetch" :key="line.ingredient">
@@ -196,8 +209,12 @@ useKeys({ ' ': () => void start() })
             </tbody>
           </table>
           <p v-if="needs.allergens.length" class="caution mt-4">
-            Contains {{ needs.allergens.map((a) => a.toLowerCase()).join(', ') }}. Traces depend on
-            your room; follow the local food authority’s rules for labels.
+            {{
+              $t(
+                'Contains {allergens}. Traces depend on your room; follow the local food authority’s rules for labels.',
+                { allergens: allergenList(needs.allergens) },
+              )
+            }}
           </p>
         </div>
       </section>
@@ -210,14 +227,16 @@ useKeys({ ' ': () => void start() })
         class="begin"
         :loading="busy"
         :disabled="!needs || refused !== ''"
-        title="Space"
+        :title="$t('Space')"
         @click="start"
       >
-        Begin
-        <span v-if="needs && !refused" class="what"
-          >{{ quantity(needs.pieces, 'PIECE', taste) }} in
-          {{ quantity(needs.moulds, 'MOULD', taste) }}</span
-        >
+        {{ $t('Begin') }}
+        <span v-if="needs && !refused" class="what">{{
+          $t('{pieces} in {moulds}', {
+            pieces: quantity(needs.pieces, 'PIECE', taste),
+            moulds: quantity(needs.moulds, 'MOULD', taste),
+          })
+        }}</span>
       </v-btn>
     </footer>
   </article>

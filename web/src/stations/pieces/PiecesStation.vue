@@ -102,8 +102,8 @@ async function load() {
 
 <template>
   <div class="pieces">
-    <nav class="list" aria-label="Pieces">
-      <v-text-field v-model="find" label="Find" density="comfortable" class="find" />
+    <nav class="list" :aria-label="$t('Pieces')">
+      <v-text-field v-model="find" :label="$t('Find')" density="comfortable" class="find" />
       <router-link
         v-for="each in pieces"
         :key="each.id"
@@ -117,15 +117,19 @@ async function load() {
         </span>
       </router-link>
       <button v-if="total > PAGE * pages && pages < 5" type="button" class="new" @click="more">
-        {{ total - PAGE * pages }} more
+        {{ $t('{total} more', { total: total - PAGE * pages }) }}
       </button>
       <p v-else-if="total > PAGE * pages" class="quiet">
-        {{ total - PAGE * pages }} more: find them by name.
+        {{ $t('{total} more: find them by name.', { total: total - PAGE * pages }) }}
       </p>
-      <button type="button" class="new" @click="writing = 'MOULDED'">New: filled</button>
-      <button type="button" class="new" @click="writing = 'SOLID'">New: cast full</button>
-      <v-switch v-model="archived" label="Archived" hide-details class="flex-grow-0" />
-      <ListInOut list="pieces" what="pieces" @taken="load" />
+      <button type="button" class="new" @click="writing = 'MOULDED'">
+        {{ $t('New: filled') }}
+      </button>
+      <button type="button" class="new" @click="writing = 'SOLID'">
+        {{ $t('New: cast full') }}
+      </button>
+      <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
+      <ListInOut list="pieces" :what="$t('pieces')" @taken="load" />
     </nav>
     <MouldedForm
       v-if="writing === 'MOULDED' || filled"
@@ -154,18 +158,24 @@ async function load() {
     />
     <section v-else class="sheet">
       <p v-if="trouble" class="trouble">{{ trouble }}</p>
-      <p v-else-if="!loaded" class="quiet">Looking up the pieces …</p>
+      <p v-else-if="!loaded" class="quiet">{{ $t('Looking up the pieces …') }}</p>
       <template v-else-if="id && pieces.length">
-        <h1>No piece of that name</h1>
-        <p class="quiet">“{{ id }}” is not in the books. Choose one from the list.</p>
+        <h1>{{ $t('No piece of that name') }}</h1>
+        <p class="quiet">
+          {{ $t('“{id}” is not in the books. Choose one from the list.', { id }) }}
+        </p>
       </template>
       <template v-else>
-        <h1>No pieces yet</h1>
+        <h1>{{ $t('No pieces yet') }}</h1>
         <p class="quiet mb-5">
-          A piece wants a mould, a couverture and, where it is filled, a filling.
+          {{ $t('A piece wants a mould, a couverture and, where it is filled, a filling.') }}
         </p>
-        <v-btn size="x-large" color="primary" @click="writing = 'MOULDED'">New piece</v-btn>
-        <v-btn size="x-large" variant="outlined" class="ml-3" to="/begin">To the cards</v-btn>
+        <v-btn size="x-large" color="primary" @click="writing = 'MOULDED'">{{
+          $t('New piece')
+        }}</v-btn>
+        <v-btn size="x-large" variant="outlined" class="ml-3" to="/begin">{{
+          $t('To the cards')
+        }}</v-btn>
       </template>
     </section>
   </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 // A piece cast full, being written: what it weighs and how it looks answers every change.
+import { finishingWords, type FinishingDraft } from './worn'
+import { asList } from '@/words/locale'
+import { t } from '@/words'
 import { computed, onMounted } from 'vue'
 import { api, ask, type Piece, type SolidPiece, type SolidPieceDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -32,7 +35,7 @@ const writing = useWriting<SolidInForm, Piece, SolidPieceDraft>({
   missing,
   draft: (form, version) => draftOf(form, version, colours.value),
   trial: (body) =>
-    ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || 'Unnamed' } })),
+    ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || t('Unnamed') } })),
   put: (id, body) => ask(api.PUT('/api/pieces/{id}', { params: { path: { id } }, body })),
   now: async (id) => {
     const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
@@ -53,36 +56,35 @@ const nameOf = (list: { id: string; name: string }[]) => (id: string) =>
   list.find((each) => each.id === id)?.name ?? id
 const g = (value: number) => quantity(value, 'GRAM', taste.value)
 const FIELDS = [
-  { key: 'name', words: 'Name' },
-  { key: 'story', words: 'In a few words' },
-  { key: 'mould', words: 'Mould', say: (id: string) => nameOf(moulds.value)(id) },
-  { key: 'couverture', words: 'Couverture', say: (id: string) => nameOf(all.value)(id) },
+  { key: 'name', words: t('Name') },
+  { key: 'story', words: t('In a few words') },
+  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value)(id) },
+  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value)(id) },
   {
     key: 'inclusions',
-    words: 'In it',
+    words: t('In it'),
     say: (list: SolidPieceDraft['inclusions']) =>
-      list.map((i) => `${nameOf(larder.value)(i.ingredient)} ${g(i.eachG)}`).join(', ') || '–',
+      asList(list.map((i) => `${nameOf(larder.value)(i.ingredient)} ${g(i.eachG)}`)) || '–',
   },
   {
     key: 'relief',
-    words: 'Relief',
+    words: t('Relief'),
     say: (r: { depthMm: number }) => quantity(r.depthMm, 'MILLIMETRE', taste.value),
   },
   {
     key: 'colours',
-    words: 'Colours',
+    words: t('Colours'),
     say: (list: { colour?: string | null; name?: string | null }[]) =>
-      list
-        .map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name)
-        .join(', ') || '–',
+      asList(
+        list.map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name ?? ''),
+      ) || '–',
   },
   {
     key: 'finishes',
-    words: 'Finishing',
-    say: (list: { kind: string; words?: string | null }[]) =>
-      list.map((f) => `${f.kind.toLowerCase()} ${f.words ?? ''}`.trim()).join(', ') || '–',
+    words: t('Finishing'),
+    say: (list: FinishingDraft[]) => asList(list.map(finishingWords)) || '–',
   },
-  { key: 'labelG', words: 'Label', say: g },
+  { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<SolidPieceDraft>[]
 
 function cancel() {
@@ -94,7 +96,7 @@ function cancel() {
 <template>
   <WritingFrame
     class="sheet"
-    :title="copied || !piece ? 'A piece cast full' : piece.name"
+    :title="copied || !piece ? $t('A piece cast full') : piece.name"
     :restored="writing.restored.value"
     :changed="writing.changed.value"
     :is-new="copied || !piece"
@@ -114,51 +116,51 @@ function cancel() {
     @settled="writing.settle"
     @keep-mine="writing.theirs.value = null"
   >
-    <v-text-field v-model="form.name" label="Name" class="wide" />
-    <v-text-field v-model="form.story" label="In a few words" class="wide" />
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
+    <v-text-field v-model="form.story" :label="$t('In a few words')" class="wide" />
     <v-autocomplete
       v-model="form.mould"
       :items="moulds"
       item-title="name"
       item-value="id"
-      label="Mould"
+      :label="$t('Mould')"
       class="wide"
-      no-data-text="No such mould: the Larder has the way to a new one"
+      :no-data-text="$t('No such mould: the Larder has the way to a new one')"
     />
     <v-autocomplete
       v-model="form.couverture"
       :items="couvertures"
       item-title="name"
       item-value="id"
-      label="Couverture"
+      :label="$t('Couverture')"
       class="wide"
-      no-data-text="No such couverture: the Larder has the way to a new one"
+      :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
     />
-    <NumberField v-model="form.labelG" label="Weight on the label" unit="GRAM" />
-    <h2 class="wide">What is in it</h2>
+    <NumberField v-model="form.labelG" :label="$t('Weight on the label')" unit="GRAM" />
+    <h2 class="wide">{{ $t('What is in it') }}</h2>
     <div v-for="(line, i) in form.inclusions" :key="i" class="wide line">
       <v-autocomplete
         v-model="line.ingredient"
         :items="larder"
         item-title="name"
         item-value="id"
-        label="What"
+        :label="$t('What')"
         hide-details
       />
-      <NumberField v-model="line.eachG" label="In one" unit="GRAM" />
+      <NumberField v-model="line.eachG" :label="$t('In one')" unit="GRAM" />
       <v-select
         v-model="line.placing"
         :items="PLACINGS"
         item-title="words"
         item-value="id"
-        label="Where"
+        :label="$t('Where')"
         hide-details
       />
       <v-btn
         variant="text"
-        :aria-label="`Remove line ${i + 1}`"
+        :aria-label="$t('Remove line {place}', { place: i + 1 })"
         @click="form.inclusions.splice(i, 1)"
-        >Remove</v-btn
+        >{{ $t('Remove') }}</v-btn
       >
     </div>
     <v-btn
@@ -166,25 +168,28 @@ function cancel() {
       size="large"
       class="wide"
       @click="form.inclusions.push({ ingredient: '', eachG: null, placing: 'STIRRED_IN' })"
-      >Add an inclusion</v-btn
+      >{{ $t('Add an inclusion') }}</v-btn
     >
-    <h2 class="wide">Back, colour and finishing</h2>
+    <h2 class="wide">{{ $t('Back, colour and finishing') }}</h2>
     <v-switch
       v-model="form.pressed"
-      label="A pattern pressed into the back"
+      :label="$t('A pattern pressed into the back')"
       class="wide"
       hide-details
     />
     <template v-if="form.pressed">
-      <NumberField v-model="form.reliefMm" label="Depth" unit="MILLIMETRE" />
-      <NumberField v-model="form.reliefPercent" label="Of the back" unit="PERCENT" />
+      <NumberField v-model="form.reliefMm" :label="$t('Depth')" unit="MILLIMETRE" />
+      <NumberField v-model="form.reliefPercent" :label="$t('Of the back')" unit="PERCENT" />
     </template>
     <WornList v-model="form.worn" class="wide" :colours="colours" />
     <template v-if="shown" #drawn>
       <p class="weight num">{{ g(shown.whole.value) }}</p>
       <p class="quiet">
-        one piece:
-        {{ shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`).join(', ') }}
+        {{
+          $t('one piece: {parts}', {
+            parts: asList(shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`)),
+          })
+        }}
       </p>
       <PieceSection :piece="shown" :class="{ old: refused }" />
       <PieceQualities

@@ -21,21 +21,28 @@ const acts = computed(() => props.needs.temper.phases.filter((p) => p.kind !== '
 
 <template>
   <div>
-    <h2>Temper</h2>
+    <h2>{{ $t('Temper') }}</h2>
     <v-select
       v-model="current"
       :items="METHODS"
       item-value="id"
       item-title="words"
-      label="By"
+      :label="$t('By')"
       hide-details
       class="mb-3"
     />
     <p class="chopped">
-      <b class="num">{{ quantity(needs.temper.choppedG, 'GRAM', taste) }}</b>
-      into the bowl; ready in <b class="num">{{ minutes(needs.temper.ready.value) }}</b>, then open
-      for {{ minutes(needs.temper.window.value) }} at {{ degrees(needs.work.low) }} to
-      {{ degrees(needs.work.high) }}.
+      <i18n-t
+        scope="global"
+        keypath="{choppedG} into the bowl; ready in {ready}, then open for {window} at {low} to {high}."
+        ><template #choppedG
+          ><b class="num">{{ quantity(needs.temper.choppedG, 'GRAM', taste) }}</b></template
+        ><template #ready
+          ><b class="num">{{ minutes(needs.temper.ready.value) }}</b></template
+        ><template #window>{{ minutes(needs.temper.window.value) }}</template
+        ><template #low>{{ degrees(needs.work.low) }}</template
+        ><template #high>{{ degrees(needs.work.high) }}</template></i18n-t
+      >
     </p>
     <ol>
       <li v-for="phase in acts" :key="phase.startS">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // How long the crisp layer of a piece that is being written stays crisp.
+import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { ref, watch } from 'vue'
 import { api, ask, type Moisture, type MouldedPieceDraft } from '@/api/client'
@@ -21,7 +22,7 @@ const look = useDebounceFn(async () => {
     const got = await ask(
       api.POST('/api/pieces/trial/moisture', {
         params: { query: { barrierMm: BARRIER_MM, days: DAYS } },
-        body: { ...props.draft, name: props.draft.name || 'Unnamed' },
+        body: { ...props.draft, name: props.draft.name || t('Unnamed') },
       }),
     )
     if (current()) answer.value = got
@@ -36,17 +37,23 @@ watch(() => JSON.stringify(props.draft), look, { immediate: true })
 <template>
   <div v-if="answer" class="water">
     <p>
-      <b>Water between layers:</b> {{ answer.layers[answer.crispLayer] }}
+      <b>{{ $t('Water between layers:') }}</b> {{ answer.layers[answer.crispLayer] }}
       {{
         answer.daysBare
-          ? `goes soft after about ${quantity(answer.daysBare.value, 'DAY', taste)}`
-          : `stays crisp ${quantity(DAYS, 'DAY', taste)} and more`
+          ? $t('goes soft after about {daysBare}', {
+              daysBare: quantity(answer.daysBare.value, 'DAY', taste),
+            })
+          : $t('stays crisp {days} and more', { days: quantity(DAYS, 'DAY', taste) })
       }}.
     </p>
     <FigureString v-if="answer.daysBehindFat" :figure="answer.daysBehindFat" />
     <p v-else-if="answer.daysBare" class="quiet">
-      Behind {{ quantity(BARRIER_MM, 'MILLIMETRE', taste) }} of cocoa butter it stays crisp
-      {{ quantity(DAYS, 'DAY', taste) }} and more.
+      {{
+        $t('Behind {barrierMm} of cocoa butter it stays crisp {days} and more.', {
+          barrierMm: quantity(BARRIER_MM, 'MILLIMETRE', taste),
+          days: quantity(DAYS, 'DAY', taste),
+        })
+      }}
     </p>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Colours in the mould in their order, seen outermost first, and the finishings at the end.
+import { t } from '@/words'
 import type { ColourStock } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
 import { FINISHES, HOWS, newCoat, type WornInForm } from './worn'
@@ -15,7 +16,7 @@ function move(i: number, by: number) {
 }
 const tintOf = (name: string) =>
   props.colours.find((c) => c.colour.name.toLowerCase() === name?.toLowerCase())?.colour.tint
-const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? 'Words'
+const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? t('Words')
 </script>
 
 <template>
@@ -28,36 +29,47 @@ const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? 'W
           :style="{ background: tintOf(coat.name) }"
           aria-hidden="true"
         />
-        Colour {{ i + 1 }}{{ i === 0 && worn.coats.length > 1 ? ', seen outermost' : '' }}
+        {{
+          $t('Colour {place}{it}', {
+            place: i + 1,
+            it: i === 0 && worn.coats.length > 1 ? $t(', seen outermost') : '',
+          })
+        }}
       </legend>
       <v-combobox
         v-model="coat.name"
         :items="colours.map((c) => c.colour.name)"
-        label="Colour"
+        :label="$t('Colour')"
         hide-no-data
       />
-      <v-select v-model="coat.how" :items="HOWS" item-title="words" item-value="id" label="How" />
-      <NumberField v-model="coat.filmMm" label="Film" unit="MILLIMETRE" />
+      <v-select
+        v-model="coat.how"
+        :items="HOWS"
+        item-title="words"
+        item-value="id"
+        :label="$t('How')"
+      />
+      <NumberField v-model="coat.filmMm" :label="$t('Film')" unit="MILLIMETRE" />
       <div class="acts">
         <v-btn
           variant="text"
           :disabled="i === 0"
-          :aria-label="`Colour ${i + 1} earlier`"
+          :aria-label="$t('Colour {place} earlier', { place: i + 1 })"
           @click="move(i, -1)"
-          >Earlier</v-btn
+          >{{ $t('Earlier') }}</v-btn
         >
         <v-btn
           variant="text"
           :disabled="i === worn.coats.length - 1"
-          :aria-label="`Colour ${i + 1} later`"
+          :aria-label="$t('Colour {place} later', { place: i + 1 })"
           @click="move(i, 1)"
-          >Later</v-btn
+          >{{ $t('Later') }}</v-btn
         >
         <v-btn
           variant="text"
-          :aria-label="`Remove colour ${i + 1}`"
+          :aria-label="$t('Remove colour {place}', { place: i + 1 })"
           @click="worn.coats.splice(i, 1)"
-          >Remove</v-btn
+          >{{ $t('Remove') }}</v-btn
         >
       </div>
     </fieldset>
@@ -67,25 +79,25 @@ const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? 'W
         :items="FINISHES"
         item-title="words"
         item-value="id"
-        :label="`Finishing ${i + 1}`"
+        :label="$t('Finishing {place}', { place: i + 1 })"
       />
       <v-text-field v-model="finish.words" :label="whatOf(finish.kind)" maxlength="120" />
       <v-btn
         variant="text"
-        :aria-label="`Remove finishing ${i + 1}`"
+        :aria-label="$t('Remove finishing {place}', { place: i + 1 })"
         @click="worn.finishes.splice(i, 1)"
-        >Remove</v-btn
+        >{{ $t('Remove') }}</v-btn
       >
     </div>
     <div class="acts">
-      <v-btn variant="outlined" size="large" @click="worn.coats.push(newCoat())"
-        >Add a colour</v-btn
-      >
+      <v-btn variant="outlined" size="large" @click="worn.coats.push(newCoat())">{{
+        $t('Add a colour')
+      }}</v-btn>
       <v-btn
         variant="outlined"
         size="large"
         @click="worn.finishes.push({ kind: 'STICKER', words: '' })"
-        >Add a finishing</v-btn
+        >{{ $t('Add a finishing') }}</v-btn
       >
     </div>
   </div>

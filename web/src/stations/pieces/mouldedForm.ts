@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { ColourStock, MouldedPiece, MouldedPieceDraft } from '@/api/client'
 import { missingWorn, wornDraft, wornOf, type WornInForm } from './worn'
 
@@ -28,10 +29,10 @@ export interface MouldedInForm {
 }
 
 export const BYS: { id: By; words: string; unit: 'PERCENT' | 'GRAM' | 'MILLIMETRE' | null }[] = [
-  { id: 'REST', words: 'fills the rest', unit: null },
-  { id: 'GRAMS', words: 'by grams', unit: 'GRAM' },
-  { id: 'HEIGHT', words: 'by height', unit: 'MILLIMETRE' },
-  { id: 'SHARE', words: 'by share', unit: 'PERCENT' },
+  { id: 'REST', words: t('fills the rest'), unit: null },
+  { id: 'GRAMS', words: t('by grams'), unit: 'GRAM' },
+  { id: 'HEIGHT', words: t('by height'), unit: 'MILLIMETRE' },
+  { id: 'SHARE', words: t('by share'), unit: 'PERCENT' },
 ]
 
 export function newLayer(by: By): LayerInForm {
@@ -86,16 +87,16 @@ function layerOf(layer: MouldedPiece['layers'][number]): LayerInForm {
 
 /** What still has to be said before it can be drawn; empty when it can. */
 export function missing(form: MouldedInForm): string {
-  if (!form.mould) return 'Choose a mould.'
-  if (!form.couverture) return 'Choose a couverture.'
-  if (form.shellMm === null) return 'How thick the shell is to be is missing.'
-  if (form.headRoomMm === null) return 'How much room the cap gets is missing.'
-  if (!form.layers.length) return 'Add a layer: a filled piece has at least one.'
-  if (form.layers.some((l) => !l.filling)) return 'Choose the filling of every layer.'
+  if (!form.mould) return t('Choose a mould.')
+  if (!form.couverture) return t('Choose a couverture.')
+  if (form.shellMm === null) return t('How thick the shell is to be is missing.')
+  if (form.headRoomMm === null) return t('How much room the cap gets is missing.')
+  if (!form.layers.length) return t('Add a layer: a filled piece has at least one.')
+  if (form.layers.some((l) => !l.filling)) return t('Choose the filling of every layer.')
   if (form.layers.some((l) => l.by !== 'REST' && l.amount === null))
-    return 'Every layer wants its amount.'
+    return t('Every layer wants its amount.')
   if (form.layers.some((l) => l.inserts.some((i) => !i.ingredient || i.eachG === null)))
-    return 'What is set in wants an ingredient and grams.'
+    return t('What is set in wants an ingredient and grams.')
   return missingWorn(form.worn)
 }
 
@@ -107,7 +108,7 @@ export function draftOf(
   return {
     kind: 'MOULDED',
     name: form.name.trim(),
-    story: form.story.trim() || 'A filled piece.',
+    story: form.story.trim() || t('A filled piece.'),
     mould: form.mould,
     couverture: form.couverture,
     capCouverture: form.capCouverture || null,

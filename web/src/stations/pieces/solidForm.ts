@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { ColourStock, SolidPiece, SolidPieceDraft } from '@/api/client'
 import { missingWorn, wornDraft, wornOf, type WornInForm } from './worn'
 
@@ -18,8 +19,8 @@ export interface SolidInForm {
 }
 
 export const PLACINGS: { id: Placing; words: string }[] = [
-  { id: 'STIRRED_IN', words: 'stirred in' },
-  { id: 'ON_THE_BACK', words: 'laid on the back' },
+  { id: 'STIRRED_IN', words: t('stirred in') },
+  { id: 'ON_THE_BACK', words: t('laid on the back') },
 ]
 
 export function begun(piece: SolidPiece | null): SolidInForm {
@@ -41,12 +42,12 @@ export function begun(piece: SolidPiece | null): SolidInForm {
 
 /** What still has to be said before it can be drawn; empty when it can. */
 export function missing(form: SolidInForm): string {
-  if (!form.mould) return 'Choose a mould.'
-  if (!form.couverture) return 'Choose a couverture.'
+  if (!form.mould) return t('Choose a mould.')
+  if (!form.couverture) return t('Choose a couverture.')
   if (form.inclusions.some((i) => !i.ingredient || i.eachG === null))
-    return 'Every line wants an ingredient and grams.'
+    return t('Every line wants an ingredient and grams.')
   if (form.pressed && (form.reliefMm === null || form.reliefPercent === null))
-    return 'The relief wants a depth and a share of the back.'
+    return t('The relief wants a depth and a share of the back.')
   return missingWorn(form.worn)
 }
 
@@ -58,7 +59,7 @@ export function draftOf(
   return {
     kind: 'SOLID',
     name: form.name.trim(),
-    story: form.story.trim() || 'Cast full.',
+    story: form.story.trim() || t('Cast full.'),
     mould: form.mould,
     couverture: form.couverture,
     inclusions: form.inclusions.map((i) => ({ ...i, eachG: i.eachG ?? 0 })),

@@ -1,7 +1,9 @@
+import { t } from '@/words'
+import { wordsOf } from '@/parts/kinds'
 import type { ColourStock, Piece, PieceDraft } from '@/api/client'
 
 type Coat = NonNullable<PieceDraft['colours']>[number]
-type Finishing = NonNullable<PieceDraft['finishes']>[number]
+export type FinishingDraft = NonNullable<PieceDraft['finishes']>[number]
 
 /** A coat of colour being written. */
 export interface CoatInForm {
@@ -13,22 +15,26 @@ export interface CoatInForm {
 /** What a piece wears, being written. */
 export interface WornInForm {
   coats: CoatInForm[]
-  finishes: { kind: Finishing['kind']; words: string }[]
+  finishes: { kind: FinishingDraft['kind']; words: string }[]
 }
 
 export const HOWS: { id: CoatInForm['how']; words: string }[] = [
-  { id: 'SPRAYED', words: 'sprayed' },
-  { id: 'BRUSHED', words: 'brushed' },
-  { id: 'FINGER', words: 'dabbed with a finger' },
-  { id: 'SPLASHED', words: 'splashed' },
-  { id: 'LINED', words: 'drawn in lines' },
+  { id: 'SPRAYED', words: t('sprayed') },
+  { id: 'BRUSHED', words: t('brushed') },
+  { id: 'FINGER', words: t('dabbed with a finger') },
+  { id: 'SPLASHED', words: t('splashed') },
+  { id: 'LINED', words: t('drawn in lines') },
 ]
-export const FINISHES: { id: Finishing['kind']; words: string; what: string }[] = [
-  { id: 'TRANSFER', words: 'transfer sheet', what: 'Which sheet' },
-  { id: 'LINE', words: 'piped line', what: 'Of what' },
-  { id: 'DUST', words: 'dust', what: 'With what' },
-  { id: 'STICKER', words: 'sticker for allergens', what: 'Which label' },
+export const FINISHES: { id: FinishingDraft['kind']; words: string; what: string }[] = [
+  { id: 'TRANSFER', words: t('transfer sheet'), what: t('Which sheet') },
+  { id: 'LINE', words: t('piped line'), what: t('Of what') },
+  { id: 'DUST', words: t('dust'), what: t('With what') },
+  { id: 'STICKER', words: t('sticker for allergens'), what: t('Which label') },
 ]
+
+/** A finishing and what it is of. */
+export const finishingWords = (finish: { kind: FinishingDraft['kind']; words?: string | null }) =>
+  `${wordsOf(FINISHES, finish.kind)} ${finish.words ?? ''}`.trim()
 
 export const newCoat = (): CoatInForm => ({ name: '', filmMm: 0.05, how: 'SPRAYED' })
 
@@ -46,7 +52,7 @@ export function wornOf(piece: Piece | null): WornInForm {
 
 export function missingWorn(form: WornInForm): string {
   return form.coats.some((c) => !c.name?.trim() || c.filmMm === null)
-    ? 'Every colour wants a name and a film.'
+    ? t('Every colour wants a name and a film.')
     : ''
 }
 
@@ -62,6 +68,6 @@ export function wornDraft(form: WornInForm, colours: ColourStock[]) {
         how: coat.how,
       }
     }),
-    finishes: form.finishes.map((f): Finishing => ({ kind: f.kind, words: f.words.trim() })),
+    finishes: form.finishes.map((f): FinishingDraft => ({ kind: f.kind, words: f.words.trim() })),
   }
 }

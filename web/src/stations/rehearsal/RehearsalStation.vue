@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A simulated bowl to bring into temper by hand. Acts are kept here; the server plays them anew.
+import { t } from '@/words'
 import { useStorage } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Exercise, type RehearsalAct, type RehearsalPlay } from '@/api/client'
@@ -22,12 +23,12 @@ const busy = ref(false)
 const exercise = computed(() => exercises.value.find((e) => e.id === game.value.exercise))
 type Choice = { kind: RehearsalAct['kind']; words: string; amounts: number[]; unit: 's' | 'g' }
 const CHOICES: Choice[] = [
-  { kind: 'HEAT', words: 'Heat', amounts: [3, 5, 10, 30], unit: 's' },
-  { kind: 'STIR', words: 'Stir', amounts: [30, 60, 180], unit: 's' },
-  { kind: 'BATH', words: 'Cold bath', amounts: [15, 30, 60, 180], unit: 's' },
-  { kind: 'TABLE', words: 'Table two thirds', amounts: [180, 300, 420], unit: 's' },
-  { kind: 'SEED', words: 'Stir in seed', amounts: [30, 60, 100, 500], unit: 'g' },
-  { kind: 'WAIT', words: 'Leave alone', amounts: [60, 300], unit: 's' },
+  { kind: 'HEAT', words: t('Heat'), amounts: [3, 5, 10, 30], unit: 's' },
+  { kind: 'STIR', words: t('Stir'), amounts: [30, 60, 180], unit: 's' },
+  { kind: 'BATH', words: t('Cold bath'), amounts: [15, 30, 60, 180], unit: 's' },
+  { kind: 'TABLE', words: t('Table two thirds'), amounts: [180, 300, 420], unit: 's' },
+  { kind: 'SEED', words: t('Stir in seed'), amounts: [30, 60, 100, 500], unit: 'g' },
+  { kind: 'WAIT', words: t('Leave alone'), amounts: [60, 300], unit: 's' },
 ]
 const own = ref<Record<string, string>>({})
 
@@ -68,7 +69,7 @@ const act = (kind: RehearsalAct['kind'], amount: number) =>
 function actOwn(choice: Choice) {
   const value = typed(own.value[choice.kind] ?? '')
   if (Number.isNaN(value)) {
-    refused.value = `“${own.value[choice.kind] ?? ''}” is not a number.`
+    refused.value = t('“{own}” is not a number.', { own: own.value[choice.kind] ?? '' })
     return
   }
   void act(choice.kind, choice.unit === 'g' ? fromTaste(value, 'GRAM', taste.value) : value)
@@ -93,10 +94,10 @@ const drawing = computed<CurveDrawing>(() => {
   const truth = played.value?.truth
   return {
     lines: truth
-      ? [{ name: 'truth', timeS: truth.timeS, celsius: truth.temperatureC }]
+      ? [{ name: t('truth'), timeS: truth.timeS, celsius: truth.temperatureC }]
       : [
           {
-            name: 'read',
+            name: t('read'),
             timeS: reads.value.map((m) => m.toS),
             celsius: reads.value.map((m) => m.readC!),
           },
@@ -118,20 +119,25 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
 <template>
   <div class="rehearsal sheet">
     <template v-if="!exercise || !played">
-      <h1>Practice</h1>
+      <h1>{{ $t('Practice') }}</h1>
       <p class="quiet lead">
-        Bring a simulated bowl into temper by hand, faster than life. Nobody sees the crystals;
-        afterwards you will.
+        {{
+          $t(
+            'Bring a simulated bowl into temper by hand, faster than life. Nobody sees the crystals; afterwards you will.',
+          )
+        }}
       </p>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <div class="exercises">
         <button v-for="(e, i) in exercises" :key="e.id" type="button" @click="begin(e.id)">
-          <span class="quiet">Exercise {{ i + 1 }}</span>
+          <span class="quiet">{{ $t('Exercise {place}', { place: i + 1 }) }}</span>
           <b>{{ e.words }}</b>
           <span>{{ inTaste(e.story, taste) }}</span>
-          <span class="quiet"
-            >A steady hand needs {{ quantity(e.parMinutes, 'MINUTE', taste) }}.</span
-          >
+          <span class="quiet">{{
+            $t('A steady hand needs {parMinutes}.', {
+              parMinutes: quantity(e.parMinutes, 'MINUTE', taste),
+            })
+          }}</span>
         </button>
       </div>
     </template>
@@ -143,31 +149,33 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
       <div class="table">
         <section class="what">
           <dl>
-            <dt>Clock</dt>
+            <dt>{{ $t('Clock') }}</dt>
             <dd>{{ clock(played.clockS) }}</dd>
-            <dt>Last read</dt>
+            <dt>{{ $t('Last read') }}</dt>
             <dd>
-              {{ lastRead ? quantity(lastRead.readC!, 'CELSIUS', taste) : 'not yet' }}
-              <small v-if="lastRead" class="quiet">at {{ clock(lastRead.toS) }}</small>
+              {{ lastRead ? quantity(lastRead.readC!, 'CELSIUS', taste) : $t('not yet') }}
+              <small v-if="lastRead" class="quiet">{{
+                $t('at {toS}', { toS: clock(lastRead.toS) })
+              }}</small>
             </dd>
-            <dt>Last smear</dt>
+            <dt>{{ $t('Last smear') }}</dt>
             <dd>
               {{
                 !lastSmear
-                  ? 'none'
+                  ? $t('none')
                   : lastSmear.smearS! >= 180
-                    ? 'not set in 3:00'
-                    : `set in ${clock(lastSmear.smearS!)}`
+                    ? $t('not set in 3:00')
+                    : $t('set in {smearS}', { smearS: clock(lastSmear.smearS!) })
               }}
             </dd>
           </dl>
           <template v-if="!played.done">
             <div class="main">
               <button type="button" class="big" :disabled="busy" @click="act('READ', 0)">
-                Stir and read
+                {{ $t('Stir and read') }}
               </button>
               <button type="button" class="big" :disabled="busy" @click="act('PAPER', 0)">
-                Paper test
+                {{ $t('Paper test') }}
               </button>
             </div>
             <div v-for="choice in CHOICES" :key="choice.kind" class="choice">
@@ -184,19 +192,24 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
               <form @submit.prevent="actOwn(choice)">
                 <input
                   v-model="own[choice.kind]"
-                  :aria-label="`${choice.words}: own amount`"
+                  :aria-label="$t('{words}: own amount', { words: choice.words })"
                   :placeholder="choice.unit === 'g' ? symbol('GRAM', taste) : 's'"
                   inputmode="decimal"
                 />
               </form>
             </div>
-            <v-btn size="x-large" color="primary" block :disabled="busy" @click="act('WORK', 0)"
-              >It is in temper: begin to work</v-btn
-            >
+            <v-btn size="x-large" color="primary" block :disabled="busy" @click="act('WORK', 0)">{{
+              $t('It is in temper: begin to work')
+            }}</v-btn>
           </template>
           <template v-else-if="played.score">
             <p class="points">
-              {{ played.score.points }}<small> of 100, {{ played.score.verdictWords }}</small>
+              {{ played.score.points }}{{ ' '
+              }}<small>
+                {{
+                  $t('of 100, {verdictWords}', { verdictWords: played.score.verdictWords })
+                }}</small
+              >
             </p>
             <table class="rows">
               <tbody>
@@ -211,9 +224,11 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
               </tbody>
             </table>
             <div class="main">
-              <button type="button" class="big" @click="begin(exercise.id)">Again</button>
+              <button type="button" class="big" @click="begin(exercise.id)">
+                {{ $t('Again') }}
+              </button>
               <button type="button" class="big" @click="game.exercise = ''">
-                Another exercise
+                {{ $t('Another exercise') }}
               </button>
             </div>
           </template>
@@ -224,22 +239,26 @@ const reads = computed(() => (played.value?.moments ?? []).filter((m) => m.readC
             <CurveChart
               v-if="reads.length || played.done"
               :drawing="drawing"
-              :spoken="played.done ? 'What really happened in the bowl' : 'What was read so far'"
+              :spoken="
+                played.done ? $t('What really happened in the bowl') : $t('What was read so far')
+              "
             />
-            <p v-else class="quiet">Read the bowl to see where it stands.</p>
+            <p v-else class="quiet">{{ $t('Read the bowl to see where it stands.') }}</p>
           </div>
-          <h2>{{ played.done ? 'What you did' : 'So far' }}</h2>
+          <h2>{{ played.done ? $t('What you did') : $t('So far') }}</h2>
           <ol>
             <li v-for="m in last" :key="m.fromS + m.kind">
               <span class="num quiet">{{ clock(m.fromS) }}</span> {{ momentWords(m) }}
               <b v-if="m.readC != null">{{ quantity(m.readC, 'CELSIUS', taste) }}</b>
               <b v-if="m.smearS != null">{{
-                m.smearS >= 180 ? 'not set in 3:00' : `set in ${clock(m.smearS)}`
+                m.smearS >= 180
+                  ? $t('not set in 3:00')
+                  : $t('set in {smearS}', { smearS: clock(m.smearS) })
               }}</b>
             </li>
           </ol>
           <button v-if="!played.done" type="button" class="quiet leave" @click="game.exercise = ''">
-            Leave this exercise
+            {{ $t('Leave this exercise') }}
           </button>
         </section>
       </div>

@@ -34,7 +34,7 @@ async function ended(id: string) {
 
 <template>
   <div class="at">
-    <nav v-if="bowls.length > 1" aria-label="Open bowls">
+    <nav v-if="bowls.length > 1" :aria-label="$t('Open bowls')">
       <router-link
         v-for="bowl in bowls"
         :key="bowl.id"
@@ -46,11 +46,15 @@ async function ended(id: string) {
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <LiveBowl v-if="current" :id="current" :key="current" @ended="ended" />
     <section v-else-if="loaded" class="sheet">
-      <h1>No bowl is open</h1>
+      <h1>{{ $t('No bowl is open') }}</h1>
       <p class="quiet mb-5">
-        Plan a curve and begin the bowl there: with readings you type, a probe, or a simulated one.
+        {{
+          $t(
+            'Plan a curve and begin the bowl there: with readings you type, a probe, or a simulated one.',
+          )
+        }}
       </p>
-      <v-btn size="x-large" color="primary" to="/temper/plan">Plan a curve</v-btn>
+      <v-btn size="x-large" color="primary" to="/temper/plan">{{ $t('Plan a curve') }}</v-btn>
     </section>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type BowlDraft } from '@/api/client'
 import { newId } from '@/parts/once'
@@ -32,8 +33,8 @@ const between = (low: number, high: number) =>
 const WINDOWS = computed(
   () =>
     [
-      ['LOW', `worked at ${between(31, 32)}`],
-      ['HIGH', `worked at ${between(32, 34)}`],
+      ['LOW', t('worked at {between}', { between: between(31, 32) })],
+      ['HIGH', t('worked at {between}', { between: between(32, 34) })],
     ] as const,
 )
 
@@ -77,19 +78,19 @@ async function begin() {
   }
 }
 const CHOICES = [
-  ['typed', 'I type what I read', 'Stir, read in the middle, type it.'],
-  ['probe', 'A probe sends it', 'A thermometer that speaks to the workshop by itself.'],
-  ['simulated', 'Simulated', 'A bowl of our own model, with a probe that has its faults.'],
+  ['typed', t('I type what I read'), t('Stir, read in the middle, type it.')],
+  ['probe', t('A probe sends it'), t('A thermometer that speaks to the workshop by itself.')],
+  ['simulated', t('Simulated'), t('A bowl of our own model, with a probe that has its faults.')],
 ] as const
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="640" aria-label="Begin a bowl">
+  <v-dialog v-model="open" max-width="640" :aria-label="$t('Begin a bowl')">
     <v-card class="begin">
-      <h2>Begin a bowl</h2>
+      <h2>{{ $t('Begin a bowl') }}</h2>
       <form @submit.prevent="begin">
-        <v-text-field v-model="name" label="Name" />
-        <div class="how" role="group" aria-label="Who reads it">
+        <v-text-field v-model="name" :label="$t('Name')" />
+        <div class="how" role="group" :aria-label="$t('Who reads it')">
           <button
             v-for="[value, title, why] in CHOICES"
             :key="value"
@@ -100,7 +101,7 @@ const CHOICES = [
             <b>{{ title }}</b><span>{{ why }}</span>
           </button>
         </div>
-        <div v-if="dark" class="windows" role="group" aria-label="Worked at">
+        <div v-if="dark" class="windows" role="group" :aria-label="$t('Worked at')">
           <button
             v-for="[value, title] in WINDOWS"
             :key="value"
@@ -111,16 +112,22 @@ const CHOICES = [
             {{ title }}
           </button>
         </div>
-        <v-text-field v-if="how === 'probe'" v-model="probe" label="Name of the probe" />
+        <v-text-field v-if="how === 'probe'" v-model="probe" :label="$t('Name of the probe')" />
         <div v-if="how === 'simulated'" class="two">
-          <NumberField v-model="pace" label="times faster than life, 1 to 60" unit="ONE" />
-          <NumberField v-model="startC" label="begins at" unit="CELSIUS" />
-          <v-checkbox v-model="faults" label="noise, dropouts and skin readings" hide-details />
+          <NumberField v-model="pace" :label="$t('times faster than life, 1 to 60')" unit="ONE" />
+          <NumberField v-model="startC" :label="$t('begins at')" unit="CELSIUS" />
+          <v-checkbox
+            v-model="faults"
+            :label="$t('noise, dropouts and skin readings')"
+            hide-details
+          />
         </div>
         <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
         <div class="acts">
-          <v-btn size="x-large" variant="outlined" @click="open = false">Cancel</v-btn>
-          <v-btn size="x-large" color="primary" type="submit" :loading="busy">Begin</v-btn>
+          <v-btn size="x-large" variant="outlined" @click="open = false">{{ $t('Cancel') }}</v-btn>
+          <v-btn size="x-large" color="primary" type="submit" :loading="busy">{{
+            $t('Begin')
+          }}</v-btn>
         </div>
       </form>
     </v-card>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What can be done at a bowl: one press, then the number where there is one.
+import { t } from '@/words'
 import { computed, nextTick, ref } from 'vue'
 import type { BowlEventKind, Unit } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -17,17 +18,17 @@ const { taste } = useHouse()
 
 type Act = { kind: BowlEventKind | 'READ'; words: string; unit?: Unit; seconds?: boolean }
 const ACTS: Act[] = [
-  { kind: 'READ', words: 'Note a temperature', unit: 'CELSIUS' },
-  { kind: 'HEAT', words: 'Heated', unit: 'SECOND' },
-  { kind: 'BATH', words: 'Cold bath', unit: 'SECOND' },
-  { kind: 'SEED', words: 'Seed stirred in', unit: 'GRAM' },
-  { kind: 'TABLED', words: 'Tabled, two thirds', unit: 'SECOND', seconds: true },
-  { kind: 'TOP_UP', words: 'Warm couverture', unit: 'GRAM' },
-  { kind: 'TAKEN', words: 'Taken out', unit: 'GRAM' },
-  { kind: 'CENTRES', words: 'Cold centres dipped', unit: 'GRAM' },
-  { kind: 'STREAKS', words: 'Streaks' },
-  { kind: 'TACK', words: 'Tacky' },
-  { kind: 'DULL', words: 'Dull' },
+  { kind: 'READ', words: t('Note a temperature'), unit: 'CELSIUS' },
+  { kind: 'HEAT', words: t('Heated'), unit: 'SECOND' },
+  { kind: 'BATH', words: t('Cold bath'), unit: 'SECOND' },
+  { kind: 'SEED', words: t('Seed stirred in'), unit: 'GRAM' },
+  { kind: 'TABLED', words: t('Tabled, two thirds'), unit: 'SECOND', seconds: true },
+  { kind: 'TOP_UP', words: t('Warm couverture'), unit: 'GRAM' },
+  { kind: 'TAKEN', words: t('Taken out'), unit: 'GRAM' },
+  { kind: 'CENTRES', words: t('Cold centres dipped'), unit: 'GRAM' },
+  { kind: 'STREAKS', words: t('Streaks') },
+  { kind: 'TACK', words: t('Tacky') },
+  { kind: 'DULL', words: t('Dull') },
 ]
 const acts = computed(() => ACTS.filter((a) => a.kind !== 'READ' || props.typed))
 const asked = ref<Act | null>(null)
@@ -52,7 +53,7 @@ function send() {
   if (!act?.unit) return
   const value = readTyped(text.value)
   if (Number.isNaN(value)) {
-    wrong.value = `“${text.value}” is not a number.`
+    wrong.value = t('“{text}” is not a number.', { text: text.value })
     return
   }
   const kept = fromTaste(value, act.unit, taste.value)
@@ -73,15 +74,19 @@ useKeys({ t: () => props.typed && void press(ACTS[0]!) })
         {{ symbol(asked.unit!, taste) }}</label
       >
       <p v-if="wrong" class="trouble" role="alert">{{ wrong }}</p>
-      <v-btn size="x-large" variant="outlined" @click="asked = null">Cancel</v-btn>
-      <v-btn size="x-large" color="primary" type="submit">Note it</v-btn>
+      <v-btn size="x-large" variant="outlined" @click="asked = null">{{ $t('Cancel') }}</v-btn>
+      <v-btn size="x-large" color="primary" type="submit">{{ $t('Note it') }}</v-btn>
     </form>
     <template v-else>
-      <v-btn size="x-large" color="primary" class="main" @click="emit('test')">Paper test</v-btn>
+      <v-btn size="x-large" color="primary" class="main" @click="emit('test')">{{
+        $t('Paper test')
+      }}</v-btn>
       <button v-for="act in acts" :key="act.kind" type="button" @click="press(act)">
         {{ act.words }}
       </button>
-      <button type="button" class="over" @click="emit('over')">Bowl is done with</button>
+      <button type="button" class="over" @click="emit('over')">
+        {{ $t('Bowl is done with') }}
+      </button>
     </template>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What was noted at the bowl: each can be corrected or undone, the first word stays in the books.
+import { t } from '@/words'
 import { computed, ref } from 'vue'
 import type { BowlEventDraft, TemperBowl, Unit } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
@@ -44,13 +45,13 @@ function rowOf(h: BowlEvent): Row {
 const rows = computed<Row[]>(() =>
   [
     ...props.bowl.events.map(rowOf),
-    ...props.bowl.typed.map((t) => ({
-      id: t.id,
-      timeS: t.timeS,
-      words: 'temperature',
-      value: t.celsius,
+    ...props.bowl.typed.map((reading) => ({
+      id: reading.id,
+      timeS: reading.timeS,
+      words: t('temperature'),
+      value: reading.celsius,
       unit: 'CELSIUS' as Unit,
-      corrected: t.corrected,
+      corrected: reading.corrected,
       event: null,
     })),
   ].sort((a, b) => b.timeS - a.timeS),
@@ -86,47 +87,53 @@ function undo(row: Row) {
 
 <template>
   <details class="notes">
-    <summary>What was noted ({{ bowl.events.length + bowl.typed.length }})</summary>
+    <summary>
+      {{ $t('What was noted ({events})', { events: bowl.events.length + bowl.typed.length }) }}
+    </summary>
     <ul>
       <li v-for="row in rows" :key="row.id">
         <span class="num quiet">{{ clock(row.timeS) }}</span>
         <span class="what"
           >{{ row.words }}
-          <b v-if="row.value !== null" class="num">{{ quantity(row.value, row.unit, taste) }}</b>
-          <small v-if="row.corrected" class="quiet"> corrected</small></span
+          <b v-if="row.value !== null" class="num">{{ quantity(row.value, row.unit, taste) }}</b>{{
+            ' '
+          }}
+          <small v-if="row.corrected" class="quiet">{{ $t('corrected') }}</small></span
         >
         <button
           v-if="row.value !== null"
           type="button"
-          :aria-label="`Correct ${row.words} at ${clock(row.timeS)}`"
+          :aria-label="
+            $t('Correct {words} at {timeS}', { words: row.words, timeS: clock(row.timeS) })
+          "
           @click="ask(row)"
         >
-          Correct
+          {{ $t('Correct') }}
         </button>
         <button
           type="button"
-          :aria-label="`Undo ${row.words} at ${clock(row.timeS)}`"
+          :aria-label="$t('Undo {words} at {timeS}', { words: row.words, timeS: clock(row.timeS) })"
           @click="undo(row)"
         >
-          Undo
+          {{ $t('Undo') }}
         </button>
       </li>
     </ul>
     <v-dialog
       :model-value="asked !== null"
       max-width="420"
-      aria-label="Correct"
+      :aria-label="$t('Correct')"
       @update:model-value="asked = null"
     >
       <v-card v-if="asked" class="pa-6">
         <h2 class="mb-3">{{ asked.words }}, {{ clock(asked.timeS) }}</h2>
-        <NumberField v-model="value" label="It was" :unit="asked.unit" @enter="save" />
-        <p class="quiet mb-3">What stood here first is kept in the books.</p>
+        <NumberField v-model="value" :label="$t('It was')" :unit="asked.unit" @enter="save" />
+        <p class="quiet mb-3">{{ $t('What stood here first is kept in the books.') }}</p>
         <div class="d-flex ga-3">
-          <v-btn size="x-large" variant="outlined" @click="asked = null">Cancel</v-btn>
-          <v-btn size="x-large" color="primary" :disabled="value === null" @click="save"
-            >Save</v-btn
-          >
+          <v-btn size="x-large" variant="outlined" @click="asked = null">{{ $t('Cancel') }}</v-btn>
+          <v-btn size="x-large" color="primary" :disabled="value === null" @click="save">{{
+            $t('Save')
+          }}</v-btn>
         </div>
       </v-card>
     </v-dialog>

@@ -10,7 +10,7 @@ const { taste } = useHouse()
 
 <template>
   <section>
-    <h2>What to do</h2>
+    <h2>{{ $t('What to do') }}</h2>
     <ol>
       <li v-for="phase in curve.phases" :key="phase.startS + phase.kind">
         <div class="when">
@@ -28,7 +28,7 @@ const { taste } = useHouse()
         </div>
       </li>
     </ol>
-    <h2>What can go wrong</h2>
+    <h2>{{ $t('What can go wrong') }}</h2>
     <ul>
       <li v-for="risk in curve.risks" :key="risk.template">{{ sentence(risk, taste) }}</li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed, ref, toRef, watch } from 'vue'
 import { words, type BowlEventKind } from '@/api/client'
 import type { CurveDrawing } from '@/parts/curve'
@@ -41,15 +42,26 @@ const whole = ref(false)
 const revised = ref('')
 const seedWords = () =>
   now.value
-    ? `${quantity(now.value.stablePercent, 'PERCENT', taste.value)} (${number(now.value.stableLowPercent, 'PERCENT', taste.value)} to ${quantity(now.value.stableHighPercent, 'PERCENT', taste.value)})`
+    ? t('{stablePercent} ({stableLowPercent} to {stableHighPercent})', {
+        stablePercent: quantity(now.value.stablePercent, 'PERCENT', taste.value),
+        stableLowPercent: number(now.value.stableLowPercent, 'PERCENT', taste.value),
+        stableHighPercent: quantity(now.value.stableHighPercent, 'PERCENT', taste.value),
+      })
     : ''
 
 async function act(kind: BowlEventKind, amount?: number, seconds?: number, text?: string) {
   const before = seedWords()
   await tried(() => note({ kind, amount, seconds, text }))
   if (kind.startsWith('PAPER') && !refused.value) {
-    const set = kind === 'PAPER_SET' ? `Set at ${amount} s` : `Not set at ${amount} s`
-    revised.value = `${set}: seed revised from ${before} to ${seedWords()} of the fat.`
+    const set =
+      kind === 'PAPER_SET'
+        ? t('Set at {amount} s', { amount })
+        : t('Not set at {amount} s', { amount })
+    revised.value = t('{set}: seed revised from {before} to {seedWords} of the fat.', {
+      set,
+      before,
+      seedWords: seedWords(),
+    })
   }
 }
 async function read(celsius: number) {
@@ -88,7 +100,7 @@ const planned = computed(() => {
 })
 const drawing = computed<CurveDrawing>(() => ({
   lines: [
-    { name: 'bowl', timeS: trace.value.timeS, celsius: trace.value.celsius },
+    { name: t('bowl'), timeS: trace.value.timeS, celsius: trace.value.celsius },
     ...planned.value,
   ],
   lane: lane.value,
@@ -118,10 +130,12 @@ useKeys({ p: () => (testing.value = true) })
           <p class="quiet">
             {{ quantity(now?.massG ?? bowl.summary.massG, 'GRAM', taste) }},
             {{ clock(clockS) }}
-            <em v-if="bowl.summary.source === 'SIMULATED'" class="simulated"
-              >simulated, {{ bowl.summary.pace }}×</em
-            >
-            <em v-else-if="bowl.summary.probe">probe {{ bowl.summary.probe }}</em>
+            <em v-if="bowl.summary.source === 'SIMULATED'" class="simulated">{{
+              $t('simulated, {pace}×', { pace: bowl.summary.pace })
+            }}</em>
+            <em v-else-if="bowl.summary.probe">{{
+              $t('probe {probe}', { probe: bowl.summary.probe })
+            }}</em>
           </p>
         </header>
         <template v-if="now">
@@ -134,7 +148,7 @@ useKeys({ p: () => (testing.value = true) })
           </p>
           <TautString
             v-if="band && standing !== 'ON_THE_WAY'"
-            name="bowl"
+            :name="$t('bowl')"
             unit="CELSIUS"
             :band="band"
             :value="now.temperatureC"
@@ -151,32 +165,42 @@ useKeys({ p: () => (testing.value = true) })
           </ol>
           <dl>
             <dt>{{ now.verdictWords }}</dt>
-            <dd>{{ quantity(now.likelihood * 100, 'PERCENT', taste) }} sure</dd>
-            <dt>stable crystals</dt>
+            <dd>
+              {{
+                $t('{likelihood} sure', {
+                  likelihood: quantity(now.likelihood * 100, 'PERCENT', taste),
+                })
+              }}
+            </dd>
+            <dt>{{ $t('stable crystals') }}</dt>
             <dd>
               {{ quantity(now.stablePercent, 'PERCENT', taste) }}
-              <small
-                >({{ number(now.stableLowPercent, 'PERCENT', taste) }} to
-                {{ quantity(now.stableHighPercent, 'PERCENT', taste) }})</small
-              >
+              <small>{{
+                $t('({stableLowPercent} to {stableHighPercent})', {
+                  stableLowPercent: number(now.stableLowPercent, 'PERCENT', taste),
+                  stableHighPercent: quantity(now.stableHighPercent, 'PERCENT', taste),
+                })
+              }}</small>
             </dd>
-            <dt>unstable</dt>
+            <dt>{{ $t('unstable') }}</dt>
             <dd>{{ quantity(now.unstablePercent, 'PERCENT', taste) }}</dd>
             <template v-if="now.stablePercent + now.unstablePercent < 12">
-              <dt>as thick as without</dt>
-              <dd>{{ number(now.thickness, 'ONE', taste) }} times</dd>
+              <dt>{{ $t('as thick as without') }}</dt>
+              <dd>
+                {{ $t('{thickness} times', { thickness: number(now.thickness, 'ONE', taste) }) }}
+              </dd>
             </template>
             <template v-if="closes != null">
-              <dt>window closes in</dt>
-              <dd class="count">{{ closes > 0 ? clock(closes) : 'now' }}</dd>
+              <dt>{{ $t('window closes in') }}</dt>
+              <dd class="count">{{ closes > 0 ? clock(closes) : $t('now') }}</dd>
             </template>
           </dl>
         </template>
         <p v-else class="quiet wait">
           {{
             bowl.summary.probe
-              ? 'Nothing heard of the probe yet.'
-              : 'Stir, read in the middle, and note the temperature.'
+              ? $t('Nothing heard of the probe yet.')
+              : $t('Stir, read in the middle, and note the temperature.')
           }}
         </p>
       </section>
@@ -192,14 +216,24 @@ useKeys({ p: () => (testing.value = true) })
         </p>
         <p v-if="first" class="move">{{ sentence(first.say, taste) }}</p>
         <details v-if="others.length">
-          <summary>{{ others.length }} other {{ others.length === 1 ? 'way' : 'ways' }}</summary>
+          <summary>
+            {{
+              $t('{others} other {others2}', {
+                others: others.length,
+                others2: others.length === 1 ? $t('way') : $t('ways'),
+              })
+            }}
+          </summary>
           <ul>
             <li v-for="move in others" :key="move.say.template">
               {{ sentence(move.say, taste) }}
-              <span class="quiet"
-                >Ends after {{ quantity(move.minutes, 'MINUTE', taste) }} at
-                {{ quantity(move.endsC, 'CELSIUS', taste) }}, {{ move.verdictWords }}.</span
-              >
+              <span class="quiet">{{
+                $t('Ends after {minutes} at {endsC}, {verdictWords}.', {
+                  minutes: quantity(move.minutes, 'MINUTE', taste),
+                  endsC: quantity(move.endsC, 'CELSIUS', taste),
+                  verdictWords: move.verdictWords,
+                })
+              }}</span>
             </li>
           </ul>
         </details>
@@ -208,10 +242,15 @@ useKeys({ p: () => (testing.value = true) })
         <div class="picture">
           <CurveChart
             :drawing="drawing"
-            :spoken="`Temperature of ${bowl.summary.name} over ${clock(clockS)}`"
+            :spoken="
+              $t('Temperature of {name} over {clockS}', {
+                name: bowl.summary.name,
+                clockS: clock(clockS),
+              })
+            "
           />
           <button type="button" class="stretch" :aria-pressed="whole" @click="whole = !whole">
-            {{ whole ? 'last 40 minutes' : 'from the beginning' }}
+            {{ whole ? $t('last 40 minutes') : $t('from the beginning') }}
           </button>
         </div>
         <BowlActs
@@ -232,7 +271,12 @@ useKeys({ p: () => (testing.value = true) })
           @untype="(id) => tried(() => untype(id))"
         />
         <p v-if="now && now.apart > 0" class="quiet">
-          {{ now.apart }} of {{ now.readings }} readings kept apart: skin, jumps, late ones.
+          {{
+            $t('{apart} of {readings} readings kept apart: skin, jumps, late ones.', {
+              apart: now.apart,
+              readings: now.readings,
+            })
+          }}
         </p>
       </section>
       <PaperTest v-model="testing" @verdict="act" />

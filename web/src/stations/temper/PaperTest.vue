@@ -30,37 +30,43 @@ function say(kind: BowlEventKind) {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="560" persistent aria-label="Paper test">
+  <v-dialog v-model="open" max-width="560" persistent :aria-label="$t('Paper test')">
     <v-card class="paper">
-      <h2>Paper test</h2>
+      <h2>{{ $t('Paper test') }}</h2>
       <template v-if="!began">
         <p>
-          Stir. Smear a little on paper or a knife tip, lay it down at room temperature, and press.
+          {{
+            $t(
+              'Stir. Smear a little on paper or a knife tip, lay it down at room temperature, and press.',
+            )
+          }}
         </p>
-        <v-btn size="x-large" color="primary" block autofocus @click="start">Smeared now</v-btn>
+        <v-btn size="x-large" color="primary" block autofocus @click="start">{{
+          $t('Smeared now')
+        }}</v-btn>
       </template>
       <template v-else>
         <p class="ran" :class="{ late: ran > GOOD_S }">{{ clock(ran) }}</p>
         <p>
           {{
             ran > GOOD_S
-              ? 'More than two minutes: not enough seed.'
-              : 'Touch the edge. Even, no tack, no streaks: it has set.'
+              ? $t('More than two minutes: not enough seed.')
+              : $t('Touch the edge. Even, no tack, no streaks: it has set.')
           }}
         </p>
-        <v-btn size="x-large" color="primary" block :disabled="ran < 5" @click="say('PAPER_SET')"
-          >It has set</v-btn
-        >
+        <v-btn size="x-large" color="primary" block :disabled="ran < 5" @click="say('PAPER_SET')">{{
+          $t('It has set')
+        }}</v-btn>
         <v-btn
           size="x-large"
           variant="outlined"
           block
           :disabled="ran < 5"
           @click="say('PAPER_NOT_SET')"
-          >Not set, given up</v-btn
+          >{{ $t('Not set, given up') }}</v-btn
         >
       </template>
-      <v-btn size="large" variant="text" block @click="open = false">Cancel</v-btn>
+      <v-btn size="large" variant="text" block @click="open = false">{{ $t('Cancel') }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -37,9 +38,9 @@ const shown = ref(0)
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
 const shareName = computed(() =>
   wish.value.method === 'TABLING'
-    ? 'Share poured on the stone'
+    ? t('Share poured on the stone')
     : wish.value.method.startsWith('SEED')
-      ? 'Share of seed'
+      ? t('Share of seed')
       : '',
 )
 const curve = computed(() => curves.value[shown.value] ?? curves.value[0])
@@ -110,13 +111,18 @@ const drawing = computed<CurveDrawing>(() => ({
 }))
 const spoken = computed(() =>
   curve.value
-    ? `${curve.value.words}: ready after ${quantity(curve.value.ready.value, 'MINUTE', taste.value)}, ${curve.value.verdictWords}, window open ${quantity(curve.value.window.value, 'MINUTE', taste.value)}`
-    : 'No curve yet',
+    ? t('{words}: ready after {ready}, {verdictWords}, window open {window}', {
+        words: curve.value.words,
+        ready: quantity(curve.value.ready.value, 'MINUTE', taste.value),
+        verdictWords: curve.value.verdictWords,
+        window: quantity(curve.value.window.value, 'MINUTE', taste.value),
+      })
+    : t('No curve yet'),
 )
 
 const beginning = ref(false)
 const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => ({
-  name: `${couvertures.value.find((c) => c.id === wish.value.couverture)?.name ?? 'Bowl'}`,
+  name: `${couvertures.value.find((c) => c.id === wish.value.couverture)?.name ?? t('Bowl')}`,
   couverture: wish.value.couverture,
   massG: wish.value.massG ?? 0,
   vessel: wish.value.vessel,
@@ -131,67 +137,83 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-select
         v-model="wish.couverture"
-        label="Couverture"
+        :label="$t('Couverture')"
         :items="couvertures"
         item-title="name"
         item-value="id"
       />
-      <NumberField v-model="wish.massG" label="Mass to temper" unit="GRAM" :refused="refused" />
+      <NumberField
+        v-model="wish.massG"
+        :label="$t('Mass to temper')"
+        unit="GRAM"
+        :refused="refused"
+      />
       <v-select
         v-model="wish.method"
-        label="Method"
+        :label="$t('Method')"
         :items="METHODS"
         item-title="words"
         item-value="id"
       />
       <v-select
         v-model="wish.beside"
-        label="Beside it"
-        :items="[{ id: '', words: 'nothing' }, ...METHODS.filter((m) => m.id !== wish.method)]"
+        :label="$t('Beside it')"
+        :items="[{ id: '', words: $t('nothing') }, ...METHODS.filter((m) => m.id !== wish.method)]"
         item-title="words"
         item-value="id"
       />
       <NumberField
         v-if="shareName && !wish.beside"
         v-model="wish.share"
-        :label="`${shareName} (practice if empty)`"
+        :label="$t('{shareName} (practice if empty)', { shareName })"
         unit="PERCENT"
       />
       <v-select
         v-model="wish.vessel"
-        label="Vessel"
+        :label="$t('Vessel')"
         :items="VESSELS"
         item-title="words"
         item-value="id"
       />
       <v-select
         v-model="wish.fluidity"
-        label="Fluidity"
+        :label="$t('Fluidity')"
         :items="FLUIDITIES"
         item-title="words"
         item-value="id"
       />
       <NumberField
         v-model="wish.roomC"
-        :label="`Room (House rules: ${quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste)})`"
+        :label="
+          $t('Room (House rules: {roomTemperatureC})', {
+            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
+          })
+        "
         unit="CELSIUS"
       />
-      <v-btn size="x-large" color="primary" :disabled="!curve" @click="beginning = true"
-        >Begin this bowl</v-btn
-      >
+      <v-btn size="x-large" color="primary" :disabled="!curve" @click="beginning = true">{{
+        $t('Begin this bowl')
+      }}</v-btn>
     </form>
 
-    <section v-if="bare" class="curve bare" aria-label="The curve">
-      <h1>No couverture yet</h1>
+    <section v-if="bare" class="curve bare" :aria-label="$t('The curve')">
+      <h1>{{ $t('No couverture yet') }}</h1>
       <p class="quiet mb-5">
-        A curve is worked out for a couverture. Write one in the Larder, or import files.
+        {{
+          $t('A curve is worked out for a couverture. Write one in the Larder, or import files.')
+        }}
       </p>
-      <v-btn size="x-large" color="primary" to="/larder">To the Larder</v-btn>
+      <v-btn size="x-large" color="primary" to="/larder">{{ $t('To the Larder') }}</v-btn>
     </section>
-    <section v-else class="curve" aria-label="The curve">
+    <section v-else class="curve" :aria-label="$t('The curve')">
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <template v-if="curve">
-        <div v-if="curves.length > 1" class="which" role="group" aria-label="Which method is read">
+        <div
+          v-if="curves.length > 1"
+          class="which"
+          role="group"
+          :aria-label="$t('Which method is read')"
+        >
           <button
             v-for="(c, i) in curves"
             :key="c.method"
@@ -200,10 +222,13 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
             @click="shown = i"
           >
             <b>{{ c.words }}</b>
-            <span
-              >{{ quantity(c.ready.value, 'MINUTE', taste) }}, hands on
-              {{ quantity(c.handsOn.value, 'MINUTE', taste) }}; {{ c.verdictWords }}</span
-            >
+            <span>{{
+              $t('{ready}, hands on {handsOn}; {verdictWords}', {
+                ready: quantity(c.ready.value, 'MINUTE', taste),
+                handsOn: quantity(c.handsOn.value, 'MINUTE', taste),
+                verdictWords: c.verdictWords,
+              })
+            }}</span>
           </button>
         </div>
         <h1 v-else>{{ curve.words }}: {{ curve.verdictWords }}</h1>
@@ -221,7 +246,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
         </div>
         <CurveSteps :curve="curve" />
       </template>
-      <p v-else-if="!refused" class="quiet">Working it out …</p>
+      <p v-else-if="!refused" class="quiet">{{ $t('Working it out …') }}</p>
       <TemperCalculator :couverture="wish.couverture" :mass-g="wish.massG" :vessel="wish.vessel" />
     </section>
 

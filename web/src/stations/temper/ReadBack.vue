@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { when } from '@/words/locale'
+import { t } from '@/words'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type BowlSummary, type ReadBack } from '@/api/client'
@@ -86,8 +88,7 @@ const drawing = computed<CurveDrawing>(() => ({
   marks: reading.value?.events.map((h) => ({ words: h.words, timeS: h.timeS })),
 }))
 const good = computed(() => reading.value?.verdict === 'IN_TEMPER')
-const day = (iso: string) =>
-  new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
+const day = (iso: string) => when(iso, { day: 'numeric', month: 'short' })
 
 /** The drawing is SVG; a PNG is painted from it. */
 async function save(type: 'png' | 'svg') {
@@ -112,7 +113,7 @@ function painted(svg: string): Promise<string> {
       canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height)
       done(canvas.toDataURL('image/png'))
     }
-    image.onerror = () => failed(new Error('The picture could not be painted.'))
+    image.onerror = () => failed(new Error(t('The picture could not be painted.')))
     image.src = svg
   })
 }
@@ -120,8 +121,10 @@ function painted(svg: string): Promise<string> {
 
 <template>
   <div class="back">
-    <nav aria-label="Bowls that are over">
-      <v-btn size="x-large" color="primary" block @click="bringing = true">Import a trace</v-btn>
+    <nav :aria-label="$t('Bowls that are over')">
+      <v-btn size="x-large" color="primary" block @click="bringing = true">{{
+        $t('Import a trace')
+      }}</v-btn>
       <div
         v-for="bowl in bowls"
         :key="bowl.id"
@@ -138,10 +141,10 @@ function painted(svg: string): Promise<string> {
           v-if="bowl.id !== reading?.summary.id"
           type="button"
           :aria-pressed="beside.some((b) => b.summary.id === bowl.id)"
-          :title="`Lay ${bowl.name} beside`"
+          :title="$t('Lay {name} beside', { name: bowl.name })"
           @click="lay(bowl.id)"
         >
-          beside
+          {{ $t('beside') }}
         </button>
       </div>
     </nav>
@@ -153,17 +156,25 @@ function painted(svg: string): Promise<string> {
             {{ reading.summary.name }}:
             <span :class="good ? 'in_band' : 'off'">{{ reading.verdictWords }}</span>
           </h1>
-          <p class="quiet">{{ quantity(reading.likelihood * 100, 'PERCENT', taste) }} sure</p>
+          <p class="quiet">
+            {{
+              $t('{likelihood} sure', {
+                likelihood: quantity(reading.likelihood * 100, 'PERCENT', taste),
+              })
+            }}
+          </p>
         </header>
         <p v-if="reading.maybeFahrenheit" class="caution">
-          These numbers look like °F under a °C label. Bring the file in again and say so.
+          {{
+            $t('These numbers look like °F under a °C label. Bring the file in again and say so.')
+          }}
         </p>
         <ul v-if="reading.changes.length" class="changes">
           <li v-for="change in reading.changes" :key="change.template">
             {{ sentence(change, taste) }}
           </li>
         </ul>
-        <p v-else class="changes">Nothing to change: do it like this again.</p>
+        <p v-else class="changes">{{ $t('Nothing to change: do it like this again.') }}</p>
         <div class="picture">
           <CurveChart
             ref="chart"
@@ -174,53 +185,62 @@ function painted(svg: string): Promise<string> {
         </div>
         <table class="rows">
           <caption class="quiet">
-            Rules of the curve
+            {{
+              $t('Rules of the curve')
+            }}
           </caption>
           <thead>
             <tr>
-              <th>Rule</th>
-              <th>Kept</th>
-              <th>At</th>
-              <th>How far</th>
+              <th>{{ $t('Rule') }}</th>
+              <th>{{ $t('Kept') }}</th>
+              <th>{{ $t('At') }}</th>
+              <th>{{ $t('How far') }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="rule in reading.rules" :key="rule.name" :class="{ broken: !rule.kept }">
               <td>{{ rule.name }}</td>
-              <td>{{ rule.kept ? 'kept' : '✕ broken' }}</td>
+              <td>{{ rule.kept ? $t('kept') : $t('✕ broken') }}</td>
               <td class="num">{{ clock(rule.atS) }}</td>
               <td>{{ sentence(rule.size, taste) }}</td>
             </tr>
           </tbody>
         </table>
         <p class="quiet foot">
-          {{ reading.readings }} readings,
-          <template v-if="reading.apart.length"
-            >kept apart:
-            {{ reading.apart.map((a) => `${a.count} ${a.words}`).join('; ') }}.</template
-          ><template v-else>none kept apart.</template>
-          {{ reading.gaps ? `${reading.gaps} gaps of more than a minute.` : '' }}
+          {{ $t('{readings} readings,', { readings: reading.readings }) }}
+          <template v-if="reading.apart.length">{{
+            $t('kept apart: {apart}.', {
+              apart: reading.apart.map((a) => `${a.count} ${a.words}`).join('; '),
+            })
+          }}</template><template v-else>{{ $t('none kept apart.') }}</template>
+          {{ reading.gaps ? $t('{gaps} gaps of more than a minute.', { gaps: reading.gaps }) : '' }}
         </p>
         <div class="out">
           <v-btn
             size="large"
             variant="outlined"
             :href="`/api/exchange/traces/${reading.summary.id}.csv`"
-            >CSV</v-btn
+            >{{ $t('CSV') }}</v-btn
           >
           <v-btn
             size="large"
             variant="outlined"
             :href="`/api/exchange/traces/${reading.summary.id}.senml.json`"
-            >SenML</v-btn
+            >{{ $t('SenML') }}</v-btn
           >
-          <v-btn size="large" variant="outlined" @click="save('svg')">Picture, SVG</v-btn>
-          <v-btn size="large" variant="outlined" @click="save('png')">Picture, PNG</v-btn>
+          <v-btn size="large" variant="outlined" @click="save('svg')">{{
+            $t('Picture, SVG')
+          }}</v-btn>
+          <v-btn size="large" variant="outlined" @click="save('png')">{{
+            $t('Picture, PNG')
+          }}</v-btn>
         </div>
       </template>
       <template v-else-if="loaded && !bowls.length && !trouble">
-        <h1>Nothing to read back yet</h1>
-        <p class="quiet">Import a file of any logger, or end a bowl you have followed.</p>
+        <h1>{{ $t('Nothing to read back yet') }}</h1>
+        <p class="quiet">
+          {{ $t('Import a file of any logger, or end a bowl you have followed.') }}
+        </p>
       </template>
     </section>
     <TraceImport v-model="bringing" @taken="taken" />

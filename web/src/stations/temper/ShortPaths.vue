@@ -95,19 +95,19 @@ onMounted(async () => {
 <template>
   <div class="paths">
     <section>
-      <h2>Coloured cocoa butter</h2>
+      <h2>{{ $t('Coloured cocoa butter') }}</h2>
       <div class="fields">
         <v-select
           v-model="paint.mould"
-          label="Mould"
+          :label="$t('Mould')"
           :items="moulds"
           item-title="name"
           item-value="id"
         />
-        <NumberField v-model="paint.moulds" label="Moulds" unit="ONE" />
-        <NumberField v-model="paint.coats" label="Coats" unit="ONE" />
-        <NumberField v-model="paint.filmMm" label="Film of one coat" unit="MILLIMETRE" />
-        <NumberField v-model="paint.sharePercent" label="Colour, by mass" unit="PERCENT" />
+        <NumberField v-model="paint.moulds" :label="$t('Moulds')" unit="ONE" />
+        <NumberField v-model="paint.coats" :label="$t('Coats')" unit="ONE" />
+        <NumberField v-model="paint.filmMm" :label="$t('Film of one coat')" unit="MILLIMETRE" />
+        <NumberField v-model="paint.sharePercent" :label="$t('Colour, by mass')" unit="PERCENT" />
       </div>
       <p v-if="colourRefused" class="trouble" role="alert">{{ colourRefused }}</p>
       <template v-if="colour">
@@ -127,24 +127,24 @@ onMounted(async () => {
       </template>
     </section>
     <section>
-      <h2>Compound coating</h2>
+      <h2>{{ $t('Compound coating') }}</h2>
       <div class="fields">
         <v-select
           v-model="mix.coating"
-          label="Coating"
+          :label="$t('Coating')"
           :items="fats"
           item-title="name"
           item-value="id"
         />
-        <NumberField v-model="mix.coatingG" label="of it" unit="GRAM" />
+        <NumberField v-model="mix.coatingG" :label="$t('of it')" unit="GRAM" />
         <v-select
           v-model="mix.chocolate"
-          label="Chocolate in it"
+          :label="$t('Chocolate in it')"
           :items="fats"
           item-title="name"
           item-value="id"
         />
-        <NumberField v-model="mix.chocolateG" label="of that" unit="GRAM" />
+        <NumberField v-model="mix.chocolateG" :label="$t('of that')" unit="GRAM" />
       </div>
       <p v-if="coatingRefused" class="trouble" role="alert">{{ coatingRefused }}</p>
       <template v-if="coating">
@@ -159,8 +159,8 @@ onMounted(async () => {
       </template>
     </section>
     <section class="wide">
-      <h2>Gone wrong: what can still be done</h2>
-      <div class="pick" role="group" aria-label="What has happened">
+      <h2>{{ $t('Gone wrong: what can still be done') }}</h2>
+      <div class="pick" role="group" :aria-label="$t('What has happened')">
         <button
           v-for="t in troubles"
           :key="t.id"

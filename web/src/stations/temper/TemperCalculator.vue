@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Small questions at the bowl, each one asked either way round.
+import { t } from '@/words'
 import { computed, ref } from 'vue'
 import { api, ask, words, type Figure, type Question, type Sentence, type Unit } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
@@ -27,7 +28,7 @@ type Ask = {
 const QUESTIONS: Ask[] = [
   {
     id: 'SEED_FOR_BOWL',
-    words: 'How much seed, into a bowl at …',
+    words: t('How much seed, into a bowl at …'),
     from: true,
     value: '',
     unit: 'GRAM',
@@ -35,7 +36,7 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'BOWL_AFTER_SEED',
-    words: 'What so much seed does',
+    words: t('What so much seed does'),
     from: true,
     value: 'seed',
     unit: 'GRAM',
@@ -43,7 +44,7 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'HEAT_FOR_TEMPERATURE',
-    words: 'How long to heat, to reach …',
+    words: t('How long to heat, to reach …'),
     from: true,
     value: 'reach',
     unit: 'CELSIUS',
@@ -51,7 +52,7 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'TEMPERATURE_AFTER_HEAT',
-    words: 'Where heating ends',
+    words: t('Where heating ends'),
     from: true,
     value: 'heat',
     unit: 'SECOND',
@@ -59,7 +60,7 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'BATH_FOR_TEMPERATURE',
-    words: 'How long in the cold bath, to reach …',
+    words: t('How long in the cold bath, to reach …'),
     from: true,
     value: 'reach',
     unit: 'CELSIUS',
@@ -67,7 +68,7 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'TEMPERATURE_AFTER_BATH',
-    words: 'Where the cold bath ends',
+    words: t('Where the cold bath ends'),
     from: true,
     value: 'bath',
     unit: 'MINUTE',
@@ -75,15 +76,15 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'SHARE_FOR_TEMPERATURE',
-    words: 'How much to table, to come back at …',
+    words: t('How much to table, to come back at …'),
     from: false,
-    value: 'come back at',
+    value: t('come back at'),
     unit: 'CELSIUS',
     start: 31.5,
   },
   {
     id: 'TEMPERATURE_AFTER_STONE',
-    words: 'Where tabling a share ends',
+    words: t('Where tabling a share ends'),
     from: false,
     value: 'share',
     unit: 'PERCENT',
@@ -91,9 +92,9 @@ const QUESTIONS: Ask[] = [
   },
   {
     id: 'WINDOW',
-    words: 'How long the window stays open',
+    words: t('How long the window stays open'),
     from: true,
-    value: 'seed in the fat',
+    value: t('seed in the fat'),
     unit: 'PERCENT',
     start: 1,
   },
@@ -163,17 +164,22 @@ async function solve() {
 
 <template>
   <section class="ways">
-    <h2>Ask of this bowl</h2>
+    <h2>{{ $t('Ask of this bowl') }}</h2>
     <form @submit.prevent="solve">
       <v-select
         :model-value="chosen"
-        label="Question"
+        :label="$t('Question')"
         :items="QUESTIONS"
         item-title="words"
         item-value="id"
         @update:model-value="choose"
       />
-      <NumberField v-if="question.from" v-model="fromC" label="it stands at" unit="CELSIUS" />
+      <NumberField
+        v-if="question.from"
+        v-model="fromC"
+        :label="$t('it stands at')"
+        unit="CELSIUS"
+      />
       <NumberField
         v-if="question.value"
         v-model="value"
@@ -181,7 +187,7 @@ async function solve() {
         :unit="question.unit"
         @enter="solve"
       />
-      <v-btn size="x-large" variant="tonal" type="submit">Answer</v-btn>
+      <v-btn size="x-large" variant="tonal" type="submit">{{ $t('Answer') }}</v-btn>
     </form>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     <div class="answer" role="status">

@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed, defineAsyncComponent } from 'vue'
 import StationTabs from '@/parts/StationTabs.vue'
 
 const props = defineProps<{ tab?: string; id?: string }>()
 const TABS = [
-  ['plan', 'Plan'],
-  ['bowls', 'Live'],
-  ['back', 'Review'],
-  ['short', 'Colour & coating'],
+  ['plan', t('Plan')],
+  ['bowls', t('Live')],
+  ['back', t('Review')],
+  ['short', t('Colour & coating')],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/temper/${id}` }))
 const current = computed(() => props.tab || 'plan')
@@ -22,7 +23,7 @@ const view = computed(() => views[current.value as keyof typeof views] ?? views.
 
 <template>
   <div class="temper">
-    <StationTabs name="Temper" :tabs="tabs" :current="current" />
+    <StationTabs :name="$t('Temper')" :tabs="tabs" :current="current" />
     <component :is="view" :id="id || undefined" />
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A logger's file: how it would be read is shown first, and can be put right.
+import { heard } from '@/words/heard'
 import { computed, onMounted, ref, watch } from 'vue'
 import { refusal, words, type TracePreview } from '@/api/client'
 import { useLarder } from '@/parts/couvertures'
@@ -56,7 +57,7 @@ async function send<T>(path: string, q: URLSearchParams): Promise<T> {
   const response = await fetch(`/api/exchange/traces${path}?${q}`, { method: 'POST', body: form })
   const answer: unknown = await response.json()
   if (!response.ok) throw refusal(answer, response.status)
-  return answer as T
+  return heard(answer as T)
 }
 
 function chosen(event: Event) {
@@ -106,46 +107,60 @@ function unit(isFahrenheit: boolean) {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="860" scrollable aria-label="Import a trace">
+  <v-dialog v-model="open" max-width="860" scrollable :aria-label="$t('Import a trace')">
     <v-card class="bring">
-      <h2>Import a trace</h2>
+      <h2>{{ $t('Import a trace') }}</h2>
       <p class="quiet">
-        Any logger’s text file with times and temperatures. Nothing is kept before you say so.
+        {{
+          $t(
+            'Any logger’s text file with times and temperatures. Nothing is kept before you say so.',
+          )
+        }}
       </p>
       <label class="file">
-        <span>{{ file ? file.name : 'Choose a file' }}</span>
+        <span>{{ file ? file.name : $t('Choose a file') }}</span>
         <input type="file" accept=".csv,.txt,.tsv,text/csv" @change="chosen" />
       </label>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <template v-if="preview">
         <p>
-          {{ preview.readings }} readings over {{ quantity(preview.minutes, 'MINUTE', taste) }},
-          {{ quantity(preview.coldestC, 'CELSIUS', taste) }} to
-          {{ quantity(preview.hottestC, 'CELSIUS', taste) }}; times as {{ preview.timeFormat
-          }}{{ preview.decimalComma ? ', decimal comma' : '' }}.
-          <template v-if="preview.apart.length"
-            >Kept apart:
-            {{ preview.apart.map((a) => `${a.count} ${a.words}`).join('; ') }}.</template
-          >
-          {{ preview.gaps ? `${preview.gaps} gaps.` : '' }}
+          {{
+            $t(
+              '{readings} readings over {minutes}, {coldestC} to {hottestC}; times as {timeFormat}{decimalComma}.',
+              {
+                readings: preview.readings,
+                minutes: quantity(preview.minutes, 'MINUTE', taste),
+                coldestC: quantity(preview.coldestC, 'CELSIUS', taste),
+                hottestC: quantity(preview.hottestC, 'CELSIUS', taste),
+                timeFormat: preview.timeFormat,
+                decimalComma: preview.decimalComma ? $t(', decimal comma') : '',
+              },
+            )
+          }}
+          <template v-if="preview.apart.length">{{
+            $t('Kept apart: {apart}.', {
+              apart: preview.apart.map((a) => `${a.count} ${a.words}`).join('; '),
+            })
+          }}</template>
+          {{ preview.gaps ? $t('{gaps} gaps.', { gaps: preview.gaps }) : '' }}
         </p>
         <p v-if="preview.maybeFahrenheit" class="caution">
-          These numbers look like °F, but the file says °C. Which is it?
+          {{ $t('These numbers look like °F, but the file says °C. Which is it?') }}
         </p>
         <div class="fields">
           <v-select
             v-model="timeColumn"
-            label="Times"
+            :label="$t('Times')"
             :items="columns"
             @update:model-value="look"
           />
           <v-select
             v-model="temperatureColumn"
-            label="Temperatures"
+            :label="$t('Temperatures')"
             :items="columns"
             @update:model-value="look"
           />
-          <div class="units" role="group" aria-label="Scale of the file">
+          <div class="units" role="group" :aria-label="$t('Scale of the file')">
             <button type="button" :aria-pressed="!preview.fahrenheit" @click="unit(false)">
               °C
             </button>
@@ -155,9 +170,9 @@ function unit(isFahrenheit: boolean) {
         <table class="rows">
           <thead>
             <tr>
-              <th>as written</th>
+              <th>{{ $t('as written') }}</th>
               <th></th>
-              <th>read as</th>
+              <th>{{ $t('read as') }}</th>
               <th></th>
             </tr>
           </thead>
@@ -165,30 +180,32 @@ function unit(isFahrenheit: boolean) {
             <tr v-for="(row, i) in preview.rows.slice(0, 5)" :key="i">
               <td>{{ row.time }}</td>
               <td>{{ row.temperature }}</td>
-              <td class="num">{{ row.timeS == null ? 'no time' : clock(row.timeS) }}</td>
+              <td class="num">{{ row.timeS == null ? $t('no time') : clock(row.timeS) }}</td>
               <td class="num">
-                {{ row.celsius == null ? 'no number' : quantity(row.celsius, 'CELSIUS', taste) }}
+                {{
+                  row.celsius == null ? $t('no number') : quantity(row.celsius, 'CELSIUS', taste)
+                }}
               </td>
             </tr>
           </tbody>
         </table>
         <div class="fields">
-          <v-text-field v-model="name" label="Name" />
+          <v-text-field v-model="name" :label="$t('Name')" />
           <v-select
             v-model="couverture"
-            label="Couverture"
+            :label="$t('Couverture')"
             :items="couvertures"
             item-title="name"
             item-value="id"
           />
-          <NumberField v-model="massG" label="Mass in the bowl" unit="GRAM" />
+          <NumberField v-model="massG" :label="$t('Mass in the bowl')" unit="GRAM" />
         </div>
       </template>
       <div class="acts">
-        <v-btn size="x-large" variant="outlined" @click="open = false">Cancel</v-btn>
-        <v-btn size="x-large" color="primary" :disabled="!preview" :loading="busy" @click="take"
-          >Keep and read it back</v-btn
-        >
+        <v-btn size="x-large" variant="outlined" @click="open = false">{{ $t('Cancel') }}</v-btn>
+        <v-btn size="x-large" color="primary" :disabled="!preview" :loading="busy" @click="take">{{
+          $t('Keep and read it back')
+        }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

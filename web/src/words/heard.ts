@@ -1,0 +1,61 @@
+import { asSaid, english } from '.'
+
+/** Fields in which the server speaks; in others it repeats what a maker wrote. */
+const SPOKEN = new Set([
+  'words',
+  'title',
+  'caution',
+  'late',
+  'what',
+  'says',
+  'why',
+  'formula',
+  'validity',
+  'basis',
+  'rulesFrom',
+  'cautionsFrom',
+  'texture',
+  'verdictWords',
+  'stageWords',
+  'rejectedBecause',
+  'doings',
+  'taken',
+  'differs',
+  'detail',
+  'allowed',
+])
+
+/** A figure, a rule, a type to start from has a name the server gave; other things their own. */
+const speaks = (field: string, around: Record<string, unknown>) =>
+  SPOKEN.has(field) ||
+  (field === 'name' &&
+    !('id' in around) &&
+    ('unit' in around || 'change' in around || 'text' in around))
+
+/**
+ * An answer of the server with its words in the language chosen, changed in place. Sentences keep
+ * their template: they are looked up when their numbers are put in. House rules are left alone:
+ * what is named there goes back to the server as it came.
+ */
+export function heard<T>(answer: T): T {
+  if (!english()) listen(answer)
+  return answer
+}
+
+function listen(answer: unknown): void {
+  if (Array.isArray(answer)) {
+    answer.forEach(listen)
+  } else if (typeof answer === 'object' && answer !== null && !('template' in answer)) {
+    const fields = answer as Record<string, unknown>
+    for (const [field, value] of Object.entries(fields)) {
+      if (field === 'rules' && 'dewPoint' in fields) continue
+      if (typeof value !== 'string') {
+        const list = speaks(field, fields) && Array.isArray(value)
+        if (list) fields[field] = value.map((v) => (typeof v === 'string' ? asSaid(v) : v))
+        listen(value)
+      } else if (speaks(field, fields)) {
+        fields[field] = asSaid(value)
+      }
+    }
+  }
+}
