@@ -1,6 +1,7 @@
 import { createI18n } from 'vue-i18n'
 import { ENGLISH, PSEUDO, type Language } from './languages'
 import { pseudo } from './pseudo'
+import { Said } from './said'
 
 /**
  * Every text a maker reads. The English sentence is its own key, with places in braces, so that
@@ -25,7 +26,7 @@ export const i18n = createI18n({
 })
 
 let now: Language = ENGLISH
-let bundle: Bundle = {}
+let server: Said | null = null
 
 /** A text in the language chosen. */
 export function t(text: string, places?: Record<string, unknown>): string {
@@ -39,7 +40,7 @@ export function counted(forms: string, many: number): string {
 
 /** Words the server says, in the language chosen; as they came where its bundle lacks them. */
 export function asSaid(text: string): string {
-  return bundle[text] ?? text
+  return server?.say(text) ?? text
 }
 
 /** Whether nothing need be looked up. */
@@ -73,7 +74,8 @@ async function pseudoBundle(): Promise<Bundle> {
 export async function speak(code = chosen()): Promise<void> {
   const load = code === PSEUDO.code ? pseudoBundle : BUNDLES[`./${code}.json`]
   now = load ? (code === PSEUDO.code ? PSEUDO : { code, numbers: code }) : ENGLISH
-  bundle = load ? await load() : {}
+  const bundle = load ? await load() : {}
+  server = load ? new Said(bundle) : null
   i18n.global.setLocaleMessage(now.code, bundle)
   i18n.global.locale.value = now.code
   document.documentElement.lang = now.code

@@ -64,7 +64,7 @@ final class SolidProcess {
             final int in =
                     draft.task(TaskKind.STIR_IN)
                             .after(ready)
-                            .say(listed("Stir", stirred, " into the bowl; every piece coated."))
+                            .say(listed("Stir {0} into the bowl; every piece coated.", stirred))
                             .read(
                                     "what is stirred in",
                                     Unit.CELSIUS,
@@ -117,7 +117,7 @@ final class SolidProcess {
                                     .within(
                                             180,
                                             "The back has set: what is laid on now falls off."))
-                    .say(listed("Lay", laid, " on the backs and press lightly."))
+                    .say(listed("Lay {0} on the backs and press lightly.", laid))
                     .clock(new Clock(10, 60, 180))
                     .occupies(Occupies.MOULD)
                     .done();
@@ -152,20 +152,21 @@ final class SolidProcess {
         return needs.inclusions().stream().filter(n -> n.inclusion().placing() == placing).toList();
     }
 
+    /** Words with what is weighed and its masses where {0} stands. */
     private static Sentence listed(
-            final String before, final List<Materials.InclusionNeed> what, final String then) {
+            final String template, final List<Materials.InclusionNeed> what) {
         Sentence sentence = Sentence.of("");
-        final StringBuilder words = new StringBuilder(before);
+        final StringBuilder words = new StringBuilder();
         for (int i = 0; i < what.size(); i++) {
             final Materials.InclusionNeed need = what.get(i);
-            words.append(i == 0 ? " " : ", ")
+            words.append(i == 0 ? "" : ", ")
                     .append("{m")
                     .append(i)
                     .append("} of ")
                     .append(need.inclusion().ingredient().name());
             sentence = sentence.with("m" + i, need.toWeigh().value(), Unit.GRAM);
         }
-        return new Sentence(words.append(then).toString(), sentence.values());
+        return new Sentence(template.replace("{0}", words), sentence.values());
     }
 
     private String bowlNowHolds() {

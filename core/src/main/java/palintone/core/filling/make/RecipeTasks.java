@@ -64,9 +64,10 @@ public final class RecipeTasks {
                 draft.task(TaskKind.WEIGH_OUT)
                         .say(
                                 listed(
-                                                "Weigh out for {make} of " + filling.name() + ":",
-                                                filling.lines(),
-                                                ".")
+                                                "Weigh out for {make} of "
+                                                        + filling.name()
+                                                        + ": {0}.",
+                                                filling.lines())
                                         .with("make", makeG, Unit.GRAM))
                         .occupies(Occupies.PERSON)
                         .done();
@@ -101,7 +102,7 @@ public final class RecipeTasks {
         final double hours = op.value(Setting.HOURS);
         final Sentence said =
                 switch (op.kind()) {
-                    case ADD -> listed("Put in", in, " and stir together.");
+                    case ADD -> listed("Put in {0} and stir together.", in);
                     case BOIL ->
                             with(
                                     in,
@@ -117,11 +118,11 @@ public final class RecipeTasks {
                                                     + " {minutes}.");
                     case POUR ->
                             listed(
-                                    "Pour over",
-                                    in,
-                                    "; wait {minutes}, then stir from the middle outwards.");
+                                    "Pour over {0}; wait {minutes}, then stir from the middle"
+                                            + " outwards.",
+                                    in);
                     case INFUSE ->
-                            listed("Infuse", in, " for {hours}, covered; strain and press out.");
+                            listed("Infuse {0} for {hours}, covered; strain and press out.", in);
                     case COOK_FRUIT -> with(in, "Cook for {minutes}, stirring.");
                     case BLEND ->
                             with(in, "Blend until smooth and shiny, the blade under the surface.");
@@ -132,14 +133,14 @@ public final class RecipeTasks {
                     case CRUSH -> Sentence.of("Let it cool hard, then crush it.");
                     case TEMPER_YOLKS ->
                             listed(
-                                    "Stir a little of the hot liquid into",
-                                    in,
-                                    "; back into the pot, to {celsius}, and keep it there for"
-                                            + " {minutes}, stirring.");
+                                    "Stir a little of the hot liquid into {0}; back into the pot,"
+                                            + " to {celsius}, and keep it there for {minutes},"
+                                            + " stirring.",
+                                    in);
                     case EMULSIFY ->
                             with(in, "Emulsify from the middle until it shines and holds.");
                     case COOL -> Sentence.of("Cool to {celsius}, film on the surface.");
-                    case BUTTER -> listed("At {celsius}, blend in", in, ".");
+                    case BUTTER -> listed("At {celsius}, blend in {0}.", in);
                     case REST -> Sentence.of("Leave it for {hours} at {celsius}, film on it.");
                     case CUT -> Sentence.of("Cut; trim the edges.");
                     case FREEZE -> Sentence.of("Freeze for {hours} at {celsius}, covered.");
@@ -162,11 +163,11 @@ public final class RecipeTasks {
 
     /** What goes in by it, where something does, before what is done. */
     private Sentence with(final List<RecipeLine> lines, final String then) {
-        return lines.isEmpty() ? Sentence.of(then) : listed("Put in", lines, ". " + then);
+        return lines.isEmpty() ? Sentence.of(then) : listed("Put in {0}. " + then, lines);
     }
 
-    /** The lines with their masses, scaled. */
-    private Sentence listed(final String before, final List<RecipeLine> lines, final String then) {
+    /** Words with the lines and their masses, scaled, where {0} stands. */
+    private Sentence listed(final String template, final List<RecipeLine> lines) {
         final List<String> words = new ArrayList<>();
         Sentence sentence = Sentence.of("");
         for (int i = 0; i < lines.size(); i++) {
@@ -174,7 +175,7 @@ public final class RecipeTasks {
             words.add("{m" + i + "} " + line.ingredient().name());
             sentence = sentence.with("m" + i, line.massG() * scale, Unit.GRAM);
         }
-        return new Sentence(before + " " + String.join(", ", words) + then, sentence.values());
+        return new Sentence(template.replace("{0}", String.join(", ", words)), sentence.values());
     }
 
     private void read(final ProcessDraft.TaskDraft task, final Operation op) {
