@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 
@@ -40,9 +41,24 @@ const evening = {
   variables,
 }
 
+/** What the parts say by themselves. {0} is the label of the field. */
+const OWN = {
+  open: t('Open'),
+  close: t('Close'),
+  noDataText: t('Nothing to choose from'),
+  loading: t('Looking …'),
+  input: {
+    clear: t('Clear {label}', { label: '{0}' }),
+    prependAction: t('Before {label}', { label: '{0}' }),
+    appendAction: t('After {label}', { label: '{0}' }),
+  },
+  fileInput: { counter: t('{files} files', { files: '{0}' }) },
+}
+
 /** Porcelain and slate by day, the same bench in the evening. */
 export const look = createVuetify({
   theme: { defaultTheme: 'bench', themes: { bench, evening } },
+  locale: { locale: 'own', fallback: 'en', messages: { own: OWN } },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   defaults: {
     VBtn: { rounded: 'md', variant: 'flat' },

@@ -17,28 +17,28 @@ const at = ref(0)
 
 type Place = { what: string; name: string; to: string }
 const ACTS: Place[] = [
-  { what: 'act', name: t('New mould'), to: '/larder/moulds/new' },
-  { what: 'act', name: t('New couverture'), to: '/larder/couvertures/new' },
-  { what: 'act', name: t('New mixture of couvertures'), to: '/larder/couvertures/mixture' },
-  { what: 'act', name: t('New colour'), to: '/larder/colours/new' },
-  { what: 'act', name: t('New filled piece'), to: '/pieces?new' },
-  { what: 'act', name: t('Start a filling'), to: '/fillings/recipe?start' },
-  { what: 'act', name: t('Begin the house'), to: '/begin' },
-  { what: 'act', name: t('Sample workshop and own workshop'), to: '/begin' },
-  { what: 'act', name: t('Plan a curve'), to: '/temper/plan' },
-  { what: 'act', name: t('Read an archive of a whole house'), to: '/house/exchange' },
-  { what: 'act', name: t('Import or export'), to: '/house/exchange' },
+  { what: t('act'), name: t('New mould'), to: '/larder/moulds/new' },
+  { what: t('act'), name: t('New couverture'), to: '/larder/couvertures/new' },
+  { what: t('act'), name: t('New mixture of couvertures'), to: '/larder/couvertures/mixture' },
+  { what: t('act'), name: t('New colour'), to: '/larder/colours/new' },
+  { what: t('act'), name: t('New filled piece'), to: '/pieces?new' },
+  { what: t('act'), name: t('Start a filling'), to: '/fillings/recipe?start' },
+  { what: t('act'), name: t('Begin the house'), to: '/begin' },
+  { what: t('act'), name: t('Sample workshop and own workshop'), to: '/begin' },
+  { what: t('act'), name: t('Plan a curve'), to: '/temper/plan' },
+  { what: t('act'), name: t('Read an archive of a whole house'), to: '/house/exchange' },
+  { what: t('act'), name: t('Import or export'), to: '/house/exchange' },
 ]
-const STATIONS: Place[] = RAIL.map((s) => ({ what: 'station', name: s.name, to: s.path }))
+const STATIONS: Place[] = RAIL.map((s) => ({ what: t('station'), name: s.name, to: s.path }))
 const WORDS: Record<Found['kind'], [string, (id: string) => string]> = {
-  PIECE: ['piece', (id) => `/pieces/${id}`],
-  FILLING: ['filling', (id) => `/fillings/recipe/${id}`],
-  INGREDIENT: ['ingredient', (id) => `/larder/ingredients/${id}`],
-  COUVERTURE: ['couverture', (id) => `/larder/couvertures/${id}`],
-  COLOUR: ['colour', (id) => `/larder/colours/${id}`],
-  MOULD: ['mould', (id) => `/larder/moulds/${id}`],
-  BATCH: ['batch', (id) => `/daybook/${id}`],
-  LOT: ['lot', (id) => `/larder/ingredients/${id}`],
+  PIECE: [t('piece'), (id) => `/pieces/${id}`],
+  FILLING: [t('filling'), (id) => `/fillings/recipe/${id}`],
+  INGREDIENT: [t('ingredient'), (id) => `/larder/ingredients/${id}`],
+  COUVERTURE: [t('couverture'), (id) => `/larder/couvertures/${id}`],
+  COLOUR: [t('colour'), (id) => `/larder/colours/${id}`],
+  MOULD: [t('mould'), (id) => `/larder/moulds/${id}`],
+  BATCH: [t('batch'), (id) => `/daybook/${id}`],
+  LOT: [t('lot'), (id) => `/larder/ingredients/${id}`],
 }
 
 const places = computed<Place[]>(() => {

@@ -40,7 +40,10 @@ const unread = computed(() => (seen.value ?? []).flatMap((f) => f.unread))
 async function progress() {
   try {
     const p = await ask(api.GET('/api/exchange/progress'))
-    far.value = p.total > 200 && p.done < p.total ? `${p.done} of ${p.total}` : ''
+    far.value =
+      p.total > 200 && p.done < p.total
+        ? t('{done} of {total}', { done: p.done, total: p.total })
+        : ''
   } catch {
     far.value = ''
   }

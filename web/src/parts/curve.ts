@@ -347,7 +347,7 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
       name: t('stable'),
       data: at(lane.stable),
       lineStyle: { color: ink.good, width: 2.6 },
-      endLabel: label('stable', ink.good),
+      endLabel: label(t('stable'), ink.good),
       markLine: {
         silent: true,
         symbol: 'none',
@@ -366,7 +366,7 @@ function laneSeries(lane: CurveLane, ink: Ink, fontPx: number) {
       data: at(lane.unstable),
       lineStyle: { color: ink.off, width: 2, type: [6, 4] },
       // While there is next to nothing of either their words would lie on each other.
-      endLabel: { ...label('unstable', ink.off), show: apart(lane) },
+      endLabel: { ...label(t('unstable'), ink.off), show: apart(lane) },
     },
   ]
 }

@@ -134,7 +134,7 @@ describe('writing one thing', () => {
   it('wants a name, then saves under an id made of it and forgets the draft', async () => {
     const { made, saved, put } = writing()
     await made.save()
-    expect(made.notSaved.value).toBe('The mould wants a name.')
+    expect(made.notSaved.value).toBe('It wants a name.')
     made.form.value.name = 'Own cups'
     await settle()
     expect(localStorage.length).toBe(1)

@@ -80,7 +80,7 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
   async function save() {
     const name = it.name(form.value).trim()
     if (open.value || !name) {
-      notSaved.value = open.value || t('The {what} wants a name.', { what: it.what })
+      notSaved.value = open.value || t('It wants a name.')
       return
     }
     if (busy.value) return

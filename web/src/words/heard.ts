@@ -23,11 +23,15 @@ const SPOKEN = new Set([
   'differs',
   'detail',
   'allowed',
+  'citation',
+  'component',
 ])
 
 /** A figure, a rule, a type to start from has a name the server gave; other things their own. */
 const speaks = (field: string, around: Record<string, unknown>) =>
   SPOKEN.has(field) ||
+  // The story of an exercise; that of a piece is the maker's.
+  (field === 'story' && 'parMinutes' in around) ||
   (field === 'name' &&
     !('id' in around) &&
     ('unit' in around || 'change' in around || 'text' in around))

@@ -30,6 +30,10 @@ export const inField = (value: number, decimals = 3) =>
 export const asList = (things: Iterable<string>) =>
   new Intl.ListFormat(language().numbers, { type: 'unit', style: 'short' }).format(things)
 
+/** Things that belong together, said in a sentence: one and another. */
+export const together = (things: Iterable<string>) =>
+  new Intl.ListFormat(language().numbers, { type: 'conjunction' }).format(things)
+
 /** A moment or a day, by what of it is wanted. */
 export const when = (moment: string | number | Date, wanted: Intl.DateTimeFormatOptions) =>
   new Intl.DateTimeFormat(language().numbers, wanted).format(new Date(moment))

@@ -11,7 +11,7 @@ interface Form {
 }
 
 /** Fewer letters than these around its places, and a form would fit anything. */
-const FEWEST_LETTERS = 6
+const FEWEST_LETTERS = 5
 const MOST_KEPT = 5000
 const PLACE = /\{(\d+)\}/g
 
@@ -48,7 +48,14 @@ export class Said {
       const put = Object.fromEntries(form.places.map((n, i) => [n, this.say(found[i + 1]!)]))
       return this.bundle[form.key]!.replace(PLACE, (_, n: string) => put[n] ?? '')
     }
-    return undefined
+    return this.asTitle(text)
+  }
+
+  /** A title is a word the server made a capital of. */
+  private asTitle(text: string): string | undefined {
+    const word = text.charAt(0).toLowerCase() + text.slice(1)
+    if (word === text || !Object.hasOwn(this.bundle, word)) return undefined
+    return this.bundle[word]!.replace(/\p{Letter}/u, (first) => first.toUpperCase())
   }
 
   /** Sentence by sentence, the longest run that is known first. */
@@ -70,4 +77,4 @@ const lettersOf = (key: string) => key.replace(/\{\w+\}/g, '').replace(/[^A-Za-z
 
 /** Text and numbers of places in turn: the one as it is, the other for anything. */
 const asPattern = (part: string, i: number) =>
-  i % 2 ? '(.+?)' : part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
+  i % 2 ? '(.*?)' : part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')

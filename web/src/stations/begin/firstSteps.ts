@@ -1,4 +1,4 @@
-import { t } from '@/words'
+import { counted, t } from '@/words'
 import { ref } from 'vue'
 import { api, ask, words, type SampleOffer } from '@/api/client'
 
@@ -15,9 +15,6 @@ export interface Card {
   sample?: SampleOffer['kind']
   all?: (count: number) => string
 }
-
-const plural = (n: number, one: string, more: string) =>
-  n === 1 ? t('one {one}', { one }) : `${n} ${more}`
 
 export const CARDS: Card[] = [
   {
@@ -36,7 +33,7 @@ export const CARDS: Card[] = [
     ),
     act: t('Name them'),
     to: '/house#tools',
-    have: (n) => t('{plural} named.', { plural: plural(n, 'tool', 'tools') }),
+    have: (n) => counted('One tool named. | {n} tools named.', n),
   },
   {
     id: 'larder',
@@ -44,7 +41,7 @@ export const CARDS: Card[] = [
     why: t('Cream, fruit, nuts, sugars: what recipes are made of, with water, fat and allergens.'),
     act: t('New ingredient'),
     to: '/larder',
-    have: (n) => t('{plural} in the larder.', { plural: plural(n, 'ingredient', 'ingredients') }),
+    have: (n) => counted('One ingredient in the larder. | {n} ingredients in the larder.', n),
     sample: 'INGREDIENT',
     all: (n) => t('Take over {it} common ones', { it: n }),
   },
@@ -54,7 +51,7 @@ export const CARDS: Card[] = [
     why: t('Three numbers of its bag give composition, window and curve.'),
     act: t('New couverture'),
     to: '/larder/couvertures/new',
-    have: (n) => t('You have {plural}.', { plural: plural(n, 'couverture', 'couvertures') }),
+    have: (n) => counted('You have one couverture. | You have {n} couvertures.', n),
     sample: 'COUVERTURE',
   },
   {
@@ -63,7 +60,7 @@ export const CARDS: Card[] = [
     why: t('Its cavity decides shell, filling, cap and how much to melt.'),
     act: t('New mould'),
     to: '/larder/moulds/new',
-    have: (n) => t('You have {plural}.', { plural: plural(n, 'mould', 'moulds') }),
+    have: (n) => counted('You have one mould. | You have {n} moulds.', n),
     sample: 'MOULD',
   },
   {
@@ -72,7 +69,7 @@ export const CARDS: Card[] = [
     why: t('From a type that works or from your own words: texture, life and amounts follow.'),
     act: t('Start a filling'),
     to: '/fillings/recipe?start',
-    have: (n) => t('You have {plural}.', { plural: plural(n, 'filling', 'fillings') }),
+    have: (n) => counted('You have one filling. | You have {n} fillings.', n),
   },
   {
     id: 'piece',
@@ -80,7 +77,7 @@ export const CARDS: Card[] = [
     why: t('Mould, couverture and filling put together: drawn, weighed, and ready to be made.'),
     act: t('New piece'),
     to: '/pieces?new',
-    have: (n) => t('You have {plural}.', { plural: plural(n, 'piece', 'pieces') }),
+    have: (n) => counted('You have one piece. | You have {n} pieces.', n),
   },
   {
     id: 'batch',
@@ -88,7 +85,7 @@ export const CARDS: Card[] = [
     why: t('How many; then the Bench says what to do, step by step.'),
     act: t('Begin a batch'),
     to: '/pieces',
-    have: (n) => t('{plural} begun.', { plural: plural(n, 'batch', 'batches') }),
+    have: (n) => counted('One batch begun. | {n} batches begun.', n),
   },
 ]
 

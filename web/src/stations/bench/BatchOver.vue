@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { t } from '@/words'
+import { counted, t } from '@/words'
 import { computed } from 'vue'
 import type { Batch } from '@/api/client'
 
@@ -9,7 +9,7 @@ const out = computed(() => props.batch.summary.tight + props.batch.summary.off)
 const said = computed(() => {
   const readings = props.batch.summary.readings
   if (readings === 0) return t('No readings')
-  const many = readings === 1 ? t('1 reading') : t('{readings} readings', { readings })
+  const many = counted('{n} reading | {n} readings', readings)
   return out.value === 0
     ? t('{many}, all in band', { many })
     : t('{many}, {out} outside the band', { many, out: out.value })

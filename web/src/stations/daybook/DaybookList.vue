@@ -26,7 +26,7 @@ function took(row: BatchSummary) {
 <template>
   <header>
     <h1>{{ $t('Daybook') }}</h1>
-    <span class="quiet">{{ $t('{total} batches', { total }) }}</span>
+    <span class="quiet">{{ $t('{n} batch | {n} batches', total) }}</span>
     <v-btn size="large" variant="outlined" @click="importing = true">{{
       $t('Import a batch')
     }}</v-btn>

@@ -35,9 +35,15 @@ const op = computed(() => props.operation)
 const after = computed(() => {
   const pot = props.stage
   if (!pot) return ''
-  const lost =
-    pot.lostG >= 0.5 ? t(', {lostG} lost', { lostG: quantity(pot.lostG, 'GRAM', taste.value) }) : ''
-  return `${quantity(pot.massG, 'GRAM', taste.value)} at ${quantity(pot.temperatureC, 'CELSIUS', taste.value)}${lost}`
+  const mass = quantity(pot.massG, 'GRAM', taste.value)
+  const temperature = quantity(pot.temperatureC, 'CELSIUS', taste.value)
+  return pot.lostG >= 0.5
+    ? t('{mass} at {temperature}, {lost} lost', {
+        mass,
+        temperature,
+        lost: quantity(pot.lostG, 'GRAM', taste.value),
+      })
+    : t('{mass} at {temperature}', { mass, temperature })
 })
 
 type SettingKey = keyof NonNullable<OperationDraft['settings']>

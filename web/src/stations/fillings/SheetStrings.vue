@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Every figure of a filling, each as a string.
+import { t } from '@/words'
 import { allergenList } from '@/parts/kinds'
 import { asList } from '@/words/locale'
 import { computed } from 'vue'
@@ -30,12 +31,14 @@ const REST: Quality[] = [
   'YIELD',
 ]
 const days = computed(() => props.sheet.life.days)
-const served = computed(() => props.sheet.textures.find((t) => t.celsius === props.sheet.servingC))
+const served = computed(() =>
+  props.sheet.textures.find((texture) => texture.celsius === props.sheet.servingC),
+)
 /** Where it is eaten and where it is kept are told apart from the rest. */
 const where = (celsius: number) =>
   asList([
-    ...(celsius === props.sheet.servingC ? ['served'] : []),
-    ...(celsius === props.sheet.storageC ? ['kept'] : []),
+    ...(celsius === props.sheet.servingC ? [t('served')] : []),
+    ...(celsius === props.sheet.storageC ? [t('kept')] : []),
   ])
 </script>
 

@@ -274,9 +274,10 @@ function begin() {
         </p>
         <p v-if="open" class="trouble" role="status">
           {{
-            $t('{open} still asked for above.', {
-              open: open === 1 ? $t('One number is') : $t('{open} numbers are', { open }),
-            })
+            $t(
+              'One number is still asked for above. | {n} numbers are still asked for above.',
+              open,
+            )
           }}
         </p>
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { together } from '@/words/locale'
 import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -201,9 +202,7 @@ const lines = computed(() => {
           :y-name="$t('water activity')"
           :y-min="0"
           :y-max="1"
-          :spoken="
-            $t('Water activity of {layers} over days', { layers: shown.layers.join(' and ') })
-          "
+          :spoken="$t('Water activity of {layers} over days', { layers: together(shown.layers) })"
         />
         <h2>{{ $t('Bites so far') }}</h2>
         <p v-if="way === 'try'" class="quiet">

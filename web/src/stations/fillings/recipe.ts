@@ -1,3 +1,4 @@
+import { together } from '@/words/locale'
 import { t } from '@/words'
 import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -127,7 +128,7 @@ export function missing(recipe: RecipeDraft): string {
         return t('Operation {place}, line {place2}: wants {wants}.', {
           place: i + 1,
           place2: place,
-          wants: wants.join(' and '),
+          wants: together(wants),
         })
     }
   }

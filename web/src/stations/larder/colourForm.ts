@@ -19,8 +19,8 @@ export const BASES: { id: ColourDraft['base']; words: string }[] = [
   { id: 'COUVERTURE', words: t('white couverture and cocoa butter') },
 ]
 export const DISSOLVES: { id: ColourDraft['dissolves']; words: string }[] = [
-  { id: 'FAT', words: 'Fat-soluble' },
-  { id: 'WATER', words: 'Water-soluble' },
+  { id: 'FAT', words: t('Fat-soluble') },
+  { id: 'WATER', words: t('Water-soluble') },
 ]
 
 export function begun(own: ColourStock | null): ColourInForm {

@@ -38,7 +38,7 @@ function change(to: 'moulds' | 'pieces') {
       <input
         v-model="text"
         inputmode="numeric"
-        :aria-label="$t('How many {by}', { by })"
+        :aria-label="by === 'moulds' ? $t('How many moulds') : $t('How many pieces')"
         :aria-invalid="refused !== ''"
         @input="type"
       />
@@ -52,7 +52,7 @@ function change(to: 'moulds' | 'pieces') {
         :aria-pressed="by === what"
         @click="change(what)"
       >
-        {{ what }}
+        {{ what === 'moulds' ? $t('moulds') : $t('pieces') }}
       </button>
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>

@@ -217,12 +217,7 @@ useKeys({ p: () => (testing.value = true) })
         <p v-if="first" class="move">{{ sentence(first.say, taste) }}</p>
         <details v-if="others.length">
           <summary>
-            {{
-              $t('{others} other {others2}', {
-                others: others.length,
-                others2: others.length === 1 ? $t('way') : $t('ways'),
-              })
-            }}
+            {{ $t('one other way | {n} other ways', others.length) }}
           </summary>
           <ul>
             <li v-for="move in others" :key="move.say.template">

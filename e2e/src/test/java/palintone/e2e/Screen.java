@@ -9,6 +9,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,6 +67,24 @@ final class Screen implements AutoCloseable {
                                 .setAcceptDownloads(true)));
     }
 
+    /** A screen on which a language was chosen, that tells what is not in it. */
+    static Screen speaking(final String language, final int width, final int height) {
+        final Screen screen = open(width, height);
+        screen.page.addInitScript("localStorage.setItem('palintone language', '" + language + "')");
+        try (var script = Screen.class.getResourceAsStream("/hard-wired.js")) {
+            screen.page.addInitScript(new String(script.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return screen;
+    }
+
+    /** Texts outside the brackets of the pseudo-language that no maker wrote. */
+    @SuppressWarnings("unchecked")
+    List<String> hardWired() {
+        return (List<String>) page.evaluate("hardWired()");
+    }
+
     Screen go(final House house, final String path) {
         page.navigate(house.url(path));
         return this;
@@ -85,7 +106,7 @@ final class Screen implements AutoCloseable {
     Screen settled() {
         page.waitForFunction(
                 "() => { const main = document.querySelector('#main');"
-                        + " const now = main.innerHTML.replace(/\\d/g, '').length;"
+                        + " if (!main) return false; const now = main.innerHTML.replace(/\\d/g, '').length;"
                         + " const same = window.seenBefore === now; window.seenBefore = now;"
                         + " return same && main.innerText.trim().length > 30"
                         + " && document.getAnimations().every(a => a.playState !== 'running') }",
