@@ -43,9 +43,10 @@ const spread = computed<[number, number] | null>(() =>
 <style scoped>
 .head {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: baseline;
-  gap: 12px;
+  column-gap: 12px;
 }
 .name {
   color: var(--p-quiet);

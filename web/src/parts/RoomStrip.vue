@@ -39,30 +39,26 @@ const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)
         :title="$t('Note the room’s readings')"
         @click="reading = true"
       >
-        <span
-          ><i18n-t scope="global" keypath="room {roomTemperatureC}"
-            ><template #roomTemperatureC
-              ><b>{{ degrees(house.rules.roomTemperatureC) }}</b></template
-            ></i18n-t
-          ></span
-        >
-        <span
-          ><i18n-t scope="global" keypath="humidity {humidityPercent}"
-            ><template #humidityPercent
-              ><b>{{ quantity(house.rules.humidityPercent, 'PERCENT', taste) }}</b></template
-            ></i18n-t
-          ></span
-        >
-        <span
-          ><i18n-t scope="global" keypath="dew point {dewPoint}"
-            ><template #dewPoint
-              ><b>{{ degrees(house.dewPoint.value) }}</b></template
-            ></i18n-t
-          ></span
-        >
-        <span v-for="cold in house.rules.cabinets" :key="cold.name" class="cold"
-          >{{ cold.name.toLowerCase() }} <b>{{ degrees(cold.temperatureC) }}</b></span
-        >
+        <span class="numbers">
+          <i18n-t tag="span" scope="global" keypath="room {temperature}">
+            <template #temperature>
+              <b>{{ degrees(house.rules.roomTemperatureC) }}</b>
+            </template>
+          </i18n-t>
+          <i18n-t tag="span" scope="global" keypath="humidity {percent}">
+            <template #percent>
+              <b>{{ quantity(house.rules.humidityPercent, 'PERCENT', taste) }}</b>
+            </template>
+          </i18n-t>
+          <i18n-t tag="span" scope="global" keypath="dew point {temperature}">
+            <template #temperature>
+              <b>{{ degrees(house.dewPoint.value) }}</b>
+            </template>
+          </i18n-t>
+          <span v-for="cold in house.rules.cabinets" :key="cold.name"
+            >{{ cold.name.toLowerCase() }} <b>{{ degrees(cold.temperatureC) }}</b></span
+          >
+        </span>
         <span class="read" :class="{ old: house.roomIsOld }">{{
           house.roomIsOld ? $t('{readAt}: note it', { readAt }) : readAt
         }}</span>
@@ -120,6 +116,18 @@ time {
   font-size: 1.5rem;
   font-weight: 600;
 }
+/* Where it gets narrow whole numbers fall away from the end, never the word that they are old. */
+.numbers {
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 20px;
+  height: 48px;
+  line-height: 48px;
+  overflow: hidden;
+}
+.read {
+  flex: none;
+}
 .read.old {
   color: var(--p-tight);
   font-weight: 600;
@@ -129,11 +137,9 @@ time {
     gap: 16px;
     padding: 0 16px;
   }
-  .air {
-    gap: 14px;
-  }
-  .cold {
-    display: none;
+  .air,
+  .numbers {
+    column-gap: 14px;
   }
 }
 @media (max-width: 700px) {
@@ -141,8 +147,7 @@ time {
     gap: 10px;
     padding: 0 10px;
   }
-  .name,
-  .air > span:not(:first-child, .read) {
+  .name {
     display: none;
   }
   time {

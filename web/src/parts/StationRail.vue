@@ -82,6 +82,7 @@ button {
   color: inherit;
   text-decoration: none;
   font-size: 0.88rem;
+  text-align: center;
 }
 a:hover,
 button:hover {

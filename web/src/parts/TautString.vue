@@ -206,7 +206,7 @@ const spoken = computed(() => {
   font-variant-numeric: tabular-nums;
 }
 .low .words {
-  font-size: 14px;
+  font-size: 14.5px;
 }
 .words .good {
   fill: var(--p-true);

@@ -25,6 +25,7 @@ const SPOKEN = new Set([
   'allowed',
   'citation',
   'component',
+  'part',
 ])
 
 /** A figure, a rule, a type to start from has a name the server gave; other things their own. */

@@ -4,7 +4,7 @@
   // Fields in which a maker's own words, or names of files and measures, stand.
   const OWN = new Set(
     ('id name story lot code note text title pieceName pieceId ingredient couverture mould filling'
-      + ' layer layers raw part parts house file column before after unit units symbol probe tint'
+      + ' layer layers raw parts house file column before after unit units symbol probe tint'
       + ' currency unpriced lastHeld unread currencySign made useBy format source timeFormat'
       + ' labelInTheUnitedStates columns delimiter citation').split(' '),
   )

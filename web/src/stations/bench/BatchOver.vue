@@ -2,7 +2,10 @@
 import { counted, t } from '@/words'
 import { computed } from 'vue'
 import type { Batch } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
 
+const { taste } = useHouse()
 const props = defineProps<{ batch: Batch }>()
 const out = computed(() => props.batch.summary.tight + props.batch.summary.off)
 /** Nothing read is not the same as all well. */
@@ -21,9 +24,9 @@ const said = computed(() => {
     <h1>{{ batch.summary.state === 'FINISHED' ? $t('Finished') : $t('Given up') }}</h1>
     <p>
       {{
-        $t('{pieceName}, {pieces} pieces, lot {lot}. {said}.', {
-          pieceName: batch.summary.pieceName,
-          pieces: batch.summary.pieces,
+        $t('{piece}, {count}, lot {lot}. {said}.', {
+          piece: batch.summary.pieceName,
+          count: quantity(batch.summary.pieces, 'PIECE', taste),
           lot: batch.summary.lot,
           said,
         })

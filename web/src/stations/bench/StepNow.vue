@@ -6,7 +6,7 @@ import { words, type Batch, type Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import { useHouse } from '@/parts/house'
 import { useKeys } from '@/parts/keys'
-import { clock, inTaste, sentence, symbol, timeOfDay } from '@/parts/units'
+import { clock, inTaste, quantity, sentence, symbol, timeOfDay } from '@/parts/units'
 import KeyPad from './KeyPad.vue'
 import BowlBeside from './BowlBeside.vue'
 import OtherTasks from './OtherTasks.vue'
@@ -190,16 +190,17 @@ useKeys({
   <div ref="here" class="bench" tabindex="-1" :aria-label="$t('Step under way')">
     <section class="do">
       <p class="where">
-        <i18n-t scope="global" keypath="{number} of {steps}"
-          ><template #number
-            ><b class="num">{{ step.number }}</b></template
-          ><template #steps>{{ batch.steps.length }}</template></i18n-t
-        >
+        <i18n-t scope="global" keypath="{number} of {steps}">
+          <template #number>
+            <b class="num">{{ step.number }}</b>
+          </template>
+          <template #steps>{{ batch.steps.length }}</template>
+        </i18n-t>
         <span v-if="step.part" class="part">{{ step.part }}</span>
         <span>{{
-          $t('{pieceName}, {pieces} pieces', {
-            pieceName: batch.summary.pieceName,
-            pieces: batch.summary.pieces,
+          $t('{piece}, {count}', {
+            piece: batch.summary.pieceName,
+            count: quantity(batch.summary.pieces, 'PIECE', taste),
           })
         }}</span>
         <span class="num">{{ $t('lot {lot}', { lot: batch.summary.lot }) }}</span>
@@ -400,7 +401,8 @@ h1 {
   background: linear-gradient(transparent, var(--p-ground) 14%);
 }
 .acts .v-btn {
-  height: 84px !important;
+  height: auto !important;
+  min-height: 84px;
 }
 .anyway {
   font-size: 1rem;
@@ -415,8 +417,10 @@ h1 {
 }
 .both {
   display: flex;
+  flex-wrap: wrap;
+  justify-content: center;
   align-items: baseline;
-  gap: 22px;
+  column-gap: 22px;
 }
 .both small {
   font-size: 1.15rem;

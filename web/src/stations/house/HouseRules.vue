@@ -293,7 +293,7 @@ h2 {
 @media (max-width: 700px) {
   .acts .v-btn {
     min-width: 0;
-    flex: 1;
+    flex: 1 0 auto;
   }
   .fields {
     grid-template-columns: 1fr;

@@ -280,6 +280,12 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
   height: 68px !important;
   position: sticky;
   bottom: 0;
+  z-index: 1;
+}
+/* Paler than before by colour: what scrolls beneath must not show through. */
+.wish .v-btn--disabled {
+  opacity: 1;
+  background: var(--p-fog) !important;
 }
 .curve {
   overflow: auto;

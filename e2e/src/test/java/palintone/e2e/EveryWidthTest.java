@@ -76,6 +76,9 @@ class EveryWidthTest {
                 if (((Number) tiny).doubleValue() < 12) {
                     small.add(place + ": " + tiny + " px");
                 }
+                if (screen.page.evaluate(CUT) instanceof List<?> cut && !cut.isEmpty()) {
+                    beyond.add(place + " cuts " + cut);
+                }
                 final List<String> found = screen.hardWired();
                 if (!found.isEmpty()) {
                     hardWired.put(place, found);
@@ -89,6 +92,12 @@ class EveryWidthTest {
             assertThat(screen.faults()).isEmpty();
         }
     }
+
+    /** Buttons and headings whose words do not fit into them. */
+    private static final String CUT =
+            "() => [...document.querySelectorAll('button, .v-btn, h1, h2, h3')].filter(e =>"
+                    + " e.clientWidth > 0 && e.innerText?.trim()"
+                    + " && e.scrollWidth > e.clientWidth + 1).map(e => e.innerText.trim())";
 
     /** The smallest letters that are shown, drawings included, px; upright words are turned. */
     private static final String SMALLEST =

@@ -79,7 +79,7 @@ class PseudoLanguageTest {
             assertThat(screen.page.locator(".reading .big")).containsText("23,5");
             for (int step = 1; step < 8; step++) {
                 screen.done();
-                screen.settled();
+                assertThat(screen.page.locator(".acts .main.v-btn--loading")).hasCount(0);
                 look(screen, screen.title().textContent());
             }
             assertThat(hardWired).isEmpty();
