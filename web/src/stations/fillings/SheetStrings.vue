@@ -100,12 +100,12 @@ const where = (celsius: number) =>
       <table class="rows textures mt-3">
         <tbody>
           <tr>
-            <th v-for="t in sheet.textures" :key="t.celsius" class="num">
-              {{ quantity(t.celsius, 'CELSIUS', taste) }}<small>{{ where(t.celsius) }}</small>
+            <th v-for="at in sheet.textures" :key="at.celsius" class="num">
+              {{ quantity(at.celsius, 'CELSIUS', taste) }}<small>{{ where(at.celsius) }}</small>
             </th>
           </tr>
           <tr>
-            <td v-for="t in sheet.textures" :key="t.celsius">{{ t.words }}</td>
+            <td v-for="at in sheet.textures" :key="at.celsius">{{ at.words }}</td>
           </tr>
         </tbody>
       </table>
