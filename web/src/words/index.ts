@@ -57,10 +57,17 @@ export const languages = () => [
   ...Object.keys(BUNDLES).map((path) => path.slice(2, -'.json'.length)),
 ]
 
+/** Keeps a choice for the next time a page is opened. */
+export const choose = (code: string) => localStorage.setItem(KEPT, code)
+
 function chosen(): string {
   const asked = new URLSearchParams(location.search).get('language')
-  if (asked) localStorage.setItem(KEPT, asked)
-  return asked ?? localStorage.getItem(KEPT) ?? ENGLISH.code
+  try {
+    if (asked) choose(asked)
+    return asked ?? localStorage.getItem(KEPT) ?? ENGLISH.code
+  } catch {
+    return asked ?? ENGLISH.code // a browser that keeps nothing
+  }
 }
 
 /** Both catalogues, every text of them in brackets and a third longer: for tests. */
@@ -70,13 +77,16 @@ async function pseudoBundle(): Promise<Bundle> {
   return Object.fromEntries(texts.map((text) => [text, pseudo(text)]))
 }
 
-/** Brings in the language chosen; to be waited for before any screen is made. */
+/**
+ * Brings in the language chosen; to be waited for before any screen is made. One that cannot be
+ * had leaves English: no screen waits for its words.
+ */
 export async function speak(code = chosen()): Promise<void> {
   const load = code === PSEUDO.code ? pseudoBundle : BUNDLES[`./${code}.json`]
-  now = load ? (code === PSEUDO.code ? PSEUDO : { code, numbers: code }) : ENGLISH
-  const bundle = load ? await load() : {}
-  server = load ? new Said(bundle) : null
-  i18n.global.setLocaleMessage(now.code, bundle)
+  const bundle = (await load?.().catch(() => null)) ?? null
+  now = !bundle ? ENGLISH : code === PSEUDO.code ? PSEUDO : { code, numbers: code }
+  server = bundle && new Said(bundle)
+  i18n.global.setLocaleMessage(now.code, bundle ?? {})
   i18n.global.locale.value = now.code
   document.documentElement.lang = now.code
 }

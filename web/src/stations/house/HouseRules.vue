@@ -5,6 +5,7 @@ import { t } from '@/words'
 import { computed } from 'vue'
 import { type HouseDraft, type Method } from '@/api/client'
 import { useHouse } from '@/parts/house'
+import LanguageChoice from '@/parts/LanguageChoice.vue'
 import NumberField from '@/parts/NumberField.vue'
 import type { FieldWords } from '@/parts/twoStates'
 import TwoStates from '@/parts/TwoStates.vue'
@@ -230,6 +231,7 @@ const FIELDS = [
           :hint="$t('As prices are to show it: €, CHF, kr')"
           persistent-hint
         />
+        <LanguageChoice />
       </div>
 
       <p v-if="notSaved" class="trouble" role="alert">{{ notSaved }}</p>
