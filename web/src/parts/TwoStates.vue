@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends object">
 // Somebody saved the same thing meanwhile: both states side by side, picked field by field.
+import { inField } from '@/words/locale'
 import { computed, ref } from 'vue'
 import type { FieldWords } from './twoStates'
 
@@ -21,7 +22,8 @@ const pick = (key: keyof T) => picked.value[String(key)] ?? 'mine'
 function said(field: (typeof props.fields)[number], state: T): string {
   const value = state[field.key]
   if (value === null || value === undefined || value === '') return '–'
-  return field.say ? field.say(value as never) : String(value)
+  if (field.say) return field.say(value as never)
+  return typeof value === 'number' ? inField(value) : String(value)
 }
 
 function settle() {

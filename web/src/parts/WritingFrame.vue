@@ -2,47 +2,55 @@
 // Around a thing being written: its title, what comes of it, two states to pick from, the acts.
 import type { FieldWords } from './twoStates'
 import TwoStates from './TwoStates.vue'
+import type { Framed } from './writing'
 
-defineProps<{
+const props = defineProps<{
   title: string
-  restored: boolean
-  changed: boolean
-  isNew: boolean
-  trouble: string
-  open: string
-  busy: boolean
-  canUndo: boolean
-  canRedo: boolean
-  mine: Draft
-  theirs: Draft | null
+  writing: Framed<Draft>
   fields: FieldWords<Draft>[]
+  isNew: boolean
+  /** What is wrong around it; why it is refused or not saved is known here. */
+  trouble?: string
+  /** What is still to be said; the form's own question where nothing is given. */
+  open?: string
 }>()
-const emit = defineEmits<{
-  save: []
-  cancel: []
-  undo: []
-  redo: []
-  startOver: []
-  settled: [state: Draft]
-  keepMine: []
-}>()
+const emit = defineEmits<{ cancel: [] }>()
+const {
+  restored,
+  changed,
+  busy,
+  canUndo,
+  canRedo,
+  mine,
+  theirs,
+  refused,
+  notSaved,
+  open: missing,
+} = props.writing
+
+function cancel() {
+  props.writing.forget()
+  emit('cancel')
+}
 </script>
 
 <template>
-  <form class="writing" @submit.prevent="emit('save')">
+  <form class="writing" @submit.prevent="writing.save">
     <header>
       <h1>{{ title }}</h1>
       <p v-if="restored" class="quiet">
         {{ $t('What you typed last time stands here again.') }}
-        <v-btn variant="text" @click="emit('startOver')">{{ $t('Start over') }}</v-btn>
+        <v-btn variant="text" @click="writing.startOver">{{ $t('Start over') }}</v-btn>
       </p>
     </header>
     <div class="two">
       <div class="fields"><slot /></div>
       <aside>
         <slot name="drawn" />
-        <p v-if="open" class="quiet mt-3">{{ open }}</p>
-        <p v-if="trouble" class="trouble mt-3" role="alert">{{ trouble }}</p>
+        <p v-if="open ?? missing" class="quiet mt-3">{{ open ?? missing }}</p>
+        <p v-if="notSaved || refused || trouble" class="trouble mt-3" role="alert">
+          {{ notSaved || refused || trouble }}
+        </p>
       </aside>
     </div>
     <TwoStates
@@ -50,15 +58,15 @@ const emit = defineEmits<{
       :mine="mine"
       :theirs="theirs"
       :fields="fields"
-      @settled="emit('settled', $event)"
-      @cancel="emit('keepMine')"
+      @settled="writing.settle"
+      @cancel="theirs = null"
     />
     <footer v-else>
-      <v-btn size="x-large" variant="outlined" @click="emit('cancel')">{{ $t('Cancel') }}</v-btn>
-      <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="emit('undo')">{{
+      <v-btn size="x-large" variant="outlined" @click="cancel">{{ $t('Cancel') }}</v-btn>
+      <v-btn size="x-large" variant="outlined" :disabled="!canUndo" @click="writing.undo">{{
         $t('Undo')
       }}</v-btn>
-      <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="emit('redo')">{{
+      <v-btn size="x-large" variant="outlined" :disabled="!canRedo" @click="writing.redo">{{
         $t('Redo')
       }}</v-btn>
       <v-btn

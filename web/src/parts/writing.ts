@@ -28,6 +28,26 @@ export interface Written<Form extends object, Drawn, Draft extends { version?: n
   saved: (id: string) => void
 }
 
+/** What the frame around a form knows of it, whatever is written in it. */
+export interface Framed<Draft> {
+  restored: Ref<boolean>
+  changed: Ref<boolean>
+  busy: Ref<boolean>
+  canUndo: Ref<boolean>
+  canRedo: Ref<boolean>
+  open: Ref<string>
+  refused: Ref<string>
+  notSaved: Ref<string>
+  mine: Ref<Draft>
+  theirs: Ref<Draft | null>
+  save: () => Promise<void>
+  settle: (state: Draft) => Promise<void>
+  undo: () => void
+  redo: () => void
+  startOver: () => void
+  forget: () => void
+}
+
 const SOON_MS = 60
 
 /** Writes one thing of the books: tried at every change, kept until it is saved, never lost. */

@@ -54,7 +54,14 @@
     const names = [...own].sort((a, b) => b.length - a.length)
     const found = new Set()
     let depth = 0
+    // A point in a decimal: a number that does not follow the language. Dates have two.
+    const numbers = (text) => {
+      let rest = text.toLowerCase()
+      for (const name of names) rest = rest.split(name).join(' ')
+      if (/\d\.\d/.test(rest.replace(/\d+\.\d+\.\d{4}/g, ''))) found.add(text.trim())
+    }
     const outside = (text, drawn = false) => {
+      numbers(text)
       let left = ''
       for (const letter of text) {
         if (letter === '[') depth += 1
@@ -80,6 +87,7 @@
         outside(element.getAttribute(attribute) ?? '')
       }
     }
+    document.querySelectorAll('input').forEach((field) => numbers(field.value))
     return [...found]
   }
 })()

@@ -57,13 +57,17 @@ async function use(other: string) {
         <b class="num">{{ quantity(now.temperatureC, 'CELSIUS', taste) }}</b>
         <span :class="now.standing.toLowerCase()">{{ standingWords(bowl, taste) }}</span>
         <span class="quiet">{{ now.verdictWords }}</span>
-        <span v-if="closes != null" class="window"
-          ><i18n-t scope="global" keypath="window {closes}"
-            ><template #closes
-              ><b class="num">{{ closes > 0 ? clock(closes) : $t('closed') }}</b></template
-            ></i18n-t
-          ></span
+        <i18n-t
+          v-if="closes != null"
+          tag="span"
+          class="window"
+          scope="global"
+          keypath="window {closes}"
         >
+          <template #closes>
+            <b class="num">{{ closes > 0 ? clock(closes) : $t('closed') }}</b>
+          </template>
+        </i18n-t>
       </p>
       <p v-if="first" class="next">{{ sentence(first.say, taste) }}</p>
     </template>

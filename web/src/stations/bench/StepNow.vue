@@ -194,7 +194,9 @@ useKeys({
           <template #number>
             <b class="num">{{ step.number }}</b>
           </template>
-          <template #steps>{{ batch.steps.length }}</template>
+          <template #steps>
+            {{ batch.steps.length }}
+          </template>
         </i18n-t>
         <span v-if="step.part" class="part">{{ step.part }}</span>
         <span>{{
@@ -214,13 +216,20 @@ useKeys({
         {{ ready ? $t('Begin within') : $t('The window stays open for') }}
         <b class="num">{{ clock(latest.seconds) }}</b>
       </p>
-      <p v-if="ready && step.earliest && until(step.earliest) > 0" class="moment">
-        <i18n-t scope="global" keypath="Not before {earliest}, in {until}"
-          ><template #earliest
-            ><b class="num">{{ timeOfDay(step.earliest) }}</b></template
-          ><template #until>{{ clock(until(step.earliest)) }}</template></i18n-t
-        >
-      </p>
+      <i18n-t
+        v-if="ready && step.earliest && until(step.earliest) > 0"
+        tag="p"
+        class="moment"
+        scope="global"
+        keypath="Not before {earliest}, in {until}"
+      >
+        <template #earliest>
+          <b class="num">{{ timeOfDay(step.earliest) }}</b>
+        </template>
+        <template #until>
+          {{ clock(until(step.earliest)) }}
+        </template>
+      </i18n-t>
       <StepReading
         v-if="step.reading"
         ref="reading"

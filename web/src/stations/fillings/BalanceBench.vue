@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What it ought to be, what must stay, and the smallest change; before and after side by side.
+import { inField } from '@/words/locale'
 import { computed, ref, watch } from 'vue'
 import {
   api,
@@ -162,7 +163,7 @@ function accept() {
             :aria-pressed="locked.includes(i)"
             @click="toggleLock(i)"
           >
-            {{ l.name }} {{ l.line.amount }} {{ l.line.unit }}
+            {{ l.name }} {{ inField(l.line.amount) }} {{ l.line.unit }}
             <b>{{ locked.includes(i) ? $t('stays') : $t('may move') }}</b>
           </button>
         </div>
@@ -191,14 +192,19 @@ function accept() {
         <h1 v-else>{{ $t('These wishes clash') }}</h1>
         <ul v-if="answer.clashes.length" class="clashes">
           <li v-for="c in answer.clashes" :key="c.quality">
-            <i18n-t scope="global" keypath="{words} {low} to {high}: nearest {reached}"
-              ><template #words
-                ><b>{{ c.words }}</b></template
-              ><template #low>{{ quantity(c.low, c.reached.unit, taste) }}</template
-              ><template #high>{{ quantity(c.high, c.reached.unit, taste) }}</template
-              ><template #reached
-                ><b>{{ quantity(c.reached.value, c.reached.unit, taste) }}</b></template
-              ></i18n-t
+            <i18n-t scope="global" keypath="{words} {low} to {high}: nearest {reached}">
+              <template #words>
+                <b>{{ c.words }}</b>
+              </template>
+              <template #low>
+                {{ quantity(c.low, c.reached.unit, taste) }}
+              </template>
+              <template #high>
+                {{ quantity(c.high, c.reached.unit, taste) }}
+              </template>
+              <template #reached>
+                <b>{{ quantity(c.reached.value, c.reached.unit, taste) }}</b>
+              </template> </i18n-t
             ><template v-if="c.curesAll">{{
               $t('. Without this wish all others are met')
             }}</template

@@ -52,14 +52,23 @@ const grams = computed(() => quantity(props.yieldG, 'GRAM', taste.value))
 
 <template>
   <div class="fills">
-    <p v-for="f in held" :key="f.name">
-      <i18n-t scope="global" keypath="{grams} fill {pieces} of {name}."
-        ><template #grams>{{ grams }}</template
-        ><template #pieces
-          ><b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b></template
-        ><template #name>{{ f.name }}</template></i18n-t
-      >
-    </p>
+    <i18n-t
+      v-for="f in held"
+      :key="f.name"
+      tag="p"
+      scope="global"
+      keypath="{grams} fill {pieces} of {name}."
+    >
+      <template #grams>
+        {{ grams }}
+      </template>
+      <template #pieces>
+        <b>{{ quantity(f.pieces ?? 0, 'PIECE', taste) }}</b>
+      </template>
+      <template #name>
+        {{ f.name }}
+      </template>
+    </i18n-t>
     <template v-if="rooms.length">
       <p>
         {{
@@ -71,12 +80,17 @@ const grams = computed(() => quantity(props.yieldG, 'GRAM', taste.value))
       </p>
       <ul>
         <li v-for="r in rooms" :key="r.name">
-          <i18n-t scope="global" keypath="{pieces} in {name} ({cavities} a mould)"
-            ><template #pieces
-              ><b>{{ r.pieces }}</b></template
-            ><template #name>{{ r.name }}</template
-            ><template #cavities>{{ r.cavities }}</template></i18n-t
-          >
+          <i18n-t scope="global" keypath="{pieces} in {name} ({cavities} a mould)">
+            <template #pieces>
+              <b>{{ r.pieces }}</b>
+            </template>
+            <template #name>
+              {{ r.name }}
+            </template>
+            <template #cavities>
+              {{ r.cavities }}
+            </template>
+          </i18n-t>
         </li>
       </ul>
     </template>

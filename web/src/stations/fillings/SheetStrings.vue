@@ -44,31 +44,35 @@ const where = (celsius: number) =>
 
 <template>
   <div>
-    <p class="stands">
-      <i18n-t
-        scope="global"
-        :keypath="
-          sheet.life.keepCold
-            ? '{words} at {servingC}, {cold}'
-            : '{words} at {servingC}, keeps {low} to {high} at {storageC}'
-        "
-      >
-        <template #words>
-          <b>{{ served?.words }}</b>
-        </template>
-        <template #servingC>{{ quantity(sheet.servingC, 'CELSIUS', taste) }}</template>
-        <template #cold>
-          <b>{{ $t('to be kept cold') }}</b>
-        </template>
-        <template #low>
-          <b>{{ number(days.low ?? days.value, 'DAY', taste) }}</b>
-        </template>
-        <template #high>
-          <b>{{ quantity(days.high ?? days.value, 'DAY', taste) }}</b>
-        </template>
-        <template #storageC>{{ quantity(sheet.storageC, 'CELSIUS', taste) }}</template>
-      </i18n-t>
-    </p>
+    <i18n-t
+      tag="p"
+      class="stands"
+      scope="global"
+      :keypath="
+        sheet.life.keepCold
+          ? '{words} at {servingC}, {cold}'
+          : '{words} at {servingC}, keeps {low} to {high} at {storageC}'
+      "
+    >
+      <template #words>
+        <b>{{ served?.words }}</b>
+      </template>
+      <template #servingC>
+        {{ quantity(sheet.servingC, 'CELSIUS', taste) }}
+      </template>
+      <template #cold>
+        <b>{{ $t('to be kept cold') }}</b>
+      </template>
+      <template #low>
+        <b>{{ number(days.low ?? days.value, 'DAY', taste) }}</b>
+      </template>
+      <template #high>
+        <b>{{ quantity(days.high ?? days.value, 'DAY', taste) }}</b>
+      </template>
+      <template #storageC>
+        {{ quantity(sheet.storageC, 'CELSIUS', taste) }}
+      </template>
+    </i18n-t>
     <p v-if="sheet.life.keepCold" class="caution mb-2">
       {{
         $t('{verdict} {low} to {high} there.', {
@@ -118,12 +122,10 @@ const where = (celsius: number) =>
         {{ $t('Without a price: {unpriced}.', { unpriced: asList(sheet.unpriced) }) }}
       </p>
       <p class="mt-2">
-        <i18n-t scope="global" keypath="Allergens: {allergens}"
-          ><template #allergens
-            ><b>{{
-              sheet.allergens.length ? allergenList(sheet.allergens) : $t('none')
-            }}</b></template
-          ></i18n-t
+        <i18n-t scope="global" keypath="Allergens: {allergens}">
+          <template #allergens>
+            <b>{{ sheet.allergens.length ? allergenList(sheet.allergens) : $t('none') }}</b>
+          </template> </i18n-t
         ><template v-if="sheet.labelInTheUnitedStates.length">{{
           $t('; on a label in the United States: {labelInTheUnitedStates}', {
             labelInTheUnitedStates: asList(sheet.labelInTheUnitedStates),

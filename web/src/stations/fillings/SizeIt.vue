@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { allergenList } from '@/parts/kinds'
-import { asList, when } from '@/words/locale'
+import { asList, inField, when } from '@/words/locale'
 import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
@@ -204,7 +204,7 @@ onMounted(() => {
               <tbody>
                 <tr v-for="(l, k) in op.lines" :key="k">
                   <td>{{ nameOf(l.ingredient) }}</td>
-                  <td class="right">{{ asWeighed(l.amount) }} {{ l.unit }}</td>
+                  <td class="right">{{ inField(asWeighed(l.amount)) }} {{ l.unit }}</td>
                 </tr>
               </tbody>
             </table>
@@ -234,11 +234,13 @@ onMounted(() => {
           <h2>{{ answer.leftover.name }}</h2>
           <p class="num">{{ quantity(answer.leftover.grams, 'GRAM', taste) }}</p>
           <p>
-            <i18n-t scope="global" keypath="made {made}, use by {useBy}"
-              ><template #made>{{ answer.leftover.made }}</template
-              ><template #useBy
-                ><b>{{ answer.leftover.useBy }}</b></template
-              ></i18n-t
+            <i18n-t scope="global" keypath="made {made}, use by {useBy}">
+              <template #made>
+                {{ answer.leftover.made }}
+              </template>
+              <template #useBy>
+                <b>{{ answer.leftover.useBy }}</b>
+              </template> </i18n-t
             ><template v-if="answer.leftover.keepCold"
               >.
               <b>{{

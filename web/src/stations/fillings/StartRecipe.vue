@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A recipe begins from a type, or from text in any of four ways; unknown names are asked about.
-import { asList } from '@/words/locale'
+import { asList, inField } from '@/words/locale'
 import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type ReadRecipe, type RecipeDraft } from '@/api/client'
@@ -175,18 +175,27 @@ function begin() {
           <ol>
             <li v-for="(op, i) in read.operations" :key="i">
               <b>{{ kindOf(op.kind)?.words }}</b> {{ said(op) }}
-              <span v-for="(l, k) in op.lines" :key="k" class="line">
-                <i18n-t scope="global" keypath="{raw} is {ingredient}, {amount} {unit}"
-                  ><template #raw
-                    ><span class="quiet">{{ l.raw }}</span></template
-                  ><template #ingredient
-                    ><b>{{
-                      l.ingredient ? nameOf(l.ingredient) : $t('not known yet')
-                    }}</b></template
-                  ><template #amount>{{ l.amount }}</template
-                  ><template #unit>{{ l.unit }}</template></i18n-t
-                >
-              </span>
+              <i18n-t
+                v-for="(l, k) in op.lines"
+                :key="k"
+                tag="span"
+                class="line"
+                scope="global"
+                keypath="{raw} is {ingredient}, {amount} {unit}"
+              >
+                <template #raw>
+                  <span class="quiet">{{ l.raw }}</span>
+                </template>
+                <template #ingredient>
+                  <b>{{ l.ingredient ? nameOf(l.ingredient) : $t('not known yet') }}</b>
+                </template>
+                <template #amount>
+                  {{ inField(l.amount) }}
+                </template>
+                <template #unit>
+                  {{ l.unit }}
+                </template>
+              </i18n-t>
               <div v-for="s in op.asks" :key="s" class="asked">
                 <p>
                   {{

@@ -212,15 +212,15 @@ const lines = computed(() => {
           {{ $t('None. Bite into one after a few days and log it: the model learns from it.') }}
         </p>
         <template v-else>
-          <p>
-            <i18n-t
-              scope="global"
-              keypath="They say water moves here {factor} times as fast as the model thought."
-              ><template #factor
-                ><b>{{ number(shown.factor, 'ONE', taste) }}</b></template
-              ></i18n-t
-            >
-          </p>
+          <i18n-t
+            tag="p"
+            scope="global"
+            keypath="They say water moves here {factor} times as fast as the model thought."
+          >
+            <template #factor>
+              <b>{{ number(shown.factor, 'ONE', taste) }}</b>
+            </template>
+          </i18n-t>
           <table class="rows">
             <tbody>
               <tr v-for="(b, i) in shown.bites" :key="i">

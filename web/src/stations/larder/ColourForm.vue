@@ -36,7 +36,7 @@ const writing = useWriting<ColourInForm, ColourStock, ColourDraft>({
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
 })
-const { form, drawn, refused, notSaved, look, forget } = writing
+const { form, drawn, look } = writing
 void look()
 
 const FIELDS = [
@@ -52,34 +52,15 @@ const FIELDS = [
   { key: 'leftG', words: t('Left'), say: (v: number) => quantity(v, 'GRAM', taste.value) },
   { key: 'tint', words: t('Looks') },
 ] as FieldWords<ColourDraft>[]
-
-function cancel() {
-  forget()
-  emit('cancel')
-}
 </script>
 
 <template>
   <WritingFrame
     :title="copied || !stock ? $t('New colour') : stock.colour.name"
-    :restored="writing.restored.value"
-    :changed="writing.changed.value"
-    :is-new="copied || !stock"
-    :trouble="notSaved || refused"
-    :open="writing.open.value"
-    :busy="writing.busy.value"
-    :can-undo="writing.canUndo.value"
-    :can-redo="writing.canRedo.value"
-    :mine="writing.mine.value"
-    :theirs="writing.theirs.value"
+    :writing="writing"
     :fields="FIELDS"
-    @save="writing.save"
-    @cancel="cancel"
-    @undo="writing.undo"
-    @redo="writing.redo"
-    @start-over="writing.startOver"
-    @settled="writing.settle"
-    @keep-mine="writing.theirs.value = null"
+    :is-new="copied || !stock"
+    @cancel="emit('cancel')"
   >
     <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <v-btn-toggle v-model="form.dissolves" mandatory divided class="wide kinds">

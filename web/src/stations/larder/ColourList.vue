@@ -70,13 +70,11 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
               })
             }}
           </p>
-          <p>
-            <i18n-t scope="global" keypath="{leftG} left"
-              ><template #leftG
-                ><b class="num">{{ quantity(each.colour.leftG, 'GRAM', taste) }}</b></template
-              ></i18n-t
-            >
-          </p>
+          <i18n-t tag="p" scope="global" keypath="{leftG} left">
+            <template #leftG>
+              <b class="num">{{ quantity(each.colour.leftG, 'GRAM', taste) }}</b>
+            </template>
+          </i18n-t>
           <p v-for="remark in each.remarks" :key="remark.template" class="quiet">
             {{ sentence(remark, taste) }}
           </p>

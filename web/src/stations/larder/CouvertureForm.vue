@@ -45,7 +45,7 @@ const writing = useWriting<CouvertureInForm, BagLabel, IngredientDraft>({
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
 })
-const { form, drawn, refused, notSaved, look, forget } = writing
+const { form, drawn, refused, look } = writing
 void look()
 
 // Milk in it is an allergen in it; the maker adds what else the bag names.
@@ -91,34 +91,15 @@ const FIELDS = [
   },
   { key: 'bag', words: t('Bag'), say: (b: object) => asList(Object.values(b).filter(Boolean)) },
 ] as FieldWords<IngredientDraft>[]
-
-function cancel() {
-  forget()
-  emit('cancel')
-}
 </script>
 
 <template>
   <WritingFrame
     :title="copied || !couverture ? $t('New couverture') : couverture.name"
-    :restored="writing.restored.value"
-    :changed="writing.changed.value"
-    :is-new="copied || !couverture"
-    :trouble="notSaved || refused"
-    :open="writing.open.value"
-    :busy="writing.busy.value"
-    :can-undo="writing.canUndo.value"
-    :can-redo="writing.canRedo.value"
-    :mine="writing.mine.value"
-    :theirs="writing.theirs.value"
+    :writing="writing"
     :fields="FIELDS"
-    @save="writing.save"
-    @cancel="cancel"
-    @undo="writing.undo"
-    @redo="writing.redo"
-    @start-over="writing.startOver"
-    @settled="writing.settle"
-    @keep-mine="writing.theirs.value = null"
+    :is-new="copied || !couverture"
+    @cancel="emit('cancel')"
   >
     <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <div class="wide kinds" role="radiogroup" :aria-label="$t('Kind')">

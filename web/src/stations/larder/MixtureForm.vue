@@ -80,7 +80,7 @@ const writing = useWriting<MixtureInForm, Mixture, IngredientDraft>({
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
 })
-const { form, drawn, refused, notSaved, look, forget } = writing
+const { form, drawn, refused, look } = writing
 
 onMounted(async () => {
   try {
@@ -117,34 +117,16 @@ const FIELDS = [
       ),
   },
 ] as FieldWords<IngredientDraft>[]
-
-function cancel() {
-  forget()
-  emit('cancel')
-}
 </script>
 
 <template>
   <WritingFrame
     :title="copied || !mixture ? $t('New mixture') : mixture.name"
-    :restored="writing.restored.value"
-    :changed="writing.changed.value"
-    :is-new="copied || !mixture"
-    :trouble="notSaved || refused || trouble"
-    :open="writing.open.value"
-    :busy="writing.busy.value"
-    :can-undo="writing.canUndo.value"
-    :can-redo="writing.canRedo.value"
-    :mine="writing.mine.value"
-    :theirs="writing.theirs.value"
+    :writing="writing"
     :fields="FIELDS"
-    @save="writing.save"
-    @cancel="cancel"
-    @undo="writing.undo"
-    @redo="writing.redo"
-    @start-over="writing.startOver"
-    @settled="writing.settle"
-    @keep-mine="writing.theirs.value = null"
+    :is-new="copied || !mixture"
+    :trouble="trouble"
+    @cancel="emit('cancel')"
   >
     <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <h2 class="wide">{{ $t('Melted together') }}</h2>

@@ -75,7 +75,7 @@ const writing = useWriting<MouldInForm, Mould, MouldDraft>({
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
 })
-const { form, drawn, refused, notSaved, look, forget } = writing
+const { form, drawn, refused, look } = writing
 const shape = computed(() => shapeOf(form.value))
 const shown = computed(() => drawn.value ?? props.mould)
 
@@ -123,34 +123,17 @@ const FIELDS = [
     say: (a: Allergen[]) => allergenList(a) || '–',
   },
 ] as FieldWords<MouldDraft>[]
-
-function cancel() {
-  forget()
-  emit('cancel')
-}
 </script>
 
 <template>
   <WritingFrame
     :title="copied || !mould ? $t('New mould') : mould.name"
-    :restored="writing.restored.value"
-    :changed="writing.changed.value"
-    :is-new="copied || !mould"
-    :trouble="notSaved || refused || notLoaded"
-    :open="shapes.length ? writing.open.value : ''"
-    :busy="writing.busy.value"
-    :can-undo="writing.canUndo.value"
-    :can-redo="writing.canRedo.value"
-    :mine="writing.mine.value"
-    :theirs="writing.theirs.value"
+    :writing="writing"
     :fields="FIELDS"
-    @save="writing.save"
-    @cancel="cancel"
-    @undo="writing.undo"
-    @redo="writing.redo"
-    @start-over="writing.startOver"
-    @settled="writing.settle"
-    @keep-mine="writing.theirs.value = null"
+    :is-new="copied || !mould"
+    :trouble="notLoaded"
+    :open="shapes.length ? writing.open.value : ''"
+    @cancel="emit('cancel')"
   >
     <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <h2 class="wide">{{ $t('One cavity') }}</h2>

@@ -32,13 +32,11 @@ const each = computed(() =>
   <div>
     <h2>{{ piece.couverture }}</h2>
     <BasisButton :figure="needs.toMelt">
-      <span class="melt"
-        ><i18n-t scope="global" keypath="{toMelt} to melt, seed included"
-          ><template #toMelt
-            ><b class="num">{{ grams(needs.toMelt.value) }}</b></template
-          ></i18n-t
-        ></span
-      >
+      <i18n-t tag="span" class="melt" scope="global" keypath="{toMelt} to melt, seed included">
+        <template #toMelt>
+          <b class="num">{{ grams(needs.toMelt.value) }}</b>
+        </template>
+      </i18n-t>
       <span class="bar" aria-hidden="true">
         <i
           v-for="part in parts"
@@ -55,13 +53,20 @@ const each = computed(() =>
         <span class="quiet">{{ part.words }}</span>
       </BasisButton>
     </div>
-    <p v-if="needs.cap" class="each">
-      <i18n-t scope="global" keypath="For the caps: {toMelt} of {couverture}, in a bowl of its own."
-        ><template #toMelt
-          ><b class="num">{{ grams(needs.cap.toMelt.value) }}</b></template
-        ><template #couverture>{{ needs.cap.couverture }}</template></i18n-t
-      >
-    </p>
+    <i18n-t
+      v-if="needs.cap"
+      tag="p"
+      class="each"
+      scope="global"
+      keypath="For the caps: {toMelt} of {couverture}, in a bowl of its own."
+    >
+      <template #toMelt>
+        <b class="num">{{ grams(needs.cap.toMelt.value) }}</b>
+      </template>
+      <template #couverture>
+        {{ needs.cap.couverture }}
+      </template>
+    </i18n-t>
     <p class="quiet each">
       {{ $t('One piece {whole}: {each}.', { whole: grams(piece.whole.value), each }) }}
     </p>

@@ -52,7 +52,7 @@ const writing = useWriting<MouldedInForm, Piece, MouldedPieceDraft>({
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
 })
-const { form, drawn, refused, notSaved, look, forget } = writing
+const { form, drawn, refused, look } = writing
 const shown = computed(() => drawn.value ?? props.piece)
 
 onMounted(async () => {
@@ -107,35 +107,17 @@ const FIELDS = [
   },
   { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<MouldedPieceDraft>[]
-
-function cancel() {
-  forget()
-  emit('cancel')
-}
 </script>
 
 <template>
   <WritingFrame
     class="sheet"
     :title="copied || !piece ? $t('New filled piece') : piece.name"
-    :restored="writing.restored.value"
-    :changed="writing.changed.value"
-    :is-new="copied || !piece"
-    :trouble="notSaved || refused || trouble"
-    :open="writing.open.value"
-    :busy="writing.busy.value"
-    :can-undo="writing.canUndo.value"
-    :can-redo="writing.canRedo.value"
-    :mine="writing.mine.value"
-    :theirs="writing.theirs.value"
+    :writing="writing"
     :fields="FIELDS"
-    @save="writing.save"
-    @cancel="cancel"
-    @undo="writing.undo"
-    @redo="writing.redo"
-    @start-over="writing.startOver"
-    @settled="writing.settle"
-    @keep-mine="writing.theirs.value = null"
+    :is-new="copied || !piece"
+    :trouble="trouble"
+    @cancel="emit('cancel')"
   >
     <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <v-text-field v-model="form.story" :label="$t('In a few words')" class="wide" />

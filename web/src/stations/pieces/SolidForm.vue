@@ -44,7 +44,7 @@ const writing = useWriting<SolidInForm, Piece, SolidPieceDraft>({
   name: (form) => form.name,
   saved: (id) => emit('saved', id),
 })
-const { form, drawn, refused, notSaved, look, forget } = writing
+const { form, drawn, refused, look } = writing
 const shown = computed(() => drawn.value ?? props.piece)
 
 onMounted(async () => {
@@ -86,35 +86,17 @@ const FIELDS = [
   },
   { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<SolidPieceDraft>[]
-
-function cancel() {
-  forget()
-  emit('cancel')
-}
 </script>
 
 <template>
   <WritingFrame
     class="sheet"
     :title="copied || !piece ? $t('A piece cast full') : piece.name"
-    :restored="writing.restored.value"
-    :changed="writing.changed.value"
-    :is-new="copied || !piece"
-    :trouble="notSaved || refused || trouble"
-    :open="writing.open.value"
-    :busy="writing.busy.value"
-    :can-undo="writing.canUndo.value"
-    :can-redo="writing.canRedo.value"
-    :mine="writing.mine.value"
-    :theirs="writing.theirs.value"
+    :writing="writing"
     :fields="FIELDS"
-    @save="writing.save"
-    @cancel="cancel"
-    @undo="writing.undo"
-    @redo="writing.redo"
-    @start-over="writing.startOver"
-    @settled="writing.settle"
-    @keep-mine="writing.theirs.value = null"
+    :is-new="copied || !piece"
+    :trouble="trouble"
+    @cancel="emit('cancel')"
   >
     <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
     <v-text-field v-model="form.story" :label="$t('In a few words')" class="wide" />

@@ -31,19 +31,28 @@ const acts = computed(() => props.needs.temper.phases.filter((p) => p.kind !== '
       hide-details
       class="mb-3"
     />
-    <p class="chopped">
-      <i18n-t
-        scope="global"
-        keypath="{choppedG} into the bowl; ready in {ready}, then open for {window} at {low} to {high}."
-        ><template #choppedG
-          ><b class="num">{{ quantity(needs.temper.choppedG, 'GRAM', taste) }}</b></template
-        ><template #ready
-          ><b class="num">{{ minutes(needs.temper.ready.value) }}</b></template
-        ><template #window>{{ minutes(needs.temper.window.value) }}</template
-        ><template #low>{{ degrees(needs.work.low) }}</template
-        ><template #high>{{ degrees(needs.work.high) }}</template></i18n-t
-      >
-    </p>
+    <i18n-t
+      tag="p"
+      class="chopped"
+      scope="global"
+      keypath="{choppedG} into the bowl; ready in {ready}, then open for {window} at {low} to {high}."
+    >
+      <template #choppedG>
+        <b class="num">{{ quantity(needs.temper.choppedG, 'GRAM', taste) }}</b>
+      </template>
+      <template #ready>
+        <b class="num">{{ minutes(needs.temper.ready.value) }}</b>
+      </template>
+      <template #window>
+        {{ minutes(needs.temper.window.value) }}
+      </template>
+      <template #low>
+        {{ degrees(needs.work.low) }}
+      </template>
+      <template #high>
+        {{ degrees(needs.work.high) }}
+      </template>
+    </i18n-t>
     <ol>
       <li v-for="phase in acts" :key="phase.startS">
         <b>{{ phase.words }}</b> {{ sentence(phase.say, taste) }}
