@@ -111,7 +111,7 @@ final class Screen implements AutoCloseable {
                         + " return same && main.innerText.trim().length > 30"
                         + " && document.getAnimations().every(a => a.playState !== 'running') }",
                 null,
-                new Page.WaitForFunctionOptions().setPollingInterval(250));
+                new Page.WaitForFunctionOptions().setPollingInterval(150));
         return this;
     }
 

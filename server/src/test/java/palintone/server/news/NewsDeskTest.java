@@ -73,7 +73,10 @@ class NewsDeskTest {
                 final int before = i;
                 desk.tell("readings", String.valueOf(i));
                 // The quick one keeps up; only the slow one falls behind.
-                await().atMost(SOON).until(() -> heard.get() >= before);
+                await().atMost(SOON)
+                        .pollDelay(Duration.ZERO)
+                        .pollInterval(Duration.ofMillis(1))
+                        .until(() -> heard.get() >= before);
             }
             await().atMost(SOON).until(() -> heard.get() >= 600);
             assertThat(desk.following()).isEqualTo(1);
