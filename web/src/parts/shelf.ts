@@ -127,3 +127,7 @@ export function useShelf<T extends { id: string }>(shelf: Shelf<T>) {
     pages,
   }
 }
+
+/** An id while its list knows it: until the list is here a field would show the bare id. */
+export const known = (list: readonly { id: string }[], id: string) =>
+  list.some((each) => each.id === id) ? id : null

@@ -8,9 +8,10 @@ export function pseudo(text: string): string {
     .map((form) => {
       const said = form.split(PLACE).filter((part) => !PLACE.test(part))
       const letters = said.join('').length
+      const decimals = form.trim().replace(/(\d)\.(\d)/g, '$1,$2')
       // In words of a few letters, so that a line can break where a real one could.
       const more = MORE.slice(0, 1 + Math.ceil(letters / 3)).replace(/~{8}/g, '~~~~~~~ ')
-      return `[${form.trim()}${more.trimEnd()}]`
+      return `[${decimals}${more.trimEnd()}]`
     })
     .join(' | ')
 }

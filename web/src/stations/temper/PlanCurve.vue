@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { known } from '@/parts/shelf'
 import { t } from '@/words'
 import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -136,11 +137,12 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
     <form v-if="!bare" class="wish" @submit.prevent>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-select
-        v-model="wish.couverture"
+        :model-value="known(couvertures, wish.couverture)"
         :label="$t('Couverture')"
         :items="couvertures"
         item-title="name"
         item-value="id"
+        @update:model-value="wish.couverture = $event"
       />
       <NumberField
         v-model="wish.massG"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Coloured cocoa butter, compound coating, and what can still be done when a bowl has gone wrong.
+import { known } from '@/parts/shelf'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import {
@@ -58,10 +59,10 @@ const planColour = useDebounceFn(async () => {
   }
 }, 120)
 /** Where the house has none of the sample's names, its own first ones stand here. */
-watch(fats, (known) => {
-  const has = (id: string) => known.some((i) => i.id === id)
-  if (!has(mix.coating)) mix.coating = known.find((i) => !i.couverture)?.id ?? ''
-  if (!has(mix.chocolate)) mix.chocolate = known.find((i) => i.couverture)?.id ?? ''
+watch(fats, (all) => {
+  const has = (id: string) => all.some((i) => i.id === id)
+  if (!has(mix.coating)) mix.coating = all.find((i) => !i.couverture)?.id ?? ''
+  if (!has(mix.chocolate)) mix.chocolate = all.find((i) => i.couverture)?.id ?? ''
 })
 const planCoating = useDebounceFn(async () => {
   const { coating: id, coatingG, chocolate, chocolateG } = mix
@@ -98,11 +99,12 @@ onMounted(async () => {
       <h2>{{ $t('Coloured cocoa butter') }}</h2>
       <div class="fields">
         <v-select
-          v-model="paint.mould"
+          :model-value="known(moulds, paint.mould)"
           :label="$t('Mould')"
           :items="moulds"
           item-title="name"
           item-value="id"
+          @update:model-value="paint.mould = $event"
         />
         <NumberField v-model="paint.moulds" :label="$t('Moulds')" unit="ONE" />
         <NumberField v-model="paint.coats" :label="$t('Coats')" unit="ONE" />
@@ -130,19 +132,21 @@ onMounted(async () => {
       <h2>{{ $t('Compound coating') }}</h2>
       <div class="fields">
         <v-select
-          v-model="mix.coating"
+          :model-value="known(fats, mix.coating)"
           :label="$t('Coating')"
           :items="fats"
           item-title="name"
           item-value="id"
+          @update:model-value="mix.coating = $event"
         />
         <NumberField v-model="mix.coatingG" :label="$t('of it')" unit="GRAM" />
         <v-select
-          v-model="mix.chocolate"
+          :model-value="known(fats, mix.chocolate)"
           :label="$t('Chocolate in it')"
           :items="fats"
           item-title="name"
           item-value="id"
+          @update:model-value="mix.chocolate = $event"
         />
         <NumberField v-model="mix.chocolateG" :label="$t('of that')" unit="GRAM" />
       </div>
