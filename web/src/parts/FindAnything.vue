@@ -17,6 +17,7 @@ const at = ref(0)
 
 type Place = { what: string; name: string; to: string }
 const ACTS: Place[] = [
+  { what: t('act'), name: t('New ingredient'), to: '/larder/ingredients/new' },
   { what: t('act'), name: t('New mould'), to: '/larder/moulds/new' },
   { what: t('act'), name: t('New couverture'), to: '/larder/couvertures/new' },
   { what: t('act'), name: t('New mixture of couvertures'), to: '/larder/couvertures/mixture' },

@@ -21,6 +21,8 @@ export interface Shelf<T extends { id: string }> {
   }) => Promise<{ items: T[]; total: number }>
   one: (id: string) => Promise<T>
   putAway: (it: T) => Promise<unknown>
+  /** How many stand on a page; as many cards as a screen shows, where nothing is said. */
+  size?: number
 }
 
 const SIZE = 24
@@ -28,6 +30,7 @@ const SIZE = 24
 /** A list found by name, a page at a time, those put away apart; one of it may be written. */
 export function useShelf<T extends { id: string }>(shelf: Shelf<T>) {
   const router = useRouter()
+  const size = shelf.size ?? SIZE
   const find = ref('')
   const archived = ref(false)
   const page = ref(0)
@@ -45,7 +48,7 @@ export function useShelf<T extends { id: string }>(shelf: Shelf<T>) {
         find: find.value,
         archived: archived.value,
         page: page.value,
-        size: SIZE,
+        size,
       })
       if (!current()) return
       items.value = answer.items
@@ -99,16 +102,16 @@ export function useShelf<T extends { id: string }>(shelf: Shelf<T>) {
   async function putAway(it: T) {
     try {
       await shelf.putAway(it)
+      await load()
     } catch (problem) {
       trouble.value = words(problem)
     }
-    await load()
   }
   async function copy(it: T) {
     await router.push(`${shelf.path}/${it.id}`)
     copied.value = true
   }
-  const pages = computed(() => Math.ceil(total.value / SIZE))
+  const pages = computed(() => Math.ceil(total.value / size))
   return {
     find,
     archived,

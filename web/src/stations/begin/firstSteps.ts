@@ -40,7 +40,7 @@ export const CARDS: Card[] = [
     title: t('The larder'),
     why: t('Cream, fruit, nuts, sugars: what recipes are made of, with water, fat and allergens.'),
     act: t('New ingredient'),
-    to: '/larder',
+    to: '/larder/ingredients/new',
     have: (n) => counted('One ingredient in the larder. | {n} ingredients in the larder.', n),
     sample: 'INGREDIENT',
     all: (n) => t('Take over {it} common ones', { it: n }),

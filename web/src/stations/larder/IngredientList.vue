@@ -1,167 +1,128 @@
 <script setup lang="ts">
 import { allergenList, couvertureWords } from '@/parts/kinds'
-import { t } from '@/words'
-import { useDebounceFn } from '@vueuse/core'
-import { onMounted, ref, watch } from 'vue'
-import { api, ask, words, type Ingredient } from '@/api/client'
-import { newId } from '@/parts/once'
+import { api, ask, type Ingredient } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import { useKeys } from '@/parts/keys'
 import ListInOut from '@/parts/ListInOut.vue'
+import { useShelf } from '@/parts/shelf'
 import { quantity } from '@/parts/units'
-import IngredientSheet from './IngredientSheet.vue'
+import IngredientForm from './IngredientForm.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
-const find = ref('')
-const box = ref<{ focus: () => void } | null>(null)
-const ingredients = ref<Ingredient[]>([])
-const total = ref(0)
-const trouble = ref('')
-const chosen = ref<Ingredient | null>(null)
-const archived = ref(false)
-const PAGE = 200
-const page = ref(0)
-
-async function load() {
-  try {
-    const answer = await ask(
-      api.GET('/api/ingredients', {
-        params: {
-          query: { find: find.value, archived: archived.value, page: page.value, size: PAGE },
-        },
+const shelf = useShelf<Ingredient>({
+  path: '/larder/ingredients',
+  id: () => props.id,
+  size: 200,
+  page: (query) => ask(api.GET('/api/ingredients', { params: { query } })),
+  one: (id) => ask(api.GET('/api/ingredients/{id}', { params: { path: { id } } })),
+  putAway: (it) =>
+    ask(
+      api.PUT('/api/ingredients/{id}/archived', {
+        params: { path: { id: it.id } },
+        body: { archived: !it.archived, version: it.version },
       }),
-    )
-    ingredients.value = answer.items
-    total.value = answer.total
-    trouble.value = ''
-  } catch (problem) {
-    trouble.value = words(problem)
-  }
-}
-
-const soon = useDebounceFn(load, 150)
-watch([find, archived], () => {
-  page.value = 0
-  void soon()
+    ),
 })
-onMounted(load)
-/** The one in the address stands open. */
-watch(
-  () => props.id,
-  async (id) => {
-    if (!id) return
-    try {
-      chosen.value = await ask(api.GET('/api/ingredients/{id}', { params: { path: { id } } }))
-    } catch (problem) {
-      trouble.value = words(problem)
-    }
-  },
-  { immediate: true },
-)
-useKeys({ '/': () => box.value?.focus() })
+const { find, archived, page, items: ingredients, loaded, trouble, load, pages } = shelf
+const { chosen, copied, writing, back, saved, copy } = shelf
 
-const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT', taste.value))
-/** An ingredient of one's own begins empty; below version 0 it is not in the books yet. */
-function fresh() {
-  chosen.value = {
-    id: `own-${newId().slice(0, 8)}`,
-    name: '',
-    densityGPerMl: 1,
-    gramsPer100: {},
-    fatPercent: 0,
-    waterPercent: 0,
-    allergens: [],
-    couverture: null,
-    source: { kind: 'WORKSHOP', citation: t('written down by the workshop'), fromMemory: false },
-    traits: { natures: [], estimated: false },
-    labelInTheUnitedStates: [],
-    bag: {},
-    parts: [],
-    archived: false,
-    version: -1,
-  } as Ingredient
+async function putAway(it: Ingredient) {
+  await shelf.putAway(it)
+  if (!trouble.value) await back()
 }
+const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT', taste.value))
 </script>
 
 <template>
   <section class="sheet">
-    <header>
-      <h1>{{ $t('Ingredients') }}</h1>
-      <v-text-field
-        ref="box"
-        v-model="find"
-        :label="$t('Find ( / )')"
-        density="comfortable"
-        class="find"
-        clearable
-        @click:clear="find = ''"
-      />
-      <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
-      <v-btn size="large" variant="outlined" @click="fresh">{{ $t('New ingredient') }}</v-btn>
-      <ListInOut list="ingredients" :what="$t('ingredients')" @taken="load" />
-    </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <table v-if="ingredients.length" class="rows">
-      <thead>
-        <tr>
-          <th>{{ $t('Ingredient') }}</th>
-          <th></th>
-          <th class="right">{{ $t('Water') }}</th>
-          <th class="right">{{ $t('Fat') }}</th>
-          <th class="right">{{ $t('Density') }}</th>
-          <th class="right">{{ $t('Price/kg') }}</th>
-          <th>{{ $t('Allergens') }}</th>
-          <th>{{ $t('Composition from') }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in ingredients" :key="each.id">
-          <td>
-            <button type="button" class="link" @click="chosen = each">{{ each.name }}</button>
-          </td>
-          <td>
-            <span v-if="each.couverture" class="kind" :class="each.couverture.toLowerCase()">{{
-              couvertureWords(each.couverture)
-            }}</span>
-          </td>
-          <td class="right">{{ percent(each.waterPercent) }}</td>
-          <td class="right">{{ percent(each.fatPercent) }}</td>
-          <td class="right">{{ quantity(each.densityGPerMl, 'GRAM_PER_ML', taste) }}</td>
-          <td class="right">
-            {{
-              each.traits.pricePerKg != null ? quantity(each.traits.pricePerKg, 'MONEY', taste) : ''
-            }}
-          </td>
-          <td>{{ allergenList(each.allergens) }}</td>
-          <td class="quiet">
-            {{ each.source.citation }}{{ each.source.fromMemory ? $t(', from memory') : ''
-            }}{{ each.traits.estimated ? $t(', estimated') : '' }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-else-if="!trouble" class="quiet none">
-      {{
-        find
-          ? $t('Nothing called “{find}” here.', { find })
-          : $t('The larder is empty. Write a new ingredient, or import a table.')
-      }}
-    </p>
-    <div v-if="total > PAGE" class="d-flex ga-3 mt-4">
-      <v-btn variant="outlined" size="large" :disabled="page === 0" @click="(page--, load())">{{
-        $t('Before')
-      }}</v-btn>
-      <v-btn
-        variant="outlined"
-        size="large"
-        :disabled="(page + 1) * PAGE >= total"
-        @click="(page++, load())"
-        >{{ $t('After') }}</v-btn
-      >
-    </div>
-
-    <IngredientSheet v-model="chosen" @saved="load" />
+    <IngredientForm
+      v-if="writing"
+      :key="`${id} ${chosen?.version} ${copied}`"
+      :ingredient="chosen"
+      :copied="copied"
+      @saved="saved"
+      @cancel="back"
+      @copy="copy(chosen!)"
+      @put-away="putAway(chosen!)"
+    />
+    <template v-else>
+      <header>
+        <h1>{{ $t('Ingredients') }}</h1>
+        <v-text-field
+          ref="box"
+          v-model="find"
+          :label="$t('Find ( / )')"
+          density="comfortable"
+          class="find"
+          clearable
+          @click:clear="find = ''"
+        />
+        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
+        <ListInOut list="ingredients" :what="$t('ingredients')" @taken="load" />
+        <v-btn size="x-large" color="primary" to="/larder/ingredients/new">{{
+          $t('New ingredient')
+        }}</v-btn>
+      </header>
+      <table v-if="ingredients.length" class="rows">
+        <thead>
+          <tr>
+            <th>{{ $t('Ingredient') }}</th>
+            <th></th>
+            <th class="right">{{ $t('Water') }}</th>
+            <th class="right">{{ $t('Fat') }}</th>
+            <th class="right">{{ $t('Density') }}</th>
+            <th class="right">{{ $t('Price/kg') }}</th>
+            <th>{{ $t('Allergens') }}</th>
+            <th>{{ $t('Composition from') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in ingredients" :key="each.id">
+            <td>
+              <router-link class="link" :to="`/larder/ingredients/${each.id}`">{{
+                each.name
+              }}</router-link>
+            </td>
+            <td>
+              <span v-if="each.couverture" class="kind" :class="each.couverture.toLowerCase()">{{
+                couvertureWords(each.couverture)
+              }}</span>
+            </td>
+            <td class="right">{{ percent(each.waterPercent) }}</td>
+            <td class="right">{{ percent(each.fatPercent) }}</td>
+            <td class="right">{{ quantity(each.densityGPerMl, 'GRAM_PER_ML', taste) }}</td>
+            <td class="right">
+              {{
+                each.traits.pricePerKg != null
+                  ? quantity(each.traits.pricePerKg, 'MONEY', taste)
+                  : ''
+              }}
+            </td>
+            <td>{{ allergenList(each.allergens) }}</td>
+            <td class="quiet">
+              {{ each.source.citation }}{{ each.source.fromMemory ? $t(', from memory') : ''
+              }}{{ each.traits.estimated ? $t(', estimated') : '' }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else-if="loaded && !trouble" class="quiet none">
+        {{
+          find
+            ? $t('Nothing called “{find}” here.', { find })
+            : $t('The larder is empty. Write a new ingredient, or import a table.')
+        }}
+      </p>
+      <div v-if="pages > 1" class="d-flex ga-3 mt-4">
+        <v-btn variant="outlined" size="large" :disabled="page === 0" @click="page--">{{
+          $t('Before')
+        }}</v-btn>
+        <v-btn variant="outlined" size="large" :disabled="page + 1 >= pages" @click="page++">{{
+          $t('After')
+        }}</v-btn>
+      </div>
+    </template>
   </section>
 </template>
 
@@ -177,7 +138,9 @@ header {
   margin-left: auto;
 }
 .link {
-  min-height: 40px;
+  display: inline-block;
+  padding: 8px 0;
+  color: inherit;
   font-weight: 600;
   text-decoration: underline;
   text-align: left;

@@ -3,16 +3,18 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import type { Ingredient } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
-import IngredientSheet from './IngredientSheet.vue'
+import IngredientForm from './IngredientForm.vue'
 import LabelPanel from './LabelPanel.vue'
 import LotList from './LotList.vue'
 
 enableAutoUnmount(afterEach)
 afterEach(() => vi.unstubAllGlobals())
-const VDialog = { template: '<div><slot /></div>' }
-const global = { plugins: [createVuetify()], stubs: { VDialog } }
+const global = { plugins: [createVuetify()] }
 const asked: { method: string; url: string; body: string }[] = []
-beforeEach(() => (asked.length = 0))
+beforeEach(() => {
+  asked.length = 0
+  localStorage.clear()
+})
 
 function answering(of: (url: string, method: string) => [number, unknown]) {
   vi.stubGlobal('fetch', async (request: Request) => {
@@ -37,14 +39,14 @@ const press = async (shown: ReturnType<typeof mount>, words: string) => {
     .trigger('click')
   await flushPromises()
 }
-const fresh: Ingredient = {
-  id: 'own-1',
-  name: '',
-  densityGPerMl: 1,
-  gramsPer100: {},
+const butter: Ingredient = {
+  id: 'butter',
+  name: 'Butter',
+  densityGPerMl: 0.91,
+  gramsPer100: { WATER: 16 },
   fatPercent: 0,
-  waterPercent: 0,
-  allergens: [],
+  waterPercent: 16,
+  allergens: ['MILK'],
   couverture: null,
   source: { kind: 'WORKSHOP', citation: 'written down by the workshop', fromMemory: false },
   traits: { natures: [], estimated: false },
@@ -52,17 +54,14 @@ const fresh: Ingredient = {
   bag: {},
   parts: [],
   archived: false,
-  version: -1,
+  version: 4,
 }
-const open = async (ingredient: Ingredient) => {
-  const shown = mount(IngredientSheet, {
-    global,
-    props: { modelValue: null as Ingredient | null },
-  })
-  await shown.setProps({ modelValue: ingredient })
+const open = async (ingredient: Ingredient | null, copied = false) => {
+  const shown = mount(IngredientForm, { global, props: { ingredient, copied } })
   await flushPromises()
   return shown
 }
+const sent = () => JSON.parse(asked.filter((a) => a.method === 'PUT').at(-1)!.body)
 
 describe('a label', () => {
   it('sends what it says, nothing for what it does not say, and hands the estimate on', async () => {
@@ -92,8 +91,8 @@ describe('a label', () => {
 describe('an ingredient', () => {
   it('of one’s own begins empty, without lots, and asks for its allergens once estimated', async () => {
     answering(() => [200, { gramsPer100: { WATER: 2, LIQUID_OIL: 98 }, basis: 'by kind' }])
-    const shown = await open(fresh)
-    expect(shown.find('h2').text()).toBe('New ingredient')
+    const shown = await open(null)
+    expect(shown.find('h1').text()).toBe('New ingredient')
     expect(shown.text()).toContain('0.0 g so far')
     expect(shown.findComponent(LotList).exists()).toBe(false)
     expect(shown.find('.caution').exists()).toBe(false)
@@ -110,35 +109,67 @@ describe('an ingredient', () => {
         ? [400, { detail: 'composition is 83.0 g in 100 g; allowed: 99 to 101' }]
         : [200, []],
     )
-    const shown = await open({ ...fresh, name: 'Butter', gramsPer100: { WATER: 16 }, version: 4 })
+    const shown = await open(butter)
     await put(shown, 'milk fat', '67')
     await put(shown, 'Price of a kilogram', '8.5')
-    await press(shown, 'Save')
-    const sent = JSON.parse(asked.find((a) => a.method === 'PUT')!.body)
-    expect(sent.gramsPer100).toEqual({ WATER: 16, MILK_FAT: 67 })
-    expect(sent.traits.pricePerKg).toBe(8.5)
-    expect(sent.version).toBe(4)
-    expect(shown.find('.trouble').text()).toContain('83.0 g in 100 g')
+    await shown.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent()).toMatchObject({
+      gramsPer100: { WATER: 16, MILK_FAT: 67 },
+      traits: { pricePerKg: 8.5 },
+      version: 4,
+    })
+    expect(shown.find('.trouble').text()).toContain('83 g in 100 g')
     expect(shown.text()).toContain('83.0 g so far')
     expect(shown.emitted('saved')).toBeUndefined()
   })
 
-  it('somebody else changed can be saved over, knowingly', async () => {
-    let version = 4
+  it('keeps what was typed until it is saved', async () => {
+    answering(() => [200, []])
+    const first = await open(butter)
+    await put(first, 'pH', '6.6')
+    first.unmount()
+    const again = await open(butter)
+    expect(again.text()).toContain('What you typed last time stands here again.')
+    await again.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent().traits.ph).toBe(6.6)
+    expect(again.emitted('saved')).toEqual([['butter']])
+    expect(localStorage.length).toBe(0)
+  })
+
+  it('somebody else changed stands beside what was typed, and is picked field by field', async () => {
+    let first = true
     answering((url, method) => {
       if (method === 'PUT') {
-        return version === 5 ? [200, {}] : [409, { detail: 'somebody saved meanwhile' }]
+        const answer: [number, unknown] = first ? [409, { detail: 'saved meanwhile' }] : [200, {}]
+        first = false
+        return answer
       }
-      return url.endsWith('/lots') ? [200, []] : [200, { ...fresh, version: 5 }]
+      return url.endsWith('/lots')
+        ? [200, []]
+        : [200, { ...butter, allergens: ['MILK', 'NUTS'], version: 5 }]
     })
-    const shown = await open({ ...fresh, name: 'Butter', gramsPer100: { WATER: 100 }, version })
-    await press(shown, 'Save')
-    expect(shown.find('.trouble').text()).toContain('somebody saved meanwhile')
-    await press(shown, 'Save over the new state')
-    version = 5
-    await press(shown, 'Save')
-    expect(JSON.parse(asked[asked.length - 1]!.body).version).toBe(5)
+    const shown = await open(butter)
+    await put(shown, 'Density', '0.92')
+    await shown.find('form').trigger('submit')
+    await flushPromises()
+    expect(shown.text()).toContain('Theirs: milk, nuts')
+    await press(shown, 'Theirs: milk, nuts')
+    await press(shown, 'Save these')
+    expect(sent()).toMatchObject({ densityGPerMl: 0.92, allergens: ['MILK', 'NUTS'], version: 5 })
     expect(shown.emitted('saved')).toHaveLength(1)
+  })
+
+  it('copied is a new one, without lots and under an id of its own', async () => {
+    answering(() => [200, []])
+    const shown = await open(butter, true)
+    expect(shown.findComponent(LotList).exists()).toBe(false)
+    await shown.find('form').trigger('submit')
+    await flushPromises()
+    const put = asked.find((a) => a.method === 'PUT')!
+    expect(put.url).toMatch(/\/api\/ingredients\/butter-2$/)
+    expect(sent()).toMatchObject({ name: 'Butter 2', gramsPer100: { WATER: 16 }, version: null })
   })
 })
 

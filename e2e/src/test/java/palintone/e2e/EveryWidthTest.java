@@ -38,6 +38,8 @@ class EveryWidthTest {
                     "/pieces/sesame-crackle",
                     "/daybook",
                     "/larder",
+                    "/larder/ingredients/new",
+                    "/larder/ingredients/butter",
                     "/larder/couvertures",
                     "/larder/couvertures/milk-41",
                     "/begin",

@@ -237,7 +237,8 @@ class FillingsTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             screen.go(house, "/larder");
-            button(page, "New ingredient").click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New ingredient"))
+                    .click();
             field(page, "Name").fill("Hazelnut cream of the quay");
             button(page, "Estimate from a label").click();
             field(page, "Fat").fill("36");
@@ -246,15 +247,18 @@ class FillingsTest {
             field(page, "Protein").fill("8");
             field(page, "Salt").fill("0.2");
             button(page, "Estimate the rest").click();
-            assertThat(page.locator(".v-dialog .caution")).containsText("No allergens are named");
+            assertThat(page.locator(".writing .caution")).containsText("No allergens are named");
+            screen.settled();
+            page.reload();
+            assertThat(field(page, "Name")).hasValue("Hazelnut cream of the quay");
             button(page, "Save").click();
-            assertThat(page.locator(".v-dialog h2")).hasCount(0);
+            assertThat(screen.title()).hasText("Ingredients");
             page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Find ( / )"))
                     .fill("of the quay");
             page.getByText("Hazelnut cream of the quay").first().click();
             field(page, "Lot").fill("Q-4");
             button(page, "Add the lot").click();
-            assertThat(page.locator(".v-dialog table.rows")).containsText("Q-4");
+            assertThat(page.locator(".writing table.rows")).containsText("Q-4");
             assertThat(screen.faults()).isEmpty();
         }
     }
