@@ -128,7 +128,7 @@ const FIELDS = [
       multiple
     />
     <NumberField v-if="strength" v-model="form.gelStrength" :label="strength" unit="ONE" />
-    <v-text-field v-model="form.source" :label="$t('Composition from')" />
+    <v-text-field v-model="form.source" :label="$t('Composition from')" class="wide" />
     <LabelPanel class="wide" @estimated="take" />
     <p v-if="form.estimated && !form.allergens.length" class="wide caution">
       {{
