@@ -39,8 +39,8 @@ const speaks = (field: string, around: Record<string, unknown>) =>
 
 /**
  * An answer of the server with its words in the language chosen, changed in place. Sentences keep
- * their template: they are looked up when their numbers are put in. House rules are left alone:
- * what is named there goes back to the server as it came.
+ * their template: they are looked up when their numbers are put in. House rules, and where a
+ * composition comes from, are left alone: they go back to the server as they came.
  */
 export function heard<T>(answer: T): T {
   if (!english()) listen(answer)
@@ -53,7 +53,7 @@ function listen(answer: unknown): void {
   } else if (typeof answer === 'object' && answer !== null && !('template' in answer)) {
     const fields = answer as Record<string, unknown>
     for (const [field, value] of Object.entries(fields)) {
-      if (field === 'rules' && 'dewPoint' in fields) continue
+      if (field === 'source' || (field === 'rules' && 'dewPoint' in fields)) continue
       if (typeof value !== 'string') {
         const list = speaks(field, fields) && Array.isArray(value)
         if (list) fields[field] = value.map((v) => (typeof v === 'string' ? asSaid(v) : v))

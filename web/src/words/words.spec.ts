@@ -74,13 +74,15 @@ describe('a language', () => {
       title: 'Melt',
       note: 'Melt',
       figure: { name: 'life', unit: 'DAY', value: 3, basis: { formula: 'heat balance' } },
-      piece: { id: 'x', name: 'Melt' },
+      piece: { id: 'x', name: 'Melt', source: { kind: 'WORKSHOP', citation: 'Melt' } },
       say: { template: 'Go on.', values: [{ name: 'life', value: 1, unit: 'DAY' }] },
     }
     heard(step)
     expect(step.title).toMatch(/^\[Melt ~+\]$/)
     expect(step.figure.name).toMatch(/^\[life ~+\]$/)
     expect([step.note, step.piece.name, step.say.template]).toEqual(['Melt', 'Melt', 'Go on.'])
+    // It goes into a form, and from there back into the books.
+    expect(step.piece.source.citation).toBe('Melt')
     expect(step.say.values[0]!.name).toBe('life')
   })
 
