@@ -58,9 +58,9 @@ function took(row: BatchSummary) {
         <td>
           <span v-if="row.state === 'ABANDONED'" class="off">{{ $t('given up') }}</span>
           <template v-else>
-            <span v-if="row.off" class="off">{{ $t('✕ {off} off', { off: row.off }) }}</span>
+            <span v-if="row.off" class="off">{{ $t('✕ {off} out of range', { off: row.off }) }}</span>
             <span v-if="row.tight" class="tight">{{
-              $t('▲ {tight} tight', { tight: row.tight })
+              $t('▲ {tight} near the limit', { tight: row.tight })
             }}</span>
             <span v-if="!row.readings" class="quiet">{{ $t('no readings') }}</span>
             <span v-else-if="!row.off && !row.tight" class="true">{{

@@ -150,6 +150,9 @@ function painted(svg: string): Promise<string> {
     </nav>
     <section class="read">
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <p v-else-if="!reading" class="quiet">
+        {{ $t('Choose a bowl that is over: its rules kept and broken, and what to change.') }}
+      </p>
       <template v-if="reading">
         <header>
           <h1>

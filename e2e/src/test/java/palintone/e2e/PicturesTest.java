@@ -1,0 +1,138 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Takes the pictures of the README from the sample workshop. Not part of the tests: {@code mvn -pl
+ * e2e test -Dtest=PicturesTest -De2e.left.out=}. Look at each before it is committed.
+ */
+@Tag("pictures")
+class PicturesTest {
+
+    private static final Path INTO =
+            Path.of("..", "docs", "screenshots").toAbsolutePath().normalize();
+
+    /** What needs no more than to be opened. */
+    private static final Map<String, String> PLAIN =
+            new TreeMap<>(
+                    Map.ofEntries(
+                            Map.entry("temper-plan", "/temper/plan"),
+                            Map.entry("fillings-recipe", "/fillings/recipe/plum-ganache"),
+                            Map.entry("fillings-layers", "/fillings/layers/plum-ganache"),
+                            Map.entry("pieces", "/pieces/plum-bay"),
+                            Map.entry("larder", "/larder/moulds"),
+                            Map.entry("piece-writing", "/pieces/plum-bay?edit"),
+                            Map.entry("mould-writing", "/larder/moulds/bar-21")));
+
+    private final House house = House.shared();
+
+    private static void take(final Screen screen, final String name) {
+        screen.settled();
+        screen.page.screenshot(new Page.ScreenshotOptions().setPath(INTO.resolve(name + ".png")));
+    }
+
+    @Test
+    void whatIsOnlyOpened() {
+        PLAIN.forEach(
+                (name, path) -> {
+                    try (Screen screen = Screen.open()) {
+                        take(screen.go(house, path), name);
+                    }
+                });
+    }
+
+    @Test
+    void theOwnHouseIsEmpty() {
+        try (Screen screen = Screen.open()) {
+            screen.page.navigate(house.otherUrl("/begin"));
+            take(screen, "begin");
+        }
+    }
+
+    @Test
+    void anythingFound() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/pieces/plum-bay").settled();
+            screen.page.keyboard().press("Control+k");
+            screen.page.keyboard().type("plum");
+            assertThat(screen.page.locator(".v-overlay")).containsText("ganache");
+            take(screen, "find");
+        }
+    }
+
+    @Test
+    void aFillingBalancedAndMended() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/fillings/balance/plum-ganache");
+            screen.button("Balance it").click();
+            assertThat(screen.page.locator("table.moves"))
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
+            take(screen, "fillings-balance");
+            screen.go(house, "/fillings/mend/plum-ganache");
+            screen.button("It has split").click();
+            assertThat(screen.page.locator(".cause").first()).isVisible();
+            take(screen, "fillings-mend");
+        }
+    }
+
+    @Test
+    void aBowlFollowedAndReadBack() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/temper/plan");
+            screen.button("Begin this bowl").click();
+            screen.button("Simulated").click();
+            page.getByLabel("times faster than life").first().fill("40");
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Begin").setExact(true))
+                    .click();
+            assertThat(page.locator(".degrees"))
+                    .containsText(
+                            "4", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Cold bath").setExact(true))
+                    .click();
+            page.locator(".acts input").fill("500");
+            screen.noteIt().click();
+            assertThat(page.locator(".degrees"))
+                    .containsText(
+                            "3", new LocatorAssertions.ContainsTextOptions().setTimeout(40_000));
+            page.screenshot(new Page.ScreenshotOptions().setPath(INTO.resolve("temper-live.png")));
+        }
+    }
+
+    @Test
+    void aBatchOnEveryWidth() {
+        try (Screen screen = Screen.open();
+                Screen tablet = Screen.open(820, 1180);
+                Screen phone = Screen.open(360, 740)) {
+            screen.begin(house, "plum-bay");
+            for (int i = 0; i < 5; i++) {
+                screen.done();
+            }
+            take(screen, "bench");
+            final String bench = screen.page.url();
+            tablet.page.navigate(bench);
+            take(tablet, "bench-tablet");
+            phone.page.navigate(bench);
+            take(phone, "bench-phone");
+            screen.go(house, "/daybook")
+                    .page
+                    .locator("tbody a", new Page.LocatorOptions().setHasText("Sesame"))
+                    .last()
+                    .click();
+            take(screen, "record");
+        }
+    }
+}
