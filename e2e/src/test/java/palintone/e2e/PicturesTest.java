@@ -109,6 +109,10 @@ class PicturesTest {
                     .containsText(
                             "3", new LocatorAssertions.ContainsTextOptions().setTimeout(40_000));
             page.screenshot(new Page.ScreenshotOptions().setPath(INTO.resolve("temper-live.png")));
+            screen.go(house, "/temper/back");
+            page.getByText("Monday cold bath").click();
+            assertThat(page.locator("section.read h1")).containsText("cold bath");
+            take(screen, "temper-back");
         }
     }
 
