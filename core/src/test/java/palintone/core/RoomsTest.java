@@ -37,6 +37,8 @@ class RoomsTest {
                     .definedBy("palintone.core.process..")
                     .layer("mould")
                     .definedBy("palintone.core.mould..")
+                    .layer("casting")
+                    .definedBy("palintone.core.casting..")
                     .layer("piece")
                     .definedBy("palintone.core.piece..")
                     .layer("work")
@@ -45,21 +47,25 @@ class RoomsTest {
                     .mayNotBeAccessedByAnyLayer()
                     .whereLayer("piece")
                     .mayOnlyBeAccessedByLayers("work")
+                    .whereLayer("casting")
+                    .mayOnlyBeAccessedByLayers("piece", "work")
                     .whereLayer("process")
                     .mayOnlyBeAccessedByLayers("temper", "filling", "piece", "work")
                     .whereLayer("mould")
-                    .mayOnlyBeAccessedByLayers("piece", "work")
+                    .mayOnlyBeAccessedByLayers("casting", "piece", "work")
                     .whereLayer("filling")
                     .mayOnlyBeAccessedByLayers("piece", "work")
                     .whereLayer("temper")
-                    .mayOnlyBeAccessedByLayers("piece", "work")
+                    .mayOnlyBeAccessedByLayers("casting", "piece", "work")
                     .whereLayer("heat")
-                    .mayOnlyBeAccessedByLayers("temper", "filling", "piece", "work")
+                    .mayOnlyBeAccessedByLayers("temper", "filling", "casting", "piece", "work")
                     .whereLayer("fat")
-                    .mayOnlyBeAccessedByLayers("heat", "temper", "filling", "piece", "work")
+                    .mayOnlyBeAccessedByLayers(
+                            "heat", "temper", "filling", "casting", "piece", "work")
                     .whereLayer("substance")
                     .mayOnlyBeAccessedByLayers(
-                            "fat", "heat", "temper", "filling", "mould", "piece", "work");
+                            "fat", "heat", "temper", "filling", "mould", "casting", "piece",
+                            "work");
 
     @ArchTest
     static final ArchRule plainJava =

@@ -1,0 +1,44 @@
+package palintone.core.casting;
+
+import java.util.List;
+
+/**
+ * A shell as it is once the mould has drained.
+ *
+ * @param waitS how long it was left before it was turned, s
+ * @param places along the wall, from the middle of the floor to the rim
+ * @param meanMm thickness of an even shell of the same chocolate
+ * @param floorMm mean of the floor
+ * @param wallMm mean of the wall
+ * @param rimMm mean of the last eighth before the rim
+ * @param thinnestMm least of all places
+ * @param massG in one cavity
+ * @param setMm what had set too far to run when it was turned
+ */
+public record Shell(
+        double waitS,
+        List<Place> places,
+        double meanMm,
+        double floorMm,
+        double wallMm,
+        double rimMm,
+        double thinnestMm,
+        double massG,
+        double setMm) {
+
+    /**
+     * One place of the wall, mm.
+     *
+     * @param acrossMm from the middle
+     * @param downMm below the rim
+     * @param thickMm of the chocolate there
+     * @param innerAcrossMm where its inside lies
+     * @param innerDownMm the same
+     */
+    public record Place(
+            double acrossMm,
+            double downMm,
+            double thickMm,
+            double innerAcrossMm,
+            double innerDownMm) {}
+}

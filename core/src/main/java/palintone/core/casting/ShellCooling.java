@@ -1,0 +1,274 @@
+package palintone.core.casting;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.CrustPath;
+import palintone.core.casting.crust.CrustSolver;
+import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.Surround;
+import palintone.core.figure.Range;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+
+/**
+ * A drained shell on its way through the room and the cabinet: when it begins to set, how long it
+ * may stand, when it is firm, when it has drawn away from the mould.
+ *
+ * @param beginsS after draining, in this room: its shine goes, s
+ * @param latestS by then it has set too far in the warm to set finely, s
+ * @param movedS when it went into the cold, s after draining
+ * @param firmS in the cold until nine tenths of what will set has set, s
+ * @param releaseS in the cold until it lets go, s; the range is that of the shrinking it takes
+ * @param unevenMm difference of the shrinking between floor and wall at release, mm across the
+ *     piece
+ * @param warmestInsideC the warmest of the chocolate after it went into the cold
+ * @param fastestKPerMin of its cooling in the cold
+ * @param shrunkPercent of its length against the mould at the end
+ * @param airWarmestC of the cabinet's air while it took the heat
+ * @param lastShelfC the same at the last shelf the air meets
+ * @param line how it went, a point every half minute
+ */
+public record ShellCooling(
+        double beginsS,
+        double latestS,
+        double movedS,
+        double firmS,
+        Range releaseS,
+        double unevenMm,
+        double warmestInsideC,
+        double fastestKPerMin,
+        double shrunkPercent,
+        double airWarmestC,
+        double lastShelfC,
+        List<Point> line) {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "heat, crystals and shrinking through mould and shell; begins to set at a tenth"
+                            + " of its fat solid; lets go with a gap of 0.03 to 0.08 mm all round"
+                            + " and 88 to 98 % of what will set, at its slowest place");
+
+    /** Its shine goes when so much of its fat is solid; calibrated against the smear test's .18. */
+    static final double BEGINS_SOLID = 0.10;
+
+    /** So far set in the warm, the rest has little left to do in the cold; ours. */
+    private static final double LATE_SOLID = 0.45;
+
+    private static final double FIRM_SHARE = 0.9;
+
+    /** A gap this wide all round frees it: sooner in a wide cavity than in a narrow one. */
+    private static final double[] GAP_MM = {0.03, 0.05, 0.08};
+
+    /** And so much of what will set must have: softer, it sticks and bends. */
+    private static final double[] SET_SHARE = {0.88, 0.94, 0.98};
+
+    private static final double ROOM_S = 3600;
+    private static final double COLD_S = 3600;
+    private static final double EVERY_S = 30;
+    private static final int SHELL_CELLS = 20;
+
+    /**
+     * A moment of it.
+     *
+     * @param minutes in the cold
+     * @param outerC of the chocolate at the mould
+     * @param innerC at the hollow
+     * @param airC of the cabinet
+     * @param solidPercent of its fat
+     * @param shrunkPercent of its length, against the mould
+     */
+    public record Point(
+            double minutes,
+            double outerC,
+            double innerC,
+            double airC,
+            double solidPercent,
+            double shrunkPercent) {}
+
+    /**
+     * @param cast it came from
+     * @param shell as it drained
+     * @param movedS after draining it goes into the cold; negative: when it begins to set
+     * @param load the cabinet and what stands in it
+     * @param opening how it stands there
+     */
+    public static ShellCooling of(
+            final ShellCast cast,
+            final Shell shell,
+            final double movedS,
+            final CabinetLoad load,
+            final Opening opening) {
+        Require.between("time before the cold", movedS, -1, ROOM_S, "s");
+        final One mean = new One(cast, shell, shell.meanMm());
+        final double begins = mean.room.firstS(s -> mean.room.meanSolid(1, s) >= BEGINS_SOLID);
+        final double latest = mean.room.firstS(s -> mean.room.meanSolid(1, s) >= LATE_SOLID);
+        final double moved = movedS >= 0 ? movedS : Math.min(ROOM_S, begins);
+        mean.chill(load, opening, moved, 0.5);
+        final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()));
+        floor.chill(load, opening, moved, 0.5);
+        final One wall = new One(cast, shell, Math.min(shell.floorMm(), shell.wallMm()));
+        wall.chill(load, opening, moved, 0.5);
+        final double full =
+                cast.order().bowl().couverture().crystals().curve().solidAt(load.airC());
+        final double halfMm = MouldWall.reachM(cast.order().mould().cavity()) * 1000;
+        final double[] release = new double[GAP_MM.length];
+        for (int i = 0; i < release.length; i++) {
+            final double gap = GAP_MM[i] / halfMm;
+            final double solid = SET_SHARE[i] * full;
+            // The slowest place decides.
+            release[i] = Math.max(floor.free(gap, solid), wall.free(gap, solid));
+        }
+        final double usual = release[1];
+        final double at = Math.min(COLD_S, usual);
+        final double acrossMm = MouldWall.reachM(cast.order().mould().cavity()) * 2000;
+        final List<Point> line = new ArrayList<>();
+        double warmest = 0;
+        double air = load.airC();
+        double last = load.airC();
+        for (final double[] point : mean.air.path()) {
+            air = Math.max(air, point[1]);
+            last = Math.max(last, point[2]);
+        }
+        double fastest = 0;
+        double before = mean.cold.temperatureC(mean.first, 0);
+        for (double s = 0; s <= COLD_S; s += EVERY_S) {
+            final double outer = mean.cold.temperatureC(mean.first, s);
+            final double inner = mean.cold.temperatureC(mean.cold.cells() - 1, s);
+            warmest = Math.max(warmest, Math.max(outer, inner));
+            fastest = Math.max(fastest, (before - outer) * 60 / EVERY_S);
+            before = outer;
+            line.add(
+                    new Point(
+                            s / 60,
+                            outer,
+                            inner,
+                            mean.airAt(s),
+                            mean.cold.meanSolid(1, s) * 100,
+                            Math.max(0, mean.shrunk(s)) * 100));
+        }
+        return new ShellCooling(
+                begins,
+                latest,
+                moved,
+                mean.cold.firstS(s -> mean.cold.meanSolid(1, s) >= FIRM_SHARE * full),
+                new Range(release[0], release[2]),
+                Math.abs(floor.shrunk(at) - wall.shrunk(at)) * acrossMm,
+                warmest,
+                fastest,
+                Math.max(0, mean.shrunk(COLD_S)) * 100,
+                air,
+                Math.min(last, Math.max(air, warmest)),
+                List.copyOf(line));
+    }
+
+    /** One thickness of it, from the wait to the cold. */
+    private static final class One {
+
+        private final ShellCast cast;
+        private final List<Stratum> strata;
+        private final Bend bend;
+        private final CrustPath room;
+        private final int first = MouldWall.CELLS;
+        private CrustPath cold;
+        private CabinetLoad.Air air;
+        private double stiffS;
+
+        One(final ShellCast cast, final Shell shell, final double thickMm) {
+            this.cast = cast;
+            final CastOrder order = cast.order();
+            bend = MouldWall.bend(order.mould());
+            strata =
+                    List.of(
+                            MouldWall.stratum(order.mould(), order.mouldC()),
+                            Stratum.chocolate(
+                                    order.bowl().couverture(),
+                                    Math.max(2e-4, thickMm / 1000),
+                                    SHELL_CELLS,
+                                    1,
+                                    order.bowl().temperatureC(),
+                                    order.bowl().crystals()));
+            room =
+                    CrustSolver.goOn(
+                            cast.path(),
+                            Math.min(cast.path().endS(), shell.waitS() + order.drainS()),
+                            strata,
+                            bend,
+                            Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
+                            Surround.still(
+                                    AirFlow.filmWPerM2K(0) * Opening.DOWN.share(), order.roomC()),
+                            ROOM_S);
+        }
+
+        void chill(
+                final CabinetLoad load,
+                final Opening opening,
+                final double movedS,
+                final double aboveShare) {
+            final double areaM2 =
+                    cast.order().mould().cavity().wallAreaMm2()
+                            / 1e6
+                            * cast.order().mould().cavities();
+            air = load.new Air(areaM2, aboveShare);
+            final CabinetLoad.Air around = air;
+            cold =
+                    CrustSolver.goOn(
+                            room,
+                            movedS,
+                            strata,
+                            bend,
+                            around,
+                            new Surround() {
+                                @Override
+                                public double temperatureC(final double seconds) {
+                                    return around.temperatureC(seconds);
+                                }
+
+                                @Override
+                                public double filmWPerM2K() {
+                                    return around.filmWPerM2K() * opening.share();
+                                }
+
+                                @Override
+                                public void took(
+                                        final double fromS,
+                                        final double toS,
+                                        final double joulePerM2) {
+                                    around.beside(joulePerM2 / (toS - fromS));
+                                }
+                            },
+                            COLD_S);
+            // It shrinks away only from when it carries itself.
+            stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= BEGINS_SOLID);
+        }
+
+        /** When the gap is wide enough and it is set enough, s. */
+        double free(final double shrunk, final double solid) {
+            return cold.firstS(s -> shrunk(s) >= shrunk && cold.meanSolid(1, s) >= solid);
+        }
+
+        double airAt(final double seconds) {
+            double at = air.path().get(0)[1];
+            for (final double[] point : air.path()) {
+                if (point[0] > seconds) {
+                    break;
+                }
+                at = point[1];
+            }
+            return at;
+        }
+
+        /** Shrinking of the piece against its mould since it became stiff, share of its length. */
+        double shrunk(final double seconds) {
+            if (seconds <= stiffS) {
+                return 0;
+            }
+            final double mouldFrom = cold.meanC(0, Math.min(stiffS, COLD_S));
+            return Contraction.againstMould(
+                    cast.order().bowl().couverture(),
+                    cold.meanSolid(1, seconds) - cold.meanSolid(1, stiffS),
+                    cold.meanC(1, stiffS) - cold.meanC(1, seconds),
+                    mouldFrom - cold.meanC(0, seconds));
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** What stays on the wall of a mould that is turned over: a film that drains, layer by layer. */
+package palintone.core.casting.film;
