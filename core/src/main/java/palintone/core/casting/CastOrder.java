@@ -44,7 +44,8 @@ public record CastOrder(
         }
     }
 
-    CastOrder learning(final Learned other) {
+    /** The same with what is known by now. */
+    public CastOrder learning(final Learned other) {
         return new CastOrder(bowl, mould, mouldC, roomC, vibration, drainS, rockedDegrees, other);
     }
 

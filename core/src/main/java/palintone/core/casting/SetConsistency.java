@@ -43,8 +43,9 @@ final class SetConsistency implements Consistency {
         for (int i = 0; i < n; i++) {
             final int cell = first + i;
             fromWallM[i] = path.depthM(cell) - wallM;
-            final double stable = path.stable(cell, seconds);
-            final double unstable = path.unstable(cell, seconds);
+            // A step of the solver may leave a share a hair below nothing.
+            final double stable = Math.max(0, Math.min(1, path.stable(cell, seconds)));
+            final double unstable = Math.max(0, Math.min(1 - stable, path.unstable(cell, seconds)));
             final CassonFlow flow =
                     CassonFlow.of(
                             fluidity,

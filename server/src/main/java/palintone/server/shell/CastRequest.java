@@ -1,0 +1,35 @@
+package palintone.server.shell;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
+import palintone.core.casting.ShellAnswer;
+import palintone.core.casting.Vibration;
+import palintone.core.temper.flow.FluidityClass;
+
+/**
+ * A shell to be cast.
+ *
+ * @param fluidity as poured; that of its bag where left out
+ * @param bowlC temperature of the bowl; the middle of its window where left out
+ * @param stablePercent stable crystals, per cent of the fat; 1 where left out
+ * @param mouldC temperature of the mould; the room's where left out
+ * @param roomC the room; that of House rules where left out
+ * @param vibration as it drains; tapped where left out
+ * @param drainS how long it drains; 20 s where left out
+ * @param rockedDegrees how far the turned mould is rocked; not where left out
+ * @param asked which of wait, mean thickness and mass the value is
+ * @param value s, mm or g
+ */
+public record CastRequest(
+        @NotNull String couverture,
+        @NotNull String mould,
+        @Nullable FluidityClass fluidity,
+        @Nullable Double bowlC,
+        @Nullable Double stablePercent,
+        @Nullable Double mouldC,
+        @Nullable Double roomC,
+        @Nullable Vibration vibration,
+        @Nullable Double drainS,
+        @Nullable Double rockedDegrees,
+        @NotNull ShellAnswer.Asked asked,
+        double value) {}

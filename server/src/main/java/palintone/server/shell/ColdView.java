@@ -1,0 +1,71 @@
+package palintone.server.shell;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import palintone.core.casting.ColdAnswer;
+import palintone.core.casting.ShellCooling;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+
+/**
+ * One way through the cold.
+ *
+ * @param words of the school, or of the cabinet as asked
+ * @param airC of the cabinet as it is set
+ * @param coveredMin minutes to stay covered on leaving it; 0 where none
+ * @param waterMg each would gather open
+ */
+public record ColdView(
+        String words,
+        double airC,
+        FigureView begins,
+        FigureView latest,
+        @Nullable FigureView release,
+        @Nullable FigureView firm,
+        FigureView warmest,
+        double shrunkPercent,
+        double airWarmestC,
+        double lastShelfC,
+        double coveredMin,
+        double waterMg,
+        List<PointView> line,
+        List<SentenceView> remarks) {
+
+    /** A moment of it. */
+    public record PointView(
+            double minutes,
+            double outerC,
+            double innerC,
+            double airC,
+            double solidPercent,
+            double shrunkPercent) {
+
+        static PointView of(final ShellCooling.Point point) {
+            return new PointView(
+                    point.minutes(),
+                    point.outerC(),
+                    point.innerC(),
+                    point.airC(),
+                    point.solidPercent(),
+                    point.shrunkPercent());
+        }
+    }
+
+    static ColdView of(final String words, final double airC, final ColdAnswer answer) {
+        return new ColdView(
+                words,
+                airC,
+                FigureView.of(answer.begins()),
+                FigureView.of(answer.latest()),
+                answer.release().map(FigureView::of).orElse(null),
+                answer.firm().map(FigureView::of).orElse(null),
+                FigureView.of(answer.warmest()),
+                answer.cooling().shrunkPercent(),
+                answer.cooling().airWarmestC(),
+                answer.cooling().lastShelfC(),
+                answer.leaving().coveredS() / 60,
+                answer.leaving().waterMg(),
+                answer.cooling().line().stream().map(PointView::of).toList(),
+                answer.remarks().stream().map(SentenceView::of).toList());
+    }
+}

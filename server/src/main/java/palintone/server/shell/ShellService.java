@@ -1,0 +1,306 @@
+package palintone.server.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.casting.AirFlow;
+import palintone.core.casting.BowlAt;
+import palintone.core.casting.CabinetLoad;
+import palintone.core.casting.CastOrder;
+import palintone.core.casting.ColdAnswer;
+import palintone.core.casting.Learned;
+import palintone.core.casting.MouldWarmth;
+import palintone.core.casting.Opening;
+import palintone.core.casting.Shell;
+import palintone.core.casting.ShellAnswer;
+import palintone.core.casting.ShellCast;
+import palintone.core.casting.Vibration;
+import palintone.core.casting.WarmestFill;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.heat.RoomAir;
+import palintone.core.mould.Mould;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.crystal.Crystals;
+import palintone.core.tool.Cabinet;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+import palintone.server.house.HouseEntity;
+import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
+import palintone.server.mould.MouldService;
+
+/** Reads what a casting rests on from the books, and asks the core. */
+@Service
+public class ShellService {
+
+    private static final double USUAL_STABLE_PERCENT = 1;
+    private static final double USUAL_DRAIN_S = 20;
+    private static final int USUAL_SHELVES = 3;
+    private static final double WARM_AIR_C = 45;
+
+    /** A soft ganache; common practice, no source. */
+    private static final double USUAL_FILLING_J_PER_ML_K = 2.9;
+
+    /** Fillings go in no warmer; common practice, no source. */
+    private static final double PRACTICE_FILL_C = 30;
+
+    private static final double NEVER_COLDER_C = 18;
+    private static final double[] SCHOOLS_C = {9, 15};
+    private static final String[] SCHOOLS = {"8 to 10 °C", "14 to 16 °C"};
+
+    private final LarderService larder;
+    private final MouldService moulds;
+    private final HouseService houses;
+    private final ShellWeighings weighings;
+
+    ShellService(
+            final LarderService larder,
+            final MouldService moulds,
+            final HouseService houses,
+            final ShellWeighings weighings) {
+        this.weighings = weighings;
+        this.larder = larder;
+        this.moulds = moulds;
+        this.houses = houses;
+    }
+
+    private static double or(final Double given, final double otherwise) {
+        return given == null ? otherwise : given;
+    }
+
+    private CastOrder order(final CastRequest request) {
+        final CastOrder asked = asked(request);
+        return asked.learning(weighings.learned(asked));
+    }
+
+    /** What was weighed of castings like this one, and what it says. */
+    @Transactional(readOnly = true)
+    public WeighedView weighed(final CastRequest request) {
+        return weighings.view(asked(request));
+    }
+
+    /** Keeps a weighing, and says what is known then. */
+    @Transactional
+    public WeighedView weigh(final WeighingRequest request) {
+        final CastOrder order = asked(request.cast());
+        weighings.keep(order, request);
+        return weighings.view(order);
+    }
+
+    private CastOrder asked(final CastRequest request) {
+        final HouseEntity house = houses.house();
+        final Couverture couverture = larder.couverture(request.couverture());
+        final Band work = TemperTargets.of(couverture.kind(), house.darkWindow()).work();
+        final double roomC = or(request.roomC(), house.air().temperatureC());
+        final double bowlC = or(request.bowlC(), work.middle());
+        return new CastOrder(
+                new BowlAt(
+                        couverture,
+                        request.fluidity() == null
+                                ? larder.fluidity(request.couverture())
+                                : request.fluidity(),
+                        bowlC,
+                        new Crystals(or(request.stablePercent(), USUAL_STABLE_PERCENT) / 100, 0)),
+                moulds.mould(request.mould()),
+                or(request.mouldC(), Math.min(roomC, bowlC)),
+                roomC,
+                request.vibration() == null ? Vibration.TAPPED : request.vibration(),
+                or(request.drainS(), USUAL_DRAIN_S),
+                or(request.rockedDegrees(), 0),
+                Learned.NOTHING);
+    }
+
+    private RoomAir air(final double roomC) {
+        return new RoomAir(roomC, houses.house().air().humidityPercent());
+    }
+
+    /** Thickness of a wait, or the wait for a thickness or a weight. */
+    @Transactional(readOnly = true)
+    public CastView cast(final CastRequest request) {
+        final CastOrder order = order(request);
+        final ShellAnswer answer = ShellAnswer.of(order, request.asked(), request.value());
+        final Mould mould = order.mould();
+        final Basis basis = answer.mean().basis();
+        return new CastView(
+                answer.found(),
+                FigureView.of(answer.waiting()),
+                FigureView.of(answer.mean()),
+                mm("floor", answer.shell().floorMm(), basis),
+                mm("wall", answer.shell().wallMm(), basis),
+                mm("rim", answer.shell().rimMm(), basis),
+                FigureView.of(answer.thinnest()),
+                FigureView.of(answer.mass()),
+                FigureView.of(
+                        Figure.of(
+                                "shells of one mould",
+                                answer.mass().value() * mould.usable(),
+                                Unit.GRAM,
+                                Basis.of("one shell × cavities")
+                                        .with("one shell", answer.mass().value(), Unit.GRAM)
+                                        .with("cavities", mould.usable(), Unit.PIECE)
+                                        .from(ShellCast.SOURCE))),
+                FigureView.of(
+                        Figure.of(
+                                "brim-full, one mould",
+                                mould.brim().value() * mould.usable(),
+                                Unit.GRAM,
+                                mould.brim().basis())),
+                answer.perTenSecondsMm(),
+                answer.perMouldKelvinMm(),
+                answer.shell().setMm(),
+                CastView.growth(answer),
+                mould.cavity().profile(0, mould.cavity().depthMm()).stream()
+                        .map(CastView.WallView::of)
+                        .toList(),
+                answer.shell().places().stream().map(CastView.PlaceView::of).toList(),
+                order.bowl().couverture().kind(),
+                warmth(order),
+                order.learned().weighings(),
+                answer.remarks().stream().map(SentenceView::of).toList());
+    }
+
+    private static FigureView mm(final String name, final double value, final Basis basis) {
+        return FigureView.of(Figure.of(name, value, Unit.MILLIMETRE, basis));
+    }
+
+    private CastView.WarmthView warmth(final CastOrder order) {
+        final double bowlC = order.bowl().temperatureC();
+        final MouldWarmth band =
+                MouldWarmth.of(
+                        order.bowl(),
+                        order.mould(),
+                        order.roomC(),
+                        air(order.roomC()).dewPoint().value());
+        final double aimC = Math.max(band.fromC(), Math.min(band.toC(), bowlC - 3));
+        return CastView.warmth(
+                band,
+                order.mouldC(),
+                MouldWarmth.warmingS(order.mould(), order.mouldC(), aimC, WARM_AIR_C),
+                MouldWarmth.losesOneKelvinS(order.mould(), aimC, order.roomC()),
+                List.of(
+                        new CastView.PracticeView(
+                                "2 to 4 °C under the chocolate",
+                                bowlC - 4,
+                                bowlC - 2,
+                                "It fills every line and shines; it must be warmed, and cools while"
+                                        + " you pour."),
+                        new CastView.PracticeView(
+                                "Room temperature, never cold",
+                                Math.max(NEVER_COLDER_C, band.fromC()),
+                                Math.min(24, band.toC()),
+                                "Nothing to warm; the shell is a little thicker and sets sooner.")));
+    }
+
+    /** The cabinet as asked, and both schools beside it. */
+    @Transactional(readOnly = true)
+    public List<ColdView> cold(final ColdRequest request) {
+        final CastOrder order = order(request.cast());
+        final ShellCast cast = new ShellCast(order);
+        final double waitS =
+                ShellAnswer.of(order, request.cast().asked(), request.cast().value())
+                        .shell()
+                        .waitS();
+        final Shell shell = cast.after(waitS);
+        final Cabinet first = houses.house().tools().cabinets().get(0);
+        final double metresPerS =
+                or(
+                        request.metresPerS(),
+                        first.air() == Cabinet.Air.MOVING ? AirFlow.MOVING_M_PER_S : 0);
+        final double airC = or(request.airC(), first.temperatureC());
+        final List<ColdView> ways = new ArrayList<>();
+        ways.add(way("as set", airC, metresPerS, request, cast, shell));
+        for (int i = 0; i < SCHOOLS.length; i++) {
+            ways.add(way(SCHOOLS[i], SCHOOLS_C[i], metresPerS, request, cast, shell));
+        }
+        return ways;
+    }
+
+    private ColdView way(
+            final String words,
+            final double airC,
+            final double metresPerS,
+            final ColdRequest request,
+            final ShellCast cast,
+            final Shell shell) {
+        final CabinetLoad load =
+                new CabinetLoad(
+                        airC,
+                        metresPerS,
+                        request.moulds() == null ? 1 : request.moulds(),
+                        request.shelves() == null ? USUAL_SHELVES : request.shelves(),
+                        or(request.coolingW(), CabinetLoad.USUAL_COOLING_W));
+        return ColdView.of(
+                words,
+                airC,
+                ColdAnswer.of(
+                        cast,
+                        shell,
+                        request.movedMin() == null ? -1 : request.movedMin() * 60,
+                        load,
+                        request.opening() == null ? Opening.UP : request.opening(),
+                        air(cast.order().roomC())));
+    }
+
+    /** The warmest filling a set shell bears. */
+    @Transactional(readOnly = true)
+    public FillView fill(final FillRequest request) {
+        final double roomC = or(request.roomC(), houses.house().air().temperatureC());
+        final double shellC = or(request.shellC(), Math.min(roomC, 28));
+        final WarmestFill warmest =
+                WarmestFill.of(
+                        larder.couverture(request.couverture()),
+                        moulds.mould(request.mould()),
+                        request.shellMm(),
+                        shellC,
+                        roomC,
+                        or(request.heatJPerMlK(), USUAL_FILLING_J_PER_ML_K));
+        final Figure bears =
+                Figure.of(
+                        "the shell bears",
+                        warmest.warmestC(),
+                        Unit.CELSIUS,
+                        Basis.of("heat balance of filling, shell, mould and room")
+                                .with("shell", request.shellMm(), Unit.MILLIMETRE)
+                                .with("shell is", shellC, Unit.CELSIUS)
+                                .with("room", roomC, Unit.CELSIUS)
+                                .with("softens then by", warmest.softensMm(), Unit.MILLIMETRE)
+                                .from(WarmestFill.SOURCE));
+        final double advisedC = Math.min(PRACTICE_FILL_C, warmest.warmestC());
+        final Figure advised =
+                Figure.of(
+                        "fill no warmer than",
+                        advisedC,
+                        Unit.CELSIUS,
+                        Basis.of("the smaller of what the shell bears and common practice")
+                                .with("the shell bears", warmest.warmestC(), Unit.CELSIUS)
+                                .with("common practice", PRACTICE_FILL_C, Unit.CELSIUS)
+                                .from(WarmestFill.SOURCE)
+                                .from(Source.practice("28 to 30 °C into the shell")));
+        final List<Sentence> remarks = new ArrayList<>();
+        if (request.fillC() != null && request.fillC() > warmest.warmestC()) {
+            remarks.add(
+                    Sentence.of(
+                                    "{is} is hotter than this shell bears: it softens and loses its"
+                                            + " temper from inside. Let it fall to {most}.")
+                            .with("is", request.fillC(), Unit.CELSIUS)
+                            .with("most", advisedC, Unit.CELSIUS));
+        } else if (request.fillC() != null && request.fillC() > advisedC) {
+            remarks.add(
+                    Sentence.of(
+                                    "{is} is within what the shell bears, and above what makers"
+                                            + " trust: try one mould first.")
+                            .with("is", request.fillC(), Unit.CELSIUS));
+        }
+        return new FillView(
+                FigureView.of(bears),
+                FigureView.of(advised),
+                remarks.stream().map(SentenceView::of).toList());
+    }
+}

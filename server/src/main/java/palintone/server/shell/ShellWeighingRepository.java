@@ -1,0 +1,15 @@
+package palintone.server.shell;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import palintone.core.casting.Vibration;
+
+/** Weighed shells, newest first. */
+interface ShellWeighingRepository extends JpaRepository<ShellWeighingEntity, UUID> {
+
+    List<ShellWeighingEntity>
+            findByMouldIdAndCouvertureIdAndVibrationAndVoidedFalseOrderByNotedAtDesc(
+                    String mouldId, String couvertureId, Vibration vibration, Limit limit);
+}

@@ -1,0 +1,207 @@
+package palintone.server.shell;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.casting.BowlAt;
+import palintone.core.casting.CastOrder;
+import palintone.core.casting.Learned;
+import palintone.core.casting.ShellLearning;
+import palintone.core.casting.ShellLearning.Weighing;
+import palintone.core.casting.WeighedShells;
+import palintone.core.figure.Require;
+import palintone.core.mould.Mould;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.crystal.Crystals;
+import palintone.server.figure.SentenceView;
+import palintone.server.larder.LarderService;
+import palintone.server.mould.MouldService;
+import palintone.server.problem.NotHereException;
+
+/** Weighed shells in the books, and what is learned of them. */
+@Service
+public class ShellWeighings {
+
+    /** The newest so many count: moulds wear and bags change. */
+    private static final int NEWEST = 30;
+
+    private static final int KEPT = 64;
+
+    /** Cast as alike as this, they share what is computed of them. */
+    private static final double ALIKE_K = 0.5;
+
+    private static final double ALIKE_S = 5;
+    private static final double ALIKE_PERCENT = 0.25;
+
+    private final ShellWeighingRepository weighings;
+    private final LarderService larder;
+    private final MouldService moulds;
+    private final Clock clock;
+    private final ShellLearning learning = new ShellLearning();
+
+    private final Map<String, Learned> known =
+            new LinkedHashMap<>(16, 0.75f, true) {
+                @Override
+                protected boolean removeEldestEntry(final Map.Entry<String, Learned> eldest) {
+                    return size() > KEPT;
+                }
+            };
+
+    ShellWeighings(
+            final ShellWeighingRepository weighings,
+            final LarderService larder,
+            final MouldService moulds,
+            final Clock clock) {
+        this.weighings = weighings;
+        this.larder = larder;
+        this.moulds = moulds;
+        this.clock = clock;
+    }
+
+    private List<ShellWeighingEntity> of(final CastOrder order) {
+        return weighings.findByMouldIdAndCouvertureIdAndVibrationAndVoidedFalseOrderByNotedAtDesc(
+                order.mould().id(),
+                order.bowl().couverture().ingredient().id(),
+                order.vibration(),
+                Limit.of(NEWEST));
+    }
+
+    /** What is known of castings like this one; nothing before the first weighing. */
+    @Transactional(readOnly = true)
+    public Learned learned(final CastOrder order) {
+        final List<ShellWeighingEntity> rows = of(order);
+        return rows.isEmpty() ? Learned.NOTHING : learned(rows);
+    }
+
+    private synchronized Learned learned(final List<ShellWeighingEntity> rows) {
+        final String key = rows.stream().map(row -> row.id().toString()).toList().toString();
+        final Learned before = known.get(key);
+        if (before != null) {
+            return before;
+        }
+        final Learned now = learning.after(rows.stream().map(this::weighing).toList());
+        known.put(key, now);
+        return now;
+    }
+
+    private static double near(final double value, final double step) {
+        return Math.round(value / step) * step;
+    }
+
+    private Weighing weighing(final ShellWeighingEntity row) {
+        final Couverture couverture = larder.couverture(row.couvertureId());
+        final Mould mould = moulds.mould(row.mouldId());
+        final double bowlC = near(row.bowlC(), ALIKE_K);
+        final CastOrder order =
+                new CastOrder(
+                        new BowlAt(
+                                couverture,
+                                row.fluidity(),
+                                bowlC,
+                                new Crystals(near(row.stablePercent(), ALIKE_PERCENT) / 100, 0)),
+                        mould,
+                        Math.min(bowlC, near(row.mouldC(), ALIKE_K)),
+                        near(row.roomC(), ALIKE_K),
+                        row.vibration(),
+                        row.drainS(),
+                        row.rockedDegrees(),
+                        Learned.NOTHING);
+        return WeighedShells.weighing(
+                order, near(row.waitS(), ALIKE_S), row.shellsG(), row.cavities());
+    }
+
+    /** Keeps a weighing. */
+    @Transactional
+    public void keep(final CastOrder order, final WeighingRequest request) {
+        final int cavities =
+                request.cavities() == null ? order.mould().usable() : request.cavities();
+        Require.between("cavities weighed", cavities, 1, order.mould().usable(), "");
+        Require.between("empty mould", request.emptyG(), 0, 50_000, "g");
+        Require.between("mould with its shells", request.shelledG(), 0, 50_000, "g");
+        final double shellsG = request.shelledG() - request.emptyG();
+        // Refuses what such a cavity cannot hold.
+        WeighedShells.weighing(order, request.cast().value(), shellsG, cavities);
+        final String note =
+                request.note() == null || request.note().isBlank()
+                        ? ""
+                        : Require.text("note", request.note().strip(), 400);
+        weighings.saveAndFlush(
+                new ShellWeighingEntity(
+                        order,
+                        request.cast().value(),
+                        cavities,
+                        shellsG,
+                        note,
+                        request.notedAt() == null ? Instant.now(clock) : request.notedAt()));
+    }
+
+    /**
+     * Takes a weighing back; it stays in the books and counts no more.
+     *
+     * @throws NotHereException when there is none of that id
+     */
+    @Transactional
+    public void takeBack(final UUID id) {
+        weighings
+                .findById(id)
+                .orElseThrow(() -> new NotHereException("weighing", id.toString()))
+                .takeBack();
+    }
+
+    /** What they say, each beside what was foretold. */
+    @Transactional(readOnly = true)
+    public WeighedView view(final CastOrder order) {
+        final List<ShellWeighingEntity> rows = of(order);
+        final Learned learned = rows.isEmpty() ? Learned.NOTHING : learned(rows);
+        final List<WeighedView.RowView> views = new ArrayList<>();
+        final List<Weighing> newestFirst = new ArrayList<>();
+        for (final ShellWeighingEntity row : rows) {
+            final Weighing weighing = weighing(row);
+            newestFirst.add(weighing);
+            views.add(
+                    new WeighedView.RowView(
+                            row.id(),
+                            row.notedAt(),
+                            row.waitS(),
+                            row.bowlC(),
+                            row.mouldC(),
+                            row.cavities(),
+                            weighing.eachG(),
+                            predictG(weighing, Learned.NOTHING),
+                            predictG(weighing, learned),
+                            row.note()));
+        }
+        final WeighedShells says = WeighedShells.of(learned, newestFirst, this::predictG);
+        return new WeighedView(
+                learned.yieldFactor(),
+                low(learned.yieldFactor(), learned.yieldSpread()),
+                high(learned.yieldFactor(), learned.yieldSpread()),
+                learned.heatFactor(),
+                low(learned.heatFactor(), learned.heatSpread()),
+                high(learned.heatFactor(), learned.heatSpread()),
+                views,
+                says.says().stream().map(SentenceView::of).toList(),
+                says.drift().map(SentenceView::of).orElse(null),
+                Optional.of(says.next()).map(SentenceView::of).orElse(null));
+    }
+
+    private synchronized double predictG(final Weighing weighing, final Learned learned) {
+        return learning.predictG(weighing.order(), weighing.waitS(), learned);
+    }
+
+    private static double low(final double factor, final double spread) {
+        return factor * Math.exp(-1.28 * spread);
+    }
+
+    private static double high(final double factor, final double spread) {
+        return factor * Math.exp(1.28 * spread);
+    }
+}

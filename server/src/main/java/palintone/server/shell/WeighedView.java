@@ -1,0 +1,47 @@
+package palintone.server.shell;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import palintone.server.figure.SentenceView;
+
+/**
+ * What the workshop's weighings say of a mould, couverture and vibration.
+ *
+ * @param yieldFactor on the film that stays, with its margin (eight in ten)
+ * @param heatFactor on the pace of setting
+ * @param drift sentence where the newest are unlike the ones before
+ * @param next what to weigh to know more
+ */
+public record WeighedView(
+        double yieldFactor,
+        double yieldLow,
+        double yieldHigh,
+        double heatFactor,
+        double heatLow,
+        double heatHigh,
+        List<RowView> rows,
+        List<SentenceView> says,
+        @Nullable SentenceView drift,
+        @Nullable SentenceView next) {
+
+    /**
+     * A weighing beside what was foretold.
+     *
+     * @param eachG one shell as weighed
+     * @param foretoldG by the model alone
+     * @param learnedG by the model as corrected
+     */
+    public record RowView(
+            UUID id,
+            Instant notedAt,
+            double waitS,
+            double bowlC,
+            double mouldC,
+            int cavities,
+            double eachG,
+            double foretoldG,
+            double learnedG,
+            String note) {}
+}

@@ -1,0 +1,23 @@
+package palintone.server.shell;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+
+/**
+ * Shells on the scale.
+ *
+ * @param cast how they were cast; its value is the wait in seconds
+ * @param emptyG the clean mould, g; 0 where the scale was set to zero with it
+ * @param shelledG the mould with its shells, g
+ * @param cavities filled; all usable ones where left out
+ * @param notedAt when; now where left out
+ */
+public record WeighingRequest(
+        @NotNull @Valid CastRequest cast,
+        double emptyG,
+        double shelledG,
+        @Nullable Integer cavities,
+        @Nullable String note,
+        @Nullable Instant notedAt) {}

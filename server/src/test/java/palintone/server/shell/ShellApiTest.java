@@ -1,0 +1,168 @@
+package palintone.server.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+class ShellApiTest {
+
+    private final Workshop workshop = Workshop.shared();
+
+    private static String cast(final String more) {
+        return "{\"couverture\":\"dark-66\",\"mould\":\"half-28\"" + more + "}";
+    }
+
+    private Answer asked(final String how, final double value) {
+        return workshop.post(
+                "/api/shells/cast", cast(",\"asked\":\"" + how + "\",\"value\":" + value));
+    }
+
+    @Test
+    void aWaitGivesAThicknessAndTheThicknessGivesTheWait() {
+        final Answer waited = asked("WAIT", 400);
+        assertThat(waited.status()).as(waited.text()).isEqualTo(200);
+        final double mm = waited.number("/mean/value");
+        assertThat(mm).isBetween(0.8, 4.0);
+        assertThat(waited.number("/mean/low")).isLessThan(mm);
+        assertThat(waited.number("/mean/high")).isGreaterThan(mm);
+        assertThat(waited.json().at("/places").size()).isGreaterThan(20);
+        final Answer wanted = asked("MEAN", mm);
+        assertThat(wanted.json().at("/found").asBoolean()).isTrue();
+        assertThat(wanted.number("/waiting/value")).isCloseTo(400, within(20.0));
+        assertThat(wanted.number("/mould/fromC")).isLessThan(wanted.number("/mould/toC"));
+        assertThat(wanted.json().at("/mean/basis/sources").size()).isGreaterThan(2);
+    }
+
+    @Test
+    void whatCannotBeIsSaidAndStillShown() {
+        final Answer thin = asked("MEAN", 0.3);
+        assertThat(thin.json().at("/found").asBoolean()).isFalse();
+        assertThat(thin.text()).contains("No wait leaves");
+        assertThat(thin.number("/mass/value")).isPositive();
+        final Answer dead =
+                workshop.post(
+                        "/api/shells/cast",
+                        cast(",\"stablePercent\":0,\"asked\":\"WAIT\",\"value\":30"));
+        assertThat(dead.status()).isEqualTo(200);
+        assertThat(dead.text()).contains("not in temper");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'\"mouldC\":40,\"asked\":\"WAIT\",\"value\":30', mould temperature",
+        "'\"asked\":\"WAIT\",\"value\":-5', waiting time",
+        "'\"asked\":\"WAIT\",\"value\":5000', waiting time",
+        "'\"asked\":\"MEAN\",\"value\":40', shell thickness",
+        "'\"bowlC\":70,\"asked\":\"WAIT\",\"value\":30', bowl temperature",
+        "'\"drainS\":0,\"asked\":\"WAIT\",\"value\":30', drain time",
+        "'\"roomC\":60,\"asked\":\"WAIT\",\"value\":30', room temperature"
+    })
+    void badInputIsNamed(final String more, final String field) {
+        final Answer refused = workshop.post("/api/shells/cast", cast("," + more));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.text()).contains(field);
+    }
+
+    @Test
+    void nothingAtAllIsRefusedNotBroken() {
+        for (final String path : new String[] {"cast", "cold", "fill", "weighed", "weighings"}) {
+            assertThat(workshop.post("/api/shells/" + path, "{}").status())
+                    .as(path)
+                    .isBetween(400, 499);
+        }
+        final Answer unknown =
+                workshop.post(
+                        "/api/shells/cast",
+                        "{\"couverture\":\"dark-66\",\"mould\":\"nowhere\",\"asked\":\"WAIT\",\"value\":3}");
+        assertThat(unknown.status()).as(unknown.text()).isBetween(400, 404);
+    }
+
+    @Test
+    void theColdIsComparedByBothSchools() {
+        final Answer cold =
+                workshop.post(
+                        "/api/shells/cold",
+                        "{\"cast\":"
+                                + cast(",\"asked\":\"WAIT\",\"value\":60")
+                                + ",\"moulds\":6,\"airC\":12}");
+        assertThat(cold.status()).as(cold.text()).isEqualTo(200);
+        assertThat(cold.json().size()).isEqualTo(3);
+        assertThat(cold.number("/1/release/high")).isLessThan(cold.number("/2/release/high"));
+        assertThat(cold.number("/0/airWarmestC")).isGreaterThan(12);
+        final Answer forty =
+                workshop.post(
+                        "/api/shells/cold",
+                        "{\"cast\":"
+                                + cast(",\"asked\":\"WAIT\",\"value\":60")
+                                + ",\"moulds\":40,\"airC\":9,\"coolingW\":60}");
+        assertThat(forty.text()).contains("at once warm the cabinet");
+        final Answer none =
+                workshop.post(
+                        "/api/shells/cold",
+                        "{\"cast\":" + cast(",\"asked\":\"WAIT\",\"value\":60") + ",\"moulds\":0}");
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.text()).contains("moulds in the cabinet");
+    }
+
+    @Test
+    void tooHotAFillingIsSaid() {
+        final String shell = "{\"couverture\":\"dark-66\",\"mould\":\"half-28\",\"shellMm\":1.6";
+        final Answer fill = workshop.post("/api/shells/fill", shell + ",\"fillC\":44}");
+        assertThat(fill.status()).as(fill.text()).isEqualTo(200);
+        assertThat(fill.number("/advised/value")).isLessThanOrEqualTo(30);
+        assertThat(fill.text()).contains("hotter than this shell bears");
+        final Answer thick =
+                workshop.post(
+                        "/api/shells/fill",
+                        "{\"couverture\":\"dark-66\",\"mould\":\"half-28\",\"shellMm\":14}");
+        assertThat(thick.status()).isEqualTo(400);
+        assertThat(thick.text()).contains("shell thickness");
+    }
+
+    /** Heavier shells than foretold: the next answer is heavier; taken back, it is as before. */
+    @Test
+    void weighedShellsCorrectTheNextAnswer() {
+        final String way = ",\"vibration\":\"TABLE\",\"asked\":\"WAIT\",\"value\":40";
+        final Answer before = workshop.post("/api/shells/cast", cast(way));
+        final double each = before.number("/mass/value");
+        final int cavities =
+                (int) Math.round(before.number("/perMould/value") / before.number("/mass/value"));
+        final String weighing =
+                "{\"cast\":"
+                        + cast(way)
+                        + ",\"emptyG\":800,\"shelledG\":"
+                        + (800 + each * 1.35 * cavities)
+                        + ",\"note\":\"new bag\"}";
+        final Answer first = workshop.post("/api/shells/weighings", weighing);
+        assertThat(first.status()).as(first.text()).isEqualTo(200);
+        final Answer second = workshop.post("/api/shells/weighings", weighing);
+        assertThat(second.number("/yieldFactor")).isGreaterThan(1.15);
+        assertThat(second.json().at("/rows").size()).isEqualTo(2);
+        final Answer after = workshop.post("/api/shells/cast", cast(way));
+        assertThat(after.number("/mass/value")).isGreaterThan(each * 1.15);
+        assertThat(after.json().at("/weighings").asInt()).isEqualTo(2);
+        for (int i = 0; i < 2; i++) {
+            final String id = second.json().at("/rows/" + i + "/id").asString();
+            assertThat(workshop.delete("/api/shells/weighings/" + id).status()).isEqualTo(204);
+        }
+        assertThat(workshop.post("/api/shells/cast", cast(way)).number("/mass/value"))
+                .isCloseTo(each, within(1e-9));
+    }
+
+    @Test
+    void aScaleThatReadsZeroIsRefused() {
+        final Answer zero =
+                workshop.post(
+                        "/api/shells/weighings",
+                        "{\"cast\":"
+                                + cast(",\"asked\":\"WAIT\",\"value\":40")
+                                + ",\"emptyG\":800,\"shelledG\":800}");
+        assertThat(zero.status()).as(zero.text()).isEqualTo(400);
+        assertThat(zero.text()).contains("weight of the shells");
+    }
+}
