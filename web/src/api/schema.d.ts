@@ -372,6 +372,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shells/weighings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/weighed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weighed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/cold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/cast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sample/take": {
         parameters: {
             query?: never;
@@ -1444,6 +1524,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shells/weighings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2443,6 +2539,228 @@ export interface components {
             fromC: number;
             /** Format: double */
             value: number;
+        };
+        CastRequest: {
+            couverture: string;
+            mould: string;
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bowlC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            /** Format: double */
+            mouldC?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** @enum {string|null} */
+            vibration?: "NONE" | "TAPPED" | "TABLE" | null;
+            /** Format: double */
+            drainS?: number | null;
+            /** Format: double */
+            rockedDegrees?: number | null;
+            /** @enum {string} */
+            asked: "WAIT" | "MEAN" | "MASS";
+            /** Format: double */
+            value: number;
+        };
+        WeighingRequest: {
+            cast: components["schemas"]["CastRequest"];
+            /** Format: double */
+            emptyG: number;
+            /** Format: double */
+            shelledG: number;
+            /** Format: int32 */
+            cavities?: number | null;
+            note?: string | null;
+            /** Format: date-time */
+            notedAt?: string | null;
+        };
+        WeighedRowView: {
+            id: string;
+            /** Format: date-time */
+            notedAt: string;
+            /** Format: double */
+            waitS: number;
+            /** Format: double */
+            bowlC: number;
+            /** Format: double */
+            mouldC: number;
+            /** Format: int32 */
+            cavities: number;
+            /** Format: double */
+            eachG: number;
+            /** Format: double */
+            foretoldG: number;
+            /** Format: double */
+            learnedG: number;
+            note: string;
+        };
+        WeighedView: {
+            /** Format: double */
+            yieldFactor: number;
+            /** Format: double */
+            yieldLow: number;
+            /** Format: double */
+            yieldHigh: number;
+            /** Format: double */
+            heatFactor: number;
+            /** Format: double */
+            heatLow: number;
+            /** Format: double */
+            heatHigh: number;
+            rows: components["schemas"]["WeighedRowView"][];
+            says: components["schemas"]["SentenceView"][];
+            drift?: components["schemas"]["SentenceView"];
+            next?: components["schemas"]["SentenceView"];
+        };
+        FillRequest: {
+            couverture: string;
+            mould: string;
+            /** Format: double */
+            shellMm: number;
+            /** Format: double */
+            shellC?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** Format: double */
+            fillC?: number | null;
+            /** Format: double */
+            heatJPerMlK?: number | null;
+        };
+        FillView: {
+            bears: components["schemas"]["FigureView"];
+            advised: components["schemas"]["FigureView"];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        ColdRequest: {
+            cast: components["schemas"]["CastRequest"];
+            /** Format: double */
+            movedMin?: number | null;
+            /** Format: double */
+            airC?: number | null;
+            /** Format: double */
+            metresPerS?: number | null;
+            /** Format: int32 */
+            moulds?: number | null;
+            /** Format: int32 */
+            shelves?: number | null;
+            /** Format: double */
+            coolingW?: number | null;
+            /** @enum {string|null} */
+            opening?: "UP" | "SIDE" | "DOWN" | null;
+        };
+        ColdPointView: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            outerC: number;
+            /** Format: double */
+            innerC: number;
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            solidPercent: number;
+            /** Format: double */
+            shrunkPercent: number;
+        };
+        ColdView: {
+            words: string;
+            /** Format: double */
+            airC: number;
+            begins: components["schemas"]["FigureView"];
+            latest: components["schemas"]["FigureView"];
+            release?: components["schemas"]["FigureView"];
+            firm?: components["schemas"]["FigureView"];
+            warmest: components["schemas"]["FigureView"];
+            /** Format: double */
+            shrunkPercent: number;
+            /** Format: double */
+            airWarmestC: number;
+            /** Format: double */
+            lastShelfC: number;
+            /** Format: double */
+            coveredMin: number;
+            /** Format: double */
+            waterMg: number;
+            line: components["schemas"]["ColdPointView"][];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        CastView: {
+            found: boolean;
+            waiting: components["schemas"]["FigureView"];
+            mean: components["schemas"]["FigureView"];
+            floor: components["schemas"]["FigureView"];
+            side: components["schemas"]["FigureView"];
+            rim: components["schemas"]["FigureView"];
+            thinnest: components["schemas"]["FigureView"];
+            mass: components["schemas"]["FigureView"];
+            perMould: components["schemas"]["FigureView"];
+            brim: components["schemas"]["FigureView"];
+            /** Format: double */
+            perTenSecondsMm: number;
+            /** Format: double */
+            perMouldKelvinMm: number;
+            /** Format: double */
+            setMm: number;
+            growth: components["schemas"]["GrowthView"][];
+            wall: components["schemas"]["WallView"][];
+            places: components["schemas"]["PlaceView"][];
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            mould: components["schemas"]["WarmthView"];
+            /** Format: int32 */
+            weighings: number;
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        GrowthView: {
+            /** Format: double */
+            waitS: number;
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            thinnestMm: number;
+        };
+        MouldPracticeView: {
+            words: string;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+            says: string;
+        };
+        PlaceView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            downMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            innerAcrossMm: number;
+            /** Format: double */
+            innerDownMm: number;
+        };
+        WallView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            downMm: number;
+        };
+        WarmthView: {
+            /** Format: double */
+            isC: number;
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+            coldSays: string;
+            warmSays: string;
+            /** Format: double */
+            warmAirS?: number | null;
+            /** Format: double */
+            keepsS?: number | null;
+            practices: components["schemas"]["MouldPracticeView"][];
         };
         SampleWish: {
             /** @enum {string} */
@@ -4376,6 +4694,126 @@ export interface operations {
             };
         };
     };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WeighedView"];
+                };
+            };
+        };
+    };
+    weighed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CastRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WeighedView"];
+                };
+            };
+        };
+    };
+    fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FillView"];
+                };
+            };
+        };
+    };
+    cold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColdRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ColdView"][];
+                };
+            };
+        };
+    };
+    cast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CastRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CastView"];
+                };
+            };
+        };
+    };
     take: {
         parameters: {
             query?: never;
@@ -6024,6 +6462,26 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["BatchView"];
                 };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

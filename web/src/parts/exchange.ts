@@ -11,6 +11,7 @@ export const LISTS = [
   { id: 'moulds', words: t('Moulds') },
   { id: 'fillings', words: t('Fillings') },
   { id: 'pieces', words: t('Pieces') },
+  { id: 'shells', words: t('Weighed shells') },
   { id: 'house', words: t('House rules') },
 ] as const
 

@@ -8,6 +8,7 @@ import {
   mdiSchoolOutline,
   mdiThermometerLines,
   mdiTimerSandComplete,
+  mdiViewGridOutline,
 } from '@mdi/js'
 import { createRouter, createWebHistory } from 'vue-router'
 import BenchStation from './bench/BenchStation.vue'
@@ -17,6 +18,7 @@ export const RAIL = [
   { path: '/bench', name: t('Bench'), icon: mdiTimerSandComplete },
   { path: '/temper', name: t('Temper'), icon: mdiThermometerLines },
   { path: '/fillings', name: t('Fillings'), icon: mdiPotMixOutline },
+  { path: '/shells', name: t('Shells'), icon: mdiViewGridOutline },
   { path: '/pieces', name: t('Pieces'), icon: mdiCircleHalfFull },
   { path: '/daybook', name: t('Daybook'), icon: mdiBookOpenPageVariantOutline },
   { path: '/larder', name: t('Larder'), icon: mdiSackOutline },
@@ -37,6 +39,11 @@ export const stations = createRouter({
     {
       path: '/fillings/:tab(recipe|balance|sugar|cool|mend|layers|size|versions)?/:id?',
       component: () => import('./fillings/FillingsStation.vue'),
+      props: true,
+    },
+    {
+      path: '/shells/:tab(thickness|cold|fill|weigh)?',
+      component: () => import('./shells/ShellsStation.vue'),
       props: true,
     },
     { path: '/rehearsal', component: () => import('./rehearsal/RehearsalStation.vue') },

@@ -1,6 +1,6 @@
 -- Shells on the scale, with how they were cast: they correct the model for this mould and couverture.
 create table shell_weighing (
-    id             uuid        not null primary key,
+    id             varchar(64) not null primary key,
     mould_id       varchar(64) not null,
     couverture_id  varchar(64) not null,
     fluidity       varchar(16) not null,

@@ -88,7 +88,7 @@ public record ColdAnswer(
                                                 Math.min(60, release.high() / 60)))
                         : Optional.empty(),
                 Double.isFinite(c.firmS())
-                        ? Optional.of(minutes("nine tenths set", c.firmS(), basis))
+                        ? Optional.of(minutes("firm, in the cold", c.firmS(), basis))
                         : Optional.empty(),
                 Figure.of("warmest inside, in the cold", c.warmestInsideC(), Unit.CELSIUS, basis),
                 c,

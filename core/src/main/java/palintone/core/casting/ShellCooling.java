@@ -18,7 +18,7 @@ import palintone.core.figure.Source;
  * @param beginsS after draining, in this room: its shine goes, s
  * @param latestS by then it has set too far in the warm to set finely, s
  * @param movedS when it went into the cold, s after draining
- * @param firmS in the cold until nine tenths of what will set has set, s
+ * @param firmS in the cold until nine tenths of what is set in a room of 20 °C has set, s
  * @param releaseS in the cold until it lets go, s; the range is that of the shrinking it takes
  * @param unevenMm difference of the shrinking between floor and wall at release, mm across the
  *     piece
@@ -56,6 +56,9 @@ public record ShellCooling(
     private static final double LATE_SOLID = 0.45;
 
     private static final double FIRM_SHARE = 0.9;
+
+    /** Of what is set at rest in a room of 20 °C: the same for every cabinet. */
+    private static final double FIRM_AT_C = 20;
 
     /** A gap this wide all round frees it: sooner in a wide cavity than in a narrow one. */
     private static final double[] GAP_MM = {0.03, 0.05, 0.08};
@@ -111,6 +114,8 @@ public record ShellCooling(
         wall.chill(load, opening, moved, 0.5);
         final double full =
                 cast.order().bowl().couverture().crystals().curve().solidAt(load.airC());
+        final double firm =
+                FIRM_SHARE * cast.order().bowl().couverture().crystals().curve().solidAt(FIRM_AT_C);
         final double halfMm = MouldWall.reachM(cast.order().mould().cavity()) * 1000;
         final double[] release = new double[GAP_MM.length];
         for (int i = 0; i < release.length; i++) {
@@ -151,7 +156,7 @@ public record ShellCooling(
                 begins,
                 latest,
                 moved,
-                mean.cold.firstS(s -> mean.cold.meanSolid(1, s) >= FIRM_SHARE * full),
+                mean.cold.firstS(s -> mean.cold.meanSolid(1, s) >= firm),
                 new Range(release[0], release[2]),
                 Math.abs(floor.shrunk(at) - wall.shrunk(at)) * acrossMm,
                 warmest,

@@ -89,10 +89,10 @@ public record CastView(
             String warmSays,
             @Nullable Double warmAirS,
             @Nullable Double keepsS,
-            List<PracticeView> practices) {}
+            List<MouldPracticeView> practices) {}
 
     /** A school, and what it comes to for this bowl. */
-    public record PracticeView(String words, double fromC, double toC, String says) {}
+    public record MouldPracticeView(String words, double fromC, double toC, String says) {}
 
     static List<GrowthView> growth(final ShellAnswer answer) {
         return answer.growth().stream()
@@ -109,7 +109,7 @@ public record CastView(
             final double isC,
             final double warmAirS,
             final double keepsS,
-            final List<PracticeView> practices) {
+            final List<MouldPracticeView> practices) {
         return new WarmthView(
                 isC,
                 band.fromC(),

@@ -28,11 +28,11 @@ public record ColdView(
         double lastShelfC,
         double coveredMin,
         double waterMg,
-        List<PointView> line,
+        List<ColdPointView> line,
         List<SentenceView> remarks) {
 
     /** A moment of it. */
-    public record PointView(
+    public record ColdPointView(
             double minutes,
             double outerC,
             double innerC,
@@ -40,8 +40,8 @@ public record ColdView(
             double solidPercent,
             double shrunkPercent) {
 
-        static PointView of(final ShellCooling.Point point) {
-            return new PointView(
+        static ColdPointView of(final ShellCooling.Point point) {
+            return new ColdPointView(
                     point.minutes(),
                     point.outerC(),
                     point.innerC(),
@@ -65,7 +65,7 @@ public record ColdView(
                 answer.cooling().lastShelfC(),
                 answer.leaving().coveredS() / 60,
                 answer.leaving().waterMg(),
-                answer.cooling().line().stream().map(PointView::of).toList(),
+                answer.cooling().line().stream().map(ColdPointView::of).toList(),
                 answer.remarks().stream().map(SentenceView::of).toList());
     }
 }

@@ -2,7 +2,6 @@ package palintone.server.shell;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -58,7 +57,7 @@ class ShellController {
     /** Takes a weighing back. */
     @DeleteMapping("/weighings/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@PathVariable final UUID id) {
+    void takeBack(@PathVariable final String id) {
         weighings.takeBack(id);
     }
 }

@@ -185,13 +185,13 @@ public class ShellService {
                 MouldWarmth.warmingS(order.mould(), order.mouldC(), aimC, WARM_AIR_C),
                 MouldWarmth.losesOneKelvinS(order.mould(), aimC, order.roomC()),
                 List.of(
-                        new CastView.PracticeView(
+                        new CastView.MouldPracticeView(
                                 "2 to 4 °C under the chocolate",
                                 bowlC - 4,
                                 bowlC - 2,
                                 "It fills every line and shines; it must be warmed, and cools while"
                                         + " you pour."),
-                        new CastView.PracticeView(
+                        new CastView.MouldPracticeView(
                                 "Room temperature, never cold",
                                 Math.max(NEVER_COLDER_C, band.fromC()),
                                 Math.min(24, band.toC()),

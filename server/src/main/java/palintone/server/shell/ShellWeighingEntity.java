@@ -7,7 +7,6 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.casting.CastOrder;
@@ -19,7 +18,7 @@ import palintone.core.temper.flow.FluidityClass;
 @Table(name = "shell_weighing")
 public class ShellWeighingEntity {
 
-    @Id private UUID id;
+    @Id private String id;
 
     private String mouldId;
     private String couvertureId;
@@ -63,13 +62,14 @@ public class ShellWeighingEntity {
     protected ShellWeighingEntity() {}
 
     ShellWeighingEntity(
+            final String id,
             final CastOrder order,
             final double waitS,
             final int cavities,
             final double shellsG,
             final String note,
             final Instant notedAt) {
-        id = UUID.randomUUID();
+        this.id = id;
         mouldId = order.mould().id();
         couvertureId = order.bowl().couverture().ingredient().id();
         fluidity = order.bowl().fluidity();
@@ -87,7 +87,7 @@ public class ShellWeighingEntity {
         this.notedAt = notedAt;
     }
 
-    UUID id() {
+    String id() {
         return id;
     }
 

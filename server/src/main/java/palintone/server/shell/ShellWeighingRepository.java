@@ -1,13 +1,14 @@
 package palintone.server.shell;
 
 import java.util.List;
-import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import palintone.core.casting.Vibration;
 
 /** Weighed shells, newest first. */
-interface ShellWeighingRepository extends JpaRepository<ShellWeighingEntity, UUID> {
+interface ShellWeighingRepository extends JpaRepository<ShellWeighingEntity, String> {
+
+    List<ShellWeighingEntity> findByVoidedFalseOrderByNotedAtDesc();
 
     List<ShellWeighingEntity>
             findByMouldIdAndCouvertureIdAndVibrationAndVoidedFalseOrderByNotedAtDesc(

@@ -3,6 +3,7 @@ package palintone.server.shell;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,7 +83,7 @@ public class ShellWeighings {
     }
 
     private synchronized Learned learned(final List<ShellWeighingEntity> rows) {
-        final String key = rows.stream().map(row -> row.id().toString()).toList().toString();
+        final String key = rows.stream().map(ShellWeighingEntity::id).toList().toString();
         final Learned before = known.get(key);
         if (before != null) {
             return before;
@@ -135,6 +136,7 @@ public class ShellWeighings {
                         : Require.text("note", request.note().strip(), 400);
         weighings.saveAndFlush(
                 new ShellWeighingEntity(
+                        UUID.randomUUID().toString(),
                         order,
                         request.cast().value(),
                         cavities,
@@ -143,17 +145,77 @@ public class ShellWeighings {
                         request.notedAt() == null ? Instant.now(clock) : request.notedAt()));
     }
 
+    /** Everything that counts, by id, newest first. */
+    @Transactional(readOnly = true)
+    public Map<String, ShellWeighingDraft> drafts() {
+        final Map<String, ShellWeighingDraft> drafts = new LinkedHashMap<>();
+        weighings
+                .findByVoidedFalseOrderByNotedAtDesc()
+                .forEach(row -> drafts.put(row.id(), ShellWeighingDraft.of(row)));
+        return drafts;
+    }
+
+    /** Those of the ids that are in the books. */
+    @Transactional(readOnly = true)
+    public Map<String, ShellWeighingDraft> drafts(final Collection<String> ids) {
+        final Map<String, ShellWeighingDraft> drafts = new LinkedHashMap<>();
+        weighings.findAllById(ids).forEach(row -> drafts.put(row.id(), ShellWeighingDraft.of(row)));
+        return drafts;
+    }
+
+    /**
+     * Looks at a weighing before it is written.
+     *
+     * @throws palintone.core.figure.OutOfRangeException when it cannot be
+     */
+    @Transactional(readOnly = true)
+    public void check(final ShellWeighingDraft draft) {
+        final CastOrder order = order(draft);
+        Require.between("cavities weighed", draft.cavities(), 1, order.mould().usable(), "");
+        WeighedShells.weighing(order, draft.waitS(), draft.shellsG(), draft.cavities());
+    }
+
+    /** Writes a weighing, new or known; used by the import. */
+    @Transactional
+    public void put(final String id, final ShellWeighingDraft draft) {
+        check(draft);
+        weighings.saveAndFlush(
+                new ShellWeighingEntity(
+                        Require.text("weighing", id, 64),
+                        order(draft),
+                        draft.waitS(),
+                        draft.cavities(),
+                        draft.shellsG(),
+                        draft.note() == null ? "" : draft.note(),
+                        draft.notedAt()));
+    }
+
+    private CastOrder order(final ShellWeighingDraft draft) {
+        return new CastOrder(
+                new BowlAt(
+                        larder.couverture(draft.couverture()),
+                        draft.fluidity() == null
+                                ? larder.fluidity(draft.couverture())
+                                : draft.fluidity(),
+                        draft.bowlC(),
+                        new Crystals(draft.stablePercent() / 100, 0)),
+                moulds.mould(draft.mould()),
+                draft.mouldC(),
+                draft.roomC(),
+                draft.vibration(),
+                draft.drainS(),
+                draft.rockedDegrees(),
+                Learned.NOTHING);
+    }
+
     /**
      * Takes a weighing back; it stays in the books and counts no more.
      *
      * @throws NotHereException when there is none of that id
      */
     @Transactional
-    public void takeBack(final UUID id) {
-        weighings
-                .findById(id)
-                .orElseThrow(() -> new NotHereException("weighing", id.toString()))
-                .takeBack();
+    public void takeBack(final String id) {
+        weighings.findById(id).orElseThrow(() -> new NotHereException("weighing", id)).takeBack();
     }
 
     /** What they say, each beside what was foretold. */
@@ -161,13 +223,13 @@ public class ShellWeighings {
     public WeighedView view(final CastOrder order) {
         final List<ShellWeighingEntity> rows = of(order);
         final Learned learned = rows.isEmpty() ? Learned.NOTHING : learned(rows);
-        final List<WeighedView.RowView> views = new ArrayList<>();
+        final List<WeighedView.WeighedRowView> views = new ArrayList<>();
         final List<Weighing> newestFirst = new ArrayList<>();
         for (final ShellWeighingEntity row : rows) {
             final Weighing weighing = weighing(row);
             newestFirst.add(weighing);
             views.add(
-                    new WeighedView.RowView(
+                    new WeighedView.WeighedRowView(
                             row.id(),
                             row.notedAt(),
                             row.waitS(),

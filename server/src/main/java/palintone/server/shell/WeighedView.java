@@ -3,7 +3,6 @@ package palintone.server.shell;
 import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
-import java.util.UUID;
 import palintone.server.figure.SentenceView;
 
 /**
@@ -21,7 +20,7 @@ public record WeighedView(
         double heatFactor,
         double heatLow,
         double heatHigh,
-        List<RowView> rows,
+        List<WeighedRowView> rows,
         List<SentenceView> says,
         @Nullable SentenceView drift,
         @Nullable SentenceView next) {
@@ -33,8 +32,8 @@ public record WeighedView(
      * @param foretoldG by the model alone
      * @param learnedG by the model as corrected
      */
-    public record RowView(
-            UUID id,
+    public record WeighedRowView(
+            String id,
             Instant notedAt,
             double waitS,
             double bowlC,

@@ -29,7 +29,8 @@ public class HouseLists {
                     "colours",
                     "moulds",
                     "fillings",
-                    "pieces");
+                    "pieces",
+                    "shells");
 
     private final Map<String, HouseList> lists = new LinkedHashMap<>();
     private final ListImport imports;

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+// When it may go into the cold, how long, and what the two schools make of the same shell.
+import { useDebounceFn, useStorage } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import { t } from '@/words'
+import FigureString from '@/parts/FigureString.vue'
+import { useHouse } from '@/parts/house'
+import LineChart from '@/parts/LineChart.vue'
+import NumberField from '@/parts/NumberField.vue'
+import { useTurn } from '@/parts/turn'
+import { inTaste, quantity, sentence, symbol, toTaste } from '@/parts/units'
+import CastFields from './CastFields.vue'
+import { request, useCasting } from './order'
+
+type Cold = components['schemas']['ColdView']
+const casting = useCasting()
+const { house, taste } = useHouse()
+const where = useStorage('palintone.shells.cold', {
+  movedMin: null as number | null,
+  airC: null as number | null,
+  moulds: 4 as number | null,
+  shelves: 3 as number | null,
+  coolingW: 150 as number | null,
+  opening: 'UP' as 'UP' | 'SIDE' | 'DOWN',
+})
+const OPENINGS = [
+  { id: 'UP', words: t('opening up') },
+  { id: 'SIDE', words: t('on its side') },
+  { id: 'DOWN', words: t('opening down') },
+]
+const ways = ref<Cold[]>([])
+const refused = ref('')
+const shown = ref(0)
+const way = computed(() => ways.value[shown.value] ?? ways.value[0])
+
+const turn = useTurn()
+const look = useDebounceFn(async () => {
+  const cast = request(casting.value)
+  if (!cast) return
+  const current = turn()
+  try {
+    const answer = await ask(
+      api.POST('/api/shells/cold', { body: { cast, ...where.value, metresPerS: null } }),
+    )
+    if (!current()) return
+    ways.value = answer
+    refused.value = ''
+  } catch (problem) {
+    if (current()) refused.value = words(problem)
+  }
+}, 80)
+watch([casting, where], () => void look(), { deep: true })
+onMounted(look)
+
+const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
+const min = (value: number) => quantity(value, 'MINUTE', taste.value)
+const name = (w: Cold) => (w === ways.value[0] ? t('As set, {air}', { air: c(w.airC) }) : w.words)
+function lasts(w: Cold) {
+  if (!w.release) return t('not within an hour')
+  return t('{from} to {to}', {
+    from: min(w.release.value),
+    to: min(w.release.high ?? w.release.value),
+  })
+}
+const temperatures = computed(() =>
+  way.value
+    ? (['outerC', 'innerC', 'airC'] as const).map((of) => ({
+        name: { outerC: t('at the mould'), innerC: t('at the hollow'), airC: t('cabinet') }[of],
+        dashed: of === 'airC',
+        strong: of === 'innerC',
+        points: way.value!.line.map((p): [number, number] => [
+          p.minutes,
+          toTaste(p[of], 'CELSIUS', taste.value),
+        ]),
+      }))
+    : [],
+)
+const solid = computed(() =>
+  ways.value.map((w, i) => ({
+    name: name(w),
+    dashed: i !== shown.value,
+    strong: i === shown.value,
+    points: w.line.map((p): [number, number] => [p.minutes, p.solidPercent]),
+  })),
+)
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent>
+      <NumberField
+        v-model="where.airC"
+        :label="
+          $t('Cabinet (House rules: {air})', {
+            air: c(house?.rules.cabinets[0]?.temperatureC ?? 12),
+          })
+        "
+        unit="CELSIUS"
+      />
+      <NumberField v-model="where.moulds" :label="$t('Moulds put in at once')" unit="MOULD" />
+      <NumberField v-model="where.shelves" :label="$t('On how many shelves')" unit="ONE" />
+      <NumberField v-model="where.coolingW" :label="$t('It takes away at most')" unit="WATT" />
+      <v-select
+        v-model="where.opening"
+        :label="$t('They stand')"
+        :items="OPENINGS"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField
+        v-model="where.movedMin"
+        :label="$t('Into the cold after (when it begins to set if empty)')"
+        unit="MINUTE"
+      />
+      <h3 class="mt-2">{{ $t('The shell') }}</h3>
+      <CastFields />
+    </form>
+    <section class="answer" :aria-label="$t('Cold')">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <template v-if="way">
+        <h1>
+          {{
+            way.release
+              ? $t('Into the cold after {begins}, out after {lasts}', {
+                  begins: min(way.begins.value),
+                  lasts: lasts(way),
+                })
+              : $t('Into the cold after {begins}; it does not let go within an hour', {
+                  begins: min(way.begins.value),
+                })
+          }}
+        </h1>
+        <ul v-if="way.remarks.length" class="remarks">
+          <li v-for="remark in way.remarks" :key="remark.template">
+            {{ sentence(remark, taste) }}
+          </li>
+        </ul>
+        <table class="rows">
+          <thead>
+            <tr>
+              <th>{{ $t('Way') }}</th>
+              <th class="right">{{ $t('Lets go after') }}</th>
+              <th class="right">{{ $t('Firm after') }}</th>
+              <th class="right">{{ $t('Warmest inside') }}</th>
+              <th class="right">{{ $t('Cabinet rises to') }}</th>
+              <th class="right">{{ $t('Covered on leaving') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(w, i) in ways" :key="i" :class="{ here: i === shown }">
+              <td>
+                <v-btn :variant="i === shown ? 'flat' : 'outlined'" @click="shown = i">{{
+                  name(w)
+                }}</v-btn>
+              </td>
+              <td class="right">{{ lasts(w) }}</td>
+              <td class="right">{{ w.firm ? min(w.firm.value) : $t('not within an hour') }}</td>
+              <td class="right">{{ c(w.warmest.value) }}</td>
+              <td class="right">{{ c(w.airWarmestC) }}</td>
+              <td class="right">{{ w.coveredMin ? min(w.coveredMin) : $t('no need') }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <div class="figures">
+          <FigureString :figure="way.begins" />
+          <FigureString :figure="way.latest" />
+          <FigureString v-if="way.release" :figure="way.release" />
+          <FigureString :figure="way.warmest" />
+        </div>
+        <LineChart
+          :lines="temperatures"
+          :marks="way.release ? [{ x: way.release.value, name: $t('lets go') }] : []"
+          :x-name="$t('minutes in the cold')"
+          :y-name="symbol('CELSIUS', taste)"
+          :spoken="$t('Temperatures in the cold')"
+        />
+        <LineChart
+          :lines="solid"
+          :x-name="$t('minutes in the cold')"
+          :y-name="symbol('PERCENT', taste)"
+          :y-min="0"
+          :y-max="100"
+          :spoken="$t('How much of the fat is solid, each way')"
+        />
+        <p class="quiet">
+          {{
+            $t(
+              'Look before you turn it out: loose parts look light through a clear mould, stuck ones dark.',
+            )
+          }}
+        </p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 260px), 1fr));
+  gap: 0 20px;
+  margin: 12px 0;
+}
+.remarks {
+  margin: 10px 0;
+  padding: 10px 14px 10px 30px;
+  border-left: 6px solid var(--p-tight);
+  background: var(--p-raised);
+}
+</style>

@@ -1,0 +1,256 @@
+<script setup lang="ts">
+// Thickness and wait, either way; the shell to scale; how it grows; how warm the mould should be.
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, words } from '@/api/client'
+import type { components } from '@/api/schema'
+import { counted, t } from '@/words'
+import FigureString from '@/parts/FigureString.vue'
+import { useHouse } from '@/parts/house'
+import LineChart from '@/parts/LineChart.vue'
+import NumberField from '@/parts/NumberField.vue'
+import { useTurn } from '@/parts/turn'
+import { clock, inTaste, number, quantity, sentence, symbol } from '@/parts/units'
+import CastFields from './CastFields.vue'
+import ShellSection from './ShellSection.vue'
+import { request, useCasting } from './order'
+
+type Cast = components['schemas']['CastView']
+const casting = useCasting()
+const { taste } = useHouse()
+const answer = ref<Cast | null>(null)
+/** Laid down to be compared with what is changed after. */
+const beside = ref<Cast | null>(null)
+const refused = ref('')
+const ASKED = [
+  { id: 'WAIT', words: t('Wait') },
+  { id: 'MEAN', words: t('Thickness') },
+  { id: 'MASS', words: t('Weight') },
+] as const
+
+const turn = useTurn()
+const look = useDebounceFn(async () => {
+  const body = request(casting.value)
+  if (!body) return
+  const current = turn()
+  try {
+    const cast = await ask(api.POST('/api/shells/cast', { body }))
+    if (!current()) return
+    answer.value = cast
+    refused.value = ''
+  } catch (problem) {
+    if (current()) refused.value = words(problem)
+  }
+}, 60)
+watch(casting, () => void look(), { deep: true })
+onMounted(look)
+
+const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
+/** Hundredths, where a tenth would say nothing. */
+const fine = (value: number) =>
+  `${number(Math.round(value * 100) / 100, 'ONE', taste.value)} ${symbol('MILLIMETRE', taste.value)}`
+const lines = computed(() => {
+  const a = answer.value
+  if (!a) return []
+  const grown = (of: Cast, name: string, dashed = false) => ({
+    name,
+    dashed,
+    strong: !dashed,
+    points: of.growth.map((g): [number, number] => [g.waitS / 60, g.meanMm]),
+  })
+  const all = [
+    grown(a, t('mean')),
+    {
+      name: t('thinnest'),
+      points: a.growth.map((g): [number, number] => [g.waitS / 60, g.thinnestMm]),
+    },
+  ]
+  return beside.value ? [...all, grown(beside.value, t('beside'), true)] : all
+})
+const hangs = computed(() => {
+  const a = answer.value
+  if (!a) return ''
+  return t('10 s longer are {ten} more, a mould 1 °C colder {kelvin}.', {
+    ten: fine(a.perTenSecondsMm),
+    kelvin: fine(a.perMouldKelvinMm),
+  })
+})
+</script>
+
+<template>
+  <div class="tool">
+    <form class="ask" @submit.prevent>
+      <v-btn-toggle v-model="casting.asked" mandatory divided class="asked">
+        <v-btn v-for="a in ASKED" :key="a.id" :value="a.id" size="large">{{ a.words }}</v-btn>
+      </v-btn-toggle>
+      <NumberField
+        v-if="casting.asked === 'WAIT'"
+        v-model="casting.waitS"
+        :label="$t('From full to turned, shaking included')"
+        unit="SECOND"
+      />
+      <NumberField
+        v-else-if="casting.asked === 'MEAN'"
+        v-model="casting.meanMm"
+        :label="$t('Mean thickness wanted')"
+        unit="MILLIMETRE"
+      />
+      <NumberField
+        v-else
+        v-model="casting.massG"
+        :label="$t('Weight of one shell wanted')"
+        unit="GRAM"
+      />
+      <CastFields />
+    </form>
+    <section class="answer" :aria-label="$t('Shell')">
+      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <template v-if="answer">
+        <h1>
+          {{
+            answer.found
+              ? $t('Turn it after {wait}: {mean}, {mass} a shell', {
+                  wait: clock(answer.waiting.value),
+                  mean: mm(answer.mean.value),
+                  mass: quantity(answer.mass.value, 'GRAM', taste),
+                })
+              : $t('No wait gives that; the nearest is {mean}', { mean: mm(answer.mean.value) })
+          }}
+        </h1>
+        <p v-if="answer.waiting.low != null && answer.found" class="quiet">
+          {{
+            $t('Between {low} and {high}, eight times in ten.', {
+              low: clock(answer.waiting.low),
+              high: clock(answer.waiting.high ?? answer.waiting.low),
+            })
+          }}
+        </p>
+        <p v-else-if="answer.mean.low != null" class="quiet">
+          {{
+            $t('Between {low} and {high}, eight times in ten.', {
+              low: mm(answer.mean.low),
+              high: mm(answer.mean.high ?? answer.mean.low),
+            })
+          }}
+        </p>
+        <ul v-if="answer.remarks.length" class="remarks">
+          <li v-for="remark in answer.remarks" :key="remark.template">
+            {{ sentence(remark, taste) }}
+          </li>
+        </ul>
+        <div class="two">
+          <div>
+            <ShellSection :cast="answer" :beside="beside" />
+            <p class="quiet">
+              {{
+                $t('Turned over, to scale: floor {floor}, wall {wall}, rim {rim}.', {
+                  floor: mm(answer.floor.value),
+                  wall: mm(answer.side.value),
+                  rim: mm(answer.rim.value),
+                })
+              }}
+            </p>
+            <v-btn v-if="!beside" size="large" @click="beside = answer">{{
+              $t('Lay it beside')
+            }}</v-btn>
+            <v-btn v-else size="large" @click="beside = null">{{ $t('Put the other away') }}</v-btn>
+          </div>
+          <div>
+            <FigureString :figure="answer.mean" />
+            <FigureString :figure="answer.thinnest" />
+            <FigureString :figure="answer.mass" />
+            <FigureString :figure="answer.perMould" />
+            <FigureString :figure="answer.brim" />
+            <p>{{ hangs }}</p>
+            <p v-if="answer.weighings" class="quiet">
+              {{
+                counted(
+                  'Corrected by {n} weighing of yours. | Corrected by {n} weighings of yours.',
+                  answer.weighings,
+                )
+              }}
+            </p>
+            <p v-else class="quiet">
+              {{ $t('By the model alone: weigh a mould back, and it learns.') }}
+            </p>
+          </div>
+        </div>
+        <LineChart
+          :lines="lines"
+          :x-name="$t('minutes waited')"
+          :y-name="symbol('MILLIMETRE', taste)"
+          :y-min="0"
+          :marks="[{ x: answer.waiting.value / 60, name: $t('turned') }]"
+          :spoken="$t('Thickness by the wait')"
+        />
+        <h2 class="mt-4">{{ $t('The mould before casting') }}</h2>
+        <p>
+          {{ $t('Clean, dry, polished with a soft cloth; touch no inside.') }}
+          <b>{{
+            $t('For this bowl {from} to {to}; it is {is}.', {
+              from: quantity(answer.mould.fromC, 'CELSIUS', taste),
+              to: quantity(answer.mould.toC, 'CELSIUS', taste),
+              is: quantity(answer.mould.isC, 'CELSIUS', taste),
+            })
+          }}</b>
+        </p>
+        <p>{{ answer.mould.coldSays }} {{ answer.mould.warmSays }}</p>
+        <p v-if="answer.mould.warmAirS">
+          {{
+            $t('To the upper school: warm air of {air} for {seconds}.', {
+              air: quantity(45, 'CELSIUS', taste),
+              seconds: quantity(answer.mould.warmAirS, 'SECOND', taste),
+            })
+          }}
+          <template v-if="answer.mould.keepsS">{{
+            $t('On the bench it loses a degree in {keeps}.', {
+              keeps: quantity(answer.mould.keepsS, 'SECOND', taste),
+            })
+          }}</template>
+        </p>
+        <table class="rows">
+          <thead>
+            <tr>
+              <th>{{ $t('School') }}</th>
+              <th class="right">{{ $t('From') }}</th>
+              <th class="right">{{ $t('To') }}</th>
+              <th>{{ $t('What differs') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in answer.mould.practices" :key="s.words">
+              <td>{{ s.words }}</td>
+              <td class="right">{{ quantity(s.fromC, 'CELSIUS', taste) }}</td>
+              <td class="right">{{ quantity(s.toC, 'CELSIUS', taste) }}</td>
+              <td>{{ s.says }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="answer.setMm > 0" class="quiet">
+          {{ $t('{set} had set when it was turned.', { set: mm(answer.setMm) }) }}
+        </p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.asked {
+  width: 100%;
+}
+.asked .v-btn {
+  flex: 1;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
+  gap: 20px;
+  margin: 12px 0;
+}
+.remarks {
+  margin: 10px 0;
+  padding: 10px 14px 10px 30px;
+  border-left: 6px solid var(--p-tight);
+  background: var(--p-raised);
+}
+</style>
