@@ -88,7 +88,7 @@ async function from(id: string) {
     <summary>{{ $t('Warmth, crystals, draining') }}</summary>
     <NumberField
       v-model="casting.bowlC"
-      :label="$t('Bowl (middle of its window if empty)')"
+      :label="$t('Bowl (its window if empty)')"
       unit="CELSIUS"
     />
     <NumberField
@@ -128,7 +128,8 @@ async function from(id: string) {
 
 <style scoped>
 .more[open] {
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 12px;
 }
 .more summary {

@@ -130,8 +130,12 @@ public final class ShellCast {
                 Math.min(FULL * reachM, Math.max(LEFT_BY_EMPTYING_M, setM + OVER_CRUST_M));
         final DrainingFilm film = new DrainingFilm(wall, order.bowl().kgPerM3(), start);
         film.drain(TURNING_S, TURNING_S, TURNING_SLOPE, s -> consistency(waitS, s));
+        film.level(FLOOR_SLOPE);
         final double rocked = Math.sin(Math.toRadians(order.rockedDegrees())) * TURNING_SLOPE;
         film.drain(order.drainS(), ASKED_EVERY_S, rocked, s -> consistency(waitS, TURNING_S + s));
+        if (rocked > 0) {
+            film.level(FLOOR_SLOPE);
+        }
         return read(waitS, film, setM);
     }
 
@@ -217,7 +221,7 @@ public final class ShellCast {
         try {
             return cavity.volumeMl() - cavity.inset(mm).volumeMl();
         } catch (final OutOfRangeException tooThick) {
-            return otherwiseMl;
+            return Math.min(otherwiseMl, cavity.volumeMl());
         }
     }
 

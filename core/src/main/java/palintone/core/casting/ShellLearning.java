@@ -17,7 +17,7 @@ import palintone.core.figure.Require;
  */
 public final class ShellLearning {
 
-    private static final int ACROSS = 6;
+    private static final int ACROSS = 5;
     private static final double YIELD_FAR = 1.4;
     private static final double HEAT_FAR = 1.0;
 

@@ -15,12 +15,11 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.Learned;
+import palintone.core.casting.ShellCast;
 import palintone.core.casting.ShellLearning;
 import palintone.core.casting.ShellLearning.Weighing;
 import palintone.core.casting.WeighedShells;
 import palintone.core.figure.Require;
-import palintone.core.mould.Mould;
-import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.Crystals;
 import palintone.server.figure.SentenceView;
 import palintone.server.larder.LarderService;
@@ -39,7 +38,9 @@ public class ShellWeighings {
     /** Cast as alike as this, they share what is computed of them. */
     private static final double ALIKE_K = 0.5;
 
-    private static final double ALIKE_S = 5;
+    private static final double ALIKE_MOULD_K = 2;
+
+    private static final double ALIKE_S = 15;
     private static final double ALIKE_PERCENT = 0.25;
 
     private final ShellWeighingRepository weighings;
@@ -88,7 +89,8 @@ public class ShellWeighings {
         if (before != null) {
             return before;
         }
-        final Learned now = learning.after(rows.stream().map(this::weighing).toList());
+        final Learned now =
+                learning.after(rows.stream().map(row -> rounded(row).weighing()).toList());
         known.put(key, now);
         return now;
     }
@@ -97,26 +99,40 @@ public class ShellWeighings {
         return Math.round(value / step) * step;
     }
 
-    private Weighing weighing(final ShellWeighingEntity row) {
-        final Couverture couverture = larder.couverture(row.couvertureId());
-        final Mould mould = moulds.mould(row.mouldId());
+    /**
+     * A weighing as if cast on round numbers, so that many share what is computed of them.
+     *
+     * @param weighing scaled to the round numbers
+     * @param exactG what the model foretells of it as it was cast
+     * @param scale from the round numbers to as it was cast
+     */
+    private record Rounded(Weighing weighing, double exactG, double scale) {}
+
+    private Rounded rounded(final ShellWeighingEntity row) {
+        final ShellWeighingDraft draft = ShellWeighingDraft.of(row);
+        final CastOrder exact = order(draft);
         final double bowlC = near(row.bowlC(), ALIKE_K);
-        final CastOrder order =
+        final CastOrder round =
                 new CastOrder(
                         new BowlAt(
-                                couverture,
+                                exact.bowl().couverture(),
                                 row.fluidity(),
                                 bowlC,
                                 new Crystals(near(row.stablePercent(), ALIKE_PERCENT) / 100, 0)),
-                        mould,
-                        Math.min(bowlC, near(row.mouldC(), ALIKE_K)),
-                        near(row.roomC(), ALIKE_K),
+                        exact.mould(),
+                        Math.min(bowlC, near(row.mouldC(), ALIKE_MOULD_K)),
+                        near(row.roomC(), ALIKE_MOULD_K),
                         row.vibration(),
                         row.drainS(),
                         row.rockedDegrees(),
                         Learned.NOTHING);
-        return WeighedShells.weighing(
-                order, near(row.waitS(), ALIKE_S), row.shellsG(), row.cavities());
+        final double waitS = near(row.waitS(), ALIKE_S);
+        final double exactG = new ShellCast(exact).after(row.waitS()).massG();
+        final double scale = exactG / learning.predictG(round, waitS, Learned.NOTHING);
+        return new Rounded(
+                WeighedShells.weighing(round, waitS, row.shellsG() / scale, row.cavities()),
+                exactG,
+                scale);
     }
 
     /** Keeps a weighing. */
@@ -226,8 +242,8 @@ public class ShellWeighings {
         final List<WeighedView.WeighedRowView> views = new ArrayList<>();
         final List<Weighing> newestFirst = new ArrayList<>();
         for (final ShellWeighingEntity row : rows) {
-            final Weighing weighing = weighing(row);
-            newestFirst.add(weighing);
+            final Rounded rounded = roundedOf(row);
+            newestFirst.add(rounded.weighing());
             views.add(
                     new WeighedView.WeighedRowView(
                             row.id(),
@@ -236,9 +252,9 @@ public class ShellWeighings {
                             row.bowlC(),
                             row.mouldC(),
                             row.cavities(),
-                            weighing.eachG(),
-                            predictG(weighing, Learned.NOTHING),
-                            predictG(weighing, learned),
+                            row.shellsG() / row.cavities(),
+                            rounded.exactG(),
+                            predictG(rounded.weighing(), learned) * rounded.scale(),
                             row.note()));
         }
         final WeighedShells says = WeighedShells.of(learned, newestFirst, this::predictG);
@@ -253,6 +269,10 @@ public class ShellWeighings {
                 says.says().stream().map(SentenceView::of).toList(),
                 says.drift().map(SentenceView::of).orElse(null),
                 Optional.of(says.next()).map(SentenceView::of).orElse(null));
+    }
+
+    private synchronized Rounded roundedOf(final ShellWeighingEntity row) {
+        return rounded(row);
     }
 
     private synchronized double predictG(final Weighing weighing, final Learned learned) {

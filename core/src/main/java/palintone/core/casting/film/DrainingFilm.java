@@ -150,6 +150,27 @@ public final class DrainingFilm {
         return in;
     }
 
+    /**
+     * Spreads what lies on the floor evenly over it: what runs across it as the mould is turned
+     * goes from one side to the other, not from its middle outwards.
+     *
+     * @param steeper share of gravity from which it is wall, not floor
+     */
+    public void level(final double steeper) {
+        double sum = 0;
+        double area = 0;
+        int cells = 0;
+        while (cells < held.length && wall.slope(cells + 1) < steeper) {
+            sum += held[cells] * wall.areaM2(cells);
+            area += wall.areaM2(cells);
+            cells++;
+        }
+        for (int i = 0; i < cells; i++) {
+            held[i] = sum / area;
+            thick[i] = wall.thickM(i, held[i]);
+        }
+    }
+
     /** Thickness in a cell, m. */
     public double thickM(final int cell) {
         return thick[cell];
