@@ -86,11 +86,7 @@ async function from(id: string) {
   </v-btn>
   <details :open="wide" class="more">
     <summary>{{ $t('Warmth, crystals, draining') }}</summary>
-    <NumberField
-      v-model="casting.bowlC"
-      :label="$t('Bowl (its window if empty)')"
-      unit="CELSIUS"
-    />
+    <NumberField v-model="casting.bowlC" :label="$t('Bowl (its window if empty)')" unit="CELSIUS" />
     <NumberField
       v-model="casting.stablePercent"
       :label="$t('Stable crystals, of the fat')"

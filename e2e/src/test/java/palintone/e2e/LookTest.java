@@ -62,6 +62,9 @@ class LookTest {
                         "/temper/plan",
                         "/temper/back",
                         "/temper/short",
+                        "/shells/thickness",
+                        "/shells/cold",
+                        "/shells/weigh",
                         "/rehearsal",
                         "/fillings/recipe/plum-ganache",
                         "/fillings/balance/plum-ganache"

@@ -1,0 +1,120 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** How thick, how long, when to move, what the scale says: at the station Shells. */
+class ShellsTest {
+
+    private static final LocatorAssertions.ContainsTextOptions SLOWLY =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(20_000);
+
+    private final House house = House.shared();
+
+    private static void choose(final Page page, final String label, final String option) {
+        page.locator(".v-select", new Page.LocatorOptions().setHasText(label)).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option)).click();
+    }
+
+    private static Locator field(final Page page, final String label) {
+        return page.getByLabel(label).first();
+    }
+
+    private Screen at(final String tab) {
+        final Screen screen = Screen.open();
+        screen.go(house, "/shells/" + tab);
+        choose(screen.page, "Couverture", "House dark 66");
+        choose(screen.page, "Mould", "Half spheres 28 mm");
+        return screen;
+    }
+
+    @Test
+    void thicknessAndWaitAreAskedBothWays() {
+        try (Screen screen = at("thickness")) {
+            final Page page = screen.page;
+            assertThat(screen.title()).containsText("Turn it after 1:00", SLOWLY);
+            assertThat(page.locator("svg.shell")).isVisible();
+            final String thin = screen.title().textContent();
+            field(page, "From full to turned").fill("500");
+            assertThat(screen.title()).containsText("Turn it after 8:20", SLOWLY);
+            assertThat(screen.title()).not().hasText(thin);
+            page.getByText("Lay it beside").click();
+            assertThat(page.locator("svg.shell .beside")).isVisible();
+            page.locator(".asked").getByText("Thickness").click();
+            field(page, "Mean thickness wanted").fill("2");
+            assertThat(screen.title())
+                    .hasText(Pattern.compile("Turn it after [1-9]:.*2.0 mm.*"), hasTextWithin(20));
+            field(page, "Mean thickness wanted").fill("0.3");
+            assertThat(screen.title()).containsText("No wait gives that", SLOWLY);
+            assertThat(page.locator(".remarks")).containsText("turned at once it is");
+            // What cannot be is named, and what was typed stays.
+            field(page, "Mould (the room").fill("40");
+            assertThat(page.locator(".trouble"))
+                    .containsText("mould temperature is 40.0 °C; allowed: 0 °C up to", SLOWLY);
+            assertThat(field(page, "Mould (the room")).hasValue("40");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void bothSchoolsOfTheColdStandSideBySide() {
+        try (Screen screen = at("cold")) {
+            final Page page = screen.page;
+            assertThat(screen.title()).containsText("Into the cold after", SLOWLY);
+            assertThat(page.locator("tbody tr")).hasCount(3);
+            assertThat(page.locator("tbody")).containsText("14 to 16 °C");
+            field(page, "Moulds put in at once").fill("40");
+            field(page, "It takes away at most").fill("60");
+            assertThat(page.locator(".remarks"))
+                    .containsText("40 moulds at once warm the cabinet", SLOWLY);
+            page.getByText("8 to 10 °C").click();
+            assertThat(page.locator(".remarks")).containsText("dew point", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void theFillingMustNotBeHotterThanTheShellBears() {
+        try (Screen screen = at("fill")) {
+            assertThat(screen.title()).containsText("Fill no warmer than 30", SLOWLY);
+            field(screen.page, "Filling in the bag").fill("44");
+            assertThat(screen.page.locator(".caution"))
+                    .containsText("hotter than this shell bears", SLOWLY);
+        }
+    }
+
+    /** The season of the sample workshop, one more mould, and that one taken back. */
+    @Test
+    void aWeighedMouldIsNotedAndTakenBack() {
+        try (Screen screen = at("weigh")) {
+            final Page page = screen.page;
+            final Locator rows = page.locator("table.rows").last().locator("tbody tr");
+            assertThat(page.locator(".answer")).containsText("first of the season", SLOWLY);
+            final int season = rows.count();
+            field(page, "Mould with its shells").fill("0");
+            screen.button("Note it").click();
+            assertThat(page.locator(".trouble")).containsText("weight of the shells is 0 g");
+            field(page, "Empty mould").fill("800");
+            field(page, "Mould with its shells").fill("857");
+            field(page, "Remark").fill("by the new scale");
+            screen.button("Note it").click();
+            assertThat(page.locator(".answer")).containsText("by the new scale", SLOWLY);
+            assertThat(rows).hasCount(season + 1);
+            rows.filter(new Locator.FilterOptions().setHasText("by the new scale"))
+                    .getByText("Take back")
+                    .click();
+            assertThat(rows).hasCount(season);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    private static LocatorAssertions.HasTextOptions hasTextWithin(final int seconds) {
+        return new LocatorAssertions.HasTextOptions().setTimeout(seconds * 1000.0);
+    }
+}
