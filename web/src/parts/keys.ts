@@ -13,7 +13,7 @@ export const KEYS = [
   ['Ctrl+K', t('Find anything')],
   ['?', t('All keys')],
   ['P', t('Paper test (at a bowl)')],
-  [t('Alt+1 … 8'), t('Stations')],
+  [t('Alt+1 … 9'), t('Stations')],
 ] as const
 
 const TYPING = 'input, textarea, select, [contenteditable]'

@@ -16,6 +16,8 @@ const SPOKEN = new Set([
   'cautionsFrom',
   'texture',
   'verdictWords',
+  'coldSays',
+  'warmSays',
   'stageWords',
   'rejectedBecause',
   'doings',

@@ -236,10 +236,13 @@ const hangs = computed(() => {
 
 <style scoped>
 .asked {
+  flex-wrap: wrap;
   width: 100%;
+  height: auto;
 }
 .asked .v-btn {
-  flex: 1;
+  flex: 1 1 auto;
+  padding: 0 8px;
 }
 .two {
   display: grid;
