@@ -86,44 +86,50 @@ async function from(id: string) {
   </v-btn>
   <details :open="wide" class="more">
     <summary>{{ $t('Warmth, crystals, draining') }}</summary>
-    <NumberField v-model="casting.bowlC" :label="$t('Bowl (its window if empty)')" unit="CELSIUS" />
-    <NumberField
-      v-model="casting.stablePercent"
-      :label="$t('Stable crystals, of the fat')"
-      unit="PERCENT"
-    />
-    <NumberField
-      v-model="casting.mouldC"
-      :label="$t('Mould (the room’s if empty)')"
-      unit="CELSIUS"
-    />
-    <NumberField
-      v-model="casting.roomC"
-      :label="
-        $t('Room (House rules: {roomTemperatureC})', {
-          roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
-        })
-      "
-      unit="CELSIUS"
-    />
-    <v-select
-      v-model="casting.vibration"
-      :label="$t('While it drains')"
-      :items="VIBRATIONS"
-      item-title="words"
-      item-value="id"
-    />
-    <NumberField v-model="casting.drainS" :label="$t('Drains for')" unit="SECOND" />
-    <NumberField
-      v-model="casting.rockedDegrees"
-      :label="$t('Rocked by, to drain a level floor')"
-      unit="DEGREE"
-    />
+    <div class="fields">
+      <NumberField
+        v-model="casting.bowlC"
+        :label="$t('Bowl (its window if empty)')"
+        unit="CELSIUS"
+      />
+      <NumberField
+        v-model="casting.stablePercent"
+        :label="$t('Stable crystals, of the fat')"
+        unit="PERCENT"
+      />
+      <NumberField
+        v-model="casting.mouldC"
+        :label="$t('Mould (the room’s if empty)')"
+        unit="CELSIUS"
+      />
+      <NumberField
+        v-model="casting.roomC"
+        :label="
+          $t('Room (House rules: {roomTemperatureC})', {
+            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
+          })
+        "
+        unit="CELSIUS"
+      />
+      <v-select
+        v-model="casting.vibration"
+        :label="$t('While it drains')"
+        :items="VIBRATIONS"
+        item-title="words"
+        item-value="id"
+      />
+      <NumberField v-model="casting.drainS" :label="$t('Drains for')" unit="SECOND" />
+      <NumberField
+        v-model="casting.rockedDegrees"
+        :label="$t('Rocked by, to drain a level floor')"
+        unit="DEGREE"
+      />
+    </div>
   </details>
 </template>
 
 <style scoped>
-.more[open] {
+.fields {
   display: flex;
   flex-direction: column;
   gap: 12px;
