@@ -58,7 +58,9 @@ function took(row: BatchSummary) {
         <td>
           <span v-if="row.state === 'ABANDONED'" class="off">{{ $t('given up') }}</span>
           <template v-else>
-            <span v-if="row.off" class="off">{{ $t('✕ {off} out of range', { off: row.off }) }}</span>
+            <span v-if="row.off" class="off">{{
+              $t('✕ {off} out of range', { off: row.off })
+            }}</span>
             <span v-if="row.tight" class="tight">{{
               $t('▲ {tight} near the limit', { tight: row.tight })
             }}</span>

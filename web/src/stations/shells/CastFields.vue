@@ -134,6 +134,9 @@ async function from(id: string) {
   flex-direction: column;
   gap: 12px;
 }
+.fields > * {
+  flex: none;
+}
 .more summary {
   padding: 12px 0;
   font-weight: 600;

@@ -111,7 +111,7 @@ const solid = computed(() =>
       />
       <NumberField
         v-model="where.movedMin"
-        :label="$t('Into the cold after (when it begins to set if empty)')"
+        :label="$t('Into the cold after draining')"
         unit="MINUTE"
       />
       <h3 class="mt-2">{{ $t('The shell') }}</h3>
