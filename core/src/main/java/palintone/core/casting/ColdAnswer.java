@@ -43,6 +43,9 @@ public record ColdAnswer(
     /** Longer than this after it lets go only gathers water. */
     private static final double OVERLONG_MIN = 20;
 
+    /** Less than this of what is solid in form V, it is not tempered chocolate; ours. */
+    private static final double MOSTLY_STABLE = 0.8;
+
     private static final double UNEVEN_MM = 0.1;
 
     /**
@@ -77,23 +80,32 @@ public record ColdAnswer(
                         .from(CabinetLoad.SOURCE)
                         .from(Contraction.SOURCE);
         final Range release = c.releaseS();
+        // Unstable forms hardly shrink: what does not set well does not let go.
+        final boolean tempered = tempered(cast, shell, c);
         return new ColdAnswer(
                 minutes("begins to set, after draining", c.beginsS(), basis),
                 minutes("into the cold at the latest", c.latestS(), basis),
-                Double.isFinite(release.low())
+                tempered && Double.isFinite(release.low())
                         ? Optional.of(
                                 minutes("lets go, in the cold", release.low(), basis)
                                         .spread(
                                                 release.low() / 60,
                                                 Math.min(60, release.high() / 60)))
                         : Optional.empty(),
-                Double.isFinite(c.firmS())
+                tempered && Double.isFinite(c.firmS())
                         ? Optional.of(minutes("firm, in the cold", c.firmS(), basis))
                         : Optional.empty(),
                 Figure.of("warmest inside, in the cold", c.warmestInsideC(), Unit.CELSIUS, basis),
                 c,
                 leaving,
                 remarks(cast, shell, c, load, leaving));
+    }
+
+    private static boolean tempered(
+            final ShellCast cast, final Shell shell, final ShellCooling cooling) {
+        return ShellAnswer.sets(cast.order().bowl())
+                && !cast.meltedAway(shell.waitS())
+                && cooling.stableShare() >= MOSTLY_STABLE;
     }
 
     private static Figure minutes(final String name, final double seconds, final Basis basis) {
@@ -107,11 +119,12 @@ public record ColdAnswer(
             final CabinetLoad load,
             final LeavingCold leaving) {
         final List<Sentence> remarks = new ArrayList<>();
-        if (!ShellAnswer.sets(cast.order().bowl())) {
+        final boolean tempered = tempered(cast, shell, c);
+        if (!tempered) {
             remarks.add(
                     Sentence.of(
-                            "This bowl is not in temper: it sets soft and dull, and stays in the"
-                                    + " mould."));
+                            "Not in temper: it sets in unstable forms, soft and dull, and stays in"
+                                    + " the mould."));
         }
         if (c.movedS() < c.beginsS() - 30) {
             remarks.add(
@@ -141,7 +154,7 @@ public record ColdAnswer(
                     Sentence.of("Cools by {fast} a minute: risk of spots and cracks.")
                             .with("fast", c.fastestKPerMin(), Unit.KELVIN));
         }
-        if (!Double.isFinite(c.releaseS().low())) {
+        if (tempered && !Double.isFinite(c.releaseS().low())) {
             remarks.add(
                     Sentence.of(
                             "It does not let go within an hour. Fewer moulds at once, a colder or"

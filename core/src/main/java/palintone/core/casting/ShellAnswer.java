@@ -131,7 +131,8 @@ public record ShellAnswer(
                                 .after(shell.waitS())
                                 .meanMm()
                         - shell.meanMm();
-        return Math.hypot(yield, heat);
+        // And one casting is not the next.
+        return Math.hypot(Math.hypot(yield, heat), WeighedShells.BETWEEN_SHARE * shell.meanMm());
     }
 
     private static Figure wait(
@@ -213,6 +214,13 @@ public record ShellAnswer(
         final CastOrder order = cast.order();
         final List<Sentence> remarks = new ArrayList<>();
         temper(order.bowl()).ifPresent(remarks::add);
+        if (sets(order.bowl()) && cast.meltedAway(shell.waitS())) {
+            remarks.add(
+                    Sentence.of(
+                                    "At {bowl} its crystals melt while it stands: the temper is lost,"
+                                            + " and the shell will not set nor come out.")
+                            .with("bowl", order.bowl().temperatureC(), Unit.CELSIUS));
+        }
         if (!found) {
             remarks.add(notFound(cast, atOnce, value, asked));
         }

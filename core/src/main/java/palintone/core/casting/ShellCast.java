@@ -15,6 +15,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.mould.Cavity;
+import palintone.core.temper.Verdict;
 
 /**
  * Film and crust in one answer: heat and crystals from the wall into the standing chocolate while
@@ -242,6 +243,12 @@ public final class ShellCast {
             }
         }
         return low * 1000;
+    }
+
+    /** Whether too little of its seed is left in the middle by the time it is turned. */
+    boolean meltedAway(final double waitS) {
+        final double seconds = Math.min(path.endS(), waitS + order.drainS());
+        return path.stable(path.cells() - 1, seconds) < Verdict.TRACE_STABLE;
     }
 
     /** Whether so much has set that the rest does not come out. */

@@ -27,6 +27,7 @@ import palintone.core.figure.Source;
  * @param shrunkPercent of its length against the mould at the end
  * @param airWarmestC of the cabinet's air while it took the heat
  * @param lastShelfC the same at the last shelf the air meets
+ * @param stableShare of what is solid at the end, what is form V, 0 to 1
  * @param line how it went, a point every half minute
  */
 public record ShellCooling(
@@ -41,6 +42,7 @@ public record ShellCooling(
         double shrunkPercent,
         double airWarmestC,
         double lastShelfC,
+        double stableShare,
         List<Point> line) {
 
     public static final Source SOURCE =
@@ -65,6 +67,8 @@ public record ShellCooling(
 
     /** And so much of what will set must have: softer, it sticks and bends. */
     private static final double[] SET_SHARE = {0.88, 0.94, 0.98};
+
+    private static final double SET_AT_C = 10;
 
     private static final double ROOM_S = 3600;
     private static final double COLD_S = 3600;
@@ -112,8 +116,14 @@ public record ShellCooling(
         floor.chill(load, opening, moved, 0.5);
         final One wall = new One(cast, shell, Math.min(shell.floorMm(), shell.wallMm()));
         wall.chill(load, opening, moved, 0.5);
+        // A colder cabinet does not ask for more than one of 10 °C.
         final double full =
-                cast.order().bowl().couverture().crystals().curve().solidAt(load.airC());
+                cast.order()
+                        .bowl()
+                        .couverture()
+                        .crystals()
+                        .curve()
+                        .solidAt(Math.max(SET_AT_C, load.airC()));
         final double firm =
                 FIRM_SHARE * cast.order().bowl().couverture().crystals().curve().solidAt(FIRM_AT_C);
         final double halfMm = MouldWall.reachM(cast.order().mould().cavity()) * 1000;
@@ -164,6 +174,7 @@ public record ShellCooling(
                 Math.max(0, mean.shrunk(COLD_S)) * 100,
                 air,
                 Math.min(last, Math.max(air, warmest)),
+                mean.stableShare(),
                 List.copyOf(line));
     }
 
@@ -178,6 +189,9 @@ public record ShellCooling(
         private CrustPath cold;
         private CabinetLoad.Air air;
         private double stiffS;
+        private double stiffSolid;
+        private double stiffC;
+        private double stiffMouldC;
 
         One(final ShellCast cast, final Shell shell, final double thickMm) {
             this.cast = cast;
@@ -244,12 +258,38 @@ public record ShellCooling(
                             },
                             COLD_S);
             // It shrinks away only from when it carries itself.
-            stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= BEGINS_SOLID);
+            final double inRoomS = room.firstS(s -> room.meanSolid(1, s) >= BEGINS_SOLID);
+            if (inRoomS <= movedS) {
+                stiffS = 0;
+                stiff(room, inRoomS);
+            } else {
+                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= BEGINS_SOLID);
+                stiff(cold, Math.min(COLD_S, stiffS));
+            }
         }
 
         /** When the gap is wide enough and it is set enough, s. */
         double free(final double shrunk, final double solid) {
             return cold.firstS(s -> shrunk(s) >= shrunk && cold.meanSolid(1, s) >= solid);
+        }
+
+        private void stiff(final CrustPath path, final double seconds) {
+            stiffSolid = path.meanSolid(1, seconds);
+            stiffC = path.meanC(1, seconds);
+            stiffMouldC = path.meanC(0, seconds);
+        }
+
+        /** Of what is solid at the end, what is form V. */
+        double stableShare() {
+            double stable = 0;
+            double solid = 0;
+            for (int cell = first; cell < cold.cells(); cell++) {
+                stable += cold.volumeM(cell) * cold.stable(cell, COLD_S);
+                solid +=
+                        cold.volumeM(cell)
+                                * (cold.stable(cell, COLD_S) + cold.unstable(cell, COLD_S));
+            }
+            return solid > 0 ? stable / solid : 0;
         }
 
         double airAt(final double seconds) {
@@ -265,15 +305,14 @@ public record ShellCooling(
 
         /** Shrinking of the piece against its mould since it became stiff, share of its length. */
         double shrunk(final double seconds) {
-            if (seconds <= stiffS) {
+            if (seconds < stiffS) {
                 return 0;
             }
-            final double mouldFrom = cold.meanC(0, Math.min(stiffS, COLD_S));
             return Contraction.againstMould(
                     cast.order().bowl().couverture(),
-                    cold.meanSolid(1, seconds) - cold.meanSolid(1, stiffS),
-                    cold.meanC(1, stiffS) - cold.meanC(1, seconds),
-                    mouldFrom - cold.meanC(0, seconds));
+                    cold.meanSolid(1, seconds) - stiffSolid,
+                    stiffC - cold.meanC(1, seconds),
+                    stiffMouldC - cold.meanC(0, seconds));
         }
     }
 }

@@ -22,7 +22,7 @@ public record WeighedShells(List<Sentence> says, Optional<Sentence> drift, Sente
     /** One mould's shells differ among themselves by this share, one casting from the next. */
     private static final double AMONG_SHARE = 0.06;
 
-    private static final double BETWEEN_SHARE = 0.04;
+    static final double BETWEEN_SHARE = 0.04;
 
     /** The newest so many against all before them. */
     private static final int NEWEST = 3;

@@ -86,6 +86,52 @@ class ShellCoolingTest {
         assertThat(cold.latestS()).isGreaterThan(cold.beginsS());
     }
 
+    /** Verdict and reason agree: without seed, or too warm for it, nothing lets go. */
+    @ParameterizedTest
+    @CsvSource({"0, 31.5", "0.01, 40"})
+    void whatIsNotInTemperDoesNotLetGo(final double seed, final double bowlC) {
+        final CastOrder order =
+                new CastOrder(
+                        new BowlAt(
+                                Samples.dark(), FluidityClass.MEDIUM, bowlC, new Crystals(seed, 0)),
+                        SMALL,
+                        24,
+                        20,
+                        Vibration.TAPPED,
+                        20,
+                        0,
+                        Learned.NOTHING);
+        final ShellCast cast = new ShellCast(order);
+        final ColdAnswer cold =
+                ColdAnswer.of(
+                        cast,
+                        cast.after(60),
+                        -1,
+                        new CabinetLoad(12, 1.5, 1, 3, 150),
+                        Opening.UP,
+                        new RoomAir(20, 50));
+        assertThat(cold.release()).isEmpty();
+        assertThat(cold.firm()).isEmpty();
+        assertThat(cold.remarks().get(0).template()).contains("Not in temper");
+        final ShellAnswer answer = ShellAnswer.of(order, ShellAnswer.Asked.WAIT, 60);
+        assertThat(answer.remarks().get(0).template()).contains("will not set nor come out");
+    }
+
+    /** Left to set in the room it has drawn in there already. */
+    @Test
+    void whatShrankInTheRoomCounts() {
+        final ShellCast cast = cast();
+        final ShellCooling late =
+                ShellCooling.of(
+                        cast,
+                        cast.after(50),
+                        3000,
+                        new CabinetLoad(12, 1.5, 1, 3, 150),
+                        Opening.UP);
+        assertThat(late.releaseS().low()).isLessThan(600);
+        assertThat(late.movedS()).isGreaterThan(late.latestS());
+    }
+
     /** All moulds at once warm the cabinet, and each of them waits longer. */
     @Test
     void aFullCabinetIsSlower() {

@@ -20,6 +20,7 @@ import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
+import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
@@ -107,7 +108,15 @@ public class ShellService {
                                 ? larder.fluidity(request.couverture())
                                 : request.fluidity(),
                         bowlC,
-                        new Crystals(or(request.stablePercent(), USUAL_STABLE_PERCENT) / 100, 0)),
+                        new Crystals(
+                                Require.between(
+                                                "stable crystals",
+                                                or(request.stablePercent(), USUAL_STABLE_PERCENT),
+                                                0,
+                                                20,
+                                                "% of the fat")
+                                        / 100,
+                                0)),
                 moulds.mould(request.mould()),
                 or(request.mouldC(), Math.min(roomC, bowlC)),
                 roomC,
@@ -242,7 +251,15 @@ public class ShellService {
                 ColdAnswer.of(
                         cast,
                         shell,
-                        request.movedMin() == null ? -1 : request.movedMin() * 60,
+                        request.movedMin() == null
+                                ? -1
+                                : Require.between(
+                                                "time before the cold",
+                                                request.movedMin(),
+                                                0,
+                                                60,
+                                                "min")
+                                        * 60,
                         load,
                         request.opening() == null ? Opening.UP : request.opening(),
                         air(cast.order().roomC())));
@@ -297,6 +314,11 @@ public class ShellService {
                                     "{is} is within what the shell bears, and above what makers"
                                             + " trust: try one mould first.")
                             .with("is", request.fillC(), Unit.CELSIUS));
+        }
+        if (warmest.warmestC() <= shellC + 0.1 && !warmest.atMost()) {
+            remarks.add(
+                    Sentence.of("This shell bears no filling here: at {room} it softens by itself.")
+                            .with("room", roomC, Unit.CELSIUS));
         }
         return new FillView(
                 FigureView.of(bears),

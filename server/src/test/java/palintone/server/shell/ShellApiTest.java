@@ -59,6 +59,7 @@ class ShellApiTest {
         "'\"asked\":\"WAIT\",\"value\":5000', waiting time",
         "'\"asked\":\"MEAN\",\"value\":40', shell thickness",
         "'\"bowlC\":70,\"asked\":\"WAIT\",\"value\":30', bowl temperature",
+        "'\"stablePercent\":-1,\"asked\":\"WAIT\",\"value\":30', -1 % of the fat",
         "'\"drainS\":0,\"asked\":\"WAIT\",\"value\":30', drain time",
         "'\"roomC\":60,\"asked\":\"WAIT\",\"value\":30', room temperature"
     })
@@ -107,6 +108,13 @@ class ShellApiTest {
                         "{\"cast\":" + cast(",\"asked\":\"WAIT\",\"value\":60") + ",\"moulds\":0}");
         assertThat(none.status()).isEqualTo(400);
         assertThat(none.text()).contains("moulds in the cabinet");
+        final Answer late =
+                workshop.post(
+                        "/api/shells/cold",
+                        "{\"cast\":"
+                                + cast(",\"asked\":\"WAIT\",\"value\":60")
+                                + ",\"movedMin\":600}");
+        assertThat(late.text()).contains("time before the cold is 600 min; allowed: 0 to 60 min");
     }
 
     @Test
