@@ -186,6 +186,12 @@ public class ShellWeighings {
      */
     @Transactional(readOnly = true)
     public void check(final ShellWeighingDraft draft) {
+        // A table may leave any of these out; the form cannot.
+        Require.text("mould", draft.mould(), 64);
+        Require.text("noted at", draft.notedAt() == null ? "" : draft.notedAt().toString(), 64);
+        if (draft.note() != null && !draft.note().isBlank()) {
+            Require.text("note", draft.note(), 400);
+        }
         final CastOrder order = order(draft);
         Require.between("cavities weighed", draft.cavities(), 1, order.mould().usable(), "");
         WeighedShells.weighing(order, draft.waitS(), draft.shellsG(), draft.cavities());

@@ -1,11 +1,15 @@
 package palintone.server.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.casting.Vibration;
+import palintone.core.figure.OutOfRangeException;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
 
@@ -160,6 +164,38 @@ class ShellApiTest {
         }
         assertThat(workshop.post("/api/shells/cast", cast(way)).number("/mass/value"))
                 .isCloseTo(each, within(1e-9));
+    }
+
+    /** A table without a mould or a date is refused by name. */
+    @Test
+    void aTableThatLeavesThingsOutIsRefusedByName() {
+        final ShellWeighings weighings = workshop.bean(ShellWeighings.class);
+        assertThatThrownBy(() -> weighings.check(row(null, Instant.EPOCH)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("mould");
+        assertThatThrownBy(() -> weighings.check(row("half-28", null)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("noted at");
+        weighings.check(row("half-28", Instant.EPOCH));
+    }
+
+    private static ShellWeighingDraft row(final String mould, final Instant notedAt) {
+        return new ShellWeighingDraft(
+                "dark-66",
+                mould,
+                null,
+                31.5,
+                1,
+                24,
+                20,
+                Vibration.TAPPED,
+                20,
+                0,
+                45,
+                32,
+                57,
+                "",
+                notedAt);
     }
 
     @Test
