@@ -49,6 +49,11 @@ public record CastOrder(
         return new CastOrder(bowl, mould, mouldC, roomC, vibration, drainS, rockedDegrees, other);
     }
 
+    /** The same, shaken otherwise. */
+    public CastOrder shaken(final Vibration other) {
+        return new CastOrder(bowl, mould, mouldC, roomC, other, drainS, rockedDegrees, learned);
+    }
+
     CastOrder mouldAt(final double celsius) {
         return new CastOrder(
                 bowl, mould, celsius, roomC, vibration, drainS, rockedDegrees, learned);

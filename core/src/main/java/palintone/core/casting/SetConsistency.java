@@ -20,8 +20,8 @@ final class SetConsistency implements Consistency {
     private final double[] plasticPaS;
 
     /**
-     * @param path through mould and chocolate, the wall of the mould as layer 0
-     * @param wallM thickness of the mould's wall, m
+     * @param path with the chocolate that runs as its last layer
+     * @param wallM what lies outside of that layer, m
      * @param seconds since it was filled
      * @param yieldShare what vibration and the workshop's own weighings leave of the yield value
      */
@@ -32,8 +32,9 @@ final class SetConsistency implements Consistency {
             final double wallM,
             final double seconds,
             final double yieldShare) {
+        final int fresh = path.stratum(path.cells() - 1);
         int first = 0;
-        while (path.stratum(first) == 0) {
+        while (path.stratum(first) != fresh) {
             first++;
         }
         final int n = path.cells() - first;

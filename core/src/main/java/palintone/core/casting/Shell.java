@@ -1,5 +1,6 @@
 package palintone.core.casting;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -41,4 +42,33 @@ public record Shell(
             double thickMm,
             double innerAcrossMm,
             double innerDownMm) {}
+
+    /** With a coat cast into it: what both are together, along the wall of the mould. */
+    Shell with(final Shell inner) {
+        final List<Place> both = new ArrayList<>();
+        double thinnest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < places.size(); i++) {
+            final Place here = places.get(i);
+            final Place there = inner.places.get(i);
+            final double mm = here.thickMm + there.thickMm;
+            thinnest = Math.min(thinnest, mm);
+            both.add(
+                    new Place(
+                            here.acrossMm,
+                            here.downMm,
+                            mm,
+                            here.innerAcrossMm + there.innerAcrossMm - there.acrossMm,
+                            here.innerDownMm + there.innerDownMm - there.downMm));
+        }
+        return new Shell(
+                waitS,
+                List.copyOf(both),
+                meanMm + inner.meanMm,
+                floorMm + inner.floorMm,
+                wallMm + inner.wallMm,
+                rimMm + inner.rimMm,
+                thinnest,
+                massG + inner.massG,
+                setMm + inner.setMm);
+    }
 }

@@ -40,7 +40,7 @@ public record ShellAnswer(
         List<Sentence> remarks) {
 
     /** Eight castings in ten lie within so many standard deviations. */
-    private static final double EIGHT_IN_TEN = 1.28;
+    static final double EIGHT_IN_TEN = 1.28;
 
     private static final double[] GROWTH_S = {0, 60, 120, 240, 420, 600, 900};
     private static final double TEN_S = 10;
@@ -119,7 +119,7 @@ public record ShellAnswer(
     }
 
     /** By how much it may be off, one standard deviation, from what is not known of the bowl. */
-    private static double spreadMm(final ShellCast cast, final Shell shell) {
+    static double spreadMm(final ShellCast cast, final Shell shell) {
         final Learned known = cast.order().learned();
         final double yield =
                 cast.with(known.times(Math.exp(known.yieldSpread()), 1))

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
-import palintone.core.casting.crust.Bend;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Stratum;
@@ -63,8 +62,8 @@ public final class ShellCast {
     private static final double FLOOR_SLOPE = 0.5;
 
     private final CastOrder order;
+    private final Ground ground;
     private final WallLine wall;
-    private final double wallM;
     private final double reachM;
     private final CrustPath path;
 
@@ -74,24 +73,29 @@ public final class ShellCast {
      * @throws OutOfRangeException when it cannot be followed with these numbers
      */
     public ShellCast(final CastOrder order) {
+        this(order, Ground.bare(order.mould(), order.mouldC()));
+    }
+
+    /** Onto what was cast before. */
+    ShellCast(final CastOrder order, final Ground ground) {
         this.order = order;
-        wall = WallLine.of(order.mould().cavity(), WALL_CELLS);
-        wallM = MouldWall.thickM(order.mould());
-        reachM = MouldWall.reachM(order.mould().cavity());
-        final Bend bend = MouldWall.bend(order.mould());
+        this.ground = ground;
+        wall = WallLine.of(ground.cavity(), WALL_CELLS);
+        reachM = ground.reachM();
         final BowlAt bowl = order.bowl();
+        final List<Stratum> strata = new ArrayList<>(ground.behind());
+        strata.add(
+                Stratum.chocolate(
+                        bowl.couverture(),
+                        reachM,
+                        CHOCOLATE_CELLS,
+                        FINEST,
+                        bowl.temperatureC(),
+                        bowl.crystals()));
         path =
                 CrustSolver.follow(
-                        List.of(
-                                MouldWall.stratum(order.mould(), order.mouldC()),
-                                Stratum.chocolate(
-                                        bowl.couverture(),
-                                        reachM,
-                                        CHOCOLATE_CELLS,
-                                        FINEST,
-                                        bowl.temperatureC(),
-                                        bowl.crystals())),
-                        bend,
+                        strata,
+                        ground.bend(),
                         Surround.still(STILL_AIR_W_PER_M2K, order.roomC()),
                         Surround.NONE,
                         LONGEST_WAIT_S + TURNING_S + order.drainS());
@@ -99,8 +103,8 @@ public final class ShellCast {
 
     private ShellCast(final ShellCast of, final CastOrder order) {
         this.order = order;
+        ground = of.ground;
         wall = of.wall;
-        wallM = of.wallM;
         reachM = of.reachM;
         path = of.path;
     }
@@ -112,6 +116,10 @@ public final class ShellCast {
 
     public CastOrder order() {
         return order;
+    }
+
+    Ground ground() {
+        return ground;
     }
 
     /** Heat and crystals through mould and chocolate while it stands full. */
@@ -145,7 +153,7 @@ public final class ShellCast {
                 order.bowl().couverture(),
                 order.bowl().fluidity(),
                 path,
-                wallM,
+                ground.thickM(),
                 // What sets faster than we say has come further by then.
                 Math.min(path.endS(), (waitS + drainedS) * order.learned().heatFactor()),
                 order.vibration().yieldShare() * order.learned().yieldFactor());
@@ -218,7 +226,7 @@ public final class ShellCast {
      * @param otherwiseMl where it leaves no room inside
      */
     private double evenMl(final double mm, final double otherwiseMl) {
-        final Cavity cavity = order.mould().cavity();
+        final Cavity cavity = ground.cavity();
         try {
             return cavity.volumeMl() - cavity.inset(mm).volumeMl();
         } catch (final OutOfRangeException tooThick) {

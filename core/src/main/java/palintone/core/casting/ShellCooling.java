@@ -2,10 +2,8 @@ package palintone.core.casting;
 
 import java.util.ArrayList;
 import java.util.List;
-import palintone.core.casting.crust.Bend;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Range;
 import palintone.core.figure.Require;
@@ -51,9 +49,6 @@ public record ShellCooling(
                             + " of its fat solid; lets go with a gap of 0.03 to 0.08 mm all round"
                             + " and 88 to 98 % of what will set, at its slowest place");
 
-    /** Its shine goes when so much of its fat is solid; calibrated against the smear test's .18. */
-    static final double BEGINS_SOLID = 0.10;
-
     /** So far set in the warm, the rest has little left to do in the cold; ours. */
     private static final double LATE_SOLID = 0.45;
 
@@ -70,10 +65,8 @@ public record ShellCooling(
 
     private static final double SET_AT_C = 10;
 
-    private static final double ROOM_S = 3600;
     private static final double COLD_S = 3600;
     private static final double EVERY_S = 30;
-    private static final int SHELL_CELLS = 20;
 
     /**
      * A moment of it.
@@ -106,11 +99,11 @@ public record ShellCooling(
             final double movedS,
             final CabinetLoad load,
             final Opening opening) {
-        Require.between("time before the cold", movedS, -1, ROOM_S, "s");
+        Require.between("time before the cold", movedS, -1, StandingShell.ROOM_S, "s");
         final One mean = new One(cast, shell, shell.meanMm());
-        final double begins = mean.room.firstS(s -> mean.room.meanSolid(1, s) >= BEGINS_SOLID);
-        final double latest = mean.room.firstS(s -> mean.room.meanSolid(1, s) >= LATE_SOLID);
-        final double moved = movedS >= 0 ? movedS : Math.min(ROOM_S, begins);
+        final double begins = mean.standing.whenSolidS(StandingShell.BEGINS_SOLID);
+        final double latest = mean.standing.whenSolidS(LATE_SOLID);
+        final double moved = movedS >= 0 ? movedS : Math.min(StandingShell.ROOM_S, begins);
         mean.chill(load, opening, moved, 0.5);
         final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()));
         floor.chill(load, opening, moved, 0.5);
@@ -182,10 +175,9 @@ public record ShellCooling(
     private static final class One {
 
         private final ShellCast cast;
-        private final List<Stratum> strata;
-        private final Bend bend;
+        private final StandingShell standing;
         private final CrustPath room;
-        private final int first = MouldWall.CELLS;
+        private final int first;
         private CrustPath cold;
         private CabinetLoad.Air air;
         private double stiffS;
@@ -195,28 +187,9 @@ public record ShellCooling(
 
         One(final ShellCast cast, final Shell shell, final double thickMm) {
             this.cast = cast;
-            final CastOrder order = cast.order();
-            bend = MouldWall.bend(order.mould());
-            strata =
-                    List.of(
-                            MouldWall.stratum(order.mould(), order.mouldC()),
-                            Stratum.chocolate(
-                                    order.bowl().couverture(),
-                                    Math.max(2e-4, thickMm / 1000),
-                                    SHELL_CELLS,
-                                    1,
-                                    order.bowl().temperatureC(),
-                                    order.bowl().crystals()));
-            room =
-                    CrustSolver.goOn(
-                            cast.path(),
-                            Math.min(cast.path().endS(), shell.waitS() + order.drainS()),
-                            strata,
-                            bend,
-                            Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
-                            Surround.still(
-                                    AirFlow.filmWPerM2K(0) * Opening.DOWN.share(), order.roomC()),
-                            ROOM_S);
+            standing = new StandingShell(cast, shell, thickMm, Opening.DOWN);
+            room = standing.path();
+            first = standing.firstCell();
         }
 
         void chill(
@@ -234,8 +207,8 @@ public record ShellCooling(
                     CrustSolver.goOn(
                             room,
                             movedS,
-                            strata,
-                            bend,
+                            standing.strata(),
+                            standing.bend(),
                             around,
                             new Surround() {
                                 @Override
@@ -258,12 +231,12 @@ public record ShellCooling(
                             },
                             COLD_S);
             // It shrinks away only from when it carries itself.
-            final double inRoomS = room.firstS(s -> room.meanSolid(1, s) >= BEGINS_SOLID);
+            final double inRoomS = standing.whenSolidS(StandingShell.BEGINS_SOLID);
             if (inRoomS <= movedS) {
                 stiffS = 0;
                 stiff(room, inRoomS);
             } else {
-                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= BEGINS_SOLID);
+                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= StandingShell.BEGINS_SOLID);
                 stiff(cold, Math.min(COLD_S, stiffS));
             }
         }

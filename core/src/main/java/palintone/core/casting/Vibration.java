@@ -4,21 +4,24 @@ import palintone.core.figure.Source;
 
 /** How a turned mould is shaken: a shaken film holds less. */
 public enum Vibration {
-    NONE("left still", 1),
-    TAPPED("tapped", 0.6),
-    TABLE("on the vibrating table", 0.35);
+    NONE("left still", 1, 1),
+    TAPPED("tapped", 0.6, 3),
+    TABLE("on the vibrating table", 0.35, 4);
 
     public static final Source SOURCE =
             Source.calibrated(
                     "vibration as a lowered yield value: tapped 0.6, table 0.35; the workshop's own"
-                            + " weighings correct it");
+                            + " weighings correct it; on a bubble its knocks pull as three and four"
+                            + " times its own buoyancy");
 
     private final String words;
     private final double yieldShare;
+    private final double knocks;
 
-    Vibration(final String words, final double yieldShare) {
+    Vibration(final String words, final double yieldShare, final double knocks) {
         this.words = words;
         this.yieldShare = yieldShare;
+        this.knocks = knocks;
     }
 
     /** As the maker says it. */
@@ -29,5 +32,10 @@ public enum Vibration {
     /** What is left of the yield value, 0 to 1. */
     double yieldShare() {
         return yieldShare;
+    }
+
+    /** What is left of it for a bubble, which every knock pulls harder than its own buoyancy. */
+    double bubbleYieldShare() {
+        return yieldShare / knocks;
     }
 }

@@ -68,10 +68,24 @@ final class CastingTasks {
      * @return number of the last of them
      */
     int mouldsReady() {
-        draft.part("Moulds");
         final double high = work().low() - 2;
-        final double aim = Math.min(high, Math.max(place.room().temperatureC() + 3, 23));
         final Band band = new Band(18, 20, high, high + 2);
+        return mouldsReady(band, aimC(place));
+    }
+
+    /** A little over the room where the bowl allows it: nothing to warm, nothing cold. */
+    static double aimC(final Workplace place) {
+        return Math.min(
+                place.temper().order().targets().work().low() - 2,
+                Math.max(place.room().temperatureC() + 3, 23));
+    }
+
+    /**
+     * @param band for their warmth
+     * @param aim and what is best, °C
+     */
+    int mouldsReady(final Band band, final double aim) {
+        draft.part("Moulds");
         final int moulds = needs.size().moulds();
         final int unlike = piece.mould().unlike();
         final String empty =

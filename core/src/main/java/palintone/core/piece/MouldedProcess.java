@@ -3,7 +3,6 @@ package palintone.core.piece;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.make.RecipeTasks;
@@ -37,6 +36,7 @@ final class MouldedProcess {
     private final MouldedMasses each;
     private final ProcessDraft draft = new ProcessDraft();
     private final CastingTasks casting;
+    private final ShellTasks shell;
 
     MouldedProcess(final MouldedPiece piece, final Materials needs, final Workplace place) {
         this.piece = piece;
@@ -44,13 +44,14 @@ final class MouldedProcess {
         this.place = place;
         each = piece.masses();
         casting = new CastingTasks(piece, needs, place, draft);
+        shell = new ShellTasks(piece, needs, place, draft, casting);
     }
 
     Process lay() {
         final Map<String, Integer> made = fillings();
-        final int moulds = casting.mouldsReady();
+        final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
-        final int chilled = shell(moulds, test);
+        final int chilled = shell.lay(moulds, test);
         final int scraped = chilled - 2;
         final int level = fill(chilled, made);
         capAndFinish(scraped, level);
@@ -83,68 +84,6 @@ final class MouldedProcess {
     }
 
     /**
-     * @return number of the chilling
-     */
-    private int shell(final int moulds, final int test) {
-        final int atOnce = needs.size().cavitiesPerMould();
-        draft.task(TaskKind.CAST)
-                .after(casting.inTemper(test))
-                .after(After.done(moulds))
-                .say(
-                        Sentence.of(
-                                        "Fill to the brim, {brim} a mould. Vibrate until the"
-                                                + " bubbles stop.")
-                                .with("brim", each.brim().value() * atOnce, Unit.GRAM))
-                .read("bowl while casting", Unit.CELSIUS, casting.work().middle(), casting.work())
-                .clock(new Clock(50, 60, 120))
-                .occupies(Occupies.BOWL, Occupies.MOULD)
-                .done();
-        draft.task(TaskKind.WAIT)
-                .next()
-                .say(Sentence.of("Let the wall set a little. Longer is thicker."))
-                .clock(new Clock(5, 15, 40))
-                .occupies(Occupies.MOULD)
-                .done();
-        draft.task(TaskKind.DRAIN)
-                .next()
-                .say(Sentence.of("Turn over, tap out over the bowl until the drops are slow."))
-                .clock(new Clock(10, 20, 60))
-                .occupies(Occupies.BOWL, Occupies.MOULD)
-                .done();
-        final double shellsG = each.shell().value() * atOnce;
-        draft.task(TaskKind.SCRAPE)
-                .after(
-                        After.straight(draft.last())
-                                .within(
-                                        300,
-                                        "The rim has set: scrape harder, or warm the blade, and look"
-                                                + " for cracks."))
-                .say(
-                        Sentence.of(
-                                        "Scrape clean while soft. Weigh one mould against its empty"
-                                                + " weight: {shells} of shells, {thick} thick.")
-                                .with("shells", shellsG, Unit.GRAM)
-                                .with("thick", piece.shellMm(), Unit.MILLIMETRE)
-                                .with(Task.TAKES, needs.kept().get(0).value(), Unit.GRAM))
-                .read("shells of one mould", Unit.GRAM, shellsG, CastingTasks.weightBand(shellsG))
-                .caution(CastingTasks.scrapings(piece.couverture().ingredient().allergens()))
-                .occupies(Occupies.MOULD)
-                .source(each.shell().basis().sources().get(0))
-                .done();
-        draft.task(TaskKind.SET)
-                .next()
-                .say(Sentence.of("Leave until the shine goes and the edge begins to set."))
-                .clock(Clock.minutes(2, 4, 8))
-                .handsOn(0.1)
-                .occupies(Occupies.MOULD)
-                .done();
-        return casting.chill(
-                TaskKind.CHILL,
-                "Into the cabinet, opening up, air moving.",
-                Clock.minutes(10, 15, 25));
-    }
-
-    /**
      * @return number of the last levelling
      */
     private int fill(final int chilled, final Map<String, Integer> made) {
@@ -168,7 +107,7 @@ final class MouldedProcess {
                                     .with("each", need.each().value(), Unit.GRAM)
                                     .with("all", need.inPieces().value(), Unit.GRAM)
                                     .with("room", piece.capMm(), Unit.MILLIMETRE))
-                    .read("filling in the bag", Unit.CELSIUS, 27, new Band(20, 24, 29, 31))
+                    .read("filling in the bag", Unit.CELSIUS, shell.fillC(), shell.fillBand())
                     .caution(fillingCaution(need))
                     .occupies(Occupies.MOULD)
                     .done();
@@ -257,15 +196,20 @@ final class MouldedProcess {
         casting.chill(
                 TaskKind.CHILL_CAP,
                 "Back into the cabinet until the caps have drawn in.",
-                Clock.minutes(10, 20, 40));
+                shell.capChill());
         casting.turnOutAndWeigh();
     }
 
     private ProcessDraft.TaskDraft cap(final int level, final double capsG) {
         Sentence say =
                 Sentence.of(
-                                "Pour over half the tray, draw across and back, tap once,"
-                                        + " scrape hard. {caps} stays on a mould.")
+                                "Warm the rims to {rim}: then the cap grows into the shell. Pour"
+                                        + " over half the tray, draw across and back, tap once,"
+                                        + " scrape hard. {caps} stays on a mould. A second thin pass"
+                                        + " where it sinks: from {from} to {until} after.")
+                        .with("rim", shell.cap().rimBondsC(), Unit.CELSIUS)
+                        .with("from", shell.cap().secondFromS() / 60, Unit.MINUTE)
+                        .with("until", Math.min(60, shell.cap().secondUntilS() / 60), Unit.MINUTE)
                         .with("caps", capsG, Unit.GRAM);
         if (!piece.cappedFromAnother()) {
             say = say.with(Task.TAKES, needs.kept().get(1).value(), Unit.GRAM);

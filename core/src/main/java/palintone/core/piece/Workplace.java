@@ -18,6 +18,7 @@ import palintone.core.temper.method.TemperCurve;
  * @param bowl tempered for it, or in temper already: then it is only tested
  * @param dark where this house works dark couverture, for a bowl that is not the batch's own
  * @param fillings whether they are made with it, or stand ready
+ * @param casting where the times of a casting come from
  */
 public record Workplace(
         TemperCurve temper,
@@ -26,7 +27,8 @@ public record Workplace(
         HeatSource heat,
         Fillings fillings,
         BowlIs bowl,
-        DarkWindowPractice dark) {
+        DarkWindowPractice dark,
+        CastTimes casting) {
 
     /** Whether the bowl is tempered for this batch, or one in temper is used. */
     public enum BowlIs {
@@ -54,7 +56,8 @@ public record Workplace(
                 heat,
                 fillings,
                 BowlIs.TEMPERED_FOR_IT,
-                DarkWindowPractice.LOW);
+                DarkWindowPractice.LOW,
+                CastTimes.usual(cabinetC));
     }
 
     /**

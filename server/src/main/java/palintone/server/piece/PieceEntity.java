@@ -30,6 +30,7 @@ import palintone.core.piece.Dress;
 import palintone.core.piece.Finish;
 import palintone.core.piece.Piece;
 import palintone.core.temper.Couverture;
+import palintone.core.temper.flow.FluidityClass;
 import palintone.server.colour.ColourEntity;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.mould.MouldEntity;
@@ -230,6 +231,10 @@ public abstract class PieceEntity {
 
     Couverture couverture() {
         return couverture.couverture().orElseThrow();
+    }
+
+    FluidityClass fluidity() {
+        return couverture.fluidity();
     }
 
     String couvertureId() {

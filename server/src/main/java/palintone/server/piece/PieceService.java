@@ -17,6 +17,7 @@ import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Method;
@@ -25,9 +26,9 @@ import palintone.core.tool.Tools;
 import palintone.core.work.BatchPlan;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
-import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
 import palintone.server.problem.NotHereException;
+import palintone.server.shell.ShellTimes;
 import palintone.server.web.PageView;
 
 /** Lists pieces and lays out batches of them by the rules of the house. */
@@ -40,8 +41,8 @@ public class PieceService {
     private final HouseService houses;
     private final PieceShelf shelf;
     private final PieceBooks books;
-    private final LarderService larder;
     private final MouldService moulds;
+    private final ShellTimes shells;
 
     /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
     private final Cache<CurveOrder, TemperCurve> curves =
@@ -52,11 +53,11 @@ public class PieceService {
             final HouseService houses,
             final PieceShelf shelf,
             final PieceBooks books,
-            final LarderService larder,
-            final MouldService moulds) {
+            final MouldService moulds,
+            final ShellTimes shells) {
+        this.shells = shells;
         this.moulds = moulds;
         this.books = books;
-        this.larder = larder;
         this.pieces = pieces;
         this.houses = houses;
         this.shelf = shelf;
@@ -117,7 +118,7 @@ public class PieceService {
                                 Optional.ofNullable(wish.pieces())),
                         house.habits(),
                         shelved::conditions);
-        return BatchPlan.of(needs, workplace(needs, wish, house));
+        return BatchPlan.of(needs, workplace(needs, shelved.fluidity(), wish, house));
     }
 
     /** The moulds of a batch of this piece were cast. */
@@ -161,12 +162,15 @@ public class PieceService {
             @Nullable Workplace.BowlIs bowl) {}
 
     private Workplace workplace(
-            final Materials needs, final BatchWish wish, final HouseEntity house) {
+            final Materials needs,
+            final FluidityClass fluidity,
+            final BatchWish wish,
+            final HouseEntity house) {
         final Couverture couverture = needs.piece().couverture();
         final CurveOrder order =
                 new CurveOrder(
                         couverture,
-                        larder.fluidity(couverture.ingredient().id()),
+                        fluidity,
                         TemperTargets.of(couverture.kind(), house.darkWindow()),
                         needs.toMelt().value(),
                         house.vessel(),
@@ -182,7 +186,8 @@ public class PieceService {
                 house.heat(),
                 wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
                 wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
-                house.darkWindow());
+                house.darkWindow(),
+                shells.in(house.tools().cabinets().get(0)));
     }
 
     private PieceEntity byId(final String id) {

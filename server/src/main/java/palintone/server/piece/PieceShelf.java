@@ -15,6 +15,7 @@ import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.record.Corrections;
 import palintone.core.piece.Piece;
+import palintone.core.temper.flow.FluidityClass;
 import palintone.server.filling.FillingNotes;
 import palintone.server.problem.NotHereException;
 
@@ -76,8 +77,10 @@ class PieceShelf {
      * A piece and what was measured of its fillings.
      *
      * @param stamp the versions it rests on
+     * @param fluidity of its couverture, as the bag says
      */
-    record Shelved(String stamp, Piece piece, Map<String, Corrections> measured) {
+    record Shelved(
+            String stamp, Piece piece, FluidityClass fluidity, Map<String, Corrections> measured) {
 
         /** As usual, moved by what was measured of the filling: the verdict of its own sheet. */
         Conditions conditions(final Filling filling) {
@@ -97,15 +100,14 @@ class PieceShelf {
         if (known != null && known.stamp().equals(stamp)) {
             return known;
         }
-        final Piece piece =
-                pieces.whole(id)
-                        .orElseThrow(() -> new NotHereException("piece", id))
-                        .piece(pressureHPa);
+        final PieceEntity entity =
+                pieces.whole(id).orElseThrow(() -> new NotHereException("piece", id));
+        final Piece piece = entity.piece(pressureHPa);
         final Map<String, Corrections> measured = new HashMap<>();
         for (final Filling filling : piece.fillings()) {
             measured.computeIfAbsent(filling.id(), notes::corrections);
         }
-        final Shelved fresh = new Shelved(stamp, piece, Map.copyOf(measured));
+        final Shelved fresh = new Shelved(stamp, piece, entity.fluidity(), Map.copyOf(measured));
         shelf.put(id, fresh);
         return fresh;
     }

@@ -10,6 +10,9 @@ interface ShellWeighingRepository extends JpaRepository<ShellWeighingEntity, Str
 
     List<ShellWeighingEntity> findByVoidedFalseOrderByNotedAtDesc();
 
+    List<ShellWeighingEntity> findByMouldIdAndCouvertureIdAndVoidedFalseOrderByNotedAtDesc(
+            String mouldId, String couvertureId, Limit limit);
+
     List<ShellWeighingEntity>
             findByMouldIdAndCouvertureIdAndVibrationAndVoidedFalseOrderByNotedAtDesc(
                     String mouldId, String couvertureId, Vibration vibration, Limit limit);

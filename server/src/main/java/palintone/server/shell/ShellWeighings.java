@@ -4,11 +4,13 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,6 +20,7 @@ import palintone.core.casting.Learned;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.ShellLearning;
 import palintone.core.casting.ShellLearning.Weighing;
+import palintone.core.casting.Vibration;
 import palintone.core.casting.WeighedShells;
 import palintone.core.figure.Require;
 import palintone.core.temper.crystal.Crystals;
@@ -81,6 +84,29 @@ public class ShellWeighings {
     public Learned learned(final CastOrder order) {
         final List<ShellWeighingEntity> rows = of(order);
         return rows.isEmpty() ? Learned.NOTHING : learned(rows);
+    }
+
+    /** What is known of castings like this one however it is shaken, in one question. */
+    @Transactional(readOnly = true)
+    public Map<Vibration, Learned> learnedShaken(final CastOrder order) {
+        final Map<Vibration, List<ShellWeighingEntity>> rows =
+                weighings
+                        .findByMouldIdAndCouvertureIdAndVoidedFalseOrderByNotedAtDesc(
+                                order.mould().id(),
+                                order.bowl().couverture().ingredient().id(),
+                                Limit.of(NEWEST * Vibration.values().length))
+                        .stream()
+                        .collect(Collectors.groupingBy(ShellWeighingEntity::vibration));
+        final Map<Vibration, Learned> known = new EnumMap<>(Vibration.class);
+        for (final Vibration vibration : Vibration.values()) {
+            final List<ShellWeighingEntity> of = rows.getOrDefault(vibration, List.of());
+            known.put(
+                    vibration,
+                    of.isEmpty()
+                            ? Learned.NOTHING
+                            : learned(of.subList(0, Math.min(NEWEST, of.size()))));
+        }
+        return known;
     }
 
     private synchronized Learned learned(final List<ShellWeighingEntity> rows) {

@@ -1,6 +1,7 @@
 package palintone.core.casting.film;
 
 import java.util.function.DoubleFunction;
+import java.util.function.IntToDoubleFunction;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -37,12 +38,22 @@ public final class DrainingFilm {
      * @param startM thickness everywhere as it is turned, m
      */
     public DrainingFilm(final WallLine wall, final double densityKgPerM3, final double startM) {
+        this(wall, densityKgPerM3, cell -> startM);
+    }
+
+    /**
+     * One that has run already.
+     *
+     * @param startM thickness by cell, m
+     */
+    public DrainingFilm(
+            final WallLine wall, final double densityKgPerM3, final IntToDoubleFunction startM) {
         this.wall = wall;
         this.densityKgPerM3 = densityKgPerM3;
         held = new double[wall.cells()];
         thick = new double[wall.cells()];
         for (int i = 0; i < held.length; i++) {
-            held[i] = wall.heldM(i, startM);
+            held[i] = wall.heldM(i, startM.applyAsDouble(i));
             thick[i] = wall.thickM(i, held[i]);
         }
     }

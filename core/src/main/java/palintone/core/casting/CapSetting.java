@@ -1,0 +1,193 @@
+package palintone.core.casting;
+
+import java.util.List;
+import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.CrustPath;
+import palintone.core.casting.crust.CrustSolver;
+import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.Surround;
+import palintone.core.figure.Range;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+
+/**
+ * A cap on its filling: in one pass or two, in the room, then in the cold.
+ *
+ * @param secondFromS after the first thin pass: it carries the second
+ * @param secondUntilS after it, the second no longer bonds
+ * @param beginsS after the last pass: its shine is gone, it may go into the cold
+ * @param firmS in the cold; from 82 to 94 % of what will set, infinite where not within the hour
+ * @param rimMeltsMm how deep the cap melts the rim of the shell: nothing, and it only lies on it
+ * @param rimBondsC so warm a rim melts under the cap and grows into it
+ */
+public record CapSetting(
+        double secondFromS,
+        double secondUntilS,
+        double beginsS,
+        Range firmS,
+        double rimMeltsMm,
+        double rimBondsC) {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "heat and crystals of cap, filling and air; carries a second pass at a tenth"
+                            + " of its fat solid, bonds until 55 %; the rim bonds where some of it"
+                            + " melts");
+
+    private static final double BONDS_SOLID = 0.55;
+    private static final double[] SET_SHARE = {0.82, 0.88, 0.94};
+    private static final double SET_AT_C = 10;
+    private static final double FOLLOWED_S = 3600;
+    private static final double FILLING_W_PER_MK = 0.3;
+    private static final int CAP_CELLS = 16;
+    private static final int FILLING_CELLS = 16;
+    private static final int RIM_CELLS = 40;
+    private static final double RIM_M = 3e-3;
+
+    private static final double RIM_S = 120;
+
+    /** A seam as deep as this holds; ours. */
+    private static final double WELD_MM = 0.05;
+
+    /**
+     * What lies below a cap.
+     *
+     * @param depthMm of the filling, 0.5 to 200 mm
+     * @param temperatureC of the filling as it is capped, 0 to 40 °C
+     * @param heatJPerMlK of the filling, 1 to 5 J/mlK
+     * @param rimC of the shell's rim, 0 to 35 °C
+     */
+    public record Below(double depthMm, double temperatureC, double heatJPerMlK, double rimC) {
+
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when a number is impossible
+         */
+        public Below {
+            Require.between("depth of the filling", depthMm, 0.5, 200, "mm");
+            Require.between("filling as it is capped", temperatureC, 0, 40, "°C");
+            Require.between("heat of the filling", heatJPerMlK, 1, 5, "J/mlK");
+            Require.between("rim of the shell", rimC, 0, 35, "°C");
+        }
+    }
+
+    /**
+     * @param bowl the caps come out of
+     * @param capMm thick, 0.3 to 20 mm
+     * @param roomC 5 to 40 °C
+     * @param load the cabinet it goes into
+     */
+    public static CapSetting of(
+            final BowlAt bowl,
+            final double capMm,
+            final Below below,
+            final double roomC,
+            final CabinetLoad load) {
+        Require.between("thickness of the cap", capMm, 0.3, 20, "mm");
+        Require.between("room temperature", roomC, 5, 40, "°C");
+        final Surround room = Surround.still(AirFlow.filmWPerM2K(0), roomC);
+        final CrustPath half = path(bowl, capMm / 2, below, room);
+        final CrustPath whole = path(bowl, capMm, below, room);
+        final double from = half.firstS(s -> half.meanSolid(0, s) >= StandingShell.BEGINS_SOLID);
+        final double begins =
+                whole.firstS(s -> whole.meanSolid(0, s) >= StandingShell.BEGINS_SOLID);
+        final CrustPath cold =
+                CrustSolver.goOn(
+                        whole,
+                        Math.min(FOLLOWED_S, begins),
+                        strata(bowl, capMm, below),
+                        flat(capMm, below),
+                        Surround.still(AirFlow.filmWPerM2K(load.metresPerS()), load.airC()),
+                        Surround.still(AirFlow.filmWPerM2K(load.metresPerS()) / 2, load.airC()),
+                        FOLLOWED_S);
+        final double full =
+                bowl.couverture().crystals().curve().solidAt(Math.max(SET_AT_C, load.airC()));
+        final double[] firm = new double[SET_SHARE.length];
+        for (int i = 0; i < firm.length; i++) {
+            final double solid = SET_SHARE[i] * full;
+            firm[i] = cold.firstS(s -> cold.meanSolid(0, s) >= solid);
+        }
+        return new CapSetting(
+                from,
+                Math.max(from, half.firstS(s -> half.meanSolid(0, s) >= BONDS_SOLID)),
+                begins,
+                new Range(firm[0], firm[2]),
+                rimMeltsMm(bowl, capMm, below.rimC(), roomC),
+                rimBondsC(bowl, capMm, roomC));
+    }
+
+    private static List<Stratum> strata(final BowlAt bowl, final double capMm, final Below below) {
+        return List.of(
+                Stratum.chocolate(
+                        bowl.couverture(),
+                        capMm / 1000,
+                        CAP_CELLS,
+                        1,
+                        bowl.temperatureC(),
+                        bowl.crystals()),
+                Stratum.plain(
+                        below.depthMm() / 1000,
+                        FILLING_CELLS,
+                        FILLING_W_PER_MK,
+                        below.heatJPerMlK() * 1e6,
+                        below.temperatureC()));
+    }
+
+    private static Bend flat(final double capMm, final Below below) {
+        return new Bend(0, (capMm + below.depthMm()) / 1000 + 1e-3);
+    }
+
+    private static CrustPath path(
+            final BowlAt bowl, final double capMm, final Below below, final Surround room) {
+        // What lies below the filling is the shell and its mould, as warm as they: no way out.
+        return CrustSolver.follow(
+                strata(bowl, capMm, below), flat(capMm, below), room, Surround.NONE, FOLLOWED_S);
+    }
+
+    private static double rimMeltsMm(
+            final BowlAt bowl, final double capMm, final double rimC, final double roomC) {
+        final CrustPath path =
+                CrustSolver.follow(
+                        List.of(
+                                Stratum.chocolate(
+                                        bowl.couverture(),
+                                        capMm / 1000,
+                                        CAP_CELLS,
+                                        1,
+                                        bowl.temperatureC(),
+                                        bowl.crystals()),
+                                Stratum.chocolate(
+                                        bowl.couverture(),
+                                        RIM_M,
+                                        RIM_CELLS,
+                                        0.1,
+                                        rimC,
+                                        bowl.couverture().tempered(rimC))),
+                        new Bend(0, capMm / 1000 + RIM_M + 1e-3),
+                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
+                        Surround.NONE,
+                        RIM_S);
+        double deep = 0;
+        for (int cell = CAP_CELLS; cell < path.cells(); cell++) {
+            final int here = cell;
+            if (Double.isFinite(path.firstS(s -> path.stable(here, s) < BONDS_SOLID))) {
+                deep += path.volumeM(cell);
+            }
+        }
+        return deep * 1000;
+    }
+
+    /** How warm the rim must be for the cap to melt into it, °C. */
+    private static double rimBondsC(final BowlAt bowl, final double capMm, final double roomC) {
+        double low = 10;
+        double high = bowl.temperatureC();
+        while (high - low > 0.2) {
+            final double middle = (low + high) / 2;
+            if (rimMeltsMm(bowl, capMm, middle, roomC) < WELD_MM) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
+    }
+}

@@ -1,0 +1,240 @@
+package palintone.core.casting;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import palintone.core.figure.Range;
+import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.heat.RoomAir;
+
+/**
+ * Everything the clock asks of a batch of shells, from the warm mould to the cap that lets go: what
+ * the tasks at the bench are timed by.
+ *
+ * @param order as it is cast: its shaking is what suits the thickness, its mould within the band
+ * @param warmth the mould should have
+ * @param bubbles while it stands full
+ * @param coats one or more, with their waits
+ * @param waitS of each coat, the range of what is not known of the bowl
+ * @param draining until it is scraped
+ * @param cooling when it moves and when it lets go
+ * @param warmestFillC the shell bears
+ * @param cap over it; empty where there is none
+ * @param remarks what a maker should know before casting
+ */
+public record CastPlan(
+        CastOrder order,
+        MouldWarmth warmth,
+        Bubbles bubbles,
+        Coats coats,
+        Range waitS,
+        Draining draining,
+        ShellCooling cooling,
+        double warmestFillC,
+        Optional<CapSetting> cap,
+        List<Sentence> remarks) {
+
+    /** A full mould is shaken so long, if it may stand so long; common practice, no source. */
+    private static final double SHAKEN_S = 45;
+
+    private static final double LEAST_SHAKEN_S = 20;
+
+    /** Nearer than this to what was asked for is as asked for; ours. */
+    private static final double NEAR_SHARE = 0.03;
+
+    /** The lists are copied. */
+    public CastPlan {
+        remarks = List.copyOf(remarks);
+    }
+
+    /**
+     * What is wanted of it.
+     *
+     * @param shellMm mean thickness, 0.2 to 20 mm
+     * @param cap the cap and what lies below it; empty for a hollow or open piece
+     * @param load the cabinet all of it goes into
+     * @param room its dew point is the least a mould may have
+     */
+    public record Wish(double shellMm, Optional<Capped> cap, CabinetLoad load, RoomAir room) {
+
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when the shell is impossible
+         */
+        public Wish {
+            Require.between("shell thickness", shellMm, 0.2, 20, "mm");
+        }
+    }
+
+    /**
+     * A cap.
+     *
+     * @param bowl it comes out of
+     * @param mm thick
+     * @param below it
+     */
+    public record Capped(BowlAt bowl, double mm, CapSetting.Below below) {}
+
+    /**
+     * @param asked with the shaking that is usual there; where no wait comes to the thickness so,
+     *     more or less of it is taken
+     */
+    public static CastPlan of(final CastOrder asked, final Wish wish) {
+        return of(asked, wish, CastOrder::learned);
+    }
+
+    /**
+     * @param known what has been weighed of a casting, by its shaking
+     */
+    public static CastPlan of(
+            final CastOrder asked, final Wish wish, final Function<CastOrder, Learned> known) {
+        final MouldWarmth warmth =
+                MouldWarmth.of(
+                        asked.bowl(), asked.mould(), asked.roomC(), wish.room().dewPoint().value());
+        final double mouldC = Math.max(warmth.fromC(), Math.min(warmth.toC(), asked.mouldC()));
+        final Chosen chosen =
+                Chosen.of(
+                        asked.mouldAt(Math.min(asked.bowl().temperatureC(), mouldC)),
+                        wish.shellMm(),
+                        known);
+        final ShellCast cast = chosen.cast;
+        final CastOrder order = cast.order();
+        final Coats coats = chosen.coats;
+        final Shell first = cast.after(coats.coats().get(0).waitS());
+        final double fillingJ =
+                wish.cap().map(cap -> cap.below().heatJPerMlK()).orElse(USUAL_FILLING_J);
+        final double mostMm = MouldWall.reachM(order.mould().cavity()) * 1000 * 0.9;
+        return new CastPlan(
+                order,
+                warmth,
+                Bubbles.of(
+                        order.bowl(),
+                        // However it drains, a full mould is shaken.
+                        asked.vibration() == Vibration.NONE ? Vibration.TAPPED : asked.vibration(),
+                        order.mould().cavity().depthMm(),
+                        Math.max(LEAST_SHAKEN_S, Math.min(SHAKEN_S, coats.coats().get(0).waitS()))),
+                coats,
+                waits(cast, coats.coats().get(0).waitS()),
+                Draining.of(cast, first, Draining.Stands.RACK),
+                // All coats as if the last had just been cast: it errs to the longer side.
+                ShellCooling.of(cast, coats.together(), -1, wish.load(), Opening.UP),
+                WarmestFill.of(
+                                order.bowl().couverture(),
+                                order.mould(),
+                                Math.min(mostMm, coats.together().meanMm()),
+                                Math.min(28, order.roomC()),
+                                order.roomC(),
+                                fillingJ)
+                        .warmestC(),
+                wish.cap()
+                        .map(
+                                cap ->
+                                        CapSetting.of(
+                                                cap.bowl(),
+                                                cap.mm(),
+                                                cap.below(),
+                                                order.roomC(),
+                                                wish.load())),
+                chosen.remarks);
+    }
+
+    /** A soft ganache, J/mlK; common practice, no source. */
+    private static final double USUAL_FILLING_J = 2.9;
+
+    private static Range waits(final ShellCast cast, final double waitS) {
+        final Shell shell = cast.after(waitS);
+        final double spreadMm = ShellAnswer.EIGHT_IN_TEN * ShellAnswer.spreadMm(cast, shell);
+        final double longer = Math.min(ShellCast.LONGEST_WAIT_S, waitS + 20);
+        final double perS =
+                Math.max(
+                        1e-4,
+                        (cast.after(longer).meanMm() - shell.meanMm())
+                                / Math.max(1, longer - waitS));
+        final double spreadS = spreadMm / perS;
+        return new Range(
+                Math.max(0, waitS - spreadS),
+                Math.max(waitS, Math.min(ShellCast.LONGEST_WAIT_S, waitS + spreadS)));
+    }
+
+    /** The shaking that suits, and the waits. */
+    private record Chosen(ShellCast cast, Coats coats, List<Sentence> remarks) {
+
+        static Chosen of(
+                final CastOrder asked,
+                final double wantedMm,
+                final Function<CastOrder, Learned> known) {
+            ShellCast cast = new ShellCast(asked.learning(known.apply(asked)));
+            OptionalDouble wait = wait(cast, wantedMm);
+            if (wait.isPresent()) {
+                return one(cast, wait.getAsDouble(), List.of());
+            }
+            final double atOnceMm = cast.after(0).meanMm();
+            final boolean tooThick = atOnceMm > wantedMm;
+            // Shaken more it is thinner, left still it is thicker.
+            final CastOrder other = asked.shaken(tooThick ? Vibration.TABLE : Vibration.NONE);
+            final ShellCast second = new ShellCast(other.learning(known.apply(other)));
+            wait = wait(second, wantedMm);
+            if (wait.isPresent()) {
+                return one(second, wait.getAsDouble(), List.of());
+            }
+            if (tooThick) {
+                // The table makes it thin: then it stands longer than one likes.
+                final OptionalDouble patient = second.waitForMean(wantedMm);
+                return patient.isPresent()
+                        ? one(second, patient.getAsDouble(), List.of())
+                        : one(second, 0, thicker(second, wantedMm));
+            }
+            if (second.after(0).meanMm() > wantedMm) {
+                // Left still it is thicker at once: as usual, with more patience or more coats.
+                final Optional<Coats> coats = Coats.forMean(cast, wantedMm);
+                return coats.isPresent()
+                        ? new Chosen(cast, coats.get(), List.of())
+                        : one(second, 0, thicker(second, wantedMm));
+            }
+            cast = second;
+            final Optional<Coats> coats = Coats.forMean(cast, wantedMm);
+            return coats.isPresent()
+                    ? new Chosen(cast, coats.get(), List.of())
+                    : one(cast, ShellCast.LONGEST_WAIT_S, never(cast, wantedMm));
+        }
+
+        private static OptionalDouble wait(final ShellCast cast, final double wantedMm) {
+            if (Math.abs(cast.after(0).meanMm() - wantedMm) < NEAR_SHARE * wantedMm) {
+                return OptionalDouble.of(0);
+            }
+            final OptionalDouble wait = cast.waitForMean(wantedMm);
+            return wait.isPresent() && wait.getAsDouble() <= Coats.PATIENCE_S
+                    ? wait
+                    : OptionalDouble.empty();
+        }
+
+        private static Chosen one(
+                final ShellCast cast, final double waitS, final List<Sentence> remarks) {
+            return new Chosen(cast, Coats.of(cast, List.of(waitS)), remarks);
+        }
+
+        private static List<Sentence> thicker(final ShellCast cast, final double wantedMm) {
+            return List.of(
+                    Sentence.of(
+                                    "This bowl leaves {least} even turned at once, not {wanted}."
+                                            + " Drain longer, or take a thinner couverture.")
+                            .with("least", cast.after(0).meanMm(), Unit.MILLIMETRE)
+                            .with("wanted", wantedMm, Unit.MILLIMETRE));
+        }
+
+        private static List<Sentence> never(final ShellCast cast, final double wantedMm) {
+            return List.of(
+                    Sentence.of(
+                                    "Not even several coats of this bowl come to {wanted}: one leaves"
+                                            + " {most} at the most. A thicker couverture or a cooler"
+                                            + " bowl.")
+                            .with("wanted", wantedMm, Unit.MILLIMETRE)
+                            .with(
+                                    "most",
+                                    cast.after(ShellCast.LONGEST_WAIT_S).meanMm(),
+                                    Unit.MILLIMETRE));
+        }
+    }
+}

@@ -1,0 +1,148 @@
+package palintone.core.casting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+
+/**
+ * A shell in one coat or several, each cast onto what has begun to set. Every coat is the whole
+ * model again: heat into wall and earlier coats, film and crust in what is left of the cavity.
+ *
+ * @param coats in the order they are cast
+ * @param together what they come to
+ */
+public record Coats(List<Coat> coats, Shell together) {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "the next coat once a tenth of the last one's fat is solid (its shine is gone),"
+                            + " and while less than 55 % is: later it no longer bonds");
+
+    /** As many as makers cast; common practice, no source. */
+    public static final int MOST = 4;
+
+    /** Set further, there is too little melted fat at its face to grow into; calibrated. */
+    private static final double BONDS_SOLID = 0.55;
+
+    /** Nobody stands by a full mould longer than this without need; ours. */
+    public static final double PATIENCE_S = 240;
+
+    /**
+     * One of them.
+     *
+     * @param waitS from full to turned
+     * @param meanMm of this coat alone
+     * @param massG of this coat alone, one cavity
+     * @param earliestS the next, after this has drained: its shine is gone
+     * @param latestS the next: it still bonds
+     */
+    public record Coat(
+            double waitS, double meanMm, double massG, double earliestS, double latestS) {}
+
+    /** The lists are copied. */
+    public Coats {
+        coats = List.copyOf(coats);
+    }
+
+    /**
+     * @param first coat's casting; the later ones from a bowl like it
+     * @param waits of each coat, s, 1 to 4 of them
+     * @throws OutOfRangeException where the coats leave no room to cast into
+     */
+    public static Coats of(final ShellCast first, final List<Double> waits) {
+        Require.between("coats", waits.size(), 1, MOST, "");
+        final List<Coat> coats = new ArrayList<>();
+        ShellCast cast = first;
+        Shell together = null;
+        for (int i = 0; i < waits.size(); i++) {
+            final Shell shell = cast.after(waits.get(i));
+            together = together == null ? shell : together.with(shell);
+            final StandingShell standing =
+                    new StandingShell(cast, shell, shell.meanMm(), Opening.DOWN);
+            final double earliest = standing.whenSolidS(StandingShell.BEGINS_SOLID);
+            coats.add(
+                    new Coat(
+                            waits.get(i),
+                            shell.meanMm(),
+                            shell.massG(),
+                            earliest,
+                            Math.max(earliest, standing.whenSolidS(BONDS_SOLID))));
+            if (i + 1 < waits.size()) {
+                cast = onto(cast, shell, standing, earliest);
+            }
+        }
+        return new Coats(coats, together);
+    }
+
+    private static ShellCast onto(
+            final ShellCast cast,
+            final Shell shell,
+            final StandingShell standing,
+            final double atS) {
+        final double then = Math.min(StandingShell.ROOM_S, atS);
+        return new ShellCast(
+                cast.order(),
+                cast.ground()
+                        .coated(
+                                cast.order().bowl().couverture(),
+                                Math.max(0.2, shell.meanMm()),
+                                standing.path().meanC(0, then),
+                                standing.path().meanC(standing.layer(), then),
+                                standing.crystals(then)));
+    }
+
+    /**
+     * The fewest coats that come to a thickness without more patience than makers have, all after
+     * the same wait.
+     *
+     * @param meanMm wanted, 0.2 to 20 mm
+     * @return empty where one coat turned at once is thicker already, or four are too few
+     */
+    public static Optional<Coats> forMean(final ShellCast first, final double meanMm) {
+        Require.between("shell thickness", meanMm, 0.2, 20, "mm");
+        for (int many = 1; many <= MOST; many++) {
+            if (meanMm(first, many, PATIENCE_S) < meanMm) {
+                continue;
+            }
+            if (meanMm(first, many, 0) > meanMm) {
+                // So many are too thick even turned at once: one fewer waits longer.
+                final int fewer = many - 1;
+                return fewer < 1 || meanMm(first, fewer, ShellCast.LONGEST_WAIT_S) < meanMm
+                        ? Optional.empty()
+                        : Optional.of(
+                                of(first, waits(first, fewer, meanMm, ShellCast.LONGEST_WAIT_S)));
+            }
+            return Optional.of(of(first, waits(first, many, meanMm, PATIENCE_S)));
+        }
+        return Optional.empty();
+    }
+
+    private static List<Double> waits(
+            final ShellCast first, final int many, final double meanMm, final double longestS) {
+        double low = 0;
+        double high = longestS;
+        while (high - low > 1) {
+            final double middle = (low + high) / 2;
+            if (meanMm(first, many, middle) < meanMm) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return java.util.Collections.nCopies(many, (low + high) / 2);
+    }
+
+    private static double meanMm(final ShellCast first, final int many, final double waitS) {
+        if (many == 1) {
+            return first.after(waitS).meanMm();
+        }
+        try {
+            return of(first, java.util.Collections.nCopies(many, waitS)).together().meanMm();
+        } catch (final OutOfRangeException full) {
+            return Double.POSITIVE_INFINITY;
+        }
+    }
+}

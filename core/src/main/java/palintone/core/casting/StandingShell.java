@@ -1,0 +1,112 @@
+package palintone.core.casting;
+
+import java.util.ArrayList;
+import java.util.List;
+import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.CrustPath;
+import palintone.core.casting.crust.CrustSolver;
+import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.Surround;
+import palintone.core.temper.crystal.Crystals;
+
+/** A drained shell of one thickness as it stands in the room, for an hour from the draining on. */
+final class StandingShell {
+
+    static final double ROOM_S = 3600;
+
+    /** Its shine goes when so much of its fat is solid; calibrated against the smear test's .18. */
+    static final double BEGINS_SOLID = 0.10;
+
+    private static final int CELLS = 20;
+
+    private final ShellCast cast;
+    private final List<Stratum> strata;
+    private final CrustPath path;
+
+    /**
+     * @param thickMm of the chocolate that was cast last
+     * @param opening how it stands: upside down the hollow keeps its warm air
+     */
+    StandingShell(
+            final ShellCast cast, final Shell shell, final double thickMm, final Opening opening) {
+        this.cast = cast;
+        final CastOrder order = cast.order();
+        strata = new ArrayList<>(cast.ground().behind());
+        strata.add(
+                Stratum.chocolate(
+                        order.bowl().couverture(),
+                        Math.max(2e-4, thickMm / 1000),
+                        CELLS,
+                        1,
+                        order.bowl().temperatureC(),
+                        order.bowl().crystals()));
+        path =
+                CrustSolver.goOn(
+                        cast.path(),
+                        Math.min(cast.path().endS(), shell.waitS() + order.drainS()),
+                        strata,
+                        cast.ground().bend(),
+                        Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
+                        Surround.still(AirFlow.filmWPerM2K(0) * opening.share(), order.roomC()),
+                        ROOM_S);
+    }
+
+    /** Whose layers lie as the strata do. */
+    CrustPath path() {
+        return path;
+    }
+
+    List<Stratum> strata() {
+        return List.copyOf(strata);
+    }
+
+    Bend bend() {
+        return cast.ground().bend();
+    }
+
+    /** Number of the layer that was cast last. */
+    int layer() {
+        return strata.size() - 1;
+    }
+
+    /** First cell of it. */
+    int firstCell() {
+        return path.cells() - CELLS;
+    }
+
+    /** Solid share of its fat in the mean. */
+    double solid(final double seconds) {
+        return path.meanSolid(layer(), seconds);
+    }
+
+    /** When so much of its fat is solid, s after draining; infinite where not within the hour. */
+    double whenSolidS(final double share) {
+        return path.firstS(s -> solid(s) >= share);
+    }
+
+    /** How it flows in the mean, by the workshop's own yield factor, left still. */
+    SetConsistency consistency(final double seconds) {
+        return new SetConsistency(
+                cast.order().bowl().couverture(),
+                cast.order().bowl().fluidity(),
+                path,
+                cast.ground().thickM(),
+                seconds,
+                cast.order().learned().yieldFactor());
+    }
+
+    /** Of the layer in the mean. */
+    Crystals crystals(final double seconds) {
+        double stable = 0;
+        double unstable = 0;
+        double all = 0;
+        for (int cell = firstCell(); cell < path.cells(); cell++) {
+            stable += path.volumeM(cell) * path.stable(cell, seconds);
+            unstable += path.volumeM(cell) * path.unstable(cell, seconds);
+            all += path.volumeM(cell);
+        }
+        return new Crystals(
+                Math.max(0, Math.min(1, stable / all)),
+                Math.max(0, Math.min(1 - stable / all, unstable / all)));
+    }
+}

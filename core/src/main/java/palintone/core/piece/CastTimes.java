@@ -1,0 +1,44 @@
+package palintone.core.piece;
+
+import java.util.Optional;
+import palintone.core.casting.AirFlow;
+import palintone.core.casting.CabinetLoad;
+import palintone.core.casting.CastOrder;
+import palintone.core.casting.CastPlan;
+import palintone.core.heat.RoomAir;
+
+/** Where the times of a casting come from: a workshop knows its cabinet and what it has weighed. */
+@FunctionalInterface
+public interface CastTimes {
+
+    /**
+     * @param order as it would be cast
+     * @param shellMm wanted
+     * @param cap over it, where there is one
+     * @param air of the room
+     * @param moulds of the batch
+     */
+    CastPlan plan(
+            CastOrder order,
+            double shellMm,
+            Optional<CastPlan.Capped> cap,
+            RoomAir air,
+            int moulds);
+
+    /** By a fan-cooled cabinet of three shelves that takes six moulds at once; nothing weighed. */
+    static CastTimes usual(final double cabinetC) {
+        return (order, shellMm, cap, air, moulds) ->
+                CastPlan.of(
+                        order,
+                        new CastPlan.Wish(
+                                shellMm,
+                                cap,
+                                new CabinetLoad(
+                                        Math.max(-5, cabinetC),
+                                        AirFlow.MOVING_M_PER_S,
+                                        Math.min(6, moulds),
+                                        3,
+                                        CabinetLoad.USUAL_COOLING_W),
+                                air));
+    }
+}
