@@ -420,6 +420,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shells/drain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/demouldings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["demould"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/demoulded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["demoulded"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shells/cold": {
         parameters: {
             query?: never;
@@ -436,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shells/coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coats"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shells/cast": {
         parameters: {
             query?: never;
@@ -446,6 +510,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["cast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/cap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1535,6 +1615,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shells/demouldings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeDemouldingBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2633,6 +2729,29 @@ export interface components {
             advised: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        DrainRequest: {
+            cast: components["schemas"]["CastRequest"];
+            /** @enum {string|null} */
+            shaken?: "NONE" | "TAPPED" | "TABLE" | null;
+            /** Format: double */
+            shakenS?: number | null;
+        };
+        DrainView: {
+            caught: components["schemas"]["FigureView"];
+            left: components["schemas"]["FigureView"];
+            begins: components["schemas"]["FigureView"];
+            scrapeFrom: components["schemas"]["FigureView"];
+            scrapeUntil?: components["schemas"]["FigureView"];
+            ways: components["schemas"]["StandsView"][];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        StandsView: {
+            words: string;
+            runsOff: components["schemas"]["FigureView"];
+            lip: components["schemas"]["FigureView"];
+            begins: components["schemas"]["FigureView"];
+            says: string;
+        };
         ColdRequest: {
             cast: components["schemas"]["CastRequest"];
             /** Format: double */
@@ -2649,6 +2768,47 @@ export interface components {
             coolingW?: number | null;
             /** @enum {string|null} */
             opening?: "UP" | "SIDE" | "DOWN" | null;
+        };
+        DemouldRequest: {
+            cold: components["schemas"]["ColdRequest"];
+            /** Format: double */
+            capMm?: number | null;
+            /** Format: double */
+            coldMin?: number | null;
+            stuck?: number[] | null;
+            broken?: number[] | null;
+            note?: string | null;
+            /** Format: date-time */
+            notedAt?: string | null;
+        };
+        DemouldView: {
+            letsGo?: components["schemas"]["FigureView"];
+            /** Format: int32 */
+            cavities: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            found: components["schemas"]["TurnedOutView"][];
+            says: components["schemas"]["SentenceView"][];
+        };
+        TurnedOutView: {
+            id: string;
+            /** Format: date-time */
+            notedAt: string;
+            /** Format: double */
+            foretoldMin: number;
+            /** Format: double */
+            coldMin: number;
+            /** Format: int32 */
+            cavities: number;
+            stuck: number[];
+            broken: number[];
+            note: string;
         };
         ColdPointView: {
             /** Format: double */
@@ -2685,6 +2845,58 @@ export interface components {
             waterMg: number;
             line: components["schemas"]["ColdPointView"][];
             remarks: components["schemas"]["SentenceView"][];
+        };
+        CoatsRequest: {
+            cast: components["schemas"]["CastRequest"];
+            /** Format: int32 */
+            coats?: number | null;
+            /** Format: double */
+            rimC?: number | null;
+        };
+        CastCoatView: {
+            /** Format: double */
+            waitS: number;
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            nextFromMin: number;
+            /** Format: double */
+            nextUntilMin?: number | null;
+        };
+        CoatsView: {
+            found: boolean;
+            coats: components["schemas"]["CastCoatView"][];
+            together: components["schemas"]["FigureView"];
+            thinnest: components["schemas"]["FigureView"];
+            mass: components["schemas"]["FigureView"];
+            begins: components["schemas"]["FigureView"];
+            wall: components["schemas"]["WallView"][];
+            places: components["schemas"]["PlaceView"][];
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            tacks: components["schemas"]["FigureView"];
+            holds?: components["schemas"]["FigureView"];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        PlaceView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            downMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            innerAcrossMm: number;
+            /** Format: double */
+            innerDownMm: number;
+        };
+        WallView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            downMm: number;
         };
         CastView: {
             found: boolean;
@@ -2729,24 +2941,6 @@ export interface components {
             toC: number;
             says: string;
         };
-        PlaceView: {
-            /** Format: double */
-            acrossMm: number;
-            /** Format: double */
-            downMm: number;
-            /** Format: double */
-            thickMm: number;
-            /** Format: double */
-            innerAcrossMm: number;
-            /** Format: double */
-            innerDownMm: number;
-        };
-        WallView: {
-            /** Format: double */
-            acrossMm: number;
-            /** Format: double */
-            downMm: number;
-        };
         WarmthView: {
             /** Format: double */
             isC: number;
@@ -2761,6 +2955,39 @@ export interface components {
             /** Format: double */
             keepsS?: number | null;
             practices: components["schemas"]["MouldPracticeView"][];
+        };
+        CapRequest: {
+            couverture: string;
+            mould: string;
+            /** Format: double */
+            shellMm: number;
+            /** Format: double */
+            bowlC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            /** Format: double */
+            capMm: number;
+            /** Format: double */
+            fillC?: number | null;
+            /** Format: double */
+            rimC?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** Format: double */
+            airC?: number | null;
+            /** Format: double */
+            heatJPerMlK?: number | null;
+        };
+        CapView: {
+            mass: components["schemas"]["FigureView"];
+            perMould: components["schemas"]["FigureView"];
+            secondFrom: components["schemas"]["FigureView"];
+            secondUntil?: components["schemas"]["FigureView"];
+            begins: components["schemas"]["FigureView"];
+            firm?: components["schemas"]["FigureView"];
+            rimMelts: components["schemas"]["FigureView"];
+            rimBonds: components["schemas"]["FigureView"];
+            remarks: components["schemas"]["SentenceView"][];
         };
         SampleWish: {
             /** @enum {string} */
@@ -4766,6 +4993,78 @@ export interface operations {
             };
         };
     };
+    drain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrainRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DrainView"];
+                };
+            };
+        };
+    };
+    demould: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemouldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DemouldView"];
+                };
+            };
+        };
+    };
+    demoulded: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemouldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DemouldView"];
+                };
+            };
+        };
+    };
     cold: {
         parameters: {
             query?: never;
@@ -4790,6 +5089,30 @@ export interface operations {
             };
         };
     };
+    coats: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatsView"];
+                };
+            };
+        };
+    };
     cast: {
         parameters: {
             query?: never;
@@ -4810,6 +5133,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CastView"];
+                };
+            };
+        };
+    };
+    cap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CapRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CapView"];
                 };
             };
         };
@@ -6466,6 +6813,26 @@ export interface operations {
         };
     };
     takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeDemouldingBack: {
         parameters: {
             query?: never;
             header?: never;

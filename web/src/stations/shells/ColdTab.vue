@@ -1,18 +1,19 @@
 <script setup lang="ts">
 // When it may go into the cold, how long, and what the two schools make of the same shell.
-import { useDebounceFn, useStorage } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, words } from '@/api/client'
+import { useStorage } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { api, ask } from '@/api/client'
 import type { components } from '@/api/schema'
 import { t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
-import { useTurn } from '@/parts/turn'
-import { inTaste, quantity, sentence, symbol, toTaste } from '@/parts/units'
+import { inTaste, quantity, symbol, toTaste } from '@/parts/units'
 import CastFields from './CastFields.vue'
+import RemarkList from './RemarkList.vue'
 import { request, useCasting } from './order'
+import { useAnswer } from './useAnswer'
 
 type Cold = components['schemas']['ColdView']
 const casting = useCasting()
@@ -30,29 +31,15 @@ const OPENINGS = [
   { id: 'SIDE', words: t('on its side') },
   { id: 'DOWN', words: t('opening down') },
 ]
-const ways = ref<Cold[]>([])
-const refused = ref('')
+const { answer, refused } = useAnswer([casting, where], () => {
+  const cast = request(casting.value)
+  return cast
+    ? ask(api.POST('/api/shells/cold', { body: { cast, ...where.value, metresPerS: null } }))
+    : null
+})
+const ways = computed(() => answer.value ?? [])
 const shown = ref(0)
 const way = computed(() => ways.value[shown.value] ?? ways.value[0])
-
-const turn = useTurn()
-const look = useDebounceFn(async () => {
-  const cast = request(casting.value)
-  if (!cast) return
-  const current = turn()
-  try {
-    const answer = await ask(
-      api.POST('/api/shells/cold', { body: { cast, ...where.value, metresPerS: null } }),
-    )
-    if (!current()) return
-    ways.value = answer
-    refused.value = ''
-  } catch (problem) {
-    if (current()) refused.value = words(problem)
-  }
-}, 80)
-watch([casting, where], () => void look(), { deep: true })
-onMounted(look)
 
 const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
 const min = (value: number) => quantity(value, 'MINUTE', taste.value)
@@ -132,11 +119,7 @@ const solid = computed(() =>
                 })
           }}
         </h1>
-        <ul v-if="way.remarks.length" class="remarks">
-          <li v-for="remark in way.remarks" :key="remark.template">
-            {{ sentence(remark, taste) }}
-          </li>
-        </ul>
+        <RemarkList :remarks="way.remarks" />
         <table class="rows">
           <thead>
             <tr>
@@ -202,11 +185,5 @@ const solid = computed(() =>
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 260px), 1fr));
   gap: 0 20px;
   margin: 12px 0;
-}
-.remarks {
-  margin: 10px 0;
-  padding: 10px 14px 10px 30px;
-  border-left: 6px solid var(--p-tight);
-  background: var(--p-raised);
 }
 </style>

@@ -1,54 +1,76 @@
 <script setup lang="ts">
-// The warmest filling this shell bears, by its own heat balance.
-import { useDebounceFn, useStorage } from '@vueuse/core'
-import { onMounted, ref, watch } from 'vue'
-import { api, ask, words } from '@/api/client'
-import type { components } from '@/api/schema'
+// The warmest filling this shell bears, by its own heat balance; the cap over it.
+import { useStorage } from '@vueuse/core'
+import { computed } from 'vue'
+import { api, ask } from '@/api/client'
+import { t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { useTurn } from '@/parts/turn'
 import { inTaste, quantity, sentence } from '@/parts/units'
 import CastFields from './CastFields.vue'
+import RemarkList from './RemarkList.vue'
 import { useCasting } from './order'
+import { useAnswer } from './useAnswer'
 
 const casting = useCasting()
 const { taste } = useHouse()
-const into = useStorage('palintone.shells.fill', {
-  shellMm: 1.6 as number | null,
-  shellC: null as number | null,
-  fillC: 28 as number | null,
-})
-const answer = ref<components['schemas']['FillView'] | null>(null)
-const refused = ref('')
-const turn = useTurn()
-const look = useDebounceFn(async () => {
+const into = useStorage(
+  'palintone.shells.fill',
+  {
+    shellMm: 1.6 as number | null,
+    shellC: null as number | null,
+    fillC: 28 as number | null,
+    capMm: 2 as number | null,
+    cappedC: null as number | null,
+    rimC: null as number | null,
+  },
+  undefined,
+  { mergeDefaults: true },
+)
+const { answer, refused } = useAnswer([casting, into], () => {
   const { couverture, mould, roomC } = casting.value
-  if (!couverture || !mould || !into.value.shellMm) return
-  const current = turn()
-  try {
-    const found = await ask(
-      api.POST('/api/shells/fill', {
-        body: {
-          couverture,
-          mould,
-          roomC,
-          shellMm: into.value.shellMm,
-          shellC: into.value.shellC,
-          fillC: into.value.fillC,
-          heatJPerMlK: null,
-        },
-      }),
-    )
-    if (!current()) return
-    answer.value = found
-    refused.value = ''
-  } catch (problem) {
-    if (current()) refused.value = words(problem)
-  }
-}, 80)
-watch([casting, into], () => void look(), { deep: true })
-onMounted(look)
+  const { shellMm, shellC, fillC } = into.value
+  return couverture && mould && shellMm
+    ? ask(
+        api.POST('/api/shells/fill', {
+          body: { couverture, mould, roomC, shellMm, shellC, fillC, heatJPerMlK: null },
+        }),
+      )
+    : null
+})
+const { answer: cap, refused: capRefused } = useAnswer([casting, into], () => {
+  const { couverture, mould, roomC, bowlC, stablePercent } = casting.value
+  const { shellMm, capMm, cappedC, rimC } = into.value
+  return couverture && mould && shellMm && capMm
+    ? ask(
+        api.POST('/api/shells/cap', {
+          body: {
+            couverture,
+            mould,
+            roomC,
+            bowlC,
+            stablePercent,
+            shellMm,
+            capMm,
+            fillC: cappedC,
+            rimC,
+            airC: null,
+            heatJPerMlK: null,
+          },
+        }),
+      )
+    : null
+})
+const min = (value: number) => quantity(value, 'MINUTE', taste.value)
+const passes = computed(() => {
+  const c = cap.value
+  if (!c) return ''
+  return t('In two thin passes: the second from {from} to {until} after the first.', {
+    from: min(c.secondFrom.value),
+    until: c.secondUntil ? min(c.secondUntil.value) : t('an hour'),
+  })
+})
 </script>
 
 <template>
@@ -61,6 +83,14 @@ onMounted(look)
         unit="CELSIUS"
       />
       <NumberField v-model="into.fillC" :label="$t('Filling in the bag')" unit="CELSIUS" />
+      <h3 class="mt-2">{{ $t('The cap') }}</h3>
+      <NumberField v-model="into.capMm" :label="$t('Cap thickness')" unit="MILLIMETRE" />
+      <NumberField
+        v-model="into.cappedC"
+        :label="$t('Filling by then (the room’s if empty)')"
+        unit="CELSIUS"
+      />
+      <NumberField v-model="into.rimC" :label="$t('Rims (the room’s if empty)')" unit="CELSIUS" />
       <h3 class="mt-2">{{ $t('The shell') }}</h3>
       <CastFields />
     </form>
@@ -84,9 +114,33 @@ onMounted(look)
         <p>
           {{
             $t(
-              'It must still flow, stop short of the rim, and stand a few minutes until its top is still. Cap in two strokes at most; what is scraped off holds what the filling holds, and goes back only where that may be.',
+              'It must still flow, stop short of the rim, and stand a few minutes until its top is still.',
             )
           }}
+        </p>
+      </template>
+      <p v-if="capRefused && capRefused !== refused" class="trouble" role="alert">
+        {{ inTaste(capRefused, taste) }}
+      </p>
+      <template v-if="cap">
+        <h2 class="mt-4">
+          {{
+            $t('Cap: {mass} each, {all} a mould', {
+              mass: quantity(cap.mass.value, 'GRAM', taste),
+              all: quantity(cap.perMould.value, 'GRAM', taste),
+            })
+          }}
+        </h2>
+        <p>{{ passes }}</p>
+        <RemarkList :remarks="cap.remarks" />
+        <div class="figures">
+          <FigureString :figure="cap.begins" />
+          <FigureString v-if="cap.firm" :figure="cap.firm" />
+          <FigureString :figure="cap.rimMelts" />
+          <FigureString :figure="cap.rimBonds" />
+        </div>
+        <p v-if="!cap.firm" class="caution">
+          {{ $t('It does not set within an hour of cold: do not turn it out.') }}
         </p>
       </template>
     </section>

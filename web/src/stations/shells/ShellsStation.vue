@@ -6,16 +6,22 @@ import { t } from '@/words'
 const props = defineProps<{ tab?: string }>()
 const TABS = [
   ['thickness', t('Thickness')],
+  ['drain', t('Drain & scrape')],
+  ['coats', t('Coats')],
   ['cold', t('Cold')],
-  ['fill', t('Fill')],
+  ['fill', t('Fill & cap')],
+  ['demould', t('Demould')],
   ['weigh', t('Weigh back')],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/shells/${id}` }))
 const current = computed(() => props.tab || 'thickness')
 const views = {
   thickness: defineAsyncComponent(() => import('./ThicknessTab.vue')),
+  drain: defineAsyncComponent(() => import('./DrainTab.vue')),
+  coats: defineAsyncComponent(() => import('./CoatsTab.vue')),
   cold: defineAsyncComponent(() => import('./ColdTab.vue')),
   fill: defineAsyncComponent(() => import('./FillTab.vue')),
+  demould: defineAsyncComponent(() => import('./DemouldTab.vue')),
   weigh: defineAsyncComponent(() => import('./WeighTab.vue')),
 }
 const view = computed(() => views[current.value as keyof typeof views] ?? views.thickness)

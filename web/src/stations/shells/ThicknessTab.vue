@@ -1,49 +1,35 @@
 <script setup lang="ts">
 // Thickness and wait, either way; the shell to scale; how it grows; how warm the mould should be.
-import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, words } from '@/api/client'
+import { computed, ref } from 'vue'
+import { api, ask } from '@/api/client'
 import type { components } from '@/api/schema'
 import { counted, t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
-import { useTurn } from '@/parts/turn'
-import { clock, inTaste, number, quantity, sentence, symbol } from '@/parts/units'
+import { clock, inTaste, number, quantity, symbol } from '@/parts/units'
 import CastFields from './CastFields.vue'
+import RemarkList from './RemarkList.vue'
 import ShellSection from './ShellSection.vue'
 import { request, useCasting } from './order'
+import { useAnswer } from './useAnswer'
 
 type Cast = components['schemas']['CastView']
 const casting = useCasting()
 const { taste } = useHouse()
-const answer = ref<Cast | null>(null)
 /** Laid down to be compared with what is changed after. */
 const beside = ref<Cast | null>(null)
-const refused = ref('')
 const ASKED = [
   { id: 'WAIT', words: t('Wait') },
   { id: 'MEAN', words: t('Thickness') },
   { id: 'MASS', words: t('Weight') },
 ] as const
 
-const turn = useTurn()
-const look = useDebounceFn(async () => {
+const { answer, refused } = useAnswer([casting], () => {
   const body = request(casting.value)
-  if (!body) return
-  const current = turn()
-  try {
-    const cast = await ask(api.POST('/api/shells/cast', { body }))
-    if (!current()) return
-    answer.value = cast
-    refused.value = ''
-  } catch (problem) {
-    if (current()) refused.value = words(problem)
-  }
-}, 60)
-watch(casting, () => void look(), { deep: true })
-onMounted(look)
+  return body ? ask(api.POST('/api/shells/cast', { body })) : null
+})
 
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 /** Hundredths, where a tenth would say nothing. */
@@ -67,6 +53,15 @@ const lines = computed(() => {
   ]
   return beside.value ? [...all, grown(beside.value, t('beside'), true)] : all
 })
+const spoken = computed(() =>
+  answer.value
+    ? t('Shell of {mean} in the mean, {floor} on the floor, {wall} on the wall', {
+        mean: mm(answer.value.mean.value),
+        floor: mm(answer.value.floor.value),
+        wall: mm(answer.value.side.value),
+      })
+    : '',
+)
 const hangs = computed(() => {
   const a = answer.value
   if (!a) return ''
@@ -133,14 +128,16 @@ const hangs = computed(() => {
             })
           }}
         </p>
-        <ul v-if="answer.remarks.length" class="remarks">
-          <li v-for="remark in answer.remarks" :key="remark.template">
-            {{ sentence(remark, taste) }}
-          </li>
-        </ul>
+        <RemarkList :remarks="answer.remarks" />
         <div class="two">
           <div>
-            <ShellSection :cast="answer" :beside="beside" />
+            <ShellSection
+              :wall="answer.wall"
+              :places="answer.places"
+              :kind="answer.couvertureKind"
+              :spoken="spoken"
+              :beside="beside?.places"
+            />
             <p class="quiet">
               {{
                 $t('Turned over, to scale: floor {floor}, wall {wall}, rim {rim}.', {
@@ -249,11 +246,5 @@ const hangs = computed(() => {
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
   gap: 20px;
   margin: 12px 0;
-}
-.remarks {
-  margin: 10px 0;
-  padding: 10px 14px 10px 30px;
-  border-left: 6px solid var(--p-tight);
-  background: var(--p-raised);
 }
 </style>

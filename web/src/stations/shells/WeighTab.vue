@@ -1,48 +1,37 @@
 <script setup lang="ts">
 // Weighed shells beside what was foretold, what they teach, and what to weigh next.
-import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import { t } from '@/words'
 import { when } from '@/words/locale'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { useTurn } from '@/parts/turn'
 import { clock, inTaste, number, quantity, sentence } from '@/parts/units'
 import CastFields from './CastFields.vue'
 import { request, useCasting } from './order'
+import { useAnswer } from './useAnswer'
 
 type Weighed = components['schemas']['WeighedView']
 const casting = useCasting()
 const { taste } = useHouse()
-const weighed = ref<Weighed | null>(null)
-const refused = ref('')
 const emptyG = ref<number | null>(null)
 const shelledG = ref<number | null>(null)
 const cavities = ref<number | null>(null)
 const note = ref('')
 const busy = ref(false)
 
-const turn = useTurn()
 /** What was weighed is asked by the wait, whatever the other tabs ask. */
 const body = computed(() =>
   request({ ...casting.value, asked: 'WAIT', waitS: casting.value.waitS ?? 60 }),
 )
-const look = useDebounceFn(async () => {
-  if (!body.value) return
-  const current = turn()
-  try {
-    const answer = await ask(api.POST('/api/shells/weighed', { body: body.value }))
-    if (!current()) return
-    weighed.value = answer
-    refused.value = ''
-  } catch (problem) {
-    if (current()) refused.value = words(problem)
-  }
-}, 80)
-watch(casting, () => void look(), { deep: true })
-onMounted(look)
+const {
+  answer: weighed,
+  refused,
+  look,
+} = useAnswer<Weighed>([casting], () =>
+  body.value ? ask(api.POST('/api/shells/weighed', { body: body.value })) : null,
+)
 
 async function keep() {
   if (!body.value || shelledG.value === null || busy.value) return

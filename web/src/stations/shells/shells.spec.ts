@@ -1,8 +1,10 @@
-import { mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { components } from '@/api/schema'
+import { ref } from 'vue'
+import MouldTicks from './MouldTicks.vue'
 import ShellSection from './ShellSection.vue'
 import { request, type Casting } from './order'
+import { useAnswer } from './useAnswer'
 
 const casting: Casting = {
   couverture: 'dark-66',
@@ -35,9 +37,8 @@ describe('what is asked of a casting', () => {
   })
 })
 
-type Cast = components['schemas']['CastView']
 /** A cup of 10 mm, 2 mm thick everywhere. */
-function cup(thick: number): Cast {
+function cup(thick: number) {
   const place = (acrossMm: number, downMm: number, inX: number, inY: number) => ({
     acrossMm,
     downMm,
@@ -45,23 +46,20 @@ function cup(thick: number): Cast {
     innerAcrossMm: acrossMm + inX,
     innerDownMm: downMm + inY,
   })
-  const figure = { value: thick, unit: 'MILLIMETRE' }
   return {
     wall: [
       { acrossMm: 8, downMm: 0 },
       { acrossMm: 8, downMm: 10 },
     ],
     places: [place(1, 10, 0, -thick), place(7, 10, 0, -thick), place(8, 2, -thick, 0)],
-    couvertureKind: 'DARK',
-    mean: figure,
-    floor: figure,
-    side: figure,
-  } as unknown as Cast
+    kind: 'DARK' as const,
+    spoken: 'Shell',
+  }
 }
 
 describe('the shell cut through', () => {
   it('is drawn to scale, both sides of it', () => {
-    const svg = mount(ShellSection, { props: { cast: cup(2) } })
+    const svg = mount(ShellSection, { props: cup(2) })
     const box = svg.find('svg').attributes('viewBox')!.split(' ').map(Number)
     expect(box).toEqual([-10, -2, 20, 14])
     const path = svg.find('path').attributes('d')!
@@ -72,7 +70,65 @@ describe('the shell cut through', () => {
     expect(svg.find('.beside').exists()).toBe(false)
   })
   it('shows another beside it as a line', () => {
-    const svg = mount(ShellSection, { props: { cast: cup(2), beside: cup(1) } })
+    const svg = mount(ShellSection, { props: { ...cup(2), beside: cup(1).places } })
     expect(svg.find('.beside').attributes('d')).toContain('7 8')
+  })
+})
+
+describe('a mould to tick', () => {
+  it('goes from loose to stuck to broken and back, and counts them', async () => {
+    const mould = mount(MouldTicks, {
+      props: {
+        cavities: 6,
+        rows: 2,
+        modelValue: {},
+        'onUpdate:modelValue': (marks: Record<number, 'stuck' | 'broken'>) =>
+          mould.setProps({ modelValue: marks }),
+      },
+    })
+    const second = mould.findAll('button')[1]!
+    expect(mould.findAll('button')).toHaveLength(6)
+    expect(mould.find('.mould').attributes('style')).toContain('--across: 3')
+    await second.trigger('click')
+    expect(second.attributes('aria-label')).toContain('stuck')
+    expect(mould.text()).toContain('5 loose, 1 stuck, 0 broken')
+    await second.trigger('click')
+    expect(mould.text()).toContain('5 loose, 0 stuck, 1 broken')
+    await second.trigger('click')
+    expect(mould.text()).toContain('6 loose, 0 stuck, 0 broken')
+  })
+})
+
+describe('an answer that follows the fields', () => {
+  it('counts the last question only, and keeps the answer beside a refusal', async () => {
+    const field = ref({ n: 1 })
+    const waiting: Record<number, (value: number) => void> = {}
+    let refuse = false
+    const kept = {} as { it: ReturnType<typeof useAnswer<number>> }
+    mount({
+      setup() {
+        kept.it = useAnswer<number>([field], () => {
+          if (field.value.n === 0) return null
+          if (refuse) return Promise.reject(new Error('no'))
+          return new Promise((done) => (waiting[field.value.n] = done))
+        })
+        return () => null
+      },
+    })
+    field.value.n = 2
+    void kept.it.look()
+    waiting[2]!(20)
+    await flushPromises()
+    waiting[1]!(10)
+    await flushPromises()
+    expect(kept.it.answer.value).toBe(20)
+    refuse = true
+    await kept.it.look()
+    expect(kept.it.answer.value).toBe(20)
+    expect(kept.it.refused.value).not.toBe('')
+    field.value.n = 0
+    refuse = false
+    await kept.it.look()
+    expect(kept.it.answer.value).toBe(20)
   })
 })

@@ -16,7 +16,8 @@ import palintone.core.figure.Source;
  * @param secondFromS after the first thin pass: it carries the second
  * @param secondUntilS after it, the second no longer bonds
  * @param beginsS after the last pass: its shine is gone, it may go into the cold
- * @param firmS in the cold; from 82 to 94 % of what will set, infinite where not within the hour
+ * @param usualFirmS in the cold until 88 % of what will set has; infinite where not in the hour
+ * @param firmS the same; from 82 to 94 % of what will set, infinite where not within the hour
  * @param rimMeltsMm how deep the cap melts the rim of the shell: nothing, and it only lies on it
  * @param rimBondsC so warm a rim melts under the cap and grows into it
  */
@@ -24,6 +25,7 @@ public record CapSetting(
         double secondFromS,
         double secondUntilS,
         double beginsS,
+        double usualFirmS,
         Range firmS,
         double rimMeltsMm,
         double rimBondsC) {
@@ -110,6 +112,7 @@ public record CapSetting(
                 from,
                 Math.max(from, half.firstS(s -> half.meanSolid(0, s) >= BONDS_SOLID)),
                 begins,
+                firm[1],
                 new Range(firm[0], firm[2]),
                 rimMeltsMm(bowl, capMm, below.rimC(), roomC),
                 rimBondsC(bowl, capMm, roomC));

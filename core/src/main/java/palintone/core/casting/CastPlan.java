@@ -21,6 +21,7 @@ import palintone.core.heat.RoomAir;
  * @param waitS of each coat, the range of what is not known of the bowl
  * @param draining until it is scraped
  * @param cooling when it moves and when it lets go
+ * @param releaseS in the cold until it lets go, as this workshop has it
  * @param warmestFillC the shell bears
  * @param cap over it; empty where there is none
  * @param remarks what a maker should know before casting
@@ -33,6 +34,7 @@ public record CastPlan(
         Range waitS,
         Draining draining,
         ShellCooling cooling,
+        Range releaseS,
         double warmestFillC,
         Optional<CapSetting> cap,
         List<Sentence> remarks) {
@@ -57,8 +59,14 @@ public record CastPlan(
      * @param cap the cap and what lies below it; empty for a hollow or open piece
      * @param load the cabinet all of it goes into
      * @param room its dew point is the least a mould may have
+     * @param released what turned out moulds say
      */
-    public record Wish(double shellMm, Optional<Capped> cap, CabinetLoad load, RoomAir room) {
+    public record Wish(
+            double shellMm,
+            Optional<Capped> cap,
+            CabinetLoad load,
+            RoomAir room,
+            Released released) {
 
         /**
          * @throws palintone.core.figure.OutOfRangeException when the shell is impossible
@@ -106,6 +114,9 @@ public record CastPlan(
         final double fillingJ =
                 wish.cap().map(cap -> cap.below().heatJPerMlK()).orElse(USUAL_FILLING_J);
         final double mostMm = MouldWall.reachM(order.mould().cavity()) * 1000 * 0.9;
+        // All coats as if the last had just been cast: it errs to the longer side.
+        final ShellCooling cooling =
+                ShellCooling.of(cast, coats.together(), -1, wish.load(), Opening.UP);
         return new CastPlan(
                 order,
                 warmth,
@@ -118,8 +129,8 @@ public record CastPlan(
                 coats,
                 waits(cast, coats.coats().get(0).waitS()),
                 Draining.of(cast, first, Draining.Stands.RACK),
-                // All coats as if the last had just been cast: it errs to the longer side.
-                ShellCooling.of(cast, coats.together(), -1, wish.load(), Opening.UP),
+                cooling,
+                wish.released().of(cooling.releaseS()),
                 WarmestFill.of(
                                 order.bowl().couverture(),
                                 order.mould(),

@@ -50,6 +50,7 @@ public record ColdAnswer(
 
     /**
      * @param movedS after draining it goes into the cold; negative: when it begins to set
+     * @param released what turned out moulds say of the time it takes
      */
     public static ColdAnswer of(
             final ShellCast cast,
@@ -57,7 +58,8 @@ public record ColdAnswer(
             final double movedS,
             final CabinetLoad load,
             final Opening opening,
-            final RoomAir room) {
+            final RoomAir room,
+            final Released released) {
         final ShellCooling c = ShellCooling.of(cast, shell, movedS, load, opening);
         final CastOrder order = cast.order();
         final double surfaceCm2 =
@@ -78,8 +80,10 @@ public record ColdAnswer(
                         .from(ShellCooling.SOURCE)
                         .from(AirFlow.SOURCE)
                         .from(CabinetLoad.SOURCE)
-                        .from(Contraction.SOURCE);
-        final Range release = c.releaseS();
+                        .with("release factor", released.factor(), Unit.ONE)
+                        .from(Contraction.SOURCE)
+                        .from(Released.SOURCE);
+        final Range release = released.of(c.releaseS());
         // Unstable forms hardly shrink: what does not set well does not let go.
         final boolean tempered = tempered(cast, shell, c);
         return new ColdAnswer(

@@ -75,20 +75,9 @@ public record ShellAnswer(
      */
     public static ShellAnswer of(final CastOrder order, final Asked asked, final double value) {
         final ShellCast cast = new ShellCast(order);
-        final OptionalDouble wanted =
-                switch (asked) {
-                    case WAIT -> OptionalDouble.of(value);
-                    case MEAN -> cast.waitForMean(value);
-                    case MASS -> cast.waitForMass(value);
-                };
+        final OptionalDouble wanted = found(cast, asked, value);
         final Shell none = cast.after(0);
-        final double nearest =
-                switch (asked) {
-                    case WAIT -> 0;
-                    case MEAN -> none.meanMm() > value ? 0 : ShellCast.LONGEST_WAIT_S;
-                    case MASS -> none.massG() > value ? 0 : ShellCast.LONGEST_WAIT_S;
-                };
-        final double waitS = wanted.orElse(nearest);
+        final double waitS = wanted.orElseGet(() -> nearestS(none, asked, value));
         final Shell shell = cast.after(waitS);
         final double spreadMm = EIGHT_IN_TEN * spreadMm(cast, shell);
         final double more =
@@ -116,6 +105,28 @@ public record ShellAnswer(
                 perKelvin,
                 List.copyOf(growth),
                 remarks(cast, shell, wanted.isPresent(), none, value, asked));
+    }
+
+    private static OptionalDouble found(
+            final ShellCast cast, final Asked asked, final double value) {
+        return switch (asked) {
+            case WAIT -> OptionalDouble.of(value);
+            case MEAN -> cast.waitForMean(value);
+            case MASS -> cast.waitForMass(value);
+        };
+    }
+
+    private static double nearestS(final Shell atOnce, final Asked asked, final double value) {
+        return switch (asked) {
+            case WAIT -> 0;
+            case MEAN -> atOnce.meanMm() > value ? 0 : ShellCast.LONGEST_WAIT_S;
+            case MASS -> atOnce.massG() > value ? 0 : ShellCast.LONGEST_WAIT_S;
+        };
+    }
+
+    /** The wait for what is asked, or the nearest there is, s; nothing else is computed. */
+    public static double waitS(final ShellCast cast, final Asked asked, final double value) {
+        return found(cast, asked, value).orElseGet(() -> nearestS(cast.after(0), asked, value));
     }
 
     /** By how much it may be off, one standard deviation, from what is not known of the bowl. */

@@ -5,6 +5,7 @@ import palintone.core.casting.AirFlow;
 import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
+import palintone.core.casting.Released;
 import palintone.core.heat.RoomAir;
 
 /** Where the times of a casting come from: a workshop knows its cabinet and what it has weighed. */
@@ -39,6 +40,7 @@ public interface CastTimes {
                                         Math.min(6, moulds),
                                         3,
                                         CabinetLoad.USUAL_COOLING_W),
-                                air));
+                                air,
+                                Released.NOTHING));
     }
 }

@@ -264,7 +264,7 @@ final class ShellTasks {
     }
 
     private int chill(final int scraped) {
-        final Range release = plan.cooling().releaseS();
+        final Range release = plan.releaseS();
         final boolean lets = Double.isFinite(release.low());
         final double firm = Math.min(HOUR_S, plan.cooling().firmS());
         final double least = lets ? Math.min(firm, release.low()) : firm / 2;
@@ -299,7 +299,7 @@ final class ShellTasks {
         final Range firm = cap().firmS();
         final double low = Math.min(HOUR_S / 2.0, firm.low());
         final double high = Math.min(HOUR_S, firm.high());
-        final double usual = Math.max(low, Math.min(high, (low + high) / 2));
+        final double usual = Math.max(low, Math.min(high, cap().usualFirmS()));
         return clock(low * 0.8, usual, high * 1.2);
     }
 

@@ -50,7 +50,8 @@ class CastPlanTest {
                 Optional.of(
                         new CastPlan.Capped(bowl(0.01), 2, new CapSetting.Below(9, 23, 2.9, 21))),
                 COLD,
-                ROOM);
+                ROOM,
+                Released.NOTHING);
     }
 
     /** Without a yield value a bubble rises as Hadamard and Rybczynski have it, ρgR²/3η. */
@@ -249,5 +250,14 @@ class CastPlanTest {
         assertThat(plan.order().vibration()).isEqualTo(Vibration.TABLE);
         assertThat(plan.order().learned()).isEqualTo(Learned.NOTHING);
         assertThat(unknown.order().vibration()).isNotEqualTo(Vibration.TABLE);
+    }
+
+    /** Halves are held for some minutes: common practice, no source. */
+    @Test
+    void gluedHalvesSlideNoMoreBeforeTheyMayBeLifted() {
+        final Halves cold = Halves.of(bowl(0.01), 18, 18);
+        final Halves warm = Halves.of(bowl(0.01), 24, 24);
+        assertThat(cold.tacksS()).isBetween(20.0, 600.0).isLessThan(cold.holdsS());
+        assertThat(warm.holdsS()).isGreaterThan(cold.holdsS());
     }
 }

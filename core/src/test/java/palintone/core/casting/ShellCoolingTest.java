@@ -109,7 +109,8 @@ class ShellCoolingTest {
                         -1,
                         new CabinetLoad(12, 1.5, 1, 3, 150),
                         Opening.UP,
-                        new RoomAir(20, 50));
+                        new RoomAir(20, 50),
+                        Released.NOTHING);
         assertThat(cold.release()).isEmpty();
         assertThat(cold.firm()).isEmpty();
         assertThat(cold.remarks().get(0).template()).contains("Not in temper");

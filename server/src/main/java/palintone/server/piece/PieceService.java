@@ -17,7 +17,6 @@ import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Method;
@@ -118,7 +117,7 @@ public class PieceService {
                                 Optional.ofNullable(wish.pieces())),
                         house.habits(),
                         shelved::conditions);
-        return BatchPlan.of(needs, workplace(needs, shelved.fluidity(), wish, house));
+        return BatchPlan.of(needs, workplace(needs, shelved, wish, house));
     }
 
     /** The moulds of a batch of this piece were cast. */
@@ -163,14 +162,14 @@ public class PieceService {
 
     private Workplace workplace(
             final Materials needs,
-            final FluidityClass fluidity,
+            final PieceShelf.Shelved shelved,
             final BatchWish wish,
             final HouseEntity house) {
         final Couverture couverture = needs.piece().couverture();
         final CurveOrder order =
                 new CurveOrder(
                         couverture,
-                        fluidity,
+                        shelved.fluidity(),
                         TemperTargets.of(couverture.kind(), house.darkWindow()),
                         needs.toMelt().value(),
                         house.vessel(),
@@ -187,7 +186,7 @@ public class PieceService {
                 wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
                 wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
                 house.darkWindow(),
-                shells.in(house.tools().cabinets().get(0)));
+                shells.in(house.tools().cabinets().get(0), shelved.cast()));
     }
 
     private PieceEntity byId(final String id) {

@@ -18,6 +18,7 @@ import palintone.core.piece.Piece;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.server.filling.FillingNotes;
 import palintone.server.problem.NotHereException;
+import palintone.server.shell.ShellTimes;
 
 /**
  * Pieces put together from the books, kept while nothing they rest on has changed. One question
@@ -58,16 +59,29 @@ class PieceShelf {
             union all select concat('n ', n.filling_id, ' ', max(n.noted_at)), count(*)
               from filling_note n join piece_layer l on l.filling_id = n.filling_id
               where l.piece_id = :id group by n.filling_id
+            union all select concat('w ', max(w.noted_at)), count(*)
+              from shell_weighing w join piece p
+              on w.mould_id = p.mould_id and w.couverture_id = p.couverture_id
+              where p.id = :id and not w.voided
+            union all select concat('d ', max(d.noted_at)), count(*)
+              from demoulding d join piece p
+              on d.mould_id = p.mould_id and d.couverture_id = p.couverture_id
+              where p.id = :id and not d.voided
             order by 1
             """;
 
     private final EntityManager entities;
     private final PieceRepository pieces;
     private final FillingNotes notes;
+    private final ShellTimes shells;
     private final Cache<String, Shelved> shelf = Caffeine.newBuilder().maximumSize(MOST).build();
 
     PieceShelf(
-            final EntityManager entities, final PieceRepository pieces, final FillingNotes notes) {
+            final EntityManager entities,
+            final PieceRepository pieces,
+            final FillingNotes notes,
+            final ShellTimes shells) {
+        this.shells = shells;
         this.entities = entities;
         this.pieces = pieces;
         this.notes = notes;
@@ -78,9 +92,14 @@ class PieceShelf {
      *
      * @param stamp the versions it rests on
      * @param fluidity of its couverture, as the bag says
+     * @param cast what was weighed and turned out of such shells
      */
     record Shelved(
-            String stamp, Piece piece, FluidityClass fluidity, Map<String, Corrections> measured) {
+            String stamp,
+            Piece piece,
+            FluidityClass fluidity,
+            ShellTimes.Known cast,
+            Map<String, Corrections> measured) {
 
         /** As usual, moved by what was measured of the filling: the verdict of its own sheet. */
         Conditions conditions(final Filling filling) {
@@ -107,7 +126,13 @@ class PieceShelf {
         for (final Filling filling : piece.fillings()) {
             measured.computeIfAbsent(filling.id(), notes::corrections);
         }
-        final Shelved fresh = new Shelved(stamp, piece, entity.fluidity(), Map.copyOf(measured));
+        final Shelved fresh =
+                new Shelved(
+                        stamp,
+                        piece,
+                        entity.fluidity(),
+                        shells.known(piece.mould().id(), piece.couverture().ingredient().id()),
+                        Map.copyOf(measured));
         shelf.put(id, fresh);
         return fresh;
     }

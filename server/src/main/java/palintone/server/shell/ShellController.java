@@ -17,9 +17,19 @@ class ShellController {
 
     private final ShellService shells;
 
+    private final ShellSteps steps;
+
     private final ShellWeighings weighings;
 
-    ShellController(final ShellService shells, final ShellWeighings weighings) {
+    private final Demouldings demouldings;
+
+    ShellController(
+            final ShellService shells,
+            final ShellSteps steps,
+            final ShellWeighings weighings,
+            final Demouldings demouldings) {
+        this.demouldings = demouldings;
+        this.steps = steps;
         this.shells = shells;
         this.weighings = weighings;
     }
@@ -33,7 +43,26 @@ class ShellController {
     /** The cabinet as asked, and both schools beside it. */
     @PostMapping("/cold")
     List<ColdView> cold(@Valid @RequestBody final ColdRequest request) {
-        return shells.cold(request);
+        return shells.cold(
+                request, demouldings.released(request.cast().mould(), request.cast().couverture()));
+    }
+
+    /** Bubbles, scraping, rack or paper. */
+    @PostMapping("/drain")
+    DrainView drain(@Valid @RequestBody final DrainRequest request) {
+        return steps.drain(request);
+    }
+
+    /** Several coats, and halves to be glued. */
+    @PostMapping("/coats")
+    CoatsView coats(@Valid @RequestBody final CoatsRequest request) {
+        return steps.coats(request);
+    }
+
+    /** A cap on filled shells. */
+    @PostMapping("/cap")
+    CapView cap(@Valid @RequestBody final CapRequest request) {
+        return steps.cap(request);
     }
 
     /** The warmest filling a set shell bears. */
@@ -59,5 +88,24 @@ class ShellController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable final String id) {
         weighings.takeBack(id);
+    }
+
+    /** When a mould lets go, and what was found of such moulds. */
+    @PostMapping("/demoulded")
+    DemouldView demoulded(@Valid @RequestBody final DemouldRequest request) {
+        return demouldings.view(request);
+    }
+
+    /** A mould turned out. */
+    @PostMapping("/demouldings")
+    DemouldView demould(@Valid @RequestBody final DemouldRequest request) {
+        return demouldings.keep(request);
+    }
+
+    /** Takes a mould turned out back. */
+    @DeleteMapping("/demouldings/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeDemouldingBack(@PathVariable final String id) {
+        demouldings.takeBack(id);
     }
 }

@@ -12,6 +12,7 @@ import palintone.core.casting.ColdAnswer;
 import palintone.core.casting.Learned;
 import palintone.core.casting.MouldWarmth;
 import palintone.core.casting.Opening;
+import palintone.core.casting.Released;
 import palintone.core.casting.Shell;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
@@ -76,7 +77,8 @@ public class ShellService {
         return given == null ? otherwise : given;
     }
 
-    private CastOrder order(final CastRequest request) {
+    /** As it is asked for, with what has been weighed of such castings. */
+    CastOrder order(final CastRequest request) {
         final CastOrder asked = asked(request);
         return asked.learning(weighings.learned(asked));
     }
@@ -209,60 +211,71 @@ public class ShellService {
 
     /** The cabinet as asked, and both schools beside it. */
     @Transactional(readOnly = true)
-    public List<ColdView> cold(final ColdRequest request) {
-        final CastOrder order = order(request.cast());
-        final ShellCast cast = new ShellCast(order);
-        final double waitS =
-                ShellAnswer.of(order, request.cast().asked(), request.cast().value())
-                        .shell()
-                        .waitS();
-        final Shell shell = cast.after(waitS);
-        final Cabinet first = houses.house().tools().cabinets().get(0);
-        final double metresPerS =
-                or(
-                        request.metresPerS(),
-                        first.air() == Cabinet.Air.MOVING ? AirFlow.MOVING_M_PER_S : 0);
-        final double airC = or(request.airC(), first.temperatureC());
+    public List<ColdView> cold(final ColdRequest request, final Released released) {
+        final ColdOne one = new ColdOne(request, released);
         final List<ColdView> ways = new ArrayList<>();
-        ways.add(way("as set", airC, metresPerS, request, cast, shell));
+        ways.add(ColdView.of("as set", one.airC, one.at(one.airC)));
         for (int i = 0; i < SCHOOLS.length; i++) {
-            ways.add(way(SCHOOLS[i], SCHOOLS_C[i], metresPerS, request, cast, shell));
+            ways.add(ColdView.of(SCHOOLS[i], SCHOOLS_C[i], one.at(SCHOOLS_C[i])));
         }
         return ways;
     }
 
-    private ColdView way(
-            final String words,
-            final double airC,
-            final double metresPerS,
-            final ColdRequest request,
-            final ShellCast cast,
-            final Shell shell) {
-        final CabinetLoad load =
-                new CabinetLoad(
-                        airC,
-                        metresPerS,
-                        request.moulds() == null ? 1 : request.moulds(),
-                        request.shelves() == null ? USUAL_SHELVES : request.shelves(),
-                        or(request.coolingW(), CabinetLoad.USUAL_COOLING_W));
-        return ColdView.of(
-                words,
-                airC,
-                ColdAnswer.of(
-                        cast,
-                        shell,
-                        request.movedMin() == null
-                                ? -1
-                                : Require.between(
-                                                "time before the cold",
-                                                request.movedMin(),
-                                                0,
-                                                60,
-                                                "min")
-                                        * 60,
-                        load,
-                        request.opening() == null ? Opening.UP : request.opening(),
-                        air(cast.order().roomC())));
+    /** The cabinet as asked. */
+    ColdAnswer asSet(final ColdRequest request, final Released released) {
+        final ColdOne one = new ColdOne(request, released);
+        return one.at(one.airC);
+    }
+
+    /** A cast shell before it goes into the cold. */
+    private final class ColdOne {
+
+        private final ColdRequest request;
+        private final Released released;
+        private final ShellCast cast;
+        private final Shell shell;
+        private final double airC;
+        private final double metresPerS;
+
+        ColdOne(final ColdRequest request, final Released released) {
+            this.request = request;
+            this.released = released;
+            cast = new ShellCast(order(request.cast()));
+            shell =
+                    cast.after(
+                            ShellAnswer.waitS(
+                                    cast, request.cast().asked(), request.cast().value()));
+            final Cabinet first = houses.house().tools().cabinets().get(0);
+            airC = or(request.airC(), first.temperatureC());
+            metresPerS =
+                    or(
+                            request.metresPerS(),
+                            first.air() == Cabinet.Air.MOVING ? AirFlow.MOVING_M_PER_S : 0);
+        }
+
+        ColdAnswer at(final double cabinetC) {
+            return ColdAnswer.of(
+                    cast,
+                    shell,
+                    request.movedMin() == null
+                            ? -1
+                            : Require.between(
+                                            "time before the cold",
+                                            request.movedMin(),
+                                            0,
+                                            60,
+                                            "min")
+                                    * 60,
+                    new CabinetLoad(
+                            cabinetC,
+                            metresPerS,
+                            request.moulds() == null ? 1 : request.moulds(),
+                            request.shelves() == null ? USUAL_SHELVES : request.shelves(),
+                            or(request.coolingW(), CabinetLoad.USUAL_COOLING_W)),
+                    request.opening() == null ? Opening.UP : request.opening(),
+                    air(cast.order().roomC()),
+                    released);
+        }
     }
 
     /** The warmest filling a set shell bears. */

@@ -3,15 +3,15 @@ package palintone.server.shell;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.Learned;
+import palintone.core.casting.Released;
 import palintone.core.casting.Vibration;
-import palintone.core.heat.RoomAir;
 import palintone.core.piece.CastTimes;
 import palintone.core.tool.Cabinet;
 
@@ -24,22 +24,56 @@ public class ShellTimes {
     private static final int USUAL_MOULDS = 6;
 
     private final ShellWeighings weighings;
+    private final Demouldings demouldings;
 
     /** A plan takes some tenths of a second; the same batch is asked for at every press. */
     private final Cache<Asked, CastPlan> plans = Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    ShellTimes(final ShellWeighings weighings) {
+    ShellTimes(final ShellWeighings weighings, final Demouldings demouldings) {
         this.weighings = weighings;
+        this.demouldings = demouldings;
     }
 
-    private record Asked(CastOrder order, Map<Vibration, Learned> known, CastPlan.Wish wish) {}
+    private record Asked(CastOrder order, Known known, CastPlan.Wish wish) {}
+
+    /**
+     * What this workshop has found of a mould and couverture.
+     *
+     * @param weighed by how it was shaken
+     * @param released when its shells let go
+     */
+    public record Known(Map<Vibration, Learned> weighed, Released released) {
+
+        /** Before anything was weighed or turned out. */
+        public static final Known NOTHING = new Known(Map.of(), Released.NOTHING);
+    }
+
+    /** Asked of the books. */
+    @Transactional(readOnly = true)
+    public Known known(final String mouldId, final String couvertureId) {
+        return new Known(
+                weighings.learnedShaken(mouldId, couvertureId),
+                demouldings.released(mouldId, couvertureId));
+    }
 
     /**
      * @param cabinet the moulds go into
+     * @param known of the mould and couverture
      */
-    public CastTimes in(final Cabinet cabinet) {
-        return (order, shellMm, cap, air, moulds) ->
-                plan(order, shellMm, cap, air, load(cabinet, moulds));
+    public CastTimes in(final Cabinet cabinet, final Known known) {
+        return (order, shellMm, cap, air, moulds) -> {
+            final CastPlan.Wish wish =
+                    new CastPlan.Wish(shellMm, cap, load(cabinet, moulds), air, known.released());
+            return plans.get(
+                    new Asked(order, known, wish),
+                    asked ->
+                            CastPlan.of(
+                                    order,
+                                    wish,
+                                    o ->
+                                            known.weighed()
+                                                    .getOrDefault(o.vibration(), Learned.NOTHING)));
+        };
     }
 
     private static CabinetLoad load(final Cabinet cabinet, final int moulds) {
@@ -49,18 +83,5 @@ public class ShellTimes {
                 Math.max(1, Math.min(cabinet.moulds().orElse(USUAL_MOULDS), moulds)),
                 USUAL_SHELVES,
                 CabinetLoad.USUAL_COOLING_W);
-    }
-
-    private CastPlan plan(
-            final CastOrder order,
-            final double shellMm,
-            final Optional<CastPlan.Capped> cap,
-            final RoomAir air,
-            final CabinetLoad load) {
-        final Map<Vibration, Learned> known = weighings.learnedShaken(order);
-        final CastPlan.Wish wish = new CastPlan.Wish(shellMm, cap, load, air);
-        return plans.get(
-                new Asked(order, known, wish),
-                asked -> CastPlan.of(order, wish, o -> known.get(o.vibration())));
     }
 }

@@ -88,13 +88,11 @@ public class ShellWeighings {
 
     /** What is known of castings like this one however it is shaken, in one question. */
     @Transactional(readOnly = true)
-    public Map<Vibration, Learned> learnedShaken(final CastOrder order) {
+    public Map<Vibration, Learned> learnedShaken(final String mouldId, final String couvertureId) {
         final Map<Vibration, List<ShellWeighingEntity>> rows =
                 weighings
                         .findByMouldIdAndCouvertureIdAndVoidedFalseOrderByNotedAtDesc(
-                                order.mould().id(),
-                                order.bowl().couverture().ingredient().id(),
-                                Limit.of(NEWEST * Vibration.values().length))
+                                mouldId, couvertureId, Limit.of(NEWEST * Vibration.values().length))
                         .stream()
                         .collect(Collectors.groupingBy(ShellWeighingEntity::vibration));
         final Map<Vibration, Learned> known = new EnumMap<>(Vibration.class);

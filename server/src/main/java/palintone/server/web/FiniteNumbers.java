@@ -40,5 +40,13 @@ class FiniteNumbers {
                             context.handleWeirdNumberValue(
                                     handledType(), value, "not a finite number");
         }
+
+        /** A number that must be there is asked for by its field, not passed on as nothing. */
+        @Override
+        public Object getNullValue(final DeserializationContext context) {
+            return handledType().isPrimitive()
+                    ? context.reportInputMismatch(this, "a number is missing")
+                    : null;
+        }
     }
 }

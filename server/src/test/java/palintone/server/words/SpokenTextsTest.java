@@ -18,7 +18,7 @@ class SpokenTextsTest {
                 SpokenTexts.below(Path.of("../core/src/main/java"), Path.of("src/main/java"));
         assertThat(said)
                 .contains(
-                        "Fill to the brim, {brim} a mould. Vibrate until the bubbles stop.",
+                        "Turn over, tap out over the bowl for {drain}.",
                         "Pipe {1}, {each} into each, {all} in all. Stop {room} below the rim.",
                         "Pipe {1}, {each} into each, {all} in all. Leave room for the next layer.",
                         "water activity",

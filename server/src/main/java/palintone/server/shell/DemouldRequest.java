@@ -1,0 +1,26 @@
+package palintone.server.shell;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * A mould to be turned out.
+ *
+ * @param cold how it was cast, and where it stood in the cold
+ * @param capMm thickness of its cap; an open shell where left out
+ * @param coldMin how long it was in the cold; not yet turned out where left out
+ * @param stuck numbers of the cavities that did not come out, from 1
+ * @param broken numbers of those that came out broken
+ * @param notedAt when; now where left out
+ */
+public record DemouldRequest(
+        @NotNull @Valid ColdRequest cold,
+        @Nullable Double capMm,
+        @Nullable Double coldMin,
+        @Nullable List<Integer> stuck,
+        @Nullable List<Integer> broken,
+        @Nullable String note,
+        @Nullable Instant notedAt) {}
