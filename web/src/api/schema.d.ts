@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shells/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["colour_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shells/cold": {
         parameters: {
             query?: never;
@@ -1051,7 +1067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["colour_1"];
+        get: operations["colour_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1837,7 +1853,7 @@ export interface components {
             /** Format: double */
             filmMm: number;
             /** @enum {string|null} */
-            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | null;
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | null;
         };
         Finishing: {
             /** @enum {string} */
@@ -2809,6 +2825,43 @@ export interface components {
             stuck: number[];
             broken: number[];
             note: string;
+        };
+        ShellColour: {
+            name: string;
+            /** Format: double */
+            filmMm: number;
+            /** @enum {string|null} */
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | null;
+        };
+        ShellColourRequest: {
+            mould: string;
+            /** Format: int32 */
+            moulds?: number | null;
+            /** Format: double */
+            mouldC?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            coats: components["schemas"]["ShellColour"][];
+        };
+        ColouredView: {
+            name: string;
+            /** @enum {string} */
+            how: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL";
+            /** Format: double */
+            seen: number;
+            perMould: components["schemas"]["FigureView"];
+            all: components["schemas"]["FigureView"];
+            at: components["schemas"]["FigureView"];
+            nextFrom?: components["schemas"]["FigureView"];
+        };
+        ShellColourView: {
+            coats: components["schemas"]["ColouredView"][];
+            castFrom?: components["schemas"]["FigureView"];
+            /** Format: double */
+            castUntilMin: number;
+            remarks: components["schemas"]["SentenceView"][];
         };
         ColdPointView: {
             /** Format: double */
@@ -5065,6 +5118,30 @@ export interface operations {
             };
         };
     };
+    colour_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShellColourRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShellColourView"];
+                };
+            };
+        };
+    };
     cold: {
         parameters: {
             query?: never;
@@ -6023,7 +6100,7 @@ export interface operations {
             };
         };
     };
-    colour_1: {
+    colour_2: {
         parameters: {
             query: {
                 mould: string;

@@ -42,7 +42,7 @@ export const stations = createRouter({
       props: true,
     },
     {
-      path: '/shells/:tab(thickness|drain|coats|cold|fill|demould|weigh)?',
+      path: '/shells/:tab(colour|thickness|drain|coats|cold|fill|demould|weigh)?',
       component: () => import('./shells/ShellsStation.vue'),
       props: true,
     },

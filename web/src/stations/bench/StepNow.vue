@@ -120,6 +120,14 @@ async function goOnAnyway(why: string) {
   }
 }
 
+/** Filled pieces turned out are ticked where the station Shells learns of them. */
+const ticks = computed(() => {
+  const chilled = props.batch.steps.findLast((s) => s.kind === 'CHILL_CAP')
+  if (step.value.kind !== 'DEMOULD' || !chilled) return null
+  const min = Math.max(1, Math.round((chilled.tookS ?? 60) / 60))
+  return { path: '/shells/demould', query: { piece: props.batch.summary.pieceId, min } }
+})
+
 const tempered = computed(() => props.batch.steps.some((s) => s.kind === 'MELT'))
 
 /**
@@ -247,6 +255,9 @@ useKeys({
         :batch="batch.summary.id"
         :couverture="batch.couverture"
       />
+      <v-btn v-if="ticks" size="x-large" variant="outlined" :to="ticks">{{
+        $t('Tick what stuck')
+      }}</v-btn>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>
     </section>

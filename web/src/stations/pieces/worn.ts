@@ -24,6 +24,7 @@ export const HOWS: { id: CoatInForm['how']; words: string }[] = [
   { id: 'FINGER', words: t('dabbed with a finger') },
   { id: 'SPLASHED', words: t('splashed') },
   { id: 'LINED', words: t('drawn in lines') },
+  { id: 'DETAIL', words: t('detail from a cone') },
 ]
 export const FINISHES: { id: FinishingDraft['kind']; words: string; what: string }[] = [
   { id: 'TRANSFER', words: t('transfer sheet'), what: t('Which sheet') },

@@ -126,7 +126,13 @@ const head = computed(() => {
             </tr>
           </tbody>
         </table>
-        <p>{{ $t('Into the cold {begins} after the last has drained.', { begins: min(answer.begins.value) }) }}</p>
+        <p>
+          {{
+            $t('Into the cold {begins} after the last has drained.', {
+              begins: min(answer.begins.value),
+            })
+          }}
+        </p>
         <p v-if="answer.coats.length > 1" class="quiet">
           {{
             $t(

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // Count down until the mould lets go, then tick what stuck and what broke; the answer teaches.
 import { useNow, useStorage } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import { counted, t } from '@/words'
@@ -87,6 +88,26 @@ const head = computed(() => {
   return left.value > 0
     ? t('Another {left} in the cold', { left: clock(left.value) })
     : t('Look now: loose ones look light from below')
+})
+/** Sent from the Bench with its piece: how it was cast stands there already. */
+const route = useRoute()
+onMounted(async () => {
+  const { piece: id, min } = route.query
+  if (typeof id !== 'string') return
+  try {
+    const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
+    if (piece.kind !== 'MOULDED') return
+    Object.assign(casting.value, {
+      couverture: piece.couvertureId,
+      mould: piece.mouldId,
+      asked: 'MEAN',
+      meanMm: piece.shellMm,
+    })
+    Object.assign(cold.value, { capped: true, capMm: piece.headRoomMm, since: null })
+    minutes.value = Number(min) || null
+  } catch (problem) {
+    refused.value = words(problem)
+  }
 })
 function start() {
   cold.value.since = Date.now()

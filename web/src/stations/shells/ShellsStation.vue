@@ -5,6 +5,7 @@ import { t } from '@/words'
 
 const props = defineProps<{ tab?: string }>()
 const TABS = [
+  ['colour', t('Colour')],
   ['thickness', t('Thickness')],
   ['drain', t('Drain & scrape')],
   ['coats', t('Coats')],
@@ -16,6 +17,7 @@ const TABS = [
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/shells/${id}` }))
 const current = computed(() => props.tab || 'thickness')
 const views = {
+  colour: defineAsyncComponent(() => import('./ColourTab.vue')),
   thickness: defineAsyncComponent(() => import('./ThicknessTab.vue')),
   drain: defineAsyncComponent(() => import('./DrainTab.vue')),
   coats: defineAsyncComponent(() => import('./CoatsTab.vue')),

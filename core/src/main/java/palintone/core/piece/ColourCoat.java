@@ -1,6 +1,7 @@
 package palintone.core.piece;
 
 import palintone.core.figure.Require;
+import palintone.core.temper.colour.ColourButter;
 
 /**
  * One coat of coloured cocoa butter in the mould before it is cast.
@@ -21,7 +22,8 @@ public record ColourCoat(String name, double thicknessMm, How how) {
         BRUSHED("Brush", 1, 0.95),
         FINGER("Dab with a gloved finger", 0.5, 0.95),
         SPLASHED("Splash", 0.3, 0.7),
-        LINED("Draw lines", 0.1, 0.95);
+        LINED("Draw lines", 0.1, 0.95),
+        DETAIL("Fill the detail from a paper cone with", 0.05, 0.98);
 
         private final String act;
         private final double covers;
@@ -61,5 +63,15 @@ public record ColourCoat(String name, double thicknessMm, How how) {
     /** Sprayed all over. */
     public ColourCoat(final String name, final double thicknessMm) {
         this(name, thicknessMm, How.SPRAYED);
+    }
+
+    /**
+     * What has to be brought on.
+     *
+     * @param wallMm2 of one cavity
+     * @return g a cavity, what goes past it included
+     */
+    public double massG(final double wallMm2) {
+        return ColourButter.brushedG(wallMm2 * how.covers(), thicknessMm) / how.caught();
     }
 }

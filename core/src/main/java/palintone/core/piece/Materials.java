@@ -146,10 +146,7 @@ public record Materials(
 
     private static Figure colour(final Piece piece, final ColourCoat coat, final int pieces) {
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
-        final double massG =
-                ColourButter.brushedG(wallMm2 * coat.how().covers(), coat.thicknessMm())
-                        / coat.how().caught()
-                        * pieces;
+        final double massG = coat.massG(wallMm2) * pieces;
         return Figure.of(
                 "coloured cocoa butter, " + coat.name(),
                 massG,

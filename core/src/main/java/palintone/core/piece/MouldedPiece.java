@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import palintone.core.casting.CastPlan;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -185,6 +186,11 @@ public record MouldedPiece(
             final BatchHabits habits,
             final Function<Filling, Conditions> conditions) {
         return MouldedMaterials.of(this, size, habits, conditions);
+    }
+
+    /** How its shells are to be cast at that place. */
+    public CastPlan casting(final Materials needs, final Workplace place) {
+        return ShellTasks.plan(this, needs, place);
     }
 
     @Override

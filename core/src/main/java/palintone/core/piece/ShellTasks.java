@@ -60,8 +60,7 @@ final class ShellTasks {
         plan = plan(piece, needs, place);
     }
 
-    private static CastPlan plan(
-            final MouldedPiece piece, final Materials needs, final Workplace place) {
+    static CastPlan plan(final MouldedPiece piece, final Materials needs, final Workplace place) {
         final double roomC = Math.max(5, Math.min(40, place.room().temperatureC()));
         final TemperTargets targets = place.temper().order().targets();
         final BowlAt bowl =

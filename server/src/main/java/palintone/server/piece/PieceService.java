@@ -5,14 +5,17 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
+import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.Materials;
+import palintone.core.piece.MouldedPiece;
 import palintone.core.piece.Piece;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
@@ -23,6 +26,7 @@ import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
 import palintone.core.tool.Tools;
 import palintone.core.work.BatchPlan;
+import palintone.core.work.BenchShells;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.mould.MouldService;
@@ -120,6 +124,13 @@ public class PieceService {
         return BatchPlan.of(needs, workplace(needs, shelved, wish, house));
     }
 
+    /**
+     * Shells of a batch have been weighed at the Bench, or no longer count.
+     *
+     * @param shells empty where they were not weighed in earnest
+     */
+    public record ShellsWeighed(UUID batch, String piece, Optional<BenchShells> shells) {}
+
     /** The moulds of a batch of this piece were cast. */
     public record MouldsCast(String piece) {}
 
@@ -143,6 +154,15 @@ public class PieceService {
                         new BatchHabits(1, 0, 0),
                         shelved::conditions);
         moulds.held(piece.mould().id(), needs.allergens());
+    }
+
+    /** How the shells of a piece are planned to be cast; empty where it has none. */
+    @Transactional(readOnly = true)
+    public Optional<CastPlan> casting(final String id) {
+        final BatchPlan plan = plan(id, new BatchWish(1, null, null, null, null));
+        return plan.materials().piece() instanceof MouldedPiece moulded
+                ? Optional.of(moulded.casting(plan.materials(), plan.place()))
+                : Optional.empty();
     }
 
     /**

@@ -23,11 +23,15 @@ class ShellController {
 
     private final Demouldings demouldings;
 
+    private final ShellColours colours;
+
     ShellController(
             final ShellService shells,
             final ShellSteps steps,
             final ShellWeighings weighings,
-            final Demouldings demouldings) {
+            final Demouldings demouldings,
+            final ShellColours colours) {
+        this.colours = colours;
         this.demouldings = demouldings;
         this.steps = steps;
         this.shells = shells;
@@ -88,6 +92,12 @@ class ShellController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable final String id) {
         weighings.takeBack(id);
+    }
+
+    /** Colours before casting. */
+    @PostMapping("/colour")
+    ShellColourView colour(@Valid @RequestBody final ShellColourRequest request) {
+        return colours.of(request);
     }
 
     /** When a mould lets go, and what was found of such moulds. */

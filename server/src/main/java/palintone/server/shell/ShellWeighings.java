@@ -236,6 +236,16 @@ public class ShellWeighings {
                         draft.notedAt()));
     }
 
+    /** What was weighed at the Bench: written, written again, or no longer counted. */
+    @Transactional
+    public void fromBench(final String id, final Optional<ShellWeighingDraft> draft) {
+        if (draft.isPresent()) {
+            put(id, draft.get());
+        } else {
+            weighings.findById(id).ifPresent(ShellWeighingEntity::takeBack);
+        }
+    }
+
     private CastOrder order(final ShellWeighingDraft draft) {
         return new CastOrder(
                 new BowlAt(

@@ -15,6 +15,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.Workplace;
 import palintone.core.process.TaskKind;
 import palintone.core.work.BatchPlan;
+import palintone.core.work.BenchShells;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
 import palintone.core.work.RunningBatch;
@@ -144,6 +145,11 @@ public class BatchService {
         if (entry.kind() == EntryKind.DONE && casts(opened.facts(), entry.step())) {
             events.publishEvent(new PieceService.MouldsCast(opened.facts().pieceId()));
         }
+        if (scrapes(opened.facts(), entry.step())) {
+            events.publishEvent(
+                    new PieceService.ShellsWeighed(
+                            id, opened.facts().pieceId(), BenchShells.of(after)));
+        }
         if (after != before) {
             bowl.tell(entity, after, entry);
         }
@@ -156,8 +162,11 @@ public class BatchService {
     }
 
     private static boolean casts(final BatchFacts facts, final int step) {
-        return facts.process().tasks().stream()
-                .anyMatch(task -> task.number() == step && task.kind() == TaskKind.CAST);
+        return facts.process().task(step).kind() == TaskKind.CAST;
+    }
+
+    private static boolean scrapes(final BatchFacts facts, final int step) {
+        return facts.process().task(step).kind() == TaskKind.SCRAPE;
     }
 
     /**

@@ -109,6 +109,35 @@ class ShellStepsApiTest {
         assertThat(workshop.delete("/api/shells/demouldings/nowhere").status()).isEqualTo(404);
     }
 
+    @Test
+    void coloursAreWeighedTimedAndSeenInOrder() {
+        final String copper = "{\"name\":\"Copper\",\"filmMm\":0.04,\"how\":\"SPLASHED\"}";
+        final String plum = "{\"name\":\"Plum\",\"filmMm\":0.05}";
+        final String white = "{\"name\":\"White\",\"filmMm\":0.05}";
+        final String mould = "\"mould\":\"half-28\",\"moulds\":3,\"coats\":";
+        final Answer three = post("colour", mould + "[" + copper + "," + plum + "," + white + "]");
+        assertThat(three.status()).as(three.text()).isEqualTo(200);
+        assertThat(three.number("/coats/0/seen")).isEqualTo(0.3);
+        assertThat(three.number("/coats/1/seen")).isCloseTo(0.7, within(1e-9));
+        assertThat(three.number("/coats/2/seen")).isZero();
+        assertThat(three.text()).contains("White is not seen", "Only fat-soluble");
+        // Half spheres of 28 mm: 12.3 cm² each, 32 of them, .05 mm, .93 g/ml, .6 caught.
+        assertThat(three.number("/coats/1/perMould/value")).isCloseTo(3.05, within(0.05));
+        assertThat(three.number("/coats/1/all/value"))
+                .isCloseTo(3 * three.number("/coats/1/perMould/value"), within(1e-9));
+        assertThat(three.number("/coats/1/nextFrom/value"))
+                .isLessThan(three.number("/castFrom/value"));
+        final Answer soft = post("colour", mould + "[" + plum + "],\"stablePercent\":0");
+        assertThat(soft.json().has("castFrom")).isFalse();
+        assertThat(soft.text()).contains("Not in temper");
+        assertThat(post("colour", mould + "[]").json().at("/coats").size()).isZero();
+        final Answer thick = post("colour", mould + "[{\"name\":\"Plum\",\"filmMm\":4}]");
+        assertThat(thick.status()).isEqualTo(400);
+        assertThat(thick.text()).contains("colour film");
+        final Answer nameless = post("colour", mould + "[{\"filmMm\":0.05}]");
+        assertThat(nameless.status()).as(nameless.text()).isEqualTo(400);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -162,7 +191,7 @@ class ShellStepsApiTest {
     @Test
     void nothingAtAllIsRefusedNotBroken() {
         for (final String path :
-                new String[] {"drain", "coats", "cap", "demoulded", "demouldings"}) {
+                new String[] {"drain", "coats", "cap", "demoulded", "demouldings", "colour"}) {
             assertThat(post(path, "").status()).as(path).isEqualTo(400);
         }
     }

@@ -1,0 +1,101 @@
+package palintone.core.work;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import palintone.core.process.Reading;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+
+/**
+ * What a batch has noted of one mould of shells: how it was cast and what it weighs, as far as it
+ * was made in earnest. A batch that was only clicked through weighs nothing.
+ *
+ * @param bowlC while casting, °C
+ * @param mouldC before it, °C
+ * @param waitS from full to turned, shaking included, s
+ * @param drainS turned over, s
+ * @param shellsG of one mould, g
+ * @param at when it was weighed
+ */
+public record BenchShells(
+        double bowlC, double mouldC, double waitS, double drainS, double shellsG, Instant at) {
+
+    /** Nobody fills and shakes a mould in less; ours. */
+    private static final double LEAST_CAST_S = 15;
+
+    private static final double LEAST_DRAIN_S = 5;
+    private static final double LONGEST_DRAIN_S = 300;
+    private static final double LONGEST_WAIT_S = 900;
+
+    /** Under this name a sentence carries how long the full mould is shaken, s. */
+    private static final String SHAKEN = "shaken";
+
+    /** Empty where it was not weighed, cast in several coats, or not made in earnest. */
+    public static Optional<BenchShells> of(final RunningBatch batch) {
+        final Optional<Task> scrape = only(batch, TaskKind.SCRAPE);
+        final Optional<Task> cast = only(batch, TaskKind.CAST);
+        final Optional<Task> wait = only(batch, TaskKind.WAIT);
+        final Optional<Task> drain = only(batch, TaskKind.DRAIN);
+        final Optional<Task> mould = only(batch, TaskKind.MOULD);
+        if (scrape.isEmpty() || cast.isEmpty() || wait.isEmpty() || drain.isEmpty()) {
+            return Optional.empty();
+        }
+        final List<RunningBatch.Standing> weighed = batch.notes(scrape.get().number());
+        final double castS = tookS(batch, cast.get());
+        final double waitedS = tookS(batch, wait.get());
+        final double drainedS = tookS(batch, drain.get());
+        if (weighed.isEmpty()
+                || batch.status(scrape.get().number()) != RunningBatch.Status.DONE
+                || !(castS >= LEAST_CAST_S)
+                || !(drainedS >= LEAST_DRAIN_S && drainedS <= LONGEST_DRAIN_S)) {
+            return Optional.empty();
+        }
+        final double shakenS =
+                Optional.ofNullable(cast.get().say().values().get(SHAKEN))
+                        .map(quantity -> quantity.value())
+                        .orElse(0.0);
+        final double waitS = Math.min(castS, shakenS) + waitedS;
+        final OptionalDouble bowlC = noted(batch, cast.get());
+        if (bowlC.isEmpty() || waitS > LONGEST_WAIT_S) {
+            return Optional.empty();
+        }
+        final RunningBatch.Standing last = weighed.get(weighed.size() - 1);
+        return Optional.of(
+                new BenchShells(
+                        bowlC.getAsDouble(),
+                        mould.map(task -> noted(batch, task))
+                                .orElse(OptionalDouble.empty())
+                                .orElse(
+                                        mould.flatMap(Task::reading)
+                                                .map(Reading::target)
+                                                .orElse(bowlC.getAsDouble())),
+                        waitS,
+                        drainedS,
+                        last.value(),
+                        last.at()));
+    }
+
+    private static Optional<Task> only(final RunningBatch batch, final TaskKind kind) {
+        final List<Task> found =
+                batch.process().tasks().stream().filter(task -> task.kind() == kind).toList();
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    }
+
+    private static double tookS(final RunningBatch batch, final Task task) {
+        return batch.took(task.number()).map(Duration::toMillis).map(ms -> ms / 1000.0).orElse(0.0);
+    }
+
+    /** The last reading, or what it was aimed at where nobody read it. */
+    private static OptionalDouble noted(final RunningBatch batch, final Task task) {
+        final List<Double> readings = batch.readings(task.number());
+        if (!readings.isEmpty()) {
+            return OptionalDouble.of(readings.get(readings.size() - 1));
+        }
+        return task.reading()
+                .map(reading -> OptionalDouble.of(reading.target()))
+                .orElse(OptionalDouble.empty());
+    }
+}
