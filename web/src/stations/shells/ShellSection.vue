@@ -19,15 +19,20 @@ const half = computed(() => Math.max(...props.wall.map((p) => p.acrossMm)))
 const round = (n: number) => Math.round(n * 100) / 100
 const y = (down: number) => round(depth.value - down)
 
+/** Places left out there, where there are many. */
+const POLE = computed(() => (props.places.length > 12 ? 2 : 0))
+
 /** Inner side from the floor to the rim, never over the middle. */
 function inner(of: Places) {
   const places = of.map((p) => ({
     x: Math.max(0, p.innerAcrossMm),
     y: Math.max(0, p.innerDownMm),
   }))
-  const floor = { x: 0, y: places[0]!.y }
-  const rim = { x: places.at(-1)!.x, y: 0 }
-  return [floor, ...places, rim]
+  // At the very middle the wall has no direction to be followed by: it is as level as beside it.
+  const beside = places.slice(POLE.value)
+  const floor = { x: 0, y: beside[0]!.y }
+  const rim = { x: beside.at(-1)!.x, y: 0 }
+  return [floor, ...beside, rim]
 }
 const chocolate = computed(() => {
   const out = props.wall.map((p) => [p.acrossMm, y(p.downMm)] as const)

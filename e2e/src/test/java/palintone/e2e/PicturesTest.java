@@ -27,9 +27,7 @@ class PicturesTest {
                     Map.ofEntries(
                             Map.entry("temper-plan", "/temper/plan"),
                             Map.entry("fillings-recipe", "/fillings/recipe/plum-ganache"),
-                            Map.entry("fillings-layers", "/fillings/layers/plum-ganache"),
                             Map.entry("pieces", "/pieces/plum-bay"),
-                            Map.entry("larder", "/larder/moulds"),
                             Map.entry("piece-writing", "/pieces/plum-bay?edit"),
                             Map.entry("mould-writing", "/larder/moulds/bar-21")));
 
@@ -72,16 +70,26 @@ class PicturesTest {
     /** Of the half sphere the season's weighings are about. */
     @Test
     void shells() {
-        for (final String tab : new String[] {"thickness", "cold", "weigh"}) {
+        for (final String tab : new String[] {"colour", "thickness", "cold", "demould", "weigh"}) {
             try (Screen screen = Screen.open()) {
                 screen.page.addInitScript(
                         "localStorage.setItem('palintone.shells', JSON.stringify({couverture:"
                                 + " 'dark-66', mould: 'half-28', asked: 'MEAN', meanMm: 1.8, waitS:"
                                 + " 60, stablePercent: 1, mouldC: 23, vibration: 'TAPPED', drainS:"
-                                + " 20, rockedDegrees: 0}))");
+                                + " 20, rockedDegrees: 0}));"
+                                + "localStorage.setItem('palintone.shells.colours',"
+                                + " JSON.stringify({moulds: 4, stablePercent: 1, coats: [{name:"
+                                + " 'copper', filmMm: .04, how: 'SPLASHED'}, {name: 'plum', filmMm:"
+                                + " .05, how: 'FINGER'}, {name: 'frost white', filmMm: .05, how:"
+                                + " 'SPRAYED'}]}))");
                 screen.go(house, "/shells/" + tab);
                 assertThat(screen.page.locator(".answer h1"))
                         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
+                if ("demould".equals(tab)) {
+                    for (final int pressed : new int[] {9, 17, 17}) {
+                        screen.page.locator("button.cavity").nth(pressed).click();
+                    }
+                }
                 take(screen, "shells-" + tab);
             }
         }

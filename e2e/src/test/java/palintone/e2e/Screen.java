@@ -115,6 +115,17 @@ final class Screen implements AutoCloseable {
         return this;
     }
 
+    /** Day or Evening, by the rail. */
+    void light(final String name) {
+        final Locator lamp = page.locator(".rail").getByText(name, EXACTLY);
+        lamp.click();
+        assertThat(lamp).hasCount(0);
+        settled();
+    }
+
+    private static final Locator.GetByTextOptions EXACTLY =
+            new Locator.GetByTextOptions().setExact(true);
+
     Locator button(final String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
     }

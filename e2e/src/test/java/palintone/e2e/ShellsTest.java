@@ -116,6 +116,93 @@ class ShellsTest {
         }
     }
 
+    @Test
+    void coloursAreSeenInTheOrderTheyGoIn() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/shells/colour");
+            assertThat(screen.title()).containsText("Cast from", SLOWLY);
+            choose(page, "Mould", "Half spheres 28 mm");
+            page.getByText("Add a coat").click();
+            final Locator second = page.locator("fieldset.coat").nth(1);
+            second.getByLabel("Colour").fill("White backing");
+            assertThat(page.locator(".answer")).containsText("White backing is not seen", SLOWLY);
+            second.getByText("Earlier").click();
+            assertThat(page.locator("svg.seen"))
+                    .hasAttribute(
+                            "aria-label", Pattern.compile("From outside.*White backing.*;.*"));
+            field(page, "Stable crystals in the colour").fill("0");
+            assertThat(screen.title()).hasText("This colour does not hold", hasTextWithin(20));
+            field(page, "Film").fill("7");
+            assertThat(page.locator(".trouble")).containsText("colour film is 7 mm", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void itIsScrapedInTimeAndCoatedUntilItIsThick() {
+        try (Screen screen = at("drain")) {
+            final Page page = screen.page;
+            assertThat(screen.title())
+                    .hasText(Pattern.compile("Scrape from .* to .*"), hasTextWithin(20));
+            assertThat(page.locator("tbody tr")).hasCount(2);
+            field(page, "Shaken for").fill("0");
+            assertThat(page.locator(".trouble")).containsText("shaken for is 0 s", SLOWLY);
+            screen.go(house, "/shells/coats");
+            assertThat(screen.title())
+                    .hasText(Pattern.compile("2 coats.*3\\.5.mm"), hasTextWithin(30));
+            assertThat(page.locator("tbody tr")).hasCount(2);
+            field(page, "All coats together").fill("13");
+            assertThat(screen.title()).containsText("No coats give that", SLOWLY);
+            assertThat(page.locator(".remarks")).containsText("Not even 4");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aColdRimIsWarmedBeforeTheCap() {
+        try (Screen screen = at("fill")) {
+            final Page page = screen.page;
+            field(page, "Rims").fill("16");
+            assertThat(page.locator(".remarks")).containsText("too cold to melt", SLOWLY);
+            assertThat(page.locator(".remarks")).containsText("Never return them");
+            field(page, "Rims").fill("29");
+            assertThat(page.locator(".remarks")).not().containsText("too cold to melt", SLOWLY);
+            field(page, "Cap thickness").fill("40");
+            assertThat(page.locator(".trouble")).containsText("thickness of the cap", SLOWLY);
+        }
+    }
+
+    /** Sent from the Bench with its piece; ticked, kept, and taken back. */
+    @Test
+    void aMouldIsCountedDownTickedAndTeaches() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/shells/demould?piece=sesame-crackle&min=31");
+            assertThat(field(page, "Was in the cold")).hasValue("31");
+            assertThat(page.getByLabel("Filled and capped")).isChecked();
+            assertThat(screen.title()).containsText("Lets go after", SLOWLY);
+            page.getByText("Into the cold now").click();
+            assertThat(screen.title()).containsText("Another", SLOWLY);
+            page.getByText("Out of the cold").click();
+            assertThat(screen.title()).containsText("Lets go after");
+            field(page, "Was in the cold").fill("31");
+            final Locator cavities = page.locator("button.cavity");
+            cavities.nth(2).click();
+            cavities.nth(4).click();
+            cavities.nth(4).click();
+            assertThat(page.locator(".answer")).containsText("1 stuck, 1 broken");
+            field(page, "Remark").fill("by the window");
+            page.getByText("Save").click();
+            assertThat(page.locator(".answer")).containsText("by the window", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("From 1 mould.");
+            assertThat(page.locator(".answer")).containsText("0 stuck, 0 broken");
+            page.getByText("Take back").click();
+            assertThat(page.locator(".answer")).containsText("tick the first mould", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
     private static LocatorAssertions.HasTextOptions hasTextWithin(final int seconds) {
         return new LocatorAssertions.HasTextOptions().setTimeout(seconds * 1000.0);
     }
