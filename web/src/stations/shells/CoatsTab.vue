@@ -8,6 +8,7 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { clock, inTaste, quantity } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
 import ShellSection from './ShellSection.vue'
@@ -15,6 +16,7 @@ import { request, useCasting } from './order'
 import { useAnswer } from './useAnswer'
 
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { taste } = useHouse()
 const more = useStorage('palintone.shells.coats', {
   by: 'MEAN' as 'MEAN' | 'WAIT',
@@ -84,6 +86,7 @@ const head = computed(() => {
     </form>
     <section class="answer" :aria-label="$t('Coats')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1>{{ head }}</h1>
         <RemarkList :remarks="answer.remarks" />

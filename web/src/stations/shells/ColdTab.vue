@@ -10,6 +10,7 @@ import { useHouse } from '@/parts/house'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, quantity, symbol, toTaste } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
 import { request, useCasting } from './order'
@@ -17,6 +18,7 @@ import { useAnswer } from './useAnswer'
 
 type Cold = components['schemas']['ColdView']
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { house, taste } = useHouse()
 const where = useStorage('palintone.shells.cold', {
   movedMin: null as number | null,
@@ -106,6 +108,7 @@ const solid = computed(() =>
     </form>
     <section class="answer" :aria-label="$t('Cold')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="way">
         <h1>
           {{

@@ -13,6 +13,7 @@ import NumberField from '@/parts/NumberField.vue'
 import { known } from '@/parts/shelf'
 import { inTaste, quantity } from '@/parts/units'
 import { HOWS, newCoat, type CoatInForm } from '@/stations/pieces/worn'
+import NothingYet from './NothingYet.vue'
 import ColourSeen from './ColourSeen.vue'
 import RemarkList from './RemarkList.vue'
 import { useCasting } from './order'
@@ -42,6 +43,7 @@ onMounted(async () => {
     missing.value = words(problem)
   }
 })
+const blank = computed(() => !casting.value.mould)
 const whole = computed(() => worn.value.coats.filter((c) => c.name.trim() && c.filmMm !== null))
 const { answer, refused } = useAnswer([casting, worn], () => {
   const { mould, mouldC, roomC } = casting.value
@@ -116,6 +118,7 @@ function up(i: number) {
       <p v-if="refused || missing" class="trouble" role="alert">
         {{ inTaste(refused || missing, taste) }}
       </p>
+      <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1>
           {{

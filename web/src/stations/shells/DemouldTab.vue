@@ -11,6 +11,7 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { clock, inTaste, number, quantity } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import MouldTicks from './MouldTicks.vue'
 import RemarkList from './RemarkList.vue'
@@ -19,6 +20,7 @@ import { useAnswer } from './useAnswer'
 
 type Found = components['schemas']['DemouldView']
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { house, taste } = useHouse()
 const cold = useStorage('palintone.shells.demould', {
   airC: null as number | null,
@@ -171,6 +173,7 @@ const came = (row: Found['found'][number]) =>
     </form>
     <section class="answer" :aria-label="$t('Demould')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1 aria-live="polite">{{ head }}</h1>
         <div class="acts">

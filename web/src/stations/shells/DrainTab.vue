@@ -8,12 +8,14 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, quantity } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
 import { request, useCasting, VIBRATIONS, type Vibration } from './order'
 import { useAnswer } from './useAnswer'
 
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { taste } = useHouse()
 const full = useStorage('palintone.shells.full', {
   shaken: 'TABLE' as Vibration,
@@ -46,6 +48,7 @@ const until = computed(() =>
     </form>
     <section class="answer" :aria-label="$t('Drain & scrape')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1>
           {{

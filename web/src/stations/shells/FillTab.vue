@@ -8,12 +8,14 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, quantity, sentence } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
 import { useCasting } from './order'
 import { useAnswer } from './useAnswer'
 
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { taste } = useHouse()
 const into = useStorage(
   'palintone.shells.fill',
@@ -96,6 +98,7 @@ const passes = computed(() => {
     </form>
     <section class="answer" :aria-label="$t('Fill')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1>
           {{

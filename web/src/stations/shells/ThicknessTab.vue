@@ -9,6 +9,7 @@ import { useHouse } from '@/parts/house'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { clock, inTaste, number, quantity, symbol } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
 import ShellSection from './ShellSection.vue'
@@ -17,6 +18,7 @@ import { useAnswer } from './useAnswer'
 
 type Cast = components['schemas']['CastView']
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { taste } = useHouse()
 /** Laid down to be compared with what is changed after. */
 const beside = ref<Cast | null>(null)
@@ -100,6 +102,7 @@ const hangs = computed(() => {
     </form>
     <section class="answer" :aria-label="$t('Shell')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1>
           {{

@@ -8,12 +8,14 @@ import { when } from '@/words/locale'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { clock, inTaste, number, quantity, sentence } from '@/parts/units'
+import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import { request, useCasting } from './order'
 import { useAnswer } from './useAnswer'
 
 type Weighed = components['schemas']['WeighedView']
 const casting = useCasting()
+const blank = computed(() => !casting.value.couverture || !casting.value.mould)
 const { taste } = useHouse()
 const emptyG = ref<number | null>(null)
 const shelledG = ref<number | null>(null)
@@ -110,6 +112,7 @@ const factors = computed(() =>
     </form>
     <section class="answer" :aria-label="$t('Weigh back')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <NothingYet v-if="blank" />
       <template v-if="weighed">
         <h1>{{ weighed.next ? sentence(weighed.next, taste) : '' }}</h1>
         <p v-if="weighed.drift" class="caution">{{ sentence(weighed.drift, taste) }}</p>

@@ -5,12 +5,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import palintone.core.casting.CastOrder;
+import palintone.core.casting.CastPlan;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
+import palintone.core.piece.CastTimes;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Materials;
@@ -137,7 +141,34 @@ public final class Samples {
                         Math.max(10, room.temperatureC()),
                         new Equipment(heat, 18, 0.54, 30, 15, 6000, 800),
                         Optional.empty());
-        return new Workplace(CurvePlanner.forward(order), room, cabinetC, heat, fillings);
+        return new Workplace(
+                CurvePlanner.forward(order),
+                room,
+                cabinetC,
+                heat,
+                fillings,
+                Workplace.BowlIs.TEMPERED_FOR_IT,
+                DarkWindowPractice.LOW,
+                timesIn(cabinetC));
+    }
+
+    private record Asked(
+            double cabinetC,
+            CastOrder order,
+            double shellMm,
+            Optional<CastPlan.Capped> cap,
+            RoomAir air,
+            int moulds) {}
+
+    private static final Map<Asked, CastPlan> TIMES = new ConcurrentHashMap<>();
+
+    /** As a server does it: the same casting is computed once. */
+    private static CastTimes timesIn(final double cabinetC) {
+        final CastTimes usual = CastTimes.usual(cabinetC);
+        return (order, shellMm, cap, air, moulds) ->
+                TIMES.computeIfAbsent(
+                        new Asked(cabinetC, order, shellMm, cap, air, moulds),
+                        asked -> usual.plan(order, shellMm, cap, air, moulds));
     }
 
     public static Workplace workplace(final Materials needs) {

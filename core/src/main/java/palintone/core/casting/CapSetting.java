@@ -33,10 +33,9 @@ public record CapSetting(
     public static final Source SOURCE =
             Source.calibrated(
                     "heat and crystals of cap, filling and air; carries a second pass at a tenth"
-                            + " of its fat solid, bonds until 55 %; the rim bonds where some of it"
-                            + " melts");
+                            + " of its fat solid, bonds until seven tenths of what sets in a room;"
+                            + " the rim bonds where it melts to less than that");
 
-    private static final double BONDS_SOLID = 0.55;
     private static final double[] SET_SHARE = {0.82, 0.88, 0.94};
     private static final double SET_AT_C = 10;
     private static final double FOLLOWED_S = 3600;
@@ -87,6 +86,7 @@ public record CapSetting(
         Require.between("thickness of the cap", capMm, 0.3, 20, "mm");
         Require.between("room temperature", roomC, 5, 40, "°C");
         final Surround room = Surround.still(AirFlow.filmWPerM2K(0), roomC);
+        final double bonds = StandingShell.bondsSolid(bowl.couverture());
         final CrustPath half = path(bowl, capMm / 2, below, room);
         final CrustPath whole = path(bowl, capMm, below, room);
         final double from = half.firstS(s -> half.meanSolid(0, s) >= StandingShell.BEGINS_SOLID);
@@ -110,7 +110,7 @@ public record CapSetting(
         }
         return new CapSetting(
                 from,
-                Math.max(from, half.firstS(s -> half.meanSolid(0, s) >= BONDS_SOLID)),
+                Math.max(from, half.firstS(s -> half.meanSolid(0, s) >= bonds)),
                 begins,
                 firm[1],
                 new Range(firm[0], firm[2]),
@@ -169,10 +169,11 @@ public record CapSetting(
                         Surround.still(AirFlow.filmWPerM2K(0), roomC),
                         Surround.NONE,
                         RIM_S);
+        final double bonds = StandingShell.bondsSolid(bowl.couverture());
         double deep = 0;
         for (int cell = CAP_CELLS; cell < path.cells(); cell++) {
             final int here = cell;
-            if (Double.isFinite(path.firstS(s -> path.stable(here, s) < BONDS_SOLID))) {
+            if (Double.isFinite(path.firstS(s -> path.stable(here, s) < bonds))) {
                 deep += path.volumeM(cell);
             }
         }

@@ -19,13 +19,10 @@ public record Coats(List<Coat> coats, Shell together) {
     public static final Source SOURCE =
             Source.calibrated(
                     "the next coat once a tenth of the last one's fat is solid (its shine is gone),"
-                            + " and while less than 55 % is: later it no longer bonds");
+                            + " and while less than seven tenths of what sets in a room is: later it no longer bonds");
 
     /** As many as makers cast; common practice, no source. */
     public static final int MOST = 4;
-
-    /** Set further, there is too little melted fat at its face to grow into; calibrated. */
-    private static final double BONDS_SOLID = 0.55;
 
     /** Nobody stands by a full mould longer than this without need; ours. */
     public static final double PATIENCE_S = 240;
@@ -69,7 +66,11 @@ public record Coats(List<Coat> coats, Shell together) {
                             shell.meanMm(),
                             shell.massG(),
                             earliest,
-                            Math.max(earliest, standing.whenSolidS(BONDS_SOLID))));
+                            Math.max(
+                                    earliest,
+                                    standing.whenSolidS(
+                                            StandingShell.bondsSolid(
+                                                    first.order().bowl().couverture())))));
             if (i + 1 < waits.size()) {
                 cast = onto(cast, shell, standing, earliest);
             }

@@ -25,10 +25,10 @@ public record Draining(
     public static final Source SOURCE =
             Source.calibrated(
                     "what runs on by its own Casson law until it sets; a rim may be cut once its"
-                            + " yield value carries it, and until a third of its fat is solid");
+                            + " yield value carries it, and until two fifths of what sets in a room has");
 
-    /** Cut later, it breaks; calibrated to five minutes of common practice. */
-    private static final double BREAKS_SOLID = 0.33;
+    /** Of what sets in a room: cut later, it breaks; calibrated to five minutes of practice. */
+    private static final double BREAKS_SHARE = 0.42;
 
     private static final double GRAVITY = 9.81;
 
@@ -83,7 +83,7 @@ public record Draining(
                 lipM * 1000,
                 rim.path()
                         .firstS(s -> rim.consistency(s).yieldPa(shell.rimMm() / 2000) >= carriesPa),
-                rim.whenSolidS(BREAKS_SOLID),
+                rim.whenSolidS(StandingShell.solid(cast.order().bowl().couverture(), BREAKS_SHARE)),
                 begins);
     }
 }

@@ -13,16 +13,16 @@ import palintone.core.figure.Source;
  * Two halves glued with tempered chocolate along their rims.
  *
  * @param tacksS until they no longer slide: a tenth of the seam's fat is solid, s
- * @param holdsS until they may be lifted: nearly half of it is, s
+ * @param holdsS until they may be lifted: six tenths of what sets in a room is, s
  */
 public record Halves(double tacksS, double holdsS) {
 
     public static final Source SOURCE =
             Source.calibrated(
                     "heat and crystals of a seam of one millimetre between two rims: slides no more"
-                            + " at a tenth of its fat solid, may be lifted at 45 %");
+                            + " at a tenth of its fat solid, may be lifted at six tenths of what sets in a room");
 
-    private static final double HOLDS_SOLID = 0.45;
+    private static final double HOLDS_SHARE = 0.58;
     private static final double HALF_SEAM_M = 5e-4;
     private static final double RIM_M = 6e-3;
     private static final double FOLLOWED_S = 3600;
@@ -35,6 +35,7 @@ public record Halves(double tacksS, double holdsS) {
     public static Halves of(final BowlAt bowl, final double rimC, final double roomC) {
         Require.between("rim of the halves", rimC, 0, 30, "°C");
         Require.between("room temperature", roomC, 5, 40, "°C");
+        final double holds = StandingShell.solid(bowl.couverture(), HOLDS_SHARE);
         // From the middle of the seam, where no heat crosses, into one rim.
         final CrustPath path =
                 CrustSolver.follow(
@@ -59,6 +60,6 @@ public record Halves(double tacksS, double holdsS) {
                         FOLLOWED_S);
         return new Halves(
                 path.firstS(s -> path.meanSolid(0, s) >= StandingShell.BEGINS_SOLID),
-                path.firstS(s -> path.meanSolid(0, s) >= HOLDS_SOLID));
+                path.firstS(s -> path.meanSolid(0, s) >= holds));
     }
 }

@@ -50,7 +50,7 @@ public record ShellCooling(
                             + " and 88 to 98 % of what will set, at its slowest place");
 
     /** So far set in the warm, the rest has little left to do in the cold; ours. */
-    private static final double LATE_SOLID = 0.45;
+    private static final double LATE_SHARE = 0.58;
 
     private static final double FIRM_SHARE = 0.9;
 
@@ -102,7 +102,9 @@ public record ShellCooling(
         Require.between("time before the cold", movedS, -1, StandingShell.ROOM_S, "s");
         final One mean = new One(cast, shell, shell.meanMm());
         final double begins = mean.standing.whenSolidS(StandingShell.BEGINS_SOLID);
-        final double latest = mean.standing.whenSolidS(LATE_SOLID);
+        final double latest =
+                mean.standing.whenSolidS(
+                        StandingShell.solid(cast.order().bowl().couverture(), LATE_SHARE));
         final double moved = movedS >= 0 ? movedS : Math.min(StandingShell.ROOM_S, begins);
         mean.chill(load, opening, moved, 0.5);
         final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()));

@@ -7,6 +7,7 @@ import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
+import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.Crystals;
 
 /** A drained shell of one thickness as it stands in the room, for an hour from the draining on. */
@@ -16,6 +17,12 @@ final class StandingShell {
 
     /** Its shine goes when so much of its fat is solid; calibrated against the smear test's .18. */
     static final double BEGINS_SOLID = 0.10;
+
+    /** A room: what of a couverture is solid at rest there is all it sets to; milk to less. */
+    private static final double ROOM_C = 20;
+
+    /** Of that, set further, its face has too little left that melts to grow into; calibrated. */
+    private static final double BONDS_SHARE = 0.7;
 
     private static final int CELLS = 20;
 
@@ -49,6 +56,16 @@ final class StandingShell {
                         Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
                         Surround.still(AirFlow.filmWPerM2K(0) * opening.share(), order.roomC()),
                         ROOM_S);
+    }
+
+    /** Share of the fat that is solid when so much of what sets in a room has set. */
+    static double solid(final Couverture couverture, final double share) {
+        return share * couverture.crystals().curve().solidAt(ROOM_C);
+    }
+
+    /** Set no further than this, a face still bonds with what is cast onto it. */
+    static double bondsSolid(final Couverture couverture) {
+        return solid(couverture, BONDS_SHARE);
     }
 
     /** Whose layers lie as the strata do. */

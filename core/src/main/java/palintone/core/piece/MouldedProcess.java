@@ -203,14 +203,18 @@ final class MouldedProcess {
     private ProcessDraft.TaskDraft cap(final int level, final double capsG) {
         Sentence say =
                 Sentence.of(
-                                "Warm the rims to {rim}: then the cap grows into the shell. Pour"
-                                        + " over half the tray, draw across and back, tap once,"
+                                "Pour over half the tray, draw across and back, tap once,"
                                         + " scrape hard. {caps} stays on a mould. A second thin pass"
                                         + " where it sinks: from {from} to {until} after.")
-                        .with("rim", shell.cap().rimBondsC(), Unit.CELSIUS)
                         .with("from", shell.cap().secondFromS() / 60, Unit.MINUTE)
                         .with("until", Math.min(60, shell.cap().secondUntilS() / 60), Unit.MINUTE)
                         .with("caps", capsG, Unit.GRAM);
+        if (shell.cap().rimMeltsMm() == 0) {
+            say =
+                    Sentence.of("Warm the rims to {rim}: then the cap grows into the shell.")
+                            .with("rim", shell.cap().rimBondsC(), Unit.CELSIUS)
+                            .and(say);
+        }
         if (!piece.cappedFromAnother()) {
             say = say.with(Task.TAKES, needs.kept().get(1).value(), Unit.GRAM);
         }

@@ -212,7 +212,10 @@ final class ShellTasks {
                         clock(
                                 Math.max(0, range.low() - shaken),
                                 wait,
-                                Math.max(wait + 15, range.high() - shaken)))
+                                // Not known better than that, but nobody waits three times as long.
+                                Math.max(
+                                        wait + 15,
+                                        Math.min(range.high() - shaken, 2.5 * wait + 30))))
                 .occupies(Occupies.MOULD)
                 .source(Coats.SOURCE)
                 .done();

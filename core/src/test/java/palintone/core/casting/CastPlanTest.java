@@ -19,6 +19,8 @@ import palintone.core.mould.Cavity;
 import palintone.core.mould.HalfEgg;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
 
@@ -259,5 +261,34 @@ class CastPlanTest {
         final Halves warm = Halves.of(bowl(0.01), 24, 24);
         assertThat(cold.tacksS()).isBetween(20.0, 600.0).isLessThan(cold.holdsS());
         assertThat(warm.holdsS()).isGreaterThan(cold.holdsS());
+    }
+
+    /** Milk sets to less than dark: what bonds and what breaks is measured by that. */
+    @Test
+    void milkIsMeasuredByWhatMilkSetsTo() {
+        final BowlAt milk =
+                new BowlAt(
+                        new Couverture(Samples.MILK_41, CouvertureKind.MILK),
+                        FluidityClass.MEDIUM,
+                        30,
+                        new Crystals(0.01, 0));
+        final CapSetting cap =
+                CapSetting.of(milk, 2, new CapSetting.Below(9, 22, 2.9, 20), 20, COLD);
+        assertThat(cap.rimMeltsMm()).isZero();
+        assertThat(cap.rimBondsC()).isBetween(22.0, 29.0);
+        assertThat(cap.secondUntilS()).isBetween(cap.secondFromS() + 30, 25 * 60.0);
+        final ShellCast cast =
+                new ShellCast(
+                        new CastOrder(
+                                milk,
+                                new Mould("tried", "Tried", new HalfSphere(28), 24, 4),
+                                23,
+                                20,
+                                Vibration.NONE,
+                                20,
+                                0,
+                                Learned.NOTHING));
+        final Draining rack = Draining.of(cast, cast.after(60), Draining.Stands.RACK);
+        assertThat(rack.latestS()).isBetween(180.0, 1200.0);
     }
 }

@@ -294,7 +294,7 @@ class BatchPlanTest {
         assertThat(weighed).isCloseTo(fetched, within(1e-9 * fetched));
     }
 
-    @Property(tries = 100)
+    @Property(tries = 40)
     void meltAndSeedAreTheBowlInAnyRoom(
             @ForAll @DoubleRange(min = 10, max = 26) final double roomC,
             @ForAll @DoubleRange(min = 20, max = 90) final double humidity,
