@@ -62,10 +62,10 @@ describe('a language', () => {
     expect(asList(['milk', 'nuts', 'soya'])).toBe('milk, nuts und soya')
     expect(when('2026-11-05T12:00:00', { month: 'long', day: 'numeric' })).toBe('5. November')
     const says = {
-      template: 'Fill to the brim, {brim} a mould. Vibrate until the bubbles stop.',
-      values: [{ name: 'brim', value: 212.4, unit: 'GRAM' as const }],
+      template: 'Polish {moulds} with a soft dry cloth. Touch no inside.',
+      values: [{ name: 'moulds', value: 4, unit: 'MOULD' as const }],
     }
-    expect(sentence(says, metric)).toMatch(/^\[Fill to the brim, 212\u00a0g a mould\. Vib.*~\]$/)
+    expect(sentence(says, metric)).toMatch(/^\[Polish 4\u00a0\[moulds ~+\] with a soft.*~\]$/)
   })
 
   it('changes what the server says, and nothing a maker wrote', async () => {
