@@ -2876,6 +2876,7 @@ export interface components {
             solidPercent: number;
             /** Format: double */
             shrunkPercent: number;
+            frontPercent: number[];
         };
         ColdView: {
             words: string;
@@ -2896,6 +2897,8 @@ export interface components {
             coveredMin: number;
             /** Format: double */
             waterMg: number;
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
             line: components["schemas"]["ColdPointView"][];
             remarks: components["schemas"]["SentenceView"][];
         };

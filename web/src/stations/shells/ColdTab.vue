@@ -13,6 +13,7 @@ import { inTaste, quantity, symbol, toTaste } from '@/parts/units'
 import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
+import SettingFront from './SettingFront.vue'
 import { request, useCasting } from './order'
 import { useAnswer } from './useAnswer'
 
@@ -170,6 +171,7 @@ const solid = computed(() =>
           :y-max="100"
           :spoken="$t('How much of the fat is solid, each way')"
         />
+        <SettingFront :line="way.line" :kind="way.couvertureKind" :out="way.release?.value" />
         <p class="quiet">
           {{
             $t(

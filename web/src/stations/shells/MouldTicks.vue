@@ -60,8 +60,7 @@ const counts = computed(() => {
   display: grid;
   grid-template-columns: repeat(var(--across), minmax(0, 72px));
   gap: 4px;
-  width: max-content;
-  max-width: 100%;
+  max-width: calc(var(--across) * 76px + 20px);
   padding: 10px;
   border: 2px solid var(--p-line);
   border-radius: 8px;

@@ -55,6 +55,11 @@ const lines = computed(() => {
   ]
   return beside.value ? [...all, grown(beside.value, t('beside'), true)] : all
 })
+/** Drawn along, the shell grows. */
+const minutes = computed({
+  get: () => Math.min(15, (casting.value.waitS ?? 0) / 60),
+  set: (value) => (casting.value.waitS = Math.round(value * 60)),
+})
 const spoken = computed(() =>
   answer.value
     ? t('Shell of {mean} in the mean, {floor} on the floor, {wall} on the wall', {
@@ -132,6 +137,16 @@ const hangs = computed(() => {
           }}
         </p>
         <RemarkList :remarks="answer.remarks" />
+        <v-slider
+          v-if="casting.asked === 'WAIT'"
+          v-model="minutes"
+          class="mt-3"
+          :label="$t('Minutes waited')"
+          :min="0"
+          :max="15"
+          :step="0.25"
+          hide-details
+        />
         <div class="two">
           <div>
             <ShellSection

@@ -2,6 +2,7 @@ package palintone.bench;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -17,9 +18,12 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CabinetLoad;
+import palintone.core.casting.CapSetting;
 import palintone.core.casting.CastOrder;
+import palintone.core.casting.CastPlan;
 import palintone.core.casting.Learned;
 import palintone.core.casting.Opening;
+import palintone.core.casting.Released;
 import palintone.core.casting.Shell;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
@@ -31,6 +35,7 @@ import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Source;
+import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.substance.Component;
@@ -118,5 +123,20 @@ public class ShellBench {
         final ShellCast cast = new ShellCast(ORDER);
         return ShellCooling.of(
                 cast, cast.after(60), -1, new CabinetLoad(12, 1.5, 6, 3, 150), Opening.UP);
+    }
+
+    /** Everything a batch's clock asks, from nothing; a server computes it once for a casting. */
+    @Benchmark
+    public CastPlan wholePlan() {
+        return CastPlan.of(
+                ORDER,
+                new CastPlan.Wish(
+                        1.8,
+                        Optional.of(
+                                new CastPlan.Capped(
+                                        ORDER.bowl(), 2, new CapSetting.Below(10, 22, 2.9, 21))),
+                        new CabinetLoad(12, 1.5, 4, 3, 150),
+                        new RoomAir(21, 50),
+                        Released.NOTHING));
     }
 }

@@ -28,7 +28,7 @@ class OwnHouseTest {
     }
 
     @ParameterizedTest(name = "{0}x{1}")
-    @CsvSource({"1280, 800, Desk", "820, 1180, Tablet", "360, 740, Phone"})
+    @CsvSource({"820, 1180, Tablet", "360, 740, Phone"})
     void fromNothingToTheBench(final int width, final int height, final String own) {
         try (Screen screen = Screen.open(width, height)) {
             final Page page = screen.page;

@@ -77,6 +77,7 @@ public record ShellCooling(
      * @param airC of the cabinet
      * @param solidPercent of its fat
      * @param shrunkPercent of its length, against the mould
+     * @param frontPercent solid of its fat layer by layer, from the mould to the hollow
      */
     public record Point(
             double minutes,
@@ -84,7 +85,16 @@ public record ShellCooling(
             double innerC,
             double airC,
             double solidPercent,
-            double shrunkPercent) {}
+            double shrunkPercent,
+            List<Double> frontPercent) {
+
+        /** The list is copied. */
+        public Point {
+            frontPercent = List.copyOf(frontPercent);
+        }
+    }
+
+    private static final int LAYERS_SHOWN = 8;
 
     /**
      * @param cast it came from
@@ -155,7 +165,8 @@ public record ShellCooling(
                             inner,
                             mean.airAt(s),
                             mean.cold.meanSolid(1, s) * 100,
-                            Math.max(0, mean.shrunk(s)) * 100));
+                            Math.max(0, mean.shrunk(s)) * 100,
+                            mean.front(s)));
         }
         return new ShellCooling(
                 begins,
@@ -241,6 +252,18 @@ public record ShellCooling(
                 stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= StandingShell.BEGINS_SOLID);
                 stiff(cold, Math.min(COLD_S, stiffS));
             }
+        }
+
+        /** Solid of the fat from the mould to the hollow, per cent. */
+        List<Double> front(final double seconds) {
+            final int last = cold.cells() - 1;
+            final List<Double> front = new ArrayList<>();
+            for (int i = 0; i < LAYERS_SHOWN; i++) {
+                final int cell =
+                        first + Math.round((last - first) * (float) i / (LAYERS_SHOWN - 1));
+                front.add(100 * (cold.stable(cell, seconds) + cold.unstable(cell, seconds)));
+            }
+            return front;
         }
 
         /** When the gap is wide enough and it is set enough, s. */

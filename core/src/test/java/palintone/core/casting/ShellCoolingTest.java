@@ -86,6 +86,25 @@ class ShellCoolingTest {
         assertThat(cold.latestS()).isGreaterThan(cold.beginsS());
     }
 
+    /** The front goes from the mould to the hollow; all of it together is the mean. */
+    @Test
+    void theFrontOfSettingGoesInwards() {
+        final ShellCooling cold = cooled(9, 6);
+        for (final ShellCooling.Point point : cold.line()) {
+            assertThat(point.frontPercent()).hasSize(8);
+            final double mean =
+                    point.frontPercent().stream()
+                            .mapToDouble(Double::doubleValue)
+                            .average()
+                            .orElseThrow();
+            assertThat(mean).isCloseTo(point.solidPercent(), within(6.0));
+        }
+        final ShellCooling.Point early = cold.line().get(4);
+        assertThat(early.frontPercent().get(0)).isGreaterThan(early.frontPercent().get(7));
+        final ShellCooling.Point end = cold.line().get(cold.line().size() - 1);
+        assertThat(end.frontPercent().get(0)).isCloseTo(end.frontPercent().get(7), within(1.0));
+    }
+
     /** Verdict and reason agree: without seed, or too warm for it, nothing lets go. */
     @ParameterizedTest
     @CsvSource({"0, 31.5", "0.01, 40"})

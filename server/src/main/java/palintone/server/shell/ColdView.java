@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import palintone.core.casting.ColdAnswer;
 import palintone.core.casting.ShellCooling;
+import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 
@@ -28,17 +29,19 @@ public record ColdView(
         double lastShelfC,
         double coveredMin,
         double waterMg,
+        CouvertureKind couvertureKind,
         List<ColdPointView> line,
         List<SentenceView> remarks) {
 
-    /** A moment of it. */
+    /** A moment of it; the front layer by layer from the mould to the hollow. */
     public record ColdPointView(
             double minutes,
             double outerC,
             double innerC,
             double airC,
             double solidPercent,
-            double shrunkPercent) {
+            double shrunkPercent,
+            List<Double> frontPercent) {
 
         static ColdPointView of(final ShellCooling.Point point) {
             return new ColdPointView(
@@ -47,11 +50,16 @@ public record ColdView(
                     point.innerC(),
                     point.airC(),
                     point.solidPercent(),
-                    point.shrunkPercent());
+                    point.shrunkPercent(),
+                    point.frontPercent());
         }
     }
 
-    static ColdView of(final String words, final double airC, final ColdAnswer answer) {
+    static ColdView of(
+            final String words,
+            final double airC,
+            final CouvertureKind kind,
+            final ColdAnswer answer) {
         return new ColdView(
                 words,
                 airC,
@@ -65,6 +73,7 @@ public record ColdView(
                 answer.cooling().lastShelfC(),
                 answer.leaving().coveredS() / 60,
                 answer.leaving().waterMg(),
+                kind,
                 answer.cooling().line().stream().map(ColdPointView::of).toList(),
                 answer.remarks().stream().map(SentenceView::of).toList());
     }

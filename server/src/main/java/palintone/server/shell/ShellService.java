@@ -28,6 +28,7 @@ import palintone.core.figure.Unit;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.Mould;
 import palintone.core.temper.Couverture;
+import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.tool.Cabinet;
@@ -214,9 +215,9 @@ public class ShellService {
     public List<ColdView> cold(final ColdRequest request, final Released released) {
         final ColdOne one = new ColdOne(request, released);
         final List<ColdView> ways = new ArrayList<>();
-        ways.add(ColdView.of("as set", one.airC, one.at(one.airC)));
+        ways.add(ColdView.of("as set", one.airC, one.kind(), one.at(one.airC)));
         for (int i = 0; i < SCHOOLS.length; i++) {
-            ways.add(ColdView.of(SCHOOLS[i], SCHOOLS_C[i], one.at(SCHOOLS_C[i])));
+            ways.add(ColdView.of(SCHOOLS[i], SCHOOLS_C[i], one.kind(), one.at(SCHOOLS_C[i])));
         }
         return ways;
     }
@@ -251,6 +252,10 @@ public class ShellService {
                     or(
                             request.metresPerS(),
                             first.air() == Cabinet.Air.MOVING ? AirFlow.MOVING_M_PER_S : 0);
+        }
+
+        CouvertureKind kind() {
+            return cast.order().bowl().couverture().kind();
         }
 
         ColdAnswer at(final double cabinetC) {
