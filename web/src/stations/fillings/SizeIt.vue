@@ -143,7 +143,7 @@ onMounted(() => {
 <template>
   <div class="tool" :data-print="paper">
     <form class="ask no-print" @submit.prevent>
-      <v-btn-toggle v-model="way" mandatory divided>
+      <v-btn-toggle v-model="way" mandatory divided class="asked">
         <v-btn value="weight" size="large">{{ $t('Weight') }}</v-btn>
         <v-btn value="moulds" size="large">{{ $t('Moulds') }}</v-btn>
         <v-btn value="hand" size="large">{{ $t('At hand') }}</v-btn>
@@ -222,7 +222,7 @@ onMounted(() => {
           <p v-for="c in sheet?.cautions" :key="c.template">{{ sentence(c, taste) }}</p>
           <p class="mt-4">{{ $t('Made by ____________________ Lots ____________________') }}</p>
         </div>
-        <div class="no-print d-flex ga-3 mt-3">
+        <div class="no-print d-flex flex-wrap ga-3 mt-3">
           <v-btn size="x-large" color="primary" @click="takeOver(answer.recipe)">{{
             $t('Use it')
           }}</v-btn>

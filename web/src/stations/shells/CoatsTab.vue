@@ -169,15 +169,6 @@ const head = computed(() => {
 </template>
 
 <style scoped>
-.asked {
-  flex-wrap: wrap;
-  width: 100%;
-  height: auto;
-}
-.asked .v-btn {
-  flex: 1 1 auto;
-  padding: 0 8px;
-}
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
