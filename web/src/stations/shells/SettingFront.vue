@@ -3,11 +3,14 @@
 // hollow, the darker the more of the fat is solid.
 import { computed } from 'vue'
 import type { components } from '@/api/schema'
+import { useHouse } from '@/parts/house'
+import { quantity } from '@/parts/units'
 import { t } from '@/words'
 
 type Point = components['schemas']['ColdPointView']
 const props = defineProps<{ line: Point[]; kind: 'DARK' | 'MILK' | 'WHITE'; out?: number | null }>()
 
+const { taste } = useHouse()
 const MINUTES = 60
 /** All that sets in the cold; no more is drawn than that. */
 const most = computed(() => Math.max(1, ...props.line.map((p) => Math.max(...p.frontPercent))))
@@ -27,9 +30,9 @@ const layers = computed(() => props.line[0]?.frontPercent.length ?? 1)
 const half = (layer: number) =>
   props.line.find((p) => p.frontPercent[layer]! > most.value / 2)?.minutes ?? MINUTES
 const spoken = computed(() =>
-  t('Half set at the mould after {outer} minutes, at the hollow after {inner}', {
-    outer: half(0),
-    inner: half(layers.value - 1),
+  t('Half set at the mould after {outer}, at the hollow after {inner}', {
+    outer: quantity(half(0), 'MINUTE', taste.value),
+    inner: quantity(half(layers.value - 1), 'MINUTE', taste.value),
   }),
 )
 </script>

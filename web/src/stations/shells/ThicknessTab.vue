@@ -56,9 +56,9 @@ const lines = computed(() => {
   return beside.value ? [...all, grown(beside.value, t('beside'), true)] : all
 })
 /** Drawn along, the shell grows. */
-const minutes = computed({
-  get: () => Math.min(15, (casting.value.waitS ?? 0) / 60),
-  set: (value) => (casting.value.waitS = Math.round(value * 60)),
+const seconds = computed({
+  get: () => Math.min(900, casting.value.waitS ?? 0),
+  set: (value) => (casting.value.waitS = value),
 })
 const spoken = computed(() =>
   answer.value
@@ -139,12 +139,12 @@ const hangs = computed(() => {
         <RemarkList :remarks="answer.remarks" />
         <v-slider
           v-if="casting.asked === 'WAIT'"
-          v-model="minutes"
+          v-model="seconds"
           class="mt-3"
-          :label="$t('Minutes waited')"
+          :label="$t('Waited')"
           :min="0"
-          :max="15"
-          :step="0.25"
+          :max="900"
+          :step="15"
           hide-details
         />
         <div class="two">
