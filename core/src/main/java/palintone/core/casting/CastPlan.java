@@ -112,7 +112,9 @@ public record CastPlan(
         final Coats coats = chosen.coats;
         final Shell first = cast.after(coats.coats().get(0).waitS());
         final double fillingJ =
-                wish.cap().map(cap -> cap.below().heatJPerMlK()).orElse(USUAL_FILLING_J);
+                wish.cap()
+                        .map(cap -> cap.below().heatJPerMlK())
+                        .orElse(WarmestFill.USUAL_FILLING_J_PER_ML_K);
         final double mostMm = MouldWall.reachM(order.mould().cavity()) * 1000 * 0.9;
         // All coats as if the last had just been cast: it errs to the longer side.
         final ShellCooling cooling =
@@ -150,9 +152,6 @@ public record CastPlan(
                                                 wish.load())),
                 chosen.remarks);
     }
-
-    /** A soft ganache, J/mlK; common practice, no source. */
-    private static final double USUAL_FILLING_J = 2.9;
 
     private static Range waits(final ShellCast cast, final double waitS) {
         final Shell shell = cast.after(waitS);

@@ -27,6 +27,9 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
                     "heat balance of filling, shell, mould and room; a shell bears a tenth of its"
                             + " thickness softened to what is solid at 30 °C");
 
+    /** A soft ganache, J/mlK; common practice, no source. */
+    public static final double USUAL_FILLING_J_PER_ML_K = 2.9;
+
     /** What is solid of cocoa butter at 30 °C: softer, a shell loses its temper there. */
     private static final double SOFT_SOLID = 0.44;
 

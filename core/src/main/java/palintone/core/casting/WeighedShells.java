@@ -110,7 +110,7 @@ public record WeighedShells(List<Sentence> says, Optional<Sentence> drift, Sente
     }
 
     private static double far(final double factor, final double spread) {
-        return factor * Math.exp(1.28 * spread);
+        return factor * Math.exp(ShellAnswer.EIGHT_IN_TEN * spread);
     }
 
     private static Optional<Sentence> drift(

@@ -182,7 +182,7 @@ final class ShellTasks {
                                 "brim",
                                 piece.masses().brim().value() * needs.size().cavitiesPerMould(),
                                 Unit.GRAM)
-                        .with("shaken", shaken, Unit.SECOND)
+                        .with(Task.SHAKEN, shaken, Unit.SECOND)
                         .with("bubble", plan.bubbles().leftMm(), Unit.MILLIMETRE);
         if (coat == 0 && !plan.remarks().isEmpty()) {
             // What is impossible is said where it is done.
@@ -221,7 +221,11 @@ final class ShellTasks {
                 .done();
         draft.task(TaskKind.DRAIN)
                 .next()
-                .say(Sentence.of(drain()).with("drain", plan.order().drainS(), Unit.SECOND))
+                .say(
+                        Sentence.of(drain())
+                                .with("drain", plan.order().drainS(), Unit.SECOND)
+                                // Weighings count for the shaking they were made with.
+                                .with(Task.SHAKING, plan.order().vibration().ordinal(), Unit.ONE))
                 .clock(clock(DRAIN_S / 2, DRAIN_S, DRAIN_S * 3))
                 .occupies(Occupies.BOWL, Occupies.MOULD)
                 .done();

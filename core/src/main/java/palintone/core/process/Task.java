@@ -45,6 +45,15 @@ public record Task(
      */
     public static final String TAKES = "takes";
 
+    /** Under this name a sentence carries how long a full mould is shaken, s. */
+    public static final String SHAKEN = "shaken";
+
+    /**
+     * Under this name a sentence carries, without saying it, how a turned mould is shaken: the
+     * place of it among the ways there are.
+     */
+    public static final String SHAKING = "shaking";
+
     /**
      * @throws palintone.core.figure.OutOfRangeException when the share of hands is not 0 to 1
      */

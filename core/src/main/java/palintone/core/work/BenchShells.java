@@ -5,6 +5,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import palintone.core.casting.Vibration;
+import palintone.core.figure.Quantity;
 import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
@@ -17,11 +19,18 @@ import palintone.core.process.TaskKind;
  * @param mouldC before it, °C
  * @param waitS from full to turned, shaking included, s
  * @param drainS turned over, s
+ * @param vibration as it drained, by the task it was drained at
  * @param shellsG of one mould, g
  * @param at when it was weighed
  */
 public record BenchShells(
-        double bowlC, double mouldC, double waitS, double drainS, double shellsG, Instant at) {
+        double bowlC,
+        double mouldC,
+        double waitS,
+        double drainS,
+        Vibration vibration,
+        double shellsG,
+        Instant at) {
 
     /** Nobody fills and shakes a mould in less; ours. */
     private static final double LEAST_CAST_S = 15;
@@ -29,9 +38,6 @@ public record BenchShells(
     private static final double LEAST_DRAIN_S = 5;
     private static final double LONGEST_DRAIN_S = 300;
     private static final double LONGEST_WAIT_S = 900;
-
-    /** Under this name a sentence carries how long the full mould is shaken, s. */
-    private static final String SHAKEN = "shaken";
 
     /** Empty where it was not weighed, cast in several coats, or not made in earnest. */
     public static Optional<BenchShells> of(final RunningBatch batch) {
@@ -53,13 +59,11 @@ public record BenchShells(
                 || !(drainedS >= LEAST_DRAIN_S && drainedS <= LONGEST_DRAIN_S)) {
             return Optional.empty();
         }
-        final double shakenS =
-                Optional.ofNullable(cast.get().say().values().get(SHAKEN))
-                        .map(quantity -> quantity.value())
-                        .orElse(0.0);
+        final double shakenS = carried(cast.get(), Task.SHAKEN).orElse(0);
+        final OptionalDouble shaking = carried(drain.get(), Task.SHAKING);
         final double waitS = Math.min(castS, shakenS) + waitedS;
         final OptionalDouble bowlC = noted(batch, cast.get());
-        if (bowlC.isEmpty() || waitS > LONGEST_WAIT_S) {
+        if (bowlC.isEmpty() || shaking.isEmpty() || waitS > LONGEST_WAIT_S) {
             return Optional.empty();
         }
         final RunningBatch.Standing last = weighed.get(weighed.size() - 1);
@@ -74,8 +78,14 @@ public record BenchShells(
                                                 .orElse(bowlC.getAsDouble())),
                         waitS,
                         drainedS,
+                        Vibration.values()[(int) shaking.getAsDouble()],
                         last.value(),
                         last.at()));
+    }
+
+    private static OptionalDouble carried(final Task task, final String name) {
+        final Quantity quantity = task.say().values().get(name);
+        return quantity == null ? OptionalDouble.empty() : OptionalDouble.of(quantity.value());
     }
 
     private static Optional<Task> only(final RunningBatch batch, final TaskKind kind) {

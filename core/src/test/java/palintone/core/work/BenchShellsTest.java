@@ -89,6 +89,14 @@ class BenchShellsTest {
         assertThat(shells.mouldC()).isEqualTo(24.5);
         assertThat(shells.drainS()).isEqualTo(25);
         assertThat(shells.shellsG()).isEqualTo(70);
+        // As the task said it was to be drained, whatever a later plan would choose.
+        assertThat(process.task(number(TaskKind.DRAIN)).say().template())
+                .contains(
+                        switch (shells.vibration()) {
+                            case NONE -> "leave it still";
+                            case TAPPED -> "tap out";
+                            case TABLE -> "vibrating table";
+                        });
         final double shaken =
                 process.task(number(TaskKind.CAST)).say().values().get("shaken").value();
         assertThat(shells.waitS()).isCloseTo(shaken + 80, within(1e-9));

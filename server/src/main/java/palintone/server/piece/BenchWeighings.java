@@ -52,7 +52,7 @@ class BenchWeighings {
                 order.bowl().crystals().stable() * 100,
                 Math.min(shells.bowlC(), shells.mouldC()),
                 order.roomC(),
-                order.vibration(),
+                shells.vibration(),
                 Math.round(shells.drainS()),
                 0,
                 Math.round(shells.waitS()),

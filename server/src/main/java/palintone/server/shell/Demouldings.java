@@ -32,7 +32,6 @@ import palintone.server.problem.NotHereException;
 public class Demouldings {
 
     private static final int NEWEST = 30;
-    private static final double EIGHT_IN_TEN = 1.28;
 
     /** One piece in twenty broken is more than handling; common practice, no source. */
     private static final double MANY_BROKEN = 0.05;
@@ -111,7 +110,7 @@ public class Demouldings {
         final Released released = released(rows);
         final Optional<Range> model = model(request, order);
         final Mould mould = order.mould();
-        final double margin = Math.exp(EIGHT_IN_TEN * released.spread());
+        final double margin = Math.exp(ShellAnswer.EIGHT_IN_TEN * released.spread());
         return new DemouldView(
                 model.map(lets -> letsGo(lets, released)).orElse(null),
                 mould.usable(),

@@ -1,5 +1,7 @@
 package palintone.server.shell;
 
+import static palintone.server.shell.ShellService.or;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -37,10 +39,6 @@ public class ShellColours {
     ShellColours(final MouldService moulds, final HouseService houses) {
         this.moulds = moulds;
         this.houses = houses;
-    }
-
-    private static double or(final Double given, final double otherwise) {
-        return given == null ? otherwise : given;
     }
 
     /** Each coat in order. */

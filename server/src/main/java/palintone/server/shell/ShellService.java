@@ -31,10 +31,10 @@ import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.crystal.Crystals;
+import palintone.core.temper.flow.FluidityClass;
 import palintone.core.tool.Cabinet;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
-import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
@@ -47,9 +47,6 @@ public class ShellService {
     private static final double USUAL_DRAIN_S = 20;
     private static final int USUAL_SHELVES = 3;
     private static final double WARM_AIR_C = 45;
-
-    /** A soft ganache; common practice, no source. */
-    private static final double USUAL_FILLING_J_PER_ML_K = 2.9;
 
     /** Fillings go in no warmer; common practice, no source. */
     private static final double PRACTICE_FILL_C = 30;
@@ -74,7 +71,8 @@ public class ShellService {
         this.houses = houses;
     }
 
-    private static double or(final Double given, final double otherwise) {
+    /** What is given, or what holds otherwise. */
+    static double or(final Double given, final double otherwise) {
         return given == null ? otherwise : given;
     }
 
@@ -99,34 +97,45 @@ public class ShellService {
     }
 
     private CastOrder asked(final CastRequest request) {
-        final HouseEntity house = houses.house();
-        final Couverture couverture = larder.couverture(request.couverture());
-        final Band work = TemperTargets.of(couverture.kind(), house.darkWindow()).work();
-        final double roomC = or(request.roomC(), house.air().temperatureC());
-        final double bowlC = or(request.bowlC(), work.middle());
+        final double roomC = or(request.roomC(), houses.house().air().temperatureC());
+        final BowlAt bowl =
+                bowl(
+                        request.couverture(),
+                        request.fluidity(),
+                        request.bowlC(),
+                        request.stablePercent());
         return new CastOrder(
-                new BowlAt(
-                        couverture,
-                        request.fluidity() == null
-                                ? larder.fluidity(request.couverture())
-                                : request.fluidity(),
-                        bowlC,
-                        new Crystals(
-                                Require.between(
-                                                "stable crystals",
-                                                or(request.stablePercent(), USUAL_STABLE_PERCENT),
-                                                0,
-                                                20,
-                                                "% of the fat")
-                                        / 100,
-                                0)),
+                bowl,
                 moulds.mould(request.mould()),
-                or(request.mouldC(), Math.min(roomC, bowlC)),
+                or(request.mouldC(), Math.min(roomC, bowl.temperatureC())),
                 roomC,
                 request.vibration() == null ? Vibration.TAPPED : request.vibration(),
                 or(request.drainS(), USUAL_DRAIN_S),
                 or(request.rockedDegrees(), 0),
                 Learned.NOTHING);
+    }
+
+    /** A bowl as asked for; what is left out is as its bag, its window and the books have it. */
+    BowlAt bowl(
+            final String couvertureId,
+            final FluidityClass fluidity,
+            final Double bowlC,
+            final Double stablePercent) {
+        final Couverture couverture = larder.couverture(couvertureId);
+        final Band work = TemperTargets.of(couverture.kind(), houses.house().darkWindow()).work();
+        return new BowlAt(
+                couverture,
+                fluidity == null ? larder.fluidity(couvertureId) : fluidity,
+                or(bowlC, work.middle()),
+                new Crystals(
+                        Require.between(
+                                        "stable crystals",
+                                        or(stablePercent, USUAL_STABLE_PERCENT),
+                                        0,
+                                        20,
+                                        "% of the fat")
+                                / 100,
+                        0));
     }
 
     private RoomAir air(final double roomC) {
@@ -295,7 +304,7 @@ public class ShellService {
                         request.shellMm(),
                         shellC,
                         roomC,
-                        or(request.heatJPerMlK(), USUAL_FILLING_J_PER_ML_K));
+                        or(request.heatJPerMlK(), WarmestFill.USUAL_FILLING_J_PER_ML_K));
         final Figure bears =
                 Figure.of(
                         "the shell bears",

@@ -1,5 +1,7 @@
 package palintone.server.shell;
 
+import static palintone.server.shell.ShellService.or;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -20,6 +22,7 @@ import palintone.core.casting.Shell;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.Vibration;
+import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
@@ -32,13 +35,10 @@ import palintone.core.mould.Mould;
 import palintone.core.process.Cautions;
 import palintone.core.substance.Allergen;
 import palintone.core.temper.Couverture;
-import palintone.core.temper.TemperTargets;
-import palintone.core.temper.crystal.Crystals;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
-import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
 
 /**
@@ -48,27 +48,16 @@ import palintone.server.mould.MouldService;
 public class ShellSteps {
 
     private static final double USUAL_SHAKEN_S = 45;
-    private static final double USUAL_FILLING_J_PER_ML_K = 2.9;
     private static final double HOUR_S = 3600;
 
     private final ShellService shells;
-    private final LarderService larder;
     private final MouldService moulds;
     private final HouseService houses;
 
-    ShellSteps(
-            final ShellService shells,
-            final LarderService larder,
-            final MouldService moulds,
-            final HouseService houses) {
+    ShellSteps(final ShellService shells, final MouldService moulds, final HouseService houses) {
         this.shells = shells;
-        this.larder = larder;
         this.moulds = moulds;
         this.houses = houses;
-    }
-
-    private static double or(final Double given, final double otherwise) {
-        return given == null ? otherwise : given;
     }
 
     private static FigureView minutes(final String name, final double seconds, final Basis basis) {
@@ -252,27 +241,11 @@ public class ShellSteps {
     @Transactional(readOnly = true)
     public CapView cap(final CapRequest request) {
         final HouseEntity house = houses.house();
-        final Couverture couverture = larder.couverture(request.couverture());
         final Mould mould = moulds.mould(request.mould());
         final double roomC = or(request.roomC(), house.air().temperatureC());
         final BowlAt bowl =
-                new BowlAt(
-                        couverture,
-                        larder.fluidity(request.couverture()),
-                        or(
-                                request.bowlC(),
-                                TemperTargets.of(couverture.kind(), house.darkWindow())
-                                        .work()
-                                        .middle()),
-                        new Crystals(
-                                Require.between(
-                                                "stable crystals",
-                                                or(request.stablePercent(), 1),
-                                                0,
-                                                20,
-                                                "% of the fat")
-                                        / 100,
-                                0));
+                shells.bowl(request.couverture(), null, request.bowlC(), request.stablePercent());
+        final Couverture couverture = bowl.couverture();
         final Cavity hollow = mould.cavity().inset(request.shellMm());
         if (request.capMm() > hollow.depthMm() * 0.8) {
             throw new OutOfRangeException(
@@ -288,7 +261,7 @@ public class ShellSteps {
                         new CapSetting.Below(
                                 Math.max(0.5, hollow.depthMm() - request.capMm()),
                                 fillC,
-                                or(request.heatJPerMlK(), USUAL_FILLING_J_PER_ML_K),
+                                or(request.heatJPerMlK(), WarmestFill.USUAL_FILLING_J_PER_ML_K),
                                 or(request.rimC(), Math.min(35, roomC))),
                         roomC,
                         load(or(request.airC(), Math.max(-5, house.firstCabinetC()))));
@@ -339,7 +312,7 @@ public class ShellSteps {
                 new CapSetting.Below(
                         Math.max(0.5, depthMm - capMm),
                         Math.min(40, order.roomC()),
-                        USUAL_FILLING_J_PER_ML_K,
+                        WarmestFill.USUAL_FILLING_J_PER_ML_K,
                         Math.min(35, order.roomC())),
                 order.roomC(),
                 load(or(airC, Math.max(-5, houses.house().firstCabinetC()))));

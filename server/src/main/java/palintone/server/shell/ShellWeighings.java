@@ -17,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.Learned;
+import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.ShellLearning;
 import palintone.core.casting.ShellLearning.Weighing;
@@ -320,10 +321,10 @@ public class ShellWeighings {
     }
 
     private static double low(final double factor, final double spread) {
-        return factor * Math.exp(-1.28 * spread);
+        return factor * Math.exp(-ShellAnswer.EIGHT_IN_TEN * spread);
     }
 
     private static double high(final double factor, final double spread) {
-        return factor * Math.exp(1.28 * spread);
+        return factor * Math.exp(ShellAnswer.EIGHT_IN_TEN * spread);
     }
 }

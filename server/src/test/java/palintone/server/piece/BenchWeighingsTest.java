@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import palintone.core.casting.CastPlan;
+import palintone.core.casting.Vibration;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.work.BenchShells;
 import palintone.server.support.Workshop;
@@ -29,7 +30,7 @@ class BenchWeighingsTest {
                         + "\",\"mould\":\""
                         + plan.order().mould().id()
                         + "\",\"vibration\":\""
-                        + plan.order().vibration()
+                        + Vibration.TABLE
                         + "\",\"asked\":\"WAIT\",\"value\":60}");
     }
 
@@ -64,7 +65,13 @@ class BenchWeighingsTest {
                 PIECE,
                 Optional.of(
                         new BenchShells(
-                                31.4, 24, 45, 20, shellsG, Instant.parse("2026-11-20T09:00:00Z"))));
+                                31.4,
+                                24,
+                                45,
+                                20,
+                                Vibration.TABLE,
+                                shellsG,
+                                Instant.parse("2026-11-20T09:00:00Z"))));
     }
 
     @Test
