@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Count down until the mould lets go, then tick what stuck and what broke; the answer teaches.
 import { useNow, useStorage } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -30,9 +30,21 @@ const cold = useStorage('palintone.shells.demould', {
   /** When the countdown was started, ms; nothing while none runs. */
   since: null as number | null,
 })
-const marks = ref<Record<number, 'stuck' | 'broken'>>({})
-const minutes = ref<number | null>(null)
-const note = ref('')
+/** What was ticked and typed outlives a reload; of another mould it says nothing. */
+const found = useStorage('palintone.shells.found', {
+  mould: '',
+  marks: {} as Record<number, 'stuck' | 'broken'>,
+  minutes: null as number | null,
+  note: '',
+})
+const empty = (mould: string) => ({ mould, marks: {}, minutes: null, note: '' })
+watch(
+  () => casting.value.mould,
+  (mould) => {
+    if (mould && mould !== found.value.mould) found.value = empty(mould)
+  },
+  { immediate: true },
+)
 const busy = ref(false)
 const now = useNow({ interval: 1000 })
 
@@ -40,9 +52,9 @@ function body() {
   const cast = request(casting.value)
   if (!cast) return null
   const of = (mark: string) =>
-    Object.keys(marks.value)
+    Object.keys(found.value.marks)
       .map(Number)
-      .filter((n) => marks.value[n] === mark)
+      .filter((n) => found.value.marks[n] === mark)
   return {
     cold: {
       cast,
@@ -55,10 +67,10 @@ function body() {
       opening: null,
     },
     capMm: cold.value.capped ? cold.value.capMm : null,
-    coldMin: minutes.value,
+    coldMin: found.value.minutes,
     stuck: of('stuck'),
     broken: of('broken'),
-    note: note.value,
+    note: found.value.note,
     notedAt: null,
   }
 }
@@ -105,18 +117,19 @@ onMounted(async () => {
       asked: 'MEAN',
       meanMm: piece.shellMm,
     })
-    Object.assign(cold.value, { capped: true, capMm: piece.headRoomMm, since: null })
-    minutes.value = Number(min) || null
+    Object.assign(cold.value, { capped: true, capMm: piece.headRoomMm })
+    if (found.value.mould !== piece.mouldId) found.value = empty(piece.mouldId)
+    found.value.minutes = Number(min) || null
   } catch (problem) {
     refused.value = words(problem)
   }
 })
 function start() {
   cold.value.since = Date.now()
-  minutes.value = null
+  found.value.minutes = null
 }
 function out() {
-  minutes.value = Math.round((gone.value ?? 0) / 6) / 10
+  found.value.minutes = Math.round((gone.value ?? 0) / 6) / 10
   cold.value.since = null
 }
 async function keep() {
@@ -125,9 +138,7 @@ async function keep() {
   busy.value = true
   try {
     answer.value = await ask(api.POST('/api/shells/demouldings', { body: asked }))
-    marks.value = {}
-    minutes.value = null
-    note.value = ''
+    found.value = empty(casting.value.mould)
     refused.value = ''
   } catch (problem) {
     refused.value = words(problem)
@@ -175,7 +186,7 @@ const came = (row: Found['found'][number]) =>
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <NothingYet v-if="blank" />
       <template v-if="answer">
-        <h1 aria-live="polite">{{ head }}</h1>
+        <h1>{{ head }}</h1>
         <div class="acts">
           <v-btn v-if="cold.since === null" size="x-large" color="primary" @click="start">{{
             $t('Into the cold now')
@@ -195,15 +206,15 @@ const came = (row: Found['found'][number]) =>
             )
           }}
         </p>
-        <MouldTicks v-model="marks" :cavities="answer.cavities" :rows="answer.rows" />
+        <MouldTicks v-model="found.marks" :cavities="answer.cavities" :rows="answer.rows" />
         <div class="kept">
-          <NumberField v-model="minutes" :label="$t('Was in the cold')" unit="MINUTE" />
-          <v-text-field v-model="note" :label="$t('Remark')" maxlength="400" />
+          <NumberField v-model="found.minutes" :label="$t('Was in the cold')" unit="MINUTE" />
+          <v-text-field v-model="found.note" :label="$t('Remark')" maxlength="400" />
           <v-btn
             size="x-large"
             color="primary"
             :loading="busy"
-            :disabled="minutes === null"
+            :disabled="found.minutes === null"
             @click="keep"
             >{{ $t('Save') }}</v-btn
           >

@@ -192,6 +192,10 @@ class ShellsTest {
             cavities.nth(4).click();
             cavities.nth(4).click();
             assertThat(page.locator(".answer")).containsText("1 stuck, 1 broken");
+            // What was ticked outlives a reload.
+            screen.go(house, "/shells/demould");
+            assertThat(page.locator(".answer")).containsText("1 stuck, 1 broken", SLOWLY);
+            assertThat(field(page, "Was in the cold")).hasValue("31");
             field(page, "Remark").fill("by the window");
             page.getByText("Save").click();
             assertThat(page.locator(".answer")).containsText("by the window", SLOWLY);

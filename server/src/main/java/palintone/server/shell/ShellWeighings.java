@@ -11,6 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +37,8 @@ import palintone.server.problem.NotHereException;
 /** Weighed shells in the books, and what is learned of them. */
 @Service
 public class ShellWeighings {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ShellWeighings.class);
 
     /** The newest so many count: moulds wear and bags change. */
     private static final int NEWEST = 30;
@@ -106,6 +112,31 @@ public class ShellWeighings {
                             : learned(of.subList(0, Math.min(NEWEST, of.size()))));
         }
         return known;
+    }
+
+    /**
+     * What a season of weighings says takes some seconds to work out: begun with the house, so that
+     * the first question does not wait for it.
+     */
+    @EventListener(ApplicationReadyEvent.class)
+    void warm() {
+        final Thread thread =
+                new Thread(
+                        () -> {
+                            try {
+                                weighings.findByVoidedFalseOrderByNotedAtDesc().stream()
+                                        .map(row -> List.of(row.mouldId(), row.couvertureId()))
+                                        .distinct()
+                                        .forEach(of -> learnedShaken(of.get(0), of.get(1)));
+                            } catch (final RuntimeException notNow) {
+                                // Only sooner than asked for: the question itself will say.
+                                LOG.debug("Weighings are learned from when asked for", notNow);
+                            }
+                        },
+                        "weighings");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.start();
     }
 
     private synchronized Learned learned(final List<ShellWeighingEntity> rows) {
