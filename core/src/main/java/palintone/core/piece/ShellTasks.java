@@ -95,9 +95,12 @@ final class ShellTasks {
                         needs.size().moulds());
     }
 
-    /** A bowl that is worked is in temper: so much of its fat, whatever the curve ends at. */
+    /**
+     * A bowl that is worked is in temper: so much of its fat, whatever the curve ends at; to the
+     * quarter of a per cent, so that more moulds of the same are not another casting.
+     */
     private static double inTemper(final double percent) {
-        return Math.max(0.4, Math.min(3, percent)) / 100;
+        return Math.max(0.5, Math.min(3, Math.round(percent * 4) / 4.0)) / 100;
     }
 
     private static double cappedMm(final MouldedPiece piece) {

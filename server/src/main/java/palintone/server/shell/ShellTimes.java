@@ -22,6 +22,7 @@ public class ShellTimes {
     private static final int KEPT = 256;
     private static final int USUAL_SHELVES = 3;
     private static final int USUAL_MOULDS = 6;
+    private static final int STEP = 4;
 
     private final ShellWeighings weighings;
     private final Demouldings demouldings;
@@ -80,8 +81,14 @@ public class ShellTimes {
         return new CabinetLoad(
                 cabinet.temperatureC(),
                 cabinet.air() == Cabinet.Air.MOVING ? AirFlow.MOVING_M_PER_S : 0,
-                Math.max(1, Math.min(cabinet.moulds().orElse(USUAL_MOULDS), moulds)),
+                atOnce(cabinet, moulds),
                 USUAL_SHELVES,
                 CabinetLoad.USUAL_COOLING_W);
+    }
+
+    /** In steps of four, rather one too many: one mould more is not another cabinet. */
+    private static int atOnce(final Cabinet cabinet, final int moulds) {
+        final int inFours = (moulds + STEP - 1) / STEP * STEP;
+        return Math.max(1, Math.min(cabinet.moulds().orElse(USUAL_MOULDS), inFours));
     }
 }
