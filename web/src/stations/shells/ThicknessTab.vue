@@ -142,6 +142,7 @@ const hangs = computed(() => {
           v-model="seconds"
           class="mt-3"
           :label="$t('Waited')"
+          :name="$t('Waited')"
           :min="0"
           :max="900"
           :step="15"
