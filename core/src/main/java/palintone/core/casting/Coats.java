@@ -1,6 +1,7 @@
 package palintone.core.casting;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
@@ -123,17 +124,9 @@ public record Coats(List<Coat> coats, Shell together) {
 
     private static List<Double> waits(
             final ShellCast first, final int many, final double meanMm, final double longestS) {
-        double low = 0;
-        double high = longestS;
-        while (high - low > 1) {
-            final double middle = (low + high) / 2;
-            if (meanMm(first, many, middle) < meanMm) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return java.util.Collections.nCopies(many, (low + high) / 2);
+        final double wait =
+                WaitFor.steadily(w -> meanMm(first, many, w), meanMm, longestS).orElse(longestS);
+        return Collections.nCopies(many, wait);
     }
 
     private static double meanMm(final ShellCast first, final int many, final double waitS) {
@@ -141,7 +134,7 @@ public record Coats(List<Coat> coats, Shell together) {
             return first.after(waitS).meanMm();
         }
         try {
-            return of(first, java.util.Collections.nCopies(many, waitS)).together().meanMm();
+            return of(first, Collections.nCopies(many, waitS)).together().meanMm();
         } catch (final OutOfRangeException full) {
             return Double.POSITIVE_INFINITY;
         }

@@ -58,6 +58,7 @@ public final class ShellCast {
     private static final double STILL_AIR_W_PER_M2K = 8;
     private static final double ASKED_EVERY_S = 30;
     private static final double GRAVITY = 9.81;
+
     private static final double RIM_SHARE = 0.125;
     private static final double FLOOR_SLOPE = 0.5;
 
@@ -286,20 +287,6 @@ public final class ShellCast {
     }
 
     private OptionalDouble waitFor(final double wanted, final ToDoubleFunction<Shell> of) {
-        double low = 0;
-        double high = LONGEST_WAIT_S;
-        if (of.applyAsDouble(after(low)) > wanted || of.applyAsDouble(after(high)) < wanted) {
-            return OptionalDouble.empty();
-        }
-        // Thickness grows with the wait: halving towards the first that is thick enough.
-        while (high - low > Math.max(0.5, 0.01 * high)) {
-            final double middle = low < 30 ? (low + high) / 4 + low / 2 : Math.sqrt(low * high);
-            if (of.applyAsDouble(after(middle)) < wanted) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return OptionalDouble.of((low + high) / 2);
+        return WaitFor.steadily(wait -> of.applyAsDouble(after(wait)), wanted, LONGEST_WAIT_S);
     }
 }

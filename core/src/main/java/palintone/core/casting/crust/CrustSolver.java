@@ -28,6 +28,7 @@ public final class CrustSolver {
     private static final double TOLERANCE_SHARE = 5e-4;
     private static final double LONGEST_STEP_S = 60;
     private static final double SAFE = 0.9;
+    private static final int JACOBIAN_EVERY = 3;
     private static final double NUDGE_K = 1e-3;
     private static final double NUDGE_SHARE = 1e-6;
 
@@ -43,6 +44,8 @@ public final class CrustSolver {
     private final double outsideW;
     private final double insideW;
     private final double tolerance;
+
+    private int sinceJacobian;
 
     private final double[] rates = new double[3];
     private final double[] nudged = new double[3];
@@ -202,6 +205,8 @@ public final class CrustSolver {
             final double outC = outside.temperatureC(t + dt / 2);
             final double inC = inside.temperatureC(t + dt / 2);
             final double factor = step(dt, outC, inC);
+            // Second order with any Jacobian: the crystals' is kept for a few steps.
+            sinceJacobian = factor >= 1 ? sinceJacobian + 1 : 0;
             if (factor >= 1) {
                 final double out1 = outsideW * (state[0] - outC);
                 final double in1 = insideW * (state[3 * (n - 1)] - inC);
@@ -251,7 +256,7 @@ public final class CrustSolver {
 
     /** Both stages of a step; the factor by which the step may grow, below 1 where it failed. */
     private double step(final double dt, final double outC, final double inC) {
-        derivatives(state, outC, inC, f, true);
+        derivatives(state, outC, inC, f, sinceJacobian % JACOBIAN_EVERY == 0);
         solve(dt, f, k1);
         for (int i = 0; i < trial.length; i++) {
             trial[i] = state[i] + dt * k1[i];

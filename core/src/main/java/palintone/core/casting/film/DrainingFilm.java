@@ -65,16 +65,13 @@ public final class DrainingFilm {
             thickest = Math.max(thickest, h);
         }
         flows = new FilmFlow[wall.cells() + 1];
+        final FilmFlow.Sampled sampled = new FilmFlow.Sampled(consistency, thickest * 1.25 + 1e-6);
         FilmFlow last = null;
         double lastSlope = -1;
         for (int face = 1; face < flows.length; face++) {
             final double slope = Math.max(leastSlope, wall.slope(face));
             if (last == null || Math.abs(slope - lastSlope) > 1e-6) {
-                last =
-                        new FilmFlow(
-                                consistency,
-                                densityKgPerM3 * GRAVITY_M_PER_S2 * slope,
-                                thickest * 1.25 + 1e-6);
+                last = new FilmFlow(sampled, densityKgPerM3 * GRAVITY_M_PER_S2 * slope);
                 lastSlope = slope;
             }
             flows[face] = last;

@@ -12,7 +12,7 @@ package palintone.core.casting.film;
 final class FilmFlow {
 
     private static final int THICKNESSES = 64;
-    private static final int SLICES = 24;
+    private static final int SLICES = 12;
 
     private final double stepM;
 
@@ -21,44 +21,79 @@ final class FilmFlow {
 
     private final double[] flow = new double[THICKNESSES + 1];
 
+    /** Up to each thickness, m/s. */
+    private final double[] fastest = new double[THICKNESSES];
+
     /**
-     * @param consistency of the chocolate by its distance from the wall
-     * @param pullPaPerM weight along the slope, ρg·sin α, Pa/m
-     * @param thickestM up to this thickness, m
+     * The chocolate by its distance from the wall, read off once for all slopes: roots and
+     * divisions are what a flow costs.
      */
-    FilmFlow(final Consistency consistency, final double pullPaPerM, final double thickestM) {
-        stepM = thickestM / THICKNESSES;
+    static final class Sampled {
+
+        private static final int POINTS = 512;
+
+        private final double thickestM;
+        private final double[] rootOfYield = new double[POINTS + 2];
+        private final double[] perPlastic = new double[POINTS + 2];
+
+        /**
+         * @param thickestM up to this thickness, m
+         */
+        Sampled(final Consistency consistency, final double thickestM) {
+            this.thickestM = thickestM;
+            for (int i = 0; i < rootOfYield.length; i++) {
+                final double fromWallM = thickestM * i / POINTS;
+                rootOfYield[i] = Math.sqrt(consistency.yieldPa(fromWallM));
+                perPlastic[i] = 1 / consistency.plasticPaS(fromWallM);
+            }
+        }
+
+        private double sheared(final double pull, final double above, final double fromWallM) {
+            final double along = fromWallM * POINTS / thickestM;
+            final int i = (int) along;
+            final double part = along - i;
+            final double root =
+                    Math.sqrt(pull * above)
+                            - (rootOfYield[i] + part * (rootOfYield[i + 1] - rootOfYield[i]));
+            return root <= 0
+                    ? 0
+                    : above
+                            * root
+                            * root
+                            * (perPlastic[i] + part * (perPlastic[i + 1] - perPlastic[i]));
+        }
+    }
+
+    /**
+     * @param of the chocolate, up to the thickest film
+     * @param pullPaPerM weight along the slope, ρg·sin α, Pa/m
+     */
+    FilmFlow(final Sampled of, final double pullPaPerM) {
+        stepM = of.thickestM / THICKNESSES;
         for (int i = 1; i <= THICKNESSES; i++) {
             final double thickM = i * stepM;
-            flow[i] = flow(consistency, pullPaPerM, thickM);
+            flow[i] = flow(of, pullPaPerM, thickM);
             overCube[i] = flow[i] / (thickM * thickM * thickM);
         }
         overCube[0] = overCube[1];
+        double most = 0;
+        for (int i = 0; i < THICKNESSES; i++) {
+            most = Math.max(most, flow[i + 1] - flow[i]);
+            fastest[i] = most / stepM;
+        }
     }
 
     /** Middle of each slice, Gauss' rule of two points in it. */
-    private static double flow(final Consistency of, final double pull, final double thickM) {
+    private static double flow(final Sampled of, final double pull, final double thickM) {
         final double slice = thickM / SLICES;
         final double off = slice / 2 / Math.sqrt(3);
         double sum = 0;
         for (int i = 0; i < SLICES; i++) {
             final double middle = (i + 0.5) * slice;
-            sum +=
-                    sheared(of, pull, thickM, middle - off)
-                            + sheared(of, pull, thickM, middle + off);
+            sum += of.sheared(pull, thickM - middle + off, middle - off);
+            sum += of.sheared(pull, thickM - middle - off, middle + off);
         }
         return sum * slice / 2;
-    }
-
-    private static double sheared(
-            final Consistency of, final double pull, final double thickM, final double fromWallM) {
-        final double stress = pull * (thickM - fromWallM);
-        final double yield = of.yieldPa(fromWallM);
-        if (stress <= yield) {
-            return 0;
-        }
-        final double root = Math.sqrt(stress) - Math.sqrt(yield);
-        return (thickM - fromWallM) * root * root / of.plasticPaS(fromWallM);
     }
 
     /** Flow over a metre of width, m²/s; beyond the thickest it stays as there. */
@@ -76,11 +111,6 @@ final class FilmFlow {
 
     /** The fastest a change of thickness travels, m/s, among films up to this thick. */
     double fastest(final double thickM) {
-        final int last = Math.min(THICKNESSES - 1, (int) (thickM / stepM));
-        double most = 0;
-        for (int i = 0; i <= last; i++) {
-            most = Math.max(most, flow[i + 1] - flow[i]);
-        }
-        return most / stepM;
+        return fastest[Math.min(THICKNESSES - 1, (int) (thickM / stepM))];
     }
 }
