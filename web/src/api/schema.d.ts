@@ -1853,7 +1853,7 @@ export interface components {
             /** Format: double */
             filmMm: number;
             /** @enum {string|null} */
-            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | null;
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
         };
         Finishing: {
             /** @enum {string} */
@@ -2739,11 +2739,24 @@ export interface components {
             fillC?: number | null;
             /** Format: double */
             heatJPerMlK?: number | null;
+            filling?: string | null;
+            /** Format: double */
+            capMm?: number | null;
         };
         FillView: {
             bears: components["schemas"]["FigureView"];
             advised: components["schemas"]["FigureView"];
+            /** Format: double */
+            heatJPerMlK: number;
+            level?: components["schemas"]["LevelView"];
             remarks: components["schemas"]["SentenceView"][];
+        };
+        LevelView: {
+            mass: components["schemas"]["FigureView"];
+            perMould: components["schemas"]["FigureView"];
+            uneven: components["schemas"]["FigureView"];
+            carriesBelow?: components["schemas"]["FigureView"];
+            carriesFrom?: components["schemas"]["FigureView"];
         };
         DrainRequest: {
             cast: components["schemas"]["CastRequest"];
@@ -2831,7 +2844,7 @@ export interface components {
             /** Format: double */
             filmMm: number;
             /** @enum {string|null} */
-            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | null;
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
         };
         ShellColourRequest: {
             mould: string;
@@ -2848,12 +2861,12 @@ export interface components {
         ColouredView: {
             name: string;
             /** @enum {string} */
-            how: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL";
+            how: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM";
             /** Format: double */
             seen: number;
             perMould: components["schemas"]["FigureView"];
             all: components["schemas"]["FigureView"];
-            at: components["schemas"]["FigureView"];
+            at?: components["schemas"]["FigureView"];
             nextFrom?: components["schemas"]["FigureView"];
         };
         ShellColourView: {

@@ -25,6 +25,8 @@ export const HOWS: { id: CoatInForm['how']; words: string }[] = [
   { id: 'SPLASHED', words: t('splashed') },
   { id: 'LINED', words: t('drawn in lines') },
   { id: 'DETAIL', words: t('detail from a cone') },
+  { id: 'LUSTRE', words: t('lustre dust, dry') },
+  { id: 'FILM', words: t('transfer sheet, laid in') },
 ]
 export const FINISHES: { id: FinishingDraft['kind']; words: string; what: string }[] = [
   { id: 'TRANSFER', words: t('transfer sheet'), what: t('Which sheet') },

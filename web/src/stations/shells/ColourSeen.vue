@@ -67,6 +67,13 @@ const spoken = computed(() =>
           d="M0 -14L4 -4L14 0L4 4L0 14L-4 4L-14 0L-4 -4Z"
           stroke="none"
         />
+        <circle v-else-if="coat.how === 'LUSTRE'" :r="RADIUS" stroke="none" fill-opacity="0.45" />
+        <path
+          v-else-if="coat.how === 'FILM'"
+          d="M-30 -18H30M-30 -6H30M-30 6H30M-30 18H30M-18 -30V30M-6 -30V30M6 -30V30M18 -30V30"
+          fill="none"
+          stroke-width="2.5"
+        />
         <g v-else stroke="none">
           <circle v-for="(b, k) in coat.blots" :key="k" :cx="b.x" :cy="b.y" :r="b.r" />
         </g>

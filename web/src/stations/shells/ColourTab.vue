@@ -158,7 +158,9 @@ function up(i: number) {
                 <td class="right">
                   <b>{{ quantity(coat.all.value, 'GRAM', taste) }}</b>
                 </td>
-                <td class="right">{{ quantity(coat.at.value, 'CELSIUS', taste) }}</td>
+                <td class="right">
+                  {{ coat.at ? quantity(coat.at.value, 'CELSIUS', taste) : t('dry') }}
+                </td>
                 <td class="right">
                   {{ coat.nextFrom ? min(coat.nextFrom.value) : t('not within hours') }}
                 </td>
@@ -170,13 +172,6 @@ function up(i: number) {
           {{
             $t(
               'Melt and strain the colour, bring it to its temperature in temper, a thin even coat. Wipe the face of the mould before the next. Many makers wait five minutes between coats and twenty before casting; the times above are for this film, mould and room.',
-            )
-          }}
-        </p>
-        <p class="quiet">
-          {{
-            $t(
-              'Lustre dust goes in dry, first, with a soft brush, and is fixed by a thin sprayed coat. A transfer sheet lies flat in a magnetic mould before anything else, printed side to the chocolate.',
             )
           }}
         </p>

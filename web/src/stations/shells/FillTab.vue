@@ -1,8 +1,10 @@
 <script setup lang="ts">
-// The warmest filling this shell bears, by its own heat balance; the cap over it.
+// The warmest filling this shell bears, by its own heat balance; how one lies in it; the cap.
 import { useStorage } from '@vueuse/core'
-import { computed } from 'vue'
-import { api, ask } from '@/api/client'
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words } from '@/api/client'
+import { everyPage } from '@/parts/everyPage'
+import { known } from '@/parts/shelf'
 import { t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
@@ -26,22 +28,47 @@ const into = useStorage(
     capMm: 2 as number | null,
     cappedC: null as number | null,
     rimC: null as number | null,
+    filling: '',
   },
   undefined,
   { mergeDefaults: true },
 )
-const { answer, refused } = useAnswer([casting, into], () => {
+const fillings = ref<{ id: string; name: string }[]>([])
+const missing = ref('')
+onMounted(async () => {
+  try {
+    fillings.value = await everyPage((query) =>
+      ask(api.GET('/api/fillings', { params: { query } })),
+    )
+  } catch (problem) {
+    missing.value = words(problem)
+  }
+})
+const { answer, refused } = useAnswer([casting, into, fillings], () => {
   const { couverture, mould, roomC } = casting.value
-  const { shellMm, shellC, fillC } = into.value
+  const { shellMm, shellC, fillC, capMm } = into.value
+  const filling = known(fillings.value, into.value.filling)
   return couverture && mould && shellMm
     ? ask(
         api.POST('/api/shells/fill', {
-          body: { couverture, mould, roomC, shellMm, shellC, fillC, heatJPerMlK: null },
+          body: {
+            couverture,
+            mould,
+            roomC,
+            shellMm,
+            shellC,
+            fillC,
+            heatJPerMlK: null,
+            filling,
+            capMm: filling ? capMm : null,
+          },
         }),
       )
     : null
 })
-const { answer: cap, refused: capRefused } = useAnswer([casting, into], () => {
+/** Of the filling that was chosen. */
+const heat = computed(() => ({ jPerMlK: answer.value?.heatJPerMlK ?? null }))
+const { answer: cap, refused: capRefused } = useAnswer([casting, into, heat], () => {
   const { couverture, mould, roomC, bowlC, stablePercent } = casting.value
   const { shellMm, capMm, cappedC, rimC } = into.value
   return couverture && mould && shellMm && capMm
@@ -58,7 +85,7 @@ const { answer: cap, refused: capRefused } = useAnswer([casting, into], () => {
             fillC: cappedC,
             rimC,
             airC: null,
-            heatJPerMlK: null,
+            heatJPerMlK: heat.value.jPerMlK,
           },
         }),
       )
@@ -84,6 +111,15 @@ const passes = computed(() => {
         :label="$t('Shell is (the room’s if empty)')"
         unit="CELSIUS"
       />
+      <v-select
+        :model-value="known(fillings, into.filling)"
+        :label="$t('Filling')"
+        :items="fillings"
+        item-title="name"
+        item-value="id"
+        clearable
+        @update:model-value="(id: string | null) => (into.filling = id ?? '')"
+      />
       <NumberField v-model="into.fillC" :label="$t('Filling in the bag')" unit="CELSIUS" />
       <h3 class="mt-2">{{ $t('The cap') }}</h3>
       <NumberField v-model="into.capMm" :label="$t('Cap thickness')" unit="MILLIMETRE" />
@@ -97,7 +133,9 @@ const passes = computed(() => {
       <CastFields />
     </form>
     <section class="answer" :aria-label="$t('Fill')">
-      <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
+      <p v-if="refused || missing" class="trouble" role="alert">
+        {{ inTaste(refused || missing, taste) }}
+      </p>
       <NothingYet v-if="blank" />
       <template v-if="answer">
         <h1>
@@ -113,8 +151,15 @@ const passes = computed(() => {
         <div class="figures">
           <FigureString :figure="answer.advised" />
           <FigureString :figure="answer.bears" />
+          <template v-if="answer.level">
+            <FigureString :figure="answer.level.mass" />
+            <FigureString :figure="answer.level.perMould" />
+            <FigureString :figure="answer.level.uneven" />
+            <FigureString v-if="answer.level.carriesBelow" :figure="answer.level.carriesBelow" />
+            <FigureString v-if="answer.level.carriesFrom" :figure="answer.level.carriesFrom" />
+          </template>
         </div>
-        <p>
+        <p v-if="!answer.level">
           {{
             $t(
               'It must still flow, stop short of the rim, and stand a few minutes until its top is still.',

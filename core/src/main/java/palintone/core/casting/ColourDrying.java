@@ -31,6 +31,12 @@ public record ColourDrying(double dryS, double holdsS) {
                             + " quarter of it solid, is not washed off from half of it stable: a few"
                             + " minutes in a cool room, common practice");
 
+    /** Where colour is worked, °C; common practice, no source. */
+    public static final double BROUGHT_ON_C = 29;
+
+    /** Stable crystals in it then, per cent; common practice, no source. */
+    public static final double IN_TEMPER_PERCENT = 1;
+
     private static final double SMEARS_NO_MORE = 0.25;
     private static final double HOLDS = 0.5;
     private static final double FOLLOWED_S = 6 * 3600;

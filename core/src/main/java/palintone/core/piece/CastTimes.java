@@ -5,8 +5,10 @@ import palintone.core.casting.AirFlow;
 import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
+import palintone.core.casting.ColourDrying;
 import palintone.core.casting.Released;
 import palintone.core.heat.RoomAir;
+import palintone.core.mould.Mould;
 
 /** Where the times of a casting come from: a workshop knows its cabinet and what it has weighed. */
 @FunctionalInterface
@@ -25,6 +27,23 @@ public interface CastTimes {
             Optional<CastPlan.Capped> cap,
             RoomAir air,
             int moulds);
+
+    /**
+     * A film of colour on the wall of a mould, brought on in temper.
+     *
+     * @param filmMm thick
+     * @param mould it is brought into, as warm as the room
+     * @param roomC the room
+     */
+    default ColourDrying colour(final double filmMm, final Mould mould, final double roomC) {
+        return ColourDrying.of(
+                filmMm,
+                ColourDrying.BROUGHT_ON_C,
+                ColourDrying.IN_TEMPER_PERCENT,
+                mould,
+                roomC,
+                roomC);
+    }
 
     /** By a fan-cooled cabinet of three shelves that takes six moulds at once; nothing weighed. */
     static CastTimes usual(final double cabinetC) {

@@ -3,7 +3,10 @@ package palintone.core.piece;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import palintone.core.casting.ColourDrying;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -24,11 +27,10 @@ final class CastingTasks {
 
     private static final double WEIGHT_LIMIT = 0.2;
 
-    /** Colour dries at least so long before it is cast over; common practice, no source. */
-    private static final int DRY_S = 20 * 60;
+    /** Where it does not dry at all here: common practice, no source. */
+    private static final int HOLDS_USUALLY_S = 20 * 60;
 
-    /** And so long before the next colour; common practice, no source. */
-    private static final int COAT_S = 5 * 60;
+    private static final int DRIES_USUALLY_S = 5 * 60;
 
     private final Piece piece;
     private final Materials needs;
@@ -117,13 +119,47 @@ final class CastingTasks {
                 .occupies(Occupies.MOULD)
                 .done();
         final int colour = colours(moulds);
+        final double holds =
+                IntStream.range(0, piece.dress().colours().size())
+                        .mapToDouble(coat -> dries(coat, ColourDrying::holdsS))
+                        .max()
+                        .orElse(0);
         return draft.task(TaskKind.MOULD)
-                .after(After.straight(colour).notBefore(DRY_S))
-                .say(Sentence.of("Let the colour dry. Then bring the moulds to the right warmth."))
+                .after(After.straight(colour).notBefore(minutesOf(holds, HOLDS_USUALLY_S)))
+                .say(
+                        Double.isInfinite(holds)
+                                ? Sentence.of(
+                                                "At {room} this colour does not set: chocolate washes"
+                                                        + " it off. Cool the room or the moulds until"
+                                                        + " it is dry to the touch.")
+                                        .with("room", place.room().temperatureC(), Unit.CELSIUS)
+                                : Sentence.of(
+                                                "Let the colour dry, {holds}. Then bring the moulds"
+                                                        + " to the right warmth.")
+                                        .with("holds", Math.ceil(holds / 60), Unit.MINUTE))
                 .read("mould surface", Unit.CELSIUS, aim, band)
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)
+                .source(ColourDrying.SOURCE)
                 .done();
+    }
+
+    /** Of a coat: none where nothing of it has to dry; infinite where it does not within hours. */
+    private double dries(final int coat, final ToDoubleFunction<ColourDrying> of) {
+        final ColourCoat on = piece.dress().colours().get(coat);
+        return on.how().melted()
+                ? of.applyAsDouble(
+                        place.casting()
+                                .colour(
+                                        on.thicknessMm(),
+                                        piece.mould(),
+                                        Math.max(5, Math.min(35, place.room().temperatureC()))))
+                : 0;
+    }
+
+    /** Full minutes, as seconds. */
+    private static int minutesOf(final double seconds, final int otherwiseS) {
+        return Double.isInfinite(seconds) ? otherwiseS : (int) Math.ceil(seconds / 60) * 60;
     }
 
     /**
@@ -135,41 +171,59 @@ final class CastingTasks {
         final List<ColourCoat> coats = piece.dress().colours();
         int last = draft.last();
         for (int i = 0; i < coats.size(); i++) {
-            final ColourCoat coat = coats.get(i);
-            final boolean sprayed = coat.how() == ColourCoat.How.SPRAYED;
-            final ProcessDraft.TaskDraft task =
-                    draft.task(TaskKind.COLOUR)
-                            .after(
-                                    i == 0
-                                            ? After.straight(last)
-                                            : After.straight(last).notBefore(COAT_S))
-                            .say(
-                                    Sentence.of(
-                                                    coat.how().act()
-                                                            + " {colour} of "
-                                                            + coat.name()
-                                                            + " cocoa butter over {moulds}"
-                                                            + (i == coats.size() - 1
-                                                                    ? "; dry overnight."
-                                                                    : "; let it set."))
-                                            .with(
-                                                    "colour",
-                                                    needs.colours().get(i).value(),
-                                                    Unit.GRAM)
-                                            .with("moulds", moulds, Unit.MOULD))
-                            .read(
-                                    sprayed ? "colour in the gun" : "colour in its bottle",
-                                    Unit.CELSIUS,
-                                    29,
-                                    new Band(27, 28.5, 30, 31.5))
-                            .caution(Cautions.PIGMENT);
-            last =
-                    (sprayed
-                                    ? task.occupies(Occupies.MOULD, Occupies.GUN)
-                                    : task.occupies(Occupies.MOULD))
-                            .done();
+            final After before =
+                    i == 0
+                            ? After.straight(last)
+                            : After.straight(last)
+                                    .notBefore(
+                                            minutesOf(
+                                                    dries(i - 1, ColourDrying::dryS),
+                                                    DRIES_USUALLY_S));
+            last = colour(i, before, moulds);
         }
         return last;
+    }
+
+    private int colour(final int i, final After before, final int moulds) {
+        final List<ColourCoat> coats = piece.dress().colours();
+        final ColourCoat coat = coats.get(i);
+        final ProcessDraft.TaskDraft task =
+                draft.task(TaskKind.COLOUR)
+                        .after(before)
+                        .say(
+                                Sentence.of(
+                                                coat.how().act()
+                                                        + " {colour} of "
+                                                        + coat.name()
+                                                        + words(coat.how().medium())
+                                                        + " over {moulds}"
+                                                        + (coat.how().melted()
+                                                                ? "; let it set."
+                                                                : "."))
+                                        .with("colour", needs.colours().get(i).value(), Unit.GRAM)
+                                        .with("moulds", moulds, Unit.MOULD))
+                        .caution(Cautions.PIGMENT);
+        if (!coat.how().melted()) {
+            return task.occupies(Occupies.MOULD).done();
+        }
+        final boolean sprayed = coat.how() == ColourCoat.How.SPRAYED;
+        task.read(
+                sprayed ? "colour in the gun" : "colour in its bottle",
+                Unit.CELSIUS,
+                ColourDrying.BROUGHT_ON_C,
+                new Band(27, 28.5, 30, 31.5));
+        return (sprayed
+                        ? task.occupies(Occupies.MOULD, Occupies.GUN)
+                        : task.occupies(Occupies.MOULD))
+                .done();
+    }
+
+    private static String words(final ColourCoat.How.Medium medium) {
+        return switch (medium) {
+            case BUTTER -> " cocoa butter";
+            case DUST -> " lustre dust";
+            case PRINT -> " on its sheet";
+        };
     }
 
     /**

@@ -1,13 +1,15 @@
 package palintone.core.piece;
 
+import java.util.ArrayList;
+import java.util.List;
 import palintone.core.figure.Require;
 import palintone.core.temper.colour.ColourButter;
 
 /**
- * One coat of coloured cocoa butter in the mould before it is cast.
+ * One coat of colour in the mould before it is cast.
  *
  * @param name of the colour
- * @param thicknessMm of the film where it lies, 0.01 to 0.5 mm
+ * @param thicknessMm of the film where it lies, 0.01 to 0.5 mm; of dust as if it lay close
  * @param how it is brought on
  */
 public record ColourCoat(String name, double thicknessMm, How how) {
@@ -18,21 +20,45 @@ public record ColourCoat(String name, double thicknessMm, How how) {
      * <p>The covered share of the wall and what of the colour ends on it, 0 to 1.
      */
     public enum How {
-        SPRAYED("Spray", 1, 0.6),
-        BRUSHED("Brush", 1, 0.95),
-        FINGER("Dab with a gloved finger", 0.5, 0.95),
-        SPLASHED("Splash", 0.3, 0.7),
-        LINED("Draw lines", 0.1, 0.95),
-        DETAIL("Fill the detail from a paper cone with", 0.05, 0.98);
+        SPRAYED("Spray", 1, 0.6, Medium.BUTTER),
+        BRUSHED("Brush", 1, 0.95, Medium.BUTTER),
+        FINGER("Dab with a gloved finger", 0.5, 0.95, Medium.BUTTER),
+        SPLASHED("Splash", 0.3, 0.7, Medium.BUTTER),
+        LINED("Draw lines", 0.1, 0.95, Medium.BUTTER),
+        DETAIL("Fill the detail from a paper cone with", 0.05, 0.98, Medium.BUTTER),
+        LUSTRE("Brush in, dry, with a soft brush", 0.6, 0.7, Medium.DUST),
+        FILM("Lay in flat, printed side up,", 0.4, 1, Medium.PRINT);
+
+        /** What is brought on. */
+        public enum Medium {
+            BUTTER("coloured cocoa butter"),
+            /** Needs no drying and no warmth; comes off unless a coat fixes it. */
+            DUST("lustre dust"),
+            /** On a sheet, dry. */
+            PRINT("print of a transfer sheet");
+
+            private final String words;
+
+            Medium(final String words) {
+                this.words = words;
+            }
+
+            /** As the maker says it. */
+            public String words() {
+                return words;
+            }
+        }
 
         private final String act;
         private final double covers;
         private final double caught;
+        private final Medium medium;
 
-        How(final String act, final double covers, final double caught) {
+        How(final String act, final double covers, final double caught, final Medium medium) {
             this.act = act;
             this.covers = covers;
             this.caught = caught;
+            this.medium = medium;
         }
 
         /** What is done, as a sentence begins. */
@@ -48,6 +74,16 @@ public record ColourCoat(String name, double thicknessMm, How how) {
         /** Share of the colour that ends on the wall, 0 to 1. */
         public double caught() {
             return caught;
+        }
+
+        /** What is brought on. */
+        public Medium medium() {
+            return medium;
+        }
+
+        /** Whether it is melted, and has to dry. */
+        public boolean melted() {
+            return medium == Medium.BUTTER;
         }
     }
 
@@ -73,5 +109,37 @@ public record ColourCoat(String name, double thicknessMm, How how) {
      */
     public double massG(final double wallMm2) {
         return ColourButter.brushedG(wallMm2 * how.covers(), thicknessMm) / how.caught();
+    }
+
+    /**
+     * What is wrong with an order of coats.
+     *
+     * @param coats what is seen outermost first
+     * @param flat whether the moulds open flat, so that a sheet lies in them
+     * @return each in words; empty where nothing is
+     */
+    public static List<String> faults(final List<ColourCoat> coats, final boolean flat) {
+        final List<String> faults = new ArrayList<>();
+        for (int i = 0; i < coats.size(); i++) {
+            final ColourCoat coat = coats.get(i);
+            if (coat.how == How.FILM && i > 0) {
+                faults.add(
+                        coat.name + ": a transfer sheet lies against the mould; it goes in first.");
+            }
+            if (coat.how == How.FILM && !flat) {
+                faults.add(
+                        coat.name
+                                + ": a transfer sheet lies flat only in a magnetic mould, which"
+                                + " opens; in this one it creases.");
+            }
+            if (coat.how == How.LUSTRE
+                    && (i + 1 == coats.size() || coats.get(i + 1).how != How.SPRAYED)) {
+                faults.add(
+                        coat.name
+                                + ": dust comes off into the chocolate and clouds it. Fix it with a"
+                                + " thin sprayed coat next.");
+            }
+        }
+        return List.copyOf(faults);
     }
 }

@@ -148,7 +148,7 @@ public record Materials(
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
         final double massG = coat.massG(wallMm2) * pieces;
         return Figure.of(
-                "coloured cocoa butter, " + coat.name(),
+                coat.how().medium().words() + ", " + coat.name(),
                 massG,
                 Unit.GRAM,
                 Basis.of("wall · share covered · film · density / share caught × pieces")

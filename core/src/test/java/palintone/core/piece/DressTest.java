@@ -10,8 +10,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.casting.ColourDrying;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.Conditions;
+import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.mould.MouldBody;
@@ -21,6 +23,7 @@ import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.method.Method;
 import palintone.core.work.BatchPlan;
 
 /** Colours in order, finishings, and a cap out of another bowl. */
@@ -90,6 +93,67 @@ class DressTest {
         assertThat(coats.get(1).after().get(0).leastLagS()).isGreaterThanOrEqualTo(60);
         assertThat(coats)
                 .allSatisfy(t -> assertThat(t.caution().orElseThrow()).contains("fat-soluble"));
+    }
+
+    private static List<Task> coloured(final double roomC, final ColourCoat... coats) {
+        final Materials needs =
+                needs(piece(Optional.empty(), new Dress(List.of(coats), List.of())));
+        return BatchPlan.of(
+                        needs,
+                        Samples.workplace(
+                                needs,
+                                Method.SEED_THIRD,
+                                new RoomAir(roomC, 50),
+                                12,
+                                Workplace.Fillings.READY))
+                .process()
+                .tasks();
+    }
+
+    /**
+     * Not a practice for every room: a film in a warm one takes longer, as its crystals have it.
+     */
+    @Test
+    void colourIsCastOverWhenItHoldsInThisRoom() {
+        final ColourCoat plum = new ColourCoat("plum", 0.05);
+        final ColourCoat white = new ColourCoat("white", 0.05);
+        for (final double roomC : new double[] {18, 22}) {
+            final ColourDrying film =
+                    ColourDrying.of(0.05, 29, 1, Samples.HALF_SPHERES, roomC, roomC);
+            final List<Task> tasks = coloured(roomC, plum, white);
+            final Task second =
+                    tasks.stream()
+                            .filter(t -> t.kind() == TaskKind.COLOUR)
+                            .skip(1)
+                            .findFirst()
+                            .orElseThrow();
+            final Task mould = first(tasks, TaskKind.MOULD);
+            assertThat((double) second.after().get(0).leastLagS())
+                    .isBetween(film.dryS(), film.dryS() + 60);
+            assertThat((double) mould.after().get(0).leastLagS())
+                    .isBetween(film.holdsS(), film.holdsS() + 60);
+        }
+        assertThat(first(coloured(26, plum), TaskKind.MOULD).after().get(0).leastLagS())
+                .isGreaterThan(
+                        2 * first(coloured(20, plum), TaskKind.MOULD).after().get(0).leastLagS());
+    }
+
+    @Test
+    void dustAndSheetsAreDryAndHaveAnOrder() {
+        final ColourCoat dust = new ColourCoat("gold", 0.01, ColourCoat.How.LUSTRE);
+        final ColourCoat fix = new ColourCoat("clear", 0.02);
+        final ColourCoat sheet = new ColourCoat("fern", 0.02, ColourCoat.How.FILM);
+        final List<Task> tasks = coloured(20, dust, fix);
+        final Task brushed = first(tasks, TaskKind.COLOUR);
+        assertThat(brushed.reading()).isEmpty();
+        assertThat(brushed.say().template()).contains("gold lustre dust").doesNotContain("butter");
+        assertThat(ColourCoat.faults(List.of(dust, fix), false)).isEmpty();
+        assertThat(ColourCoat.faults(List.of(fix, dust), false))
+                .singleElement()
+                .asString()
+                .contains("Fix it");
+        assertThat(ColourCoat.faults(List.of(sheet, fix), true)).isEmpty();
+        assertThat(ColourCoat.faults(List.of(fix, sheet), false)).hasSize(2);
     }
 
     @Test

@@ -138,6 +138,21 @@ public class FillingNotes {
         }
     }
 
+    /**
+     * A filling as it is cooked here, and what was measured of it.
+     *
+     * @throws NotHereException where there is no such filling
+     */
+    @Transactional(readOnly = true)
+    public FillingProperties properties(final String id) {
+        final FillingEntity entity =
+                fillings.findById(Require.text("filling", id, 64))
+                        .orElseThrow(() -> new NotHereException("filling", id));
+        return FillingProperties.of(
+                entity.filling().at(houses.house().pressureHPa()).cooked(),
+                Conditions.USUAL.measured(corrections(id)));
+    }
+
     /** What the workshop's own measurements say of the models for this recipe. */
     @Transactional(readOnly = true)
     public Corrections corrections(final String id) {

@@ -24,7 +24,7 @@ public record ShellColourView(
      * @param seen share of it that is seen from outside, 0 to 1
      * @param perMould to have ready, what goes past included
      * @param all for all moulds
-     * @param at what temperature it is brought on
+     * @param at what temperature it is brought on; null where it is dry
      * @param nextFrom min after it, the next; null where it smears for six hours
      */
     public record ColouredView(
@@ -33,6 +33,6 @@ public record ShellColourView(
             double seen,
             FigureView perMould,
             FigureView all,
-            FigureView at,
+            @Nullable FigureView at,
             @Nullable FigureView nextFrom) {}
 }

@@ -14,6 +14,7 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.mould.Mould;
+import palintone.core.mould.MouldBody;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Dress;
 import palintone.core.process.Cautions;
@@ -27,8 +28,7 @@ import palintone.server.mould.MouldService;
 @Service
 public class ShellColours {
 
-    private static final double BROUGHT_ON_C = 29;
-    private static final double USUAL_STABLE_PERCENT = 1;
+    private static final ColourDrying NOTHING_TO_DRY = new ColourDrying(0, 0);
 
     /** Left longer, it gathers dust and draws from the mould; common practice, no source. */
     private static final double UNTIL_MIN = 24 * 60;
@@ -47,7 +47,7 @@ public class ShellColours {
         final Mould mould = moulds.mould(request.mould());
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final double mouldC = or(request.mouldC(), Math.min(35, roomC));
-        final double percent = or(request.stablePercent(), USUAL_STABLE_PERCENT);
+        final double percent = or(request.stablePercent(), ColourDrying.IN_TEMPER_PERCENT);
         final int many = request.moulds() == null ? 1 : request.moulds();
         Require.between("moulds to be coloured", many, 1, 500, "");
         final List<ColourCoat> coats =
@@ -64,9 +64,18 @@ public class ShellColours {
         final List<ShellColourView.ColouredView> views = new ArrayList<>();
         final List<Sentence> remarks = new ArrayList<>();
         double open = 1;
-        ColourDrying last = null;
+        double holdsS = 0;
         for (final ColourCoat coat : coats) {
-            last = ColourDrying.of(coat.thicknessMm(), BROUGHT_ON_C, percent, mould, mouldC, roomC);
+            final ColourDrying drying =
+                    coat.how().melted()
+                            ? ColourDrying.of(
+                                    coat.thicknessMm(),
+                                    ColourDrying.BROUGHT_ON_C,
+                                    percent,
+                                    mould,
+                                    mouldC,
+                                    roomC)
+                            : NOTHING_TO_DRY;
             final double seen = coat.how().covers() * open;
             if (open <= 0) {
                 remarks.add(
@@ -76,30 +85,33 @@ public class ShellColours {
                                         + " white backing it makes that one bright; else bring it on"
                                         + " first."));
             }
-            views.add(view(coat, seen, mould, many, last, mouldC, percent));
+            holdsS = Math.max(holdsS, drying.holdsS());
+            views.add(view(coat, seen, mould, many, drying, mouldC, percent));
             open *= 1 - coat.how().covers();
         }
-        if (last != null && percent <= 0) {
+        ColourCoat.faults(coats, mould.body().build() == MouldBody.Build.MAGNETIC_PAIR)
+                .forEach(fault -> remarks.add(Sentence.of(fault)));
+        final boolean melted = coats.stream().anyMatch(c -> c.how().melted());
+        if (melted && percent <= 0) {
             remarks.add(
                     Sentence.of(
                             "Not in temper, colour stays soft and dull, and comes off on the mould:"
                                     + " bring it to 29 °C with stable crystals in it."));
         }
-        if (last != null && mouldC > BROUGHT_ON_C - 2) {
+        if (melted && mouldC > ColourDrying.BROUGHT_ON_C - 2) {
             remarks.add(
                     Sentence.of("A mould of {mould} keeps the colour soft: let it cool first.")
                             .with("mould", mouldC, Unit.CELSIUS));
         }
-        if (last != null) {
+        if (!coats.isEmpty()) {
             remarks.add(Sentence.of(Cautions.PIGMENT));
         }
         final Basis basis = basis(mouldC, percent);
         return new ShellColourView(
                 views,
-                last == null || Double.isInfinite(last.holdsS())
+                coats.isEmpty() || Double.isInfinite(holdsS)
                         ? null
-                        : FigureView.of(
-                                Figure.of("cast from", last.holdsS() / 60, Unit.MINUTE, basis)),
+                        : FigureView.of(Figure.of("cast from", holdsS / 60, Unit.MINUTE, basis)),
                 UNTIL_MIN,
                 remarks.stream().map(SentenceView::of).toList());
     }
@@ -135,13 +147,15 @@ public class ShellColours {
                 seen,
                 FigureView.of(Figure.of("a mould", massG, Unit.GRAM, weight)),
                 FigureView.of(Figure.of("all moulds", massG * many, Unit.GRAM, weight)),
-                FigureView.of(
-                        Figure.of(
-                                        "brought on at",
-                                        BROUGHT_ON_C,
-                                        Unit.CELSIUS,
-                                        Basis.of("practice").from(ColourButter.PRACTICE))
-                                .within(new Band(27, 28.5, 30, 31.5))),
+                coat.how().melted()
+                        ? FigureView.of(
+                                Figure.of(
+                                                "brought on at",
+                                                ColourDrying.BROUGHT_ON_C,
+                                                Unit.CELSIUS,
+                                                Basis.of("practice").from(ColourButter.PRACTICE))
+                                        .within(new Band(27, 28.5, 30, 31.5)))
+                        : null,
                 Double.isInfinite(drying.dryS())
                         ? null
                         : FigureView.of(

@@ -25,12 +25,16 @@ class ShellController {
 
     private final ShellColours colours;
 
+    private final ShellFills fills;
+
     ShellController(
             final ShellService shells,
             final ShellSteps steps,
             final ShellWeighings weighings,
             final Demouldings demouldings,
-            final ShellColours colours) {
+            final ShellColours colours,
+            final ShellFills fills) {
+        this.fills = fills;
         this.colours = colours;
         this.demouldings = demouldings;
         this.steps = steps;
@@ -72,7 +76,7 @@ class ShellController {
     /** The warmest filling a set shell bears. */
     @PostMapping("/fill")
     FillView fill(@Valid @RequestBody final FillRequest request) {
-        return shells.fill(request);
+        return fills.fill(request);
     }
 
     /** What was weighed of castings like this one. */

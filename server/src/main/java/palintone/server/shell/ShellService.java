@@ -17,13 +17,10 @@ import palintone.core.casting.Shell;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.Vibration;
-import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
-import palintone.core.figure.Sentence;
-import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.Mould;
@@ -47,9 +44,6 @@ public class ShellService {
     private static final double USUAL_DRAIN_S = 20;
     private static final int USUAL_SHELVES = 3;
     private static final double WARM_AIR_C = 45;
-
-    /** Fillings go in no warmer; common practice, no source. */
-    private static final double PRACTICE_FILL_C = 30;
 
     private static final double NEVER_COLDER_C = 18;
     private static final double[] SCHOOLS_C = {9, 15};
@@ -290,66 +284,5 @@ public class ShellService {
                     air(cast.order().roomC()),
                     released);
         }
-    }
-
-    /** The warmest filling a set shell bears. */
-    @Transactional(readOnly = true)
-    public FillView fill(final FillRequest request) {
-        final double roomC = or(request.roomC(), houses.house().air().temperatureC());
-        final double shellC = or(request.shellC(), Math.min(roomC, 28));
-        final WarmestFill warmest =
-                WarmestFill.of(
-                        larder.couverture(request.couverture()),
-                        moulds.mould(request.mould()),
-                        request.shellMm(),
-                        shellC,
-                        roomC,
-                        or(request.heatJPerMlK(), WarmestFill.USUAL_FILLING_J_PER_ML_K));
-        final Figure bears =
-                Figure.of(
-                        "the shell bears",
-                        warmest.warmestC(),
-                        Unit.CELSIUS,
-                        Basis.of("heat balance of filling, shell, mould and room")
-                                .with("shell", request.shellMm(), Unit.MILLIMETRE)
-                                .with("shell is", shellC, Unit.CELSIUS)
-                                .with("room", roomC, Unit.CELSIUS)
-                                .with("softens then by", warmest.softensMm(), Unit.MILLIMETRE)
-                                .from(WarmestFill.SOURCE));
-        final double advisedC = Math.min(PRACTICE_FILL_C, warmest.warmestC());
-        final Figure advised =
-                Figure.of(
-                        "fill no warmer than",
-                        advisedC,
-                        Unit.CELSIUS,
-                        Basis.of("the smaller of what the shell bears and common practice")
-                                .with("the shell bears", warmest.warmestC(), Unit.CELSIUS)
-                                .with("common practice", PRACTICE_FILL_C, Unit.CELSIUS)
-                                .from(WarmestFill.SOURCE)
-                                .from(Source.practice("28 to 30 °C into the shell")));
-        final List<Sentence> remarks = new ArrayList<>();
-        if (request.fillC() != null && request.fillC() > warmest.warmestC()) {
-            remarks.add(
-                    Sentence.of(
-                                    "{is} is hotter than this shell bears: it softens and loses its"
-                                            + " temper from inside. Let it fall to {most}.")
-                            .with("is", request.fillC(), Unit.CELSIUS)
-                            .with("most", advisedC, Unit.CELSIUS));
-        } else if (request.fillC() != null && request.fillC() > advisedC) {
-            remarks.add(
-                    Sentence.of(
-                                    "{is} is within what the shell bears, and above what makers"
-                                            + " trust: try one mould first.")
-                            .with("is", request.fillC(), Unit.CELSIUS));
-        }
-        if (warmest.warmestC() <= shellC + 0.1 && !warmest.atMost()) {
-            remarks.add(
-                    Sentence.of("This shell bears no filling here: at {room} it softens by itself.")
-                            .with("room", roomC, Unit.CELSIUS));
-        }
-        return new FillView(
-                FigureView.of(bears),
-                FigureView.of(advised),
-                remarks.stream().map(SentenceView::of).toList());
     }
 }

@@ -3,15 +3,19 @@ package palintone.server.shell;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
+import palintone.core.casting.ColourDrying;
 import palintone.core.casting.Learned;
 import palintone.core.casting.Released;
 import palintone.core.casting.Vibration;
+import palintone.core.heat.RoomAir;
+import palintone.core.mould.Mould;
 import palintone.core.piece.CastTimes;
 import palintone.core.tool.Cabinet;
 
@@ -30,10 +34,16 @@ public class ShellTimes {
     /** A plan takes some tenths of a second; the same batch is asked for at every press. */
     private final Cache<Asked, CastPlan> plans = Caffeine.newBuilder().maximumSize(KEPT).build();
 
+    private final Cache<Film, ColourDrying> colours =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
     ShellTimes(final ShellWeighings weighings, final Demouldings demouldings) {
         this.weighings = weighings;
         this.demouldings = demouldings;
     }
+
+    /** To half a degree of the room. */
+    private record Film(double filmMm, Mould mould, double roomC) {}
 
     private record Asked(CastOrder order, Known known, CastPlan.Wish wish) {}
 
@@ -62,18 +72,35 @@ public class ShellTimes {
      * @param known of the mould and couverture
      */
     public CastTimes in(final Cabinet cabinet, final Known known) {
-        return (order, shellMm, cap, air, moulds) -> {
-            final CastPlan.Wish wish =
-                    new CastPlan.Wish(shellMm, cap, load(cabinet, moulds), air, known.released());
-            return plans.get(
-                    new Asked(order, known, wish),
-                    asked ->
-                            CastPlan.of(
-                                    order,
-                                    wish,
-                                    o ->
-                                            known.weighed()
-                                                    .getOrDefault(o.vibration(), Learned.NOTHING)));
+        return new CastTimes() {
+            @Override
+            public CastPlan plan(
+                    final CastOrder order,
+                    final double shellMm,
+                    final Optional<CastPlan.Capped> cap,
+                    final RoomAir air,
+                    final int moulds) {
+                final CastPlan.Wish wish =
+                        new CastPlan.Wish(
+                                shellMm, cap, load(cabinet, moulds), air, known.released());
+                return plans.get(
+                        new Asked(order, known, wish),
+                        asked ->
+                                CastPlan.of(
+                                        order,
+                                        wish,
+                                        o ->
+                                                known.weighed()
+                                                        .getOrDefault(
+                                                                o.vibration(), Learned.NOTHING)));
+            }
+
+            @Override
+            public ColourDrying colour(final double filmMm, final Mould mould, final double roomC) {
+                return colours.get(
+                        new Film(filmMm, mould, Math.round(roomC * 2) / 2.0),
+                        film -> CastTimes.super.colour(film.filmMm(), film.mould(), film.roomC()));
+            }
         };
     }
 

@@ -136,6 +136,31 @@ class ShellApiTest {
         assertThat(thick.text()).contains("shell thickness");
     }
 
+    /** Half sphere of 28 mm, 1.6 mm thick, capped 2 mm: 2/3·π·12.4³ less the cap is 3.1 ml. */
+    @Test
+    void aFillingLiesInItsShell() {
+        final String shell = "{\"couverture\":\"dark-66\",\"mould\":\"half-28\",\"shellMm\":1.6";
+        final Answer fill =
+                workshop.post("/api/shells/fill", shell + ",\"filling\":\"plum-ganache\"}");
+        assertThat(fill.status()).as(fill.text()).isEqualTo(200);
+        assertThat(fill.number("/level/mass/value")).isBetween(3.1 * 1.05, 3.1 * 1.35);
+        assertThat(fill.number("/heatJPerMlK")).isBetween(2.5, 3.8);
+        assertThat(fill.number("/level/uneven/value")).isBetween(0.0, 10.5);
+        final Answer cooler =
+                workshop.post(
+                        "/api/shells/fill", shell + ",\"filling\":\"plum-ganache\",\"fillC\":18}");
+        assertThat(cooler.number("/level/uneven/value"))
+                .isGreaterThan(fill.number("/level/uneven/value"));
+        final Answer deep =
+                workshop.post(
+                        "/api/shells/fill", shell + ",\"filling\":\"plum-ganache\",\"capMm\":13}");
+        assertThat(deep.status()).isEqualTo(400);
+        assertThat(deep.text()).contains("thickness of the cap");
+        final Answer none = workshop.post("/api/shells/fill", shell + ",\"filling\":\"no-such\"}");
+        assertThat(none.status()).isEqualTo(404);
+        assertThat(none.text()).contains("filling");
+    }
+
     /** Heavier shells than foretold: the next answer is heavier; taken back, it is as before. */
     @Test
     void weighedShellsCorrectTheNextAnswer() {

@@ -134,6 +134,14 @@ class ShellStepsApiTest {
         final Answer thick = post("colour", mould + "[{\"name\":\"Plum\",\"filmMm\":4}]");
         assertThat(thick.status()).isEqualTo(400);
         assertThat(thick.text()).contains("colour film");
+        final String dust = "{\"name\":\"Gold\",\"filmMm\":0.01,\"how\":\"LUSTRE\"}";
+        final String sheet = "{\"name\":\"Fern\",\"filmMm\":0.02,\"how\":\"FILM\"}";
+        final Answer dry = post("colour", mould + "[" + sheet + "," + dust + "," + plum + "]");
+        assertThat(dry.json().at("/coats/1").has("at")).isFalse();
+        assertThat(dry.number("/coats/1/nextFrom/value")).isZero();
+        assertThat(dry.number("/castFrom/value"))
+                .isEqualTo(post("colour", mould + "[" + plum + "]").number("/castFrom/value"));
+        assertThat(dry.text()).contains("only in a magnetic mould").doesNotContain("Fix it");
         final Answer nameless = post("colour", mould + "[{\"filmMm\":0.05}]");
         assertThat(nameless.status()).as(nameless.text()).isEqualTo(400);
     }
