@@ -9,7 +9,7 @@ import { t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
-import { inTaste, quantity, sentence } from '@/parts/units'
+import { inTaste, quantity } from '@/parts/units'
 import NothingYet from './NothingYet.vue'
 import CastFields from './CastFields.vue'
 import RemarkList from './RemarkList.vue'
@@ -145,9 +145,7 @@ const passes = computed(() => {
             })
           }}
         </h1>
-        <p v-for="remark in answer.remarks" :key="remark.template" class="caution">
-          {{ sentence(remark, taste) }}
-        </p>
+        <RemarkList :remarks="answer.remarks" />
         <div class="figures">
           <FigureString :figure="answer.advised" />
           <FigureString :figure="answer.bears" />

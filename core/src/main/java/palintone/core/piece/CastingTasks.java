@@ -30,6 +30,9 @@ final class CastingTasks {
     /** Where it does not dry at all here: common practice, no source. */
     private static final int HOLDS_USUALLY_S = 20 * 60;
 
+    /** Nobody casts sooner; ours. */
+    private static final int HOLDS_LEAST_S = 5 * 60;
+
     private static final int DRIES_USUALLY_S = 5 * 60;
 
     private final Piece piece;
@@ -125,7 +128,14 @@ final class CastingTasks {
                         .max()
                         .orElse(0);
         return draft.task(TaskKind.MOULD)
-                .after(After.straight(colour).notBefore(minutesOf(holds, HOLDS_USUALLY_S)))
+                .after(
+                        After.straight(colour)
+                                .notBefore(
+                                        holds > 0
+                                                ? Math.max(
+                                                        HOLDS_LEAST_S,
+                                                        minutesOf(holds, HOLDS_USUALLY_S))
+                                                : 0))
                 .say(
                         Double.isInfinite(holds)
                                 ? Sentence.of(
@@ -134,8 +144,9 @@ final class CastingTasks {
                                                         + " it is dry to the touch.")
                                         .with("room", place.room().temperatureC(), Unit.CELSIUS)
                                 : Sentence.of(
-                                                "Let the colour dry, {holds}. Then bring the moulds"
-                                                        + " to the right warmth.")
+                                                "Let the colour dry: it holds from {holds} on, and many"
+                                                        + " wait 20 min. Then bring the moulds to the"
+                                                        + " right warmth.")
                                         .with("holds", Math.ceil(holds / 60), Unit.MINUTE))
                 .read("mould surface", Unit.CELSIUS, aim, band)
                 .handsOn(0.1)

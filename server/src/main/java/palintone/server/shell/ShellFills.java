@@ -129,6 +129,7 @@ public class ShellFills {
                                         0,
                                         Math.min(WARMEST_LEVEL_C, or(request.fillC(), advisedC))),
                                 roomC,
+                                advisedC,
                                 remarks);
         return new FillView(
                 FigureView.of(bears),
@@ -153,6 +154,7 @@ public class ShellFills {
             final FillingProperties filling,
             final double fillC,
             final double roomC,
+            final double advisedC,
             final List<Sentence> remarks) {
         final Cavity hollow = mould.cavity().inset(request.shellMm());
         final double capMm = or(request.capMm(), USUAL_CAP_MM);
@@ -172,15 +174,12 @@ public class ShellFills {
                         fillC,
                         roomC);
         final double massG = (hollow.volumeMl() - hollow.volumeToMl(capMm)) * gPerMl;
-        remarks.addAll(lies(level));
-        remarks.addAll(stands(level, roomC));
-        if (FillingFigures.of(filling, Style.SOFT_SHELL.bands()).life().keepCold()) {
-            remarks.add(
-                    Sentence.of(
-                            "By its sheet this filling must be kept cold: it does not stand in the"
-                                    + " room overnight to form a skin. Chill it and cap it the same"
-                                    + " day; the local code decides."));
-        }
+        remarks.add(lies(level, advisedC));
+        remarks.add(
+                stands(
+                        level,
+                        roomC,
+                        FillingFigures.of(filling, Style.SOFT_SHELL.bands()).life().keepCold()));
         final Basis weight =
                 Basis.of("room in the shell below the cap × density × cavities")
                         .with("shell", request.shellMm(), Unit.MILLIMETRE)
@@ -236,50 +235,57 @@ public class ShellFills {
         return Math.sqrt(hollow.rimAreaMm2() / Math.PI);
     }
 
-    private static List<Sentence> lies(final FillingLevel level) {
+    private static Sentence lies(final FillingLevel level, final double mostC) {
         if (level.tappedMm() <= FillingLevel.LEVEL_MM) {
-            return List.of(Sentence.of("Tapped, it runs level by itself within a minute or two."));
+            return Sentence.of("Tapped, it runs level by itself within a minute or two.");
         }
         final Sentence stays =
-                Sentence.of("As warm as that it stays {uneven} higher in the middle, even tapped.")
+                Sentence.of("So cool it stays {uneven} higher in the middle, even tapped.")
                         .with("uneven", level.tappedMm(), Unit.MILLIMETRE);
-        return List.of(
-                level.levelFromC().isPresent()
-                        ? stays.and(
-                                Sentence.of(
-                                                "It runs level from {warm} on; if the shell does not"
-                                                        + " bear that, smooth it with a palette"
-                                                        + " knife.")
-                                        .with(
-                                                "warm",
-                                                level.levelFromC().getAsDouble(),
-                                                Unit.CELSIUS))
-                        : stays.and(
-                                Sentence.of(
-                                        "It does not run level at any warmth: pipe it close to the"
-                                                + " wall and smooth it with a palette knife.")));
+        if (level.levelFromC().isEmpty()) {
+            return stays.and(
+                    Sentence.of(
+                            "It does not run level at any warmth: pipe it close to the wall and"
+                                    + " smooth it with a palette knife."));
+        }
+        final double warm = level.levelFromC().getAsDouble();
+        return stays.and(
+                Sentence.of(
+                                warm <= mostC
+                                        ? "From {warm} on it runs level, and the shell bears that."
+                                        : "From {warm} on it would run level, warmer than it should"
+                                                + " go in: smooth it with a palette knife.")
+                        .with("warm", warm, Unit.CELSIUS));
     }
 
-    private static List<Sentence> stands(final FillingLevel level, final double roomC) {
+    private static Sentence stands(
+            final FillingLevel level, final double roomC, final boolean keepCold) {
+        final Sentence how;
         if (level.carriesBelowC().isEmpty()) {
-            return List.of(
+            how =
                     Sentence.of(
                             "Its top never carries a cap: the cap sinks in. Close it with a thin"
-                                    + " sprayed film of cocoa butter first, or a stiffer filling."));
-        }
-        final double below = level.carriesBelowC().getAsDouble();
-        if (Double.isInfinite(level.carriesFromS())) {
-            return List.of(
+                                    + " sprayed film of cocoa butter first, or make it stiffer.");
+        } else if (Double.isInfinite(level.carriesFromS())) {
+            how =
                     Sentence.of(
                                     "In this room of {room} its top does not carry a cap: it must be"
                                             + " below {below}. A few minutes in the cabinet first.")
                             .with("room", roomC, Unit.CELSIUS)
-                            .with("below", below, Unit.CELSIUS));
+                            .with("below", level.carriesBelowC().getAsDouble(), Unit.CELSIUS);
+        } else {
+            how =
+                    Sentence.of(
+                            "The soonest moment to cap is by its heat alone; what sets slowly sets"
+                                    + " on.");
         }
-        return List.of(
+        return how.and(
                 Sentence.of(
-                        "The soonest moment to cap is by its heat alone: what sets slowly sets on."
-                                + " Many makers leave fillings that keep in the room 8 to 24 h at"
-                                + " 15 to 17 °C for a dry skin (common practice, no source)."));
+                        keepCold
+                                ? "By its sheet it must be kept cold: it does not stand in the room"
+                                        + " overnight to form a skin. Chill it and cap it the same"
+                                        + " day; the local code decides."
+                                : "Many makers leave it 8 to 24 h at 15 to 17 °C for a dry skin"
+                                        + " (common practice, no source)."));
     }
 }
