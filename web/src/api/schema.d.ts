@@ -2883,8 +2883,7 @@ export interface components {
             outerC: number;
             /** Format: double */
             innerC: number;
-            /** Format: double */
-            airC: number;
+            shelvesC: number[];
             /** Format: double */
             solidPercent: number;
             /** Format: double */

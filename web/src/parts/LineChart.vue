@@ -4,12 +4,13 @@ import { inField } from '@/words/locale'
 import { LineChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components'
 import { use } from 'echarts/core'
+import { LabelLayout } from 'echarts/features'
 import { CanvasRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { useTheme } from 'vuetify'
 
-use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, CanvasRenderer])
+use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, LabelLayout, CanvasRenderer])
 
 export interface PlainLine {
   name: string
@@ -63,6 +64,8 @@ const option = computed(() => {
       type: 'line' as const,
       data: line.points,
       showSymbol: false,
+      // Lines that end together keep their names apart.
+      labelLayout: { moveOverlap: 'shiftY' as const },
       lineStyle: {
         color: line.strong ? String(colors.primary) : ink,
         width: line.strong ? 3.5 : 2,

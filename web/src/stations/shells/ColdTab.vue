@@ -54,19 +54,31 @@ function lasts(w: Cold) {
     to: min(w.release.high ?? w.release.value),
   })
 }
-const temperatures = computed(() =>
-  way.value
-    ? (['outerC', 'innerC', 'airC'] as const).map((of) => ({
-        name: { outerC: t('at the mould'), innerC: t('at the hollow'), airC: t('cabinet') }[of],
-        dashed: of === 'airC',
-        strong: of === 'innerC',
-        points: way.value!.line.map((p): [number, number] => [
-          p.minutes,
-          toTaste(p[of], 'CELSIUS', taste.value),
-        ]),
-      }))
-    : [],
-)
+/** The mould's own two, and the air as it comes to every shelf; five of many. */
+const temperatures = computed(() => {
+  const line = way.value?.line ?? []
+  const drawn = (name: string, of: (p: Cold['line'][number]) => number) => ({
+    name,
+    points: line.map((p): [number, number] => [p.minutes, toTaste(of(p), 'CELSIUS', taste.value)]),
+  })
+  const shelves = line[0]?.shelvesC.length ?? 0
+  const shown = Array.from({ length: Math.min(5, shelves) }, (_, i) =>
+    shelves < 2 ? 0 : Math.round((i * (shelves - 1)) / (Math.min(5, shelves) - 1)),
+  )
+  return line.length
+    ? [
+        drawn(t('at the mould'), (p) => p.outerC),
+        { ...drawn(t('at the hollow'), (p) => p.innerC), strong: true },
+        ...shown.map((i) => ({
+          ...drawn(
+            shelves < 2 ? t('cabinet') : t('shelf {n}', { n: i + 1 }),
+            (p) => p.shelvesC[i]!,
+          ),
+          dashed: true,
+        })),
+      ]
+    : []
+})
 const solid = computed(() =>
   ways.value.map((w, i) => ({
     name: name(w),

@@ -26,16 +26,6 @@ public record CabinetLoad(
     /** A household-size fan-cooled cabinet; common practice, no source. */
     public static final double USUAL_COOLING_W = 150;
 
-    private static final double GIVEN_OVER_K = 4;
-
-    /** Air, shelves and lining that warm with it, J/K. */
-    private static final double HOLDS_J_PER_K = 6000;
-
-    /** Air that passes the shelves for each m/s, W/K: a shelf of a tenth of a square metre open. */
-    private static final double PASSES_W_PER_K = 60;
-
-    private static final double STILL_PASSES_W_PER_K = 8;
-
     /**
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
      */
@@ -53,7 +43,8 @@ public record CabinetLoad(
     }
 
     private double passesWPerK() {
-        return Math.max(STILL_PASSES_W_PER_K, PASSES_W_PER_K * metresPerS);
+        return Math.max(
+                Calibrated.STILL_PASSES_W_PER_K, Calibrated.SHELF_PASSES_W_PER_K * metresPerS);
     }
 
     /** The air as a mould in the middle meets it; it warms with what all of them give. */
@@ -93,12 +84,12 @@ public record CabinetLoad(
             final double dt = toS - fromS;
             final double watts = Math.max(0, (joulePerM2 / dt + insideWPerM2) * areaM2);
             // Implicit in the air: it answers faster than the moulds.
-            final double perK = coolingW / GIVEN_OVER_K;
+            final double perK = coolingW / Calibrated.COOLING_GIVEN_OVER_K;
             double next =
-                    (nowC + dt / HOLDS_J_PER_K * (watts + perK * airC))
-                            / (1 + dt / HOLDS_J_PER_K * perK);
-            if (next - airC > GIVEN_OVER_K) {
-                next = nowC + dt / HOLDS_J_PER_K * (watts - coolingW);
+                    (nowC + dt / Calibrated.CABINET_J_PER_K * (watts + perK * airC))
+                            / (1 + dt / Calibrated.CABINET_J_PER_K * perK);
+            if (next - airC > Calibrated.COOLING_GIVEN_OVER_K) {
+                next = nowC + dt / Calibrated.CABINET_J_PER_K * (watts - coolingW);
             }
             nowC = Math.max(airC, next);
             lastRiseK = riseK(watts);

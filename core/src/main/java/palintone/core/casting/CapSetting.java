@@ -36,7 +36,6 @@ public record CapSetting(
                             + " of its fat solid, bonds until seven tenths of what sets in a room;"
                             + " the rim bonds where it melts to less than that");
 
-    private static final double[] SET_SHARE = {0.82, 0.88, 0.94};
     private static final double SET_AT_C = 10;
     private static final double FOLLOWED_S = 3600;
     private static final double FILLING_W_PER_MK = 0.3;
@@ -46,9 +45,6 @@ public record CapSetting(
     private static final double RIM_M = 3e-3;
 
     private static final double RIM_S = 120;
-
-    /** A seam as deep as this holds; ours. */
-    private static final double WELD_MM = 0.05;
 
     /**
      * What lies below a cap.
@@ -89,9 +85,8 @@ public record CapSetting(
         final double bonds = StandingShell.bondsSolid(bowl.couverture());
         final CrustPath half = path(bowl, capMm / 2, below, room);
         final CrustPath whole = path(bowl, capMm, below, room);
-        final double from = half.firstS(s -> half.meanSolid(0, s) >= StandingShell.BEGINS_SOLID);
-        final double begins =
-                whole.firstS(s -> whole.meanSolid(0, s) >= StandingShell.BEGINS_SOLID);
+        final double from = half.firstS(s -> half.meanSolid(0, s) >= Calibrated.BEGINS_SOLID);
+        final double begins = whole.firstS(s -> whole.meanSolid(0, s) >= Calibrated.BEGINS_SOLID);
         final CrustPath cold =
                 CrustSolver.goOn(
                         whole,
@@ -103,9 +98,9 @@ public record CapSetting(
                         FOLLOWED_S);
         final double full =
                 bowl.couverture().crystals().curve().solidAt(Math.max(SET_AT_C, load.airC()));
-        final double[] firm = new double[SET_SHARE.length];
+        final double[] firm = new double[Calibrated.CAP_SET_SHARE.length];
         for (int i = 0; i < firm.length; i++) {
-            final double solid = SET_SHARE[i] * full;
+            final double solid = Calibrated.CAP_SET_SHARE[i] * full;
             firm[i] = cold.firstS(s -> cold.meanSolid(0, s) >= solid);
         }
         return new CapSetting(
@@ -186,7 +181,7 @@ public record CapSetting(
         double high = bowl.temperatureC();
         while (high - low > 0.2) {
             final double middle = (low + high) / 2;
-            if (rimMeltsMm(bowl, capMm, middle, roomC) < WELD_MM) {
+            if (rimMeltsMm(bowl, capMm, middle, roomC) < Calibrated.WELD_MM) {
                 low = middle;
             } else {
                 high = middle;

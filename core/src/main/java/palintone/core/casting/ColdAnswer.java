@@ -32,17 +32,6 @@ public record ColdAnswer(
         LeavingCold leaving,
         List<Sentence> remarks) {
 
-    /** Slower than this to nine tenths of its setting it turns grey; common practice, no source. */
-    private static final double GREY_MIN_PER_MM = 9;
-
-    private static final double GREY_LEAST_MIN = 20;
-
-    /** Its skin faster than this spots and cracks; calibrated to 8 °C still being common. */
-    private static final double FAST_K_PER_MIN = 5;
-
-    /** Longer than this after it lets go only gathers water. */
-    private static final double OVERLONG_MIN = 20;
-
     /** Less than this of what is solid in form V, it is not tempered chocolate; ours. */
     private static final double MOSTLY_STABLE = 0.8;
 
@@ -147,13 +136,14 @@ public record ColdAnswer(
                                             + " grey.")
                             .with("late", (c.movedS() - c.latestS()) / 60, Unit.MINUTE));
         }
-        final double slowMin = Math.max(GREY_LEAST_MIN, GREY_MIN_PER_MM * shell.meanMm());
+        final double slowMin =
+                Math.max(Calibrated.GREY_LEAST_MIN, Calibrated.GREY_MIN_PER_MM * shell.meanMm());
         if (c.firmS() / 60 > slowMin) {
             remarks.add(
                     Sentence.of("Sets too slowly, not within {slow}: risk of grey.")
                             .with("slow", slowMin, Unit.MINUTE));
         }
-        if (c.fastestKPerMin() > FAST_K_PER_MIN) {
+        if (c.fastestKPerMin() > Calibrated.FAST_K_PER_MIN) {
             remarks.add(
                     Sentence.of("Cools by {fast} a minute: risk of spots and cracks.")
                             .with("fast", c.fastestKPerMin(), Unit.KELVIN));
@@ -190,7 +180,7 @@ public record ColdAnswer(
                             .with("dew", leaving.dewPointC(), Unit.CELSIUS)
                             .with("cover", Math.ceil(leaving.coveredS() / 60), Unit.MINUTE)
                             .with("water", leaving.waterMg(), Unit.ONE)
-                            .with("over", OVERLONG_MIN, Unit.MINUTE));
+                            .with("over", Calibrated.OVERLONG_MIN, Unit.MINUTE));
         }
         return List.copyOf(remarks);
     }

@@ -37,8 +37,6 @@ public record ColourDrying(double dryS, double holdsS) {
     /** Stable crystals in it then, per cent; common practice, no source. */
     public static final double IN_TEMPER_PERCENT = 1;
 
-    private static final double SMEARS_NO_MORE = 0.25;
-    private static final double HOLDS = 0.5;
     private static final double FOLLOWED_S = 6 * 3600;
 
     /** Of molten cocoa butter, from memory. */
@@ -95,8 +93,8 @@ public record ColourDrying(double dryS, double holdsS) {
                         FOLLOWED_S);
         // Unstable forms are soft: only what is form V holds.
         return new ColourDrying(
-                path.firstS(s -> path.meanSolid(1, s) >= SMEARS_NO_MORE),
-                path.firstS(s -> stable(path, s) >= HOLDS));
+                path.firstS(s -> path.meanSolid(1, s) >= Calibrated.COLOUR_SMEARS_NO_MORE),
+                path.firstS(s -> stable(path, s) >= Calibrated.COLOUR_HOLDS));
     }
 
     private static double stable(final CrustPath path, final double seconds) {

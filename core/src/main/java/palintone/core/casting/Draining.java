@@ -27,13 +27,7 @@ public record Draining(
                     "what runs on by its own Casson law until it sets; a rim may be cut once its"
                             + " yield value carries it, and until two fifths of what sets in a room has");
 
-    /** Of what sets in a room: cut later, it breaks; calibrated to five minutes of practice. */
-    private static final double BREAKS_SHARE = 0.42;
-
     private static final double GRAVITY = 9.81;
-
-    /** What gathers on a rack hangs on by its own yield value and falls off; ours. */
-    private static final double HANGS_SHARE = 0.25;
 
     private static final double ASKED_EVERY_S = 20;
     private static final double LONGEST_S = 900;
@@ -65,7 +59,7 @@ public record Draining(
                         stands == Stands.PAPER ? Opening.DOWN : Opening.SIDE);
         final StandingShell rim =
                 new StandingShell(cast, shell, Math.max(0.2, shell.rimMm()), Opening.SIDE);
-        final double begins = mean.whenSolidS(StandingShell.BEGINS_SOLID);
+        final double begins = mean.whenSolidS(Calibrated.BEGINS_SOLID);
         final double kgPerM3 = cast.order().bowl().kgPerM3();
         final WallLine wall = WallLine.of(cast.ground().cavity(), shell.places().size());
         final DrainingFilm film =
@@ -73,7 +67,7 @@ public record Draining(
         film.drain(Math.min(LONGEST_S, begins), ASKED_EVERY_S, 0, mean::consistency);
         final double runsM3 = Math.max(0, film.drainedM3());
         final double aroundM = 2 * Math.sqrt(Math.PI * cast.ground().cavity().rimAreaMm2()) / 1000;
-        final double gathers = stands == Stands.PAPER ? runsM3 : runsM3 * HANGS_SHARE;
+        final double gathers = stands == Stands.PAPER ? runsM3 : runsM3 * Calibrated.HANGS_SHARE;
         // A fillet between wall and paper, as high as it is wide.
         final double lipM = Math.sqrt(2 * gathers / aroundM);
         final double carriesPa = kgPerM3 * GRAVITY * Math.max(0.2, shell.rimMm()) / 1000;
@@ -83,7 +77,9 @@ public record Draining(
                 lipM * 1000,
                 rim.path()
                         .firstS(s -> rim.consistency(s).yieldPa(shell.rimMm() / 2000) >= carriesPa),
-                rim.whenSolidS(StandingShell.solid(cast.order().bowl().couverture(), BREAKS_SHARE)),
+                rim.whenSolidS(
+                        StandingShell.solid(
+                                cast.order().bowl().couverture(), Calibrated.BREAKS_SHARE)),
                 begins);
     }
 }

@@ -35,9 +35,6 @@ public record FillingLevel(
                     "a heap at rest at its yield stress, over the opening; level within half a"
                             + " millimetre; its top carries a cap where it stays as it is piped");
 
-    /** Unevenness a cap hides; ours. */
-    public static final double LEVEL_MM = 0.5;
-
     private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final double WARMEST_C = 45;
     private static final double NEAR_C = 0.05;
@@ -102,10 +99,10 @@ public record FillingLevel(
     }
 
     private static OptionalDouble levelFrom(final DoubleUnaryOperator unevenMm) {
-        if (unevenMm.applyAsDouble(WARMEST_C) > LEVEL_MM) {
+        if (unevenMm.applyAsDouble(WARMEST_C) > Calibrated.LEVEL_MM) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(crossing(c -> LEVEL_MM - unevenMm.applyAsDouble(c)));
+        return OptionalDouble.of(crossing(c -> Calibrated.LEVEL_MM - unevenMm.applyAsDouble(c)));
     }
 
     /** The warmest at which the lack is still none; empty where even ice-cold it lacks. */
@@ -154,5 +151,10 @@ public record FillingLevel(
                         Surround.NONE,
                         FOLLOWED_S);
         return path.firstS(s -> path.temperatureC(0, s) <= topC);
+    }
+
+    /** Whether a cap hides what is uneven of it, tapped. */
+    public boolean level() {
+        return tappedMm <= Calibrated.LEVEL_MM;
     }
 }

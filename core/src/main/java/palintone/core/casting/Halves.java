@@ -22,7 +22,6 @@ public record Halves(double tacksS, double holdsS) {
                     "heat and crystals of a seam of one millimetre between two rims: slides no more"
                             + " at a tenth of its fat solid, may be lifted at six tenths of what sets in a room");
 
-    private static final double HOLDS_SHARE = 0.58;
     private static final double HALF_SEAM_M = 5e-4;
     private static final double RIM_M = 6e-3;
     private static final double FOLLOWED_S = 3600;
@@ -35,7 +34,7 @@ public record Halves(double tacksS, double holdsS) {
     public static Halves of(final BowlAt bowl, final double rimC, final double roomC) {
         Require.between("rim of the halves", rimC, 0, 30, "°C");
         Require.between("room temperature", roomC, 5, 40, "°C");
-        final double holds = StandingShell.solid(bowl.couverture(), HOLDS_SHARE);
+        final double holds = StandingShell.solid(bowl.couverture(), Calibrated.HALVES_HOLD_SHARE);
         // From the middle of the seam, where no heat crosses, into one rim.
         final CrustPath path =
                 CrustSolver.follow(
@@ -59,7 +58,7 @@ public record Halves(double tacksS, double holdsS) {
                         Surround.still(AirFlow.filmWPerM2K(0), roomC),
                         FOLLOWED_S);
         return new Halves(
-                path.firstS(s -> path.meanSolid(0, s) >= StandingShell.BEGINS_SOLID),
+                path.firstS(s -> path.meanSolid(0, s) >= Calibrated.BEGINS_SOLID),
                 path.firstS(s -> path.meanSolid(0, s) >= holds));
     }
 }

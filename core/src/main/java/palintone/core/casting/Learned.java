@@ -21,7 +21,8 @@ public record Learned(
         int weighings) {
 
     /** Before anything is weighed: a yield value off by a third either way is common. */
-    public static final Learned NOTHING = new Learned(1, 1, 0.35, 0.25, 0);
+    public static final Learned NOTHING =
+            new Learned(1, 1, Calibrated.YIELD_UNKNOWN, Calibrated.SETTING_UNKNOWN, 0);
 
     public static final Source PRIOR =
             Source.calibrated(

@@ -26,10 +26,6 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
                             + " vibrating; above: where both meet, less than a kelvin under the"
                             + " bowl");
 
-    private static final double VIBRATED_S = 50;
-    private static final double SKIN_M = 3e-4;
-    private static final double STIFFER = 1.25;
-    private static final double COOLER_K = 1;
     private static final double COLDEST_C = 5;
     private static final double OVER_DEW_K = 1;
 
@@ -67,7 +63,7 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
         // What is pressed together meets at (e₁T₁ + e₂T₂)/(e₁ + e₂), e = √(kρc).
         final double ours = effusivity(Stratum.CHOCOLATE_W_PER_MK, chocolateJPerM3K(bowl));
         final double wall = effusivity(MouldWall.CONDUCTS_W_PER_MK, MouldWall.heatJPerM3K(mould));
-        final double warm = bowl.temperatureC() - COOLER_K * (ours + wall) / wall;
+        final double warm = bowl.temperatureC() - Calibrated.SKIN_COOLER_K * (ours + wall) / wall;
         return new MouldWarmth(
                 from,
                 Math.max(from, warm),
@@ -99,14 +95,15 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
                         MouldWall.bend(mould),
                         Surround.still(AirFlow.filmWPerM2K(0), mouldC),
                         Surround.NONE,
-                        VIBRATED_S);
+                        Calibrated.VIBRATED_S);
         final SetConsistency then =
-                new SetConsistency(bowl.couverture(), bowl.fluidity(), path, wallM, VIBRATED_S, 1);
+                new SetConsistency(
+                        bowl.couverture(), bowl.fluidity(), path, wallM, Calibrated.VIBRATED_S, 1);
         final double before = bowl.flow().apparentPaS(1);
-        final double yield = then.yieldPa(SKIN_M);
-        final double plastic = then.plasticPaS(SKIN_M);
+        final double yield = then.yieldPa(Calibrated.SKIN_M);
+        final double plastic = then.plasticPaS(Calibrated.SKIN_M);
         final double root = Math.sqrt(yield) + Math.sqrt(plastic);
-        return root * root > STIFFER * before;
+        return root * root > Calibrated.STIFFER * before;
     }
 
     /**

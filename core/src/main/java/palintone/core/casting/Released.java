@@ -25,12 +25,6 @@ public record Released(double factor, double spread, int checks) {
                             + " mould was turned out; cavities of one mould differ by a fifth and"
                             + " count as six");
 
-    /** Cavities of one mould let go within this of each other, standard deviation of the log. */
-    private static final double CAVITIES = 0.2;
-
-    /** They stand in one cabinet and are cast by one hand: more of them teach no more; ours. */
-    private static final double COUNT_AS = 6;
-
     private static final double WIDEST = 2;
     private static final int POINTS = 401;
     private static final NormalDistribution NORMAL = new NormalDistribution();
@@ -73,9 +67,12 @@ public record Released(double factor, double spread, int checks) {
             final double x = at(i);
             double sum = -0.5 * Math.pow(x / NOTHING.spread, 2);
             for (final Check check : checks) {
-                final double out = normal((Math.log(check.coldS / check.foretoldS) - x) / CAVITIES);
+                final double out =
+                        normal(
+                                (Math.log(check.coldS / check.foretoldS) - x)
+                                        / Calibrated.CAVITIES_DIFFER);
                 sum +=
-                        COUNT_AS
+                        Calibrated.COUNT_AS
                                 * (check.share * Math.log(out)
                                         + (1 - check.share) * Math.log(1 - out));
             }

@@ -38,20 +38,6 @@ public final class ShellCast {
     private static final int CHOCOLATE_CELLS = 40;
     private static final double FINEST = 0.3;
 
-    /**
-     * What emptying leaves everywhere before it drains; of account on a level floor. Calibrated.
-     */
-    private static final double LEFT_BY_EMPTYING_M = 5e-3;
-
-    /** Of the way to the middle: fuller than this nothing comes out. */
-    private static final double FULL = 0.85;
-
-    /** A crust is what carries itself: this much of ρ·g·h of its own millimetre. */
-    private static final double OVER_CRUST_M = 1.5e-3;
-
-    /** While it is turned over, a level floor stands steep. Calibrated. */
-    private static final double TURNING_S = 1.5;
-
     /** Mean of the slope over half a turn. */
     private static final double TURNING_SLOPE = 2 / Math.PI;
 
@@ -99,7 +85,7 @@ public final class ShellCast {
                         ground.bend(),
                         Surround.still(STILL_AIR_W_PER_M2K, order.roomC()),
                         Surround.NONE,
-                        LONGEST_WAIT_S + TURNING_S + order.drainS());
+                        LONGEST_WAIT_S + Calibrated.TURNING_S + order.drainS());
     }
 
     private ShellCast(final ShellCast of, final CastOrder order) {
@@ -137,12 +123,22 @@ public final class ShellCast {
         Require.between("waiting time", waitS, 0, LONGEST_WAIT_S, "s");
         final double setM = setM(waitS);
         final double start =
-                Math.min(FULL * reachM, Math.max(LEFT_BY_EMPTYING_M, setM + OVER_CRUST_M));
+                Math.min(
+                        Calibrated.FULL_SHARE * reachM,
+                        Math.max(Calibrated.LEFT_BY_EMPTYING_M, setM + Calibrated.OVER_CRUST_M));
         final DrainingFilm film = new DrainingFilm(wall, order.bowl().kgPerM3(), start);
-        film.drain(TURNING_S, TURNING_S, TURNING_SLOPE, s -> consistency(waitS, s));
+        film.drain(
+                Calibrated.TURNING_S,
+                Calibrated.TURNING_S,
+                TURNING_SLOPE,
+                s -> consistency(waitS, s));
         film.level(FLOOR_SLOPE);
         final double rocked = Math.sin(Math.toRadians(order.rockedDegrees())) * TURNING_SLOPE;
-        film.drain(order.drainS(), ASKED_EVERY_S, rocked, s -> consistency(waitS, TURNING_S + s));
+        film.drain(
+                order.drainS(),
+                ASKED_EVERY_S,
+                rocked,
+                s -> consistency(waitS, Calibrated.TURNING_S + s));
         if (rocked > 0) {
             film.level(FLOOR_SLOPE);
         }
@@ -163,7 +159,7 @@ public final class ShellCast {
     /** How far from the wall the yield value carries a film as thick as it lies deep, m. */
     private double setM(final double waitS) {
         final SetConsistency now = consistency(waitS, order.drainS() / 2);
-        final double pull = order.bowl().kgPerM3() * GRAVITY * OVER_CRUST_M;
+        final double pull = order.bowl().kgPerM3() * GRAVITY * Calibrated.OVER_CRUST_M;
         double low = 0;
         double high = reachM;
         if (now.yieldPa(0) < pull) {
@@ -262,7 +258,7 @@ public final class ShellCast {
 
     /** Whether so much has set that the rest does not come out. */
     public boolean willNotFlowOut(final Shell shell) {
-        return shell.setMm() / 1000 > FULL * reachM - OVER_CRUST_M;
+        return shell.setMm() / 1000 > Calibrated.FULL_SHARE * reachM - Calibrated.OVER_CRUST_M;
     }
 
     /**

@@ -49,19 +49,8 @@ public record ShellCooling(
                             + " of its fat solid; lets go with a gap of 0.03 to 0.08 mm all round"
                             + " and 88 to 98 % of what will set, at its slowest place");
 
-    /** So far set in the warm, the rest has little left to do in the cold; ours. */
-    private static final double LATE_SHARE = 0.58;
-
-    private static final double FIRM_SHARE = 0.9;
-
     /** Of what is set at rest in a room of 20 °C: the same for every cabinet. */
     private static final double FIRM_AT_C = 20;
-
-    /** A gap this wide all round frees it: sooner in a wide cavity than in a narrow one. */
-    private static final double[] GAP_MM = {0.03, 0.05, 0.08};
-
-    /** And so much of what will set must have: softer, it sticks and bends. */
-    private static final double[] SET_SHARE = {0.88, 0.94, 0.98};
 
     private static final double SET_AT_C = 10;
 
@@ -74,7 +63,7 @@ public record ShellCooling(
      * @param minutes in the cold
      * @param outerC of the chocolate at the mould
      * @param innerC at the hollow
-     * @param airC of the cabinet
+     * @param shelvesC of the air, shelf by shelf, the one it meets first before the last
      * @param solidPercent of its fat
      * @param shrunkPercent of its length, against the mould
      * @param frontPercent solid of its fat layer by layer, from the mould to the hollow
@@ -83,13 +72,14 @@ public record ShellCooling(
             double minutes,
             double outerC,
             double innerC,
-            double airC,
+            List<Double> shelvesC,
             double solidPercent,
             double shrunkPercent,
             List<Double> frontPercent) {
 
-        /** The list is copied. */
+        /** The lists are copied. */
         public Point {
+            shelvesC = List.copyOf(shelvesC);
             frontPercent = List.copyOf(frontPercent);
         }
     }
@@ -111,10 +101,11 @@ public record ShellCooling(
             final Opening opening) {
         Require.between("time before the cold", movedS, -1, StandingShell.ROOM_S, "s");
         final One mean = new One(cast, shell, shell.meanMm());
-        final double begins = mean.standing.whenSolidS(StandingShell.BEGINS_SOLID);
+        final double begins = mean.standing.whenSolidS(Calibrated.BEGINS_SOLID);
         final double latest =
                 mean.standing.whenSolidS(
-                        StandingShell.solid(cast.order().bowl().couverture(), LATE_SHARE));
+                        StandingShell.solid(
+                                cast.order().bowl().couverture(), Calibrated.LATE_SHARE));
         final double moved = movedS >= 0 ? movedS : Math.min(StandingShell.ROOM_S, begins);
         mean.chill(load, opening, moved, 0.5);
         final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()));
@@ -130,12 +121,13 @@ public record ShellCooling(
                         .curve()
                         .solidAt(Math.max(SET_AT_C, load.airC()));
         final double firm =
-                FIRM_SHARE * cast.order().bowl().couverture().crystals().curve().solidAt(FIRM_AT_C);
+                Calibrated.FIRM_SHARE
+                        * cast.order().bowl().couverture().crystals().curve().solidAt(FIRM_AT_C);
         final double halfMm = MouldWall.reachM(cast.order().mould().cavity()) * 1000;
-        final double[] release = new double[GAP_MM.length];
+        final double[] release = new double[Calibrated.GAP_MM.length];
         for (int i = 0; i < release.length; i++) {
-            final double gap = GAP_MM[i] / halfMm;
-            final double solid = SET_SHARE[i] * full;
+            final double gap = Calibrated.GAP_MM[i] / halfMm;
+            final double solid = Calibrated.SET_SHARE[i] * full;
             // The slowest place decides.
             release[i] = Math.max(floor.free(gap, solid), wall.free(gap, solid));
         }
@@ -163,7 +155,7 @@ public record ShellCooling(
                             s / 60,
                             outer,
                             inner,
-                            mean.airAt(s),
+                            mean.shelvesAt(s, load.shelves()),
                             mean.cold.meanSolid(1, s) * 100,
                             Math.max(0, mean.shrunk(s)) * 100,
                             mean.front(s)));
@@ -244,12 +236,12 @@ public record ShellCooling(
                             },
                             COLD_S);
             // It shrinks away only from when it carries itself.
-            final double inRoomS = standing.whenSolidS(StandingShell.BEGINS_SOLID);
+            final double inRoomS = standing.whenSolidS(Calibrated.BEGINS_SOLID);
             if (inRoomS <= movedS) {
                 stiffS = 0;
                 stiff(room, inRoomS);
             } else {
-                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= StandingShell.BEGINS_SOLID);
+                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= Calibrated.BEGINS_SOLID);
                 stiff(cold, Math.min(COLD_S, stiffS));
             }
         }
@@ -290,15 +282,21 @@ public record ShellCooling(
             return solid > 0 ? stable / solid : 0;
         }
 
-        double airAt(final double seconds) {
-            double at = air.path().get(0)[1];
+        /** The air at each shelf, the one it meets first before the last. */
+        List<Double> shelvesAt(final double seconds, final int shelves) {
+            double[] at = air.path().get(0);
             for (final double[] point : air.path()) {
                 if (point[0] > seconds) {
                     break;
                 }
-                at = point[1];
+                at = point;
             }
-            return at;
+            final List<Double> each = new ArrayList<>();
+            for (int i = 0; i < shelves; i++) {
+                // It gathers as much at every shelf it passes.
+                each.add(at[1] + (at[2] - at[1]) * (shelves == 1 ? 0 : i / (shelves - 1.0)));
+            }
+            return each;
         }
 
         /** Shrinking of the piece against its mould since it became stiff, share of its length. */

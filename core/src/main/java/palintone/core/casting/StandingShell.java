@@ -15,14 +15,8 @@ final class StandingShell {
 
     static final double ROOM_S = 3600;
 
-    /** Its shine goes when so much of its fat is solid; calibrated against the smear test's .18. */
-    static final double BEGINS_SOLID = 0.10;
-
     /** A room: what of a couverture is solid at rest there is all it sets to; milk to less. */
     private static final double ROOM_C = 20;
-
-    /** Of that, set further, its face has too little left that melts to grow into; calibrated. */
-    private static final double BONDS_SHARE = 0.7;
 
     private static final int CELLS = 20;
 
@@ -65,7 +59,7 @@ final class StandingShell {
 
     /** Set no further than this, a face still bonds with what is cast onto it. */
     static double bondsSolid(final Couverture couverture) {
-        return solid(couverture, BONDS_SHARE);
+        return solid(couverture, Calibrated.BONDS_SHARE);
     }
 
     /** Whose layers lie as the strata do. */

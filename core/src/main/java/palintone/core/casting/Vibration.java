@@ -5,14 +5,14 @@ import palintone.core.figure.Source;
 /** How a turned mould is shaken: a shaken film holds less. */
 public enum Vibration {
     NONE("left still", 1, 1),
-    TAPPED("tapped", 0.6, 3),
-    TABLE("on the vibrating table", 0.35, 4);
+    TAPPED("tapped", Calibrated.TAPPED_YIELD_SHARE, Calibrated.TAPPED_KNOCKS),
+    TABLE("on the vibrating table", Calibrated.TABLE_YIELD_SHARE, Calibrated.TABLE_KNOCKS);
 
     public static final Source SOURCE =
             Source.calibrated(
-                    "vibration as a lowered yield value: tapped 0.6, table 0.35; the workshop's own"
-                            + " weighings correct it; on a bubble its knocks pull as three and four"
-                            + " times its own buoyancy");
+                    "vibration as a lowered yield value, tapped three quarters, table half; the"
+                            + " workshop's own weighings correct it; on a bubble its knocks pull as"
+                            + " nearly four and six times its own buoyancy");
 
     private final String words;
     private final double yieldShare;

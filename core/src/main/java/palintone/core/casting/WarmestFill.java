@@ -30,10 +30,6 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
     /** A soft ganache, J/mlK; common practice, no source. */
     public static final double USUAL_FILLING_J_PER_ML_K = 2.9;
 
-    /** What is solid of cocoa butter at 30 °C: softer, a shell loses its temper there. */
-    private static final double SOFT_SOLID = 0.44;
-
-    private static final double BEARS_SHARE = 0.1;
     private static final double WARMEST_C = 45;
     private static final double FOLLOWED_S = 1800;
     private static final double FILLING_W_PER_MK = 0.3;
@@ -67,12 +63,12 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
         final Filled filled = new Filled(couverture, mould, shellMm, shellC, roomC, fillingJPerMlK);
         double low = shellC;
         double high = WARMEST_C;
-        if (filled.softensMm(high) <= BEARS_SHARE * shellMm) {
+        if (filled.softensMm(high) <= Calibrated.BEARS_SHARE * shellMm) {
             return new WarmestFill(high, filled.softensMm(high), filled.insideC(high), true);
         }
         while (high - low > 0.05) {
             final double middle = (low + high) / 2;
-            if (filled.softensMm(middle) <= BEARS_SHARE * shellMm) {
+            if (filled.softensMm(middle) <= Calibrated.BEARS_SHARE * shellMm) {
                 low = middle;
             } else {
                 high = middle;
@@ -120,7 +116,8 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
             int soft = 0;
             for (int cell = MouldWall.CELLS; cell < MouldWall.CELLS + SHELL_CELLS; cell++) {
                 final int here = cell;
-                if (Double.isFinite(path.firstS(s -> path.stable(here, s) < SOFT_SOLID))) {
+                if (Double.isFinite(
+                        path.firstS(s -> path.stable(here, s) < Calibrated.SOFT_SOLID))) {
                     soft++;
                 }
             }

@@ -19,11 +19,6 @@ import palintone.core.figure.Unit;
  */
 public record WeighedShells(List<Sentence> says, Optional<Sentence> drift, Sentence next) {
 
-    /** One mould's shells differ among themselves by this share, one casting from the next. */
-    private static final double AMONG_SHARE = 0.06;
-
-    static final double BETWEEN_SHARE = 0.04;
-
     /** The newest so many against all before them. */
     private static final int NEWEST = 3;
 
@@ -49,7 +44,10 @@ public record WeighedShells(List<Sentence> says, Optional<Sentence> drift, Sente
                 order,
                 waitS,
                 eachG,
-                eachG * Math.hypot(BETWEEN_SHARE, AMONG_SHARE / Math.sqrt(cavities)));
+                eachG
+                        * Math.hypot(
+                                Calibrated.BETWEEN_SHARE,
+                                Calibrated.AMONG_SHARE / Math.sqrt(cavities)));
     }
 
     /**

@@ -27,7 +27,7 @@ class FillingLevelTest {
         assertThat(at(30, 22).tappedMm()).isLessThan(at(30, 22).unevenMm());
         assertThat(at(5, 22).unevenMm()).isEqualTo(10);
         final FillingLevel warm = at(at(30, 22).levelFromC().orElseThrow(), 22);
-        assertThat(warm.tappedMm()).isCloseTo(FillingLevel.LEVEL_MM, within(0.01));
+        assertThat(warm.tappedMm()).isCloseTo(Calibrated.LEVEL_MM, within(0.01));
     }
 
     /** 40 Pa is where the line above stands at 30 − 10·log10(4) = 23.98 °C. */

@@ -160,6 +160,9 @@ class ShellCoolingTest {
         assertThat(forty.airWarmestC()).isGreaterThan(one.airWarmestC() + 2);
         assertThat(forty.lastShelfC()).isGreaterThan(forty.airWarmestC());
         assertThat(forty.firmS()).isGreaterThan(one.firmS() * 1.2);
+        assertThat(forty.line()).allSatisfy(p -> assertThat(p.shelvesC()).hasSize(4).isSorted());
+        final List<Double> early = forty.line().get(4).shelvesC();
+        assertThat(early.get(3)).isGreaterThan(early.get(0) + 0.5);
     }
 
     /** The heat of setting must not lift it out of temper. */

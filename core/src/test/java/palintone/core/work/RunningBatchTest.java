@@ -86,7 +86,7 @@ class RunningBatchTest {
         batch = done(done(batch, 1, 60), 2, 600);
         assertThat(batch.focus().kind()).isEqualTo(TaskKind.MELT);
         assertThat(batch.status(3)).isEqualTo(RunningBatch.Status.READY);
-        assertThat(batch.earliest(3)).contains(NINE.plusSeconds(600 + 20 * 60));
+        assertThat(batch.earliest(3)).contains(NINE.plusSeconds(600 + 5 * 60));
         assertThat(batch.begunAt(number(TaskKind.MELT))).contains(NINE.plusSeconds(600));
     }
 

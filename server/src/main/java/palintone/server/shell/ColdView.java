@@ -33,12 +33,15 @@ public record ColdView(
         List<ColdPointView> line,
         List<SentenceView> remarks) {
 
-    /** A moment of it; the front layer by layer from the mould to the hollow. */
+    /**
+     * A moment of it: the air shelf by shelf, the first it meets before the last; the front layer
+     * by layer from the mould to the hollow.
+     */
     public record ColdPointView(
             double minutes,
             double outerC,
             double innerC,
-            double airC,
+            List<Double> shelvesC,
             double solidPercent,
             double shrunkPercent,
             List<Double> frontPercent) {
@@ -48,7 +51,7 @@ public record ColdView(
                     point.minutes(),
                     point.outerC(),
                     point.innerC(),
-                    point.airC(),
+                    point.shelvesC(),
                     point.solidPercent(),
                     point.shrunkPercent(),
                     point.frontPercent());

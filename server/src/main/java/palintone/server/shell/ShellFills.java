@@ -236,7 +236,7 @@ public class ShellFills {
     }
 
     private static Sentence lies(final FillingLevel level, final double mostC) {
-        if (level.tappedMm() <= FillingLevel.LEVEL_MM) {
+        if (level.level()) {
             return Sentence.of("Tapped, it runs level by itself within a minute or two.");
         }
         final Sentence stays =

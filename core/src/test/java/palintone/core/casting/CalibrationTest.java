@@ -1,0 +1,89 @@
+package palintone.core.casting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.mould.HalfEgg;
+import palintone.core.mould.HalfSphere;
+import palintone.core.mould.Mould;
+import palintone.core.temper.crystal.Crystals;
+import palintone.core.temper.flow.FluidityClass;
+
+/**
+ * What {@link Calibrated} comes to, beside what makers do (common practice, no source): prints the
+ * fit, and holds every number to its band.
+ */
+class CalibrationTest {
+
+    private static final Mould SMALL = new Mould("small", "Small", new HalfSphere(28), 24, 4);
+
+    private final List<String> table = new ArrayList<>();
+    private final List<String> outside = new ArrayList<>();
+
+    private static CastOrder order(final Mould mould, final Vibration by) {
+        return new CastOrder(
+                new BowlAt(Samples.dark(), FluidityClass.MEDIUM, 31.5, new Crystals(0.01, 0)),
+                mould,
+                22,
+                20,
+                by,
+                20,
+                0,
+                Learned.NOTHING);
+    }
+
+    private void row(final String what, final double from, final double to, final double is) {
+        table.add(String.format(Locale.ROOT, "%-44s %6.2f to %6.2f  %7.2f", what, from, to, is));
+        if (!(is >= from && is <= to)) {
+            outside.add(what + " is " + is);
+        }
+    }
+
+    @Test
+    void theModelDoesAsMakersDo() {
+        final ShellCast tapped = new ShellCast(order(SMALL, Vibration.TAPPED));
+        final Shell shell = tapped.after(60);
+        row("small shell after a minute, tapped, mm", 1.3, 2.1, shell.meanMm());
+        row(
+                "the same on the table, mm",
+                1.0,
+                1.7,
+                new ShellCast(order(SMALL, Vibration.TABLE)).after(60).meanMm());
+        final Draining rack = Draining.of(tapped, shell, Draining.Stands.RACK);
+        row("its shine goes, min", 2, 8, rack.beginsS() / 60);
+        row("scraped at the latest, min", 3, 12, rack.latestS() / 60);
+        final MouldWarmth warmth = MouldWarmth.of(tapped.order().bowl(), SMALL, 20, 9);
+        row("mould under the chocolate at the most, K", 2, 4, 31.5 - warmth.toC());
+        final CabinetLoad few = new CabinetLoad(9, AirFlow.MOVING_M_PER_S, 4, 4, 150);
+        final ShellCooling cold = ShellCooling.of(tapped, shell, -1, few, Opening.UP);
+        row("small shell lets go at 9 °C, sooner, min", 5, 15, cold.releaseS().low() / 60);
+        row("the same, later, min", 10, 22, cold.releaseS().high() / 60);
+        final Mould egg = new Mould("egg", "Egg", new HalfEgg(60, 90, 100), 1, 2);
+        final ShellCast big = new ShellCast(order(egg, Vibration.NONE));
+        final ShellCooling slow =
+                ShellCooling.of(
+                        big,
+                        big.after(240),
+                        -1,
+                        new CabinetLoad(15, AirFlow.MOVING_M_PER_S, 4, 2, 150),
+                        Opening.UP);
+        row("large figure lets go at 15 °C, later, min", 15, 60, slow.releaseS().high() / 60);
+        row(
+                "warmest fill of a thin shell, °C",
+                28,
+                45,
+                WarmestFill.of(Samples.dark(), SMALL, 1.6, 20, 20, 2.9).warmestC());
+        final Halves halves = Halves.of(tapped.order().bowl(), 20, 20);
+        row("glued halves hold, min", 2, 15, halves.holdsS() / 60);
+        final ColourDrying colour = ColourDrying.of(0.05, 29, 1, SMALL, 20, 20);
+        row("colour smears no more, min", 0.5, 5, colour.dryS() / 60);
+        row("colour holds, min", 1, 20, colour.holdsS() / 60);
+        System.out.println(
+                "Casting, calibrated: practice from, to; the model\n" + String.join("\n", table));
+        assertThat(outside).isEmpty();
+    }
+}
