@@ -29,17 +29,21 @@ const BY = [
   { id: 'MEAN', words: t('Thickness') },
   { id: 'WAIT', words: t('Coats') },
 ] as const
-const { answer, refused } = useAnswer([casting, more], () => {
-  const { by, meanMm, waitS, coats, rimC } = more.value
-  const cast = request({ ...casting.value, asked: by, meanMm, waitS })
-  return cast
-    ? ask(
-        api.POST('/api/shells/coats', {
-          body: { cast, coats: by === 'WAIT' ? coats : null, rimC },
-        }),
-      )
-    : null
-})
+const { answer, refused } = useAnswer(
+  [casting, more],
+  () => {
+    const { by, meanMm, waitS, coats, rimC } = more.value
+    const cast = request({ ...casting.value, asked: by, meanMm, waitS })
+    return cast
+      ? ask(
+          api.POST('/api/shells/coats', {
+            body: { cast, coats: by === 'WAIT' ? coats : null, rimC },
+          }),
+        )
+      : null
+  },
+  blank,
+)
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 const min = (value: number) => quantity(value, 'MINUTE', taste.value)
 const until = (minutes: number | null | undefined) =>

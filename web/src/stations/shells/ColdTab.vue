@@ -34,12 +34,16 @@ const OPENINGS = [
   { id: 'SIDE', words: t('on its side') },
   { id: 'DOWN', words: t('opening down') },
 ]
-const { answer, refused } = useAnswer([casting, where], () => {
-  const cast = request(casting.value)
-  return cast
-    ? ask(api.POST('/api/shells/cold', { body: { cast, ...where.value, metresPerS: null } }))
-    : null
-})
+const { answer, refused } = useAnswer(
+  [casting, where],
+  () => {
+    const cast = request(casting.value)
+    return cast
+      ? ask(api.POST('/api/shells/cold', { body: { cast, ...where.value, metresPerS: null } }))
+      : null
+  },
+  blank,
+)
 const ways = computed(() => answer.value ?? [])
 const shown = ref(0)
 const way = computed(() => ways.value[shown.value] ?? ways.value[0])

@@ -45,17 +45,21 @@ onMounted(async () => {
 })
 const blank = computed(() => !casting.value.mould)
 const whole = computed(() => worn.value.coats.filter((c) => c.name.trim() && c.filmMm !== null))
-const { answer, refused } = useAnswer([casting, worn], () => {
-  const { mould, mouldC, roomC } = casting.value
-  const { moulds: many, stablePercent } = worn.value
-  if (!mould) return null
-  const coats = whole.value.map((c) => ({ name: c.name.trim(), filmMm: c.filmMm!, how: c.how }))
-  return ask(
-    api.POST('/api/shells/colour', {
-      body: { mould, moulds: many, mouldC, roomC, stablePercent, coats },
-    }),
-  )
-})
+const { answer, refused } = useAnswer(
+  [casting, worn],
+  () => {
+    const { mould, mouldC, roomC } = casting.value
+    const { moulds: many, stablePercent } = worn.value
+    if (!mould) return null
+    const coats = whole.value.map((c) => ({ name: c.name.trim(), filmMm: c.filmMm!, how: c.how }))
+    return ask(
+      api.POST('/api/shells/colour', {
+        body: { mould, moulds: many, mouldC, roomC, stablePercent, coats },
+      }),
+    )
+  },
+  blank,
+)
 const min = (value: number) => quantity(value, 'MINUTE', taste.value)
 const tint = (name: string) => stock.value.find((c) => c.colour.name === name)?.colour.tint ?? null
 const seen = computed(

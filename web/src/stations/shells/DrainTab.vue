@@ -21,10 +21,14 @@ const full = useStorage('palintone.shells.full', {
   shaken: 'TABLE' as Vibration,
   shakenS: 45 as number | null,
 })
-const { answer, refused } = useAnswer([casting, full], () => {
-  const cast = request(casting.value)
-  return cast ? ask(api.POST('/api/shells/drain', { body: { cast, ...full.value } })) : null
-})
+const { answer, refused } = useAnswer(
+  [casting, full],
+  () => {
+    const cast = request(casting.value)
+    return cast ? ask(api.POST('/api/shells/drain', { body: { cast, ...full.value } })) : null
+  },
+  blank,
+)
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 const min = (value: number) => quantity(value, 'MINUTE', taste.value)
 const until = computed(() =>

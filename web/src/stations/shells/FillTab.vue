@@ -44,53 +44,61 @@ onMounted(async () => {
     missing.value = words(problem)
   }
 })
-const { answer, refused } = useAnswer([casting, into, fillings], () => {
-  const { couverture, mould, roomC } = casting.value
-  const { shellMm, shellC, fillC, capMm } = into.value
-  const filling = known(fillings.value, into.value.filling)
-  return couverture && mould && shellMm
-    ? ask(
-        api.POST('/api/shells/fill', {
-          body: {
-            couverture,
-            mould,
-            roomC,
-            shellMm,
-            shellC,
-            fillC,
-            heatJPerMlK: null,
-            filling,
-            capMm: filling ? capMm : null,
-          },
-        }),
-      )
-    : null
-})
+const { answer, refused } = useAnswer(
+  [casting, into, fillings],
+  () => {
+    const { couverture, mould, roomC } = casting.value
+    const { shellMm, shellC, fillC, capMm } = into.value
+    const filling = known(fillings.value, into.value.filling)
+    return couverture && mould && shellMm !== null
+      ? ask(
+          api.POST('/api/shells/fill', {
+            body: {
+              couverture,
+              mould,
+              roomC,
+              shellMm,
+              shellC,
+              fillC,
+              heatJPerMlK: null,
+              filling,
+              capMm: filling ? capMm : null,
+            },
+          }),
+        )
+      : null
+  },
+  blank,
+)
 /** Of the filling that was chosen. */
 const heat = computed(() => ({ jPerMlK: answer.value?.heatJPerMlK ?? null }))
-const { answer: cap, refused: capRefused } = useAnswer([casting, into, heat], () => {
-  const { couverture, mould, roomC, bowlC, stablePercent } = casting.value
-  const { shellMm, capMm, cappedC, rimC } = into.value
-  return couverture && mould && shellMm && capMm
-    ? ask(
-        api.POST('/api/shells/cap', {
-          body: {
-            couverture,
-            mould,
-            roomC,
-            bowlC,
-            stablePercent,
-            shellMm,
-            capMm,
-            fillC: cappedC,
-            rimC,
-            airC: null,
-            heatJPerMlK: heat.value.jPerMlK,
-          },
-        }),
-      )
-    : null
-})
+const { answer: cap, refused: capRefused } = useAnswer(
+  [casting, into, heat],
+  () => {
+    const { couverture, mould, roomC, bowlC, stablePercent } = casting.value
+    const { shellMm, capMm, cappedC, rimC } = into.value
+    return couverture && mould && shellMm !== null && capMm !== null
+      ? ask(
+          api.POST('/api/shells/cap', {
+            body: {
+              couverture,
+              mould,
+              roomC,
+              bowlC,
+              stablePercent,
+              shellMm,
+              capMm,
+              fillC: cappedC,
+              rimC,
+              airC: null,
+              heatJPerMlK: heat.value.jPerMlK,
+            },
+          }),
+        )
+      : null
+  },
+  blank,
+)
 const min = (value: number) => quantity(value, 'MINUTE', taste.value)
 const passes = computed(() => {
   const c = cap.value
@@ -165,7 +173,7 @@ const passes = computed(() => {
           }}
         </p>
       </template>
-      <p v-if="capRefused && capRefused !== refused" class="trouble" role="alert">
+      <p v-if="capRefused && !refused" class="trouble" role="alert">
         {{ inTaste(capRefused, taste) }}
       </p>
       <template v-if="cap">

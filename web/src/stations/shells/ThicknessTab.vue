@@ -28,10 +28,14 @@ const ASKED = [
   { id: 'MASS', words: t('Weight') },
 ] as const
 
-const { answer, refused } = useAnswer([casting], () => {
-  const body = request(casting.value)
-  return body ? ask(api.POST('/api/shells/cast', { body })) : null
-})
+const { answer, refused } = useAnswer(
+  [casting],
+  () => {
+    const body = request(casting.value)
+    return body ? ask(api.POST('/api/shells/cast', { body })) : null
+  },
+  blank,
+)
 
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 /** Hundredths, where a tenth would say nothing. */

@@ -131,4 +131,28 @@ describe('an answer that follows the fields', () => {
     await kept.it.look()
     expect(kept.it.answer.value).toBe(20)
   })
+  it('does not stand for a field that was emptied', async () => {
+    const field = ref({ n: 1 as number | null })
+    const blank = ref(false)
+    const kept = {} as { it: ReturnType<typeof useAnswer<number>> }
+    mount({
+      setup() {
+        kept.it = useAnswer<number>(
+          [field],
+          () => (field.value.n === null ? null : Promise.resolve(7)),
+          blank,
+        )
+        return () => null
+      },
+    })
+    await flushPromises()
+    expect(kept.it.answer.value).toBe(7)
+    field.value.n = null
+    await kept.it.look()
+    expect(kept.it.answer.value).toBeNull()
+    expect(kept.it.refused.value).toContain('missing')
+    blank.value = true
+    await kept.it.look()
+    expect(kept.it.refused.value).toBe('')
+  })
 })

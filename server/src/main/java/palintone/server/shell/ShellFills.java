@@ -38,6 +38,10 @@ public class ShellFills {
     private static final double PRACTICE_FILL_C = 30;
 
     private static final double USUAL_CAP_MM = 2;
+
+    /** Hotter than any filling that leaves a pot. */
+    private static final double HOTTEST_FILL_C = 130;
+
     private static final double WARMEST_LEVEL_C = 45;
 
     private final LarderService larder;
@@ -61,6 +65,9 @@ public class ShellFills {
     public FillView fill(final FillRequest request) {
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final double shellC = or(request.shellC(), Math.min(roomC, 28));
+        if (request.fillC() != null) {
+            Require.between("filling in the bag", request.fillC(), 0, HOTTEST_FILL_C, "°C");
+        }
         final FillingProperties filling =
                 request.filling() == null ? null : fillings.properties(request.filling());
         final double heat =

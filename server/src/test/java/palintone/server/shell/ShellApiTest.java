@@ -156,6 +156,9 @@ class ShellApiTest {
                         "/api/shells/fill", shell + ",\"filling\":\"plum-ganache\",\"capMm\":13}");
         assertThat(deep.status()).isEqualTo(400);
         assertThat(deep.text()).contains("thickness of the cap");
+        final Answer ice = workshop.post("/api/shells/fill", shell + ",\"fillC\":-20}");
+        assertThat(ice.status()).isEqualTo(400);
+        assertThat(ice.text()).contains("filling in the bag is -20 °C; allowed: 0 to 130 °C");
         final Answer none = workshop.post("/api/shells/fill", shell + ",\"filling\":\"no-such\"}");
         assertThat(none.status()).isEqualTo(404);
         assertThat(none.text()).contains("filling");
