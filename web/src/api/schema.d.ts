@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shells/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shells/fill": {
         parameters: {
             query?: never;
@@ -781,7 +797,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["scale"];
+        post: operations["scale_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2682,11 +2698,25 @@ export interface components {
             emptyG: number;
             /** Format: double */
             shelledG: number;
+            /** Format: double */
+            filledG?: number | null;
+            /** Format: double */
+            cappedG?: number | null;
+            filling?: string | null;
             /** Format: int32 */
             cavities?: number | null;
             note?: string | null;
             /** Format: date-time */
             notedAt?: string | null;
+        };
+        FillWeighedView: {
+            filling: string;
+            /** Format: double */
+            gPerMl: number;
+            /** Format: double */
+            recipeGPerMl: number;
+            /** Format: int32 */
+            weighings: number;
         };
         WeighedRowView: {
             id: string;
@@ -2706,6 +2736,12 @@ export interface components {
             foretoldG: number;
             /** Format: double */
             learnedG: number;
+            /** Format: double */
+            fillEachG?: number | null;
+            /** Format: double */
+            capEachG?: number | null;
+            /** Format: double */
+            capMm?: number | null;
             note: string;
         };
         WeighedView: {
@@ -2722,9 +2758,20 @@ export interface components {
             /** Format: double */
             heatHigh: number;
             rows: components["schemas"]["WeighedRowView"][];
+            fills: components["schemas"]["FillWeighedView"][];
             says: components["schemas"]["SentenceView"][];
             drift?: components["schemas"]["SentenceView"];
             next?: components["schemas"]["SentenceView"];
+        };
+        SimulatedScale: {
+            /** Format: double */
+            emptyG: number;
+            /** Format: double */
+            shelledG: number;
+            /** Format: double */
+            filledG: number;
+            /** Format: double */
+            cappedG: number;
         };
         FillRequest: {
             couverture: string;
@@ -5037,6 +5084,30 @@ export interface operations {
             };
         };
     };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SimulatedScale"];
+                };
+            };
+        };
+    };
     fill: {
         parameters: {
             query?: never;
@@ -5640,7 +5711,7 @@ export interface operations {
             };
         };
     };
-    scale: {
+    scale_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -138,6 +138,12 @@ public class FillingNotes {
         }
     }
 
+    /** What a filling is called; its id where it is not in the books. */
+    @Transactional(readOnly = true)
+    public String name(final String id) {
+        return fillings.findById(id).map(FillingEntity::name).orElse(id);
+    }
+
     /**
      * A filling as it is cooked here, and what was measured of it.
      *

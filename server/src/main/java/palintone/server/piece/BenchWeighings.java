@@ -58,6 +58,9 @@ class BenchWeighings {
                 Math.round(shells.waitS()),
                 order.mould().usable(),
                 shells.shellsG(),
+                null,
+                null,
+                null,
                 "Weighed at the Bench",
                 shells.at());
     }

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.core.casting.SimulatedScale;
 
 @RestController
 @RequestMapping("/api/shells")
@@ -89,6 +90,12 @@ class ShellController {
     @PostMapping("/weighings")
     WeighedView weigh(@Valid @RequestBody final WeighingRequest request) {
         return shells.weigh(request);
+    }
+
+    /** A simulated scale, to practise on: what it reads empty, shelled, filled and capped. */
+    @PostMapping("/scale")
+    SimulatedScale scale(@Valid @RequestBody final WeighingRequest request) {
+        return shells.scale(request);
     }
 
     /** Takes a weighing back. */

@@ -4,6 +4,7 @@ import static palintone.server.shell.ShellService.or;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.FillingLevel;
@@ -48,12 +49,15 @@ public class ShellFills {
     private final MouldService moulds;
     private final HouseService houses;
     private final FillingNotes fillings;
+    private final WeighedFills weighedFills;
 
     ShellFills(
             final LarderService larder,
             final MouldService moulds,
             final HouseService houses,
-            final FillingNotes fillings) {
+            final FillingNotes fillings,
+            final WeighedFills weighedFills) {
+        this.weighedFills = weighedFills;
         this.larder = larder;
         this.moulds = moulds;
         this.houses = houses;
@@ -155,7 +159,7 @@ public class ShellFills {
                                 * ChoiOkos1986.cpJPerGK(filling, 25)));
     }
 
-    private static FillView.LevelView level(
+    private FillView.LevelView level(
             final FillRequest request,
             final Mould mould,
             final FillingProperties filling,
@@ -167,7 +171,12 @@ public class ShellFills {
         final double capMm = or(request.capMm(), USUAL_CAP_MM);
         Require.between("thickness of the cap", capMm, 0.3, hollow.depthMm() * 0.8, "mm");
         final Composition composition = filling.cooked().composition();
-        final double gPerMl = ChoiOkos1986.densityGPerMl(composition, 25);
+        final OptionalDouble weighed =
+                weighedFills.gPerMl(
+                        request.filling(),
+                        mould,
+                        larder.couverture(request.couverture()).castingDensityGPerMl());
+        final double gPerMl = weighed.orElse(ChoiOkos1986.densityGPerMl(composition, 25));
         final Texture texture = filling.texture();
         final FillingLevel level =
                 FillingLevel.of(
@@ -193,7 +202,10 @@ public class ShellFills {
                         .with("cap", capMm, Unit.MILLIMETRE)
                         .with("density (g/ml)", gPerMl, Unit.ONE)
                         .with("cavities", mould.usable(), Unit.PIECE)
-                        .from(Source.definition("shape × density"));
+                        .from(
+                                weighed.isPresent()
+                                        ? Source.workshop("weighed filled and capped")
+                                        : Source.definition("shape × density"));
         final Basis heap =
                 Basis.of("stress of the filling / (density · gravity) × radius / depth")
                         .with("filling in the bag", fillC, Unit.CELSIUS)

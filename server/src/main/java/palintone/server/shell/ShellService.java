@@ -16,6 +16,7 @@ import palintone.core.casting.Released;
 import palintone.core.casting.Shell;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
+import palintone.core.casting.SimulatedScale;
 import palintone.core.casting.Vibration;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
@@ -88,6 +89,12 @@ public class ShellService {
         final CastOrder order = asked(request.cast());
         weighings.keep(order, request);
         return weighings.view(order);
+    }
+
+    /** What a scale to practise on reads of such a casting. */
+    @Transactional(readOnly = true)
+    public SimulatedScale scale(final WeighingRequest request) {
+        return weighings.scale(asked(request.cast()), request);
     }
 
     private CastOrder asked(final CastRequest request) {

@@ -11,6 +11,9 @@ import palintone.core.temper.flow.FluidityClass;
  *
  * @param fluidity as poured; that of its bag where left out
  * @param shellsG of all cavities together
+ * @param fillG of all fillings together; left out where it was not weighed filled
+ * @param capG of all caps together; left out where it was not weighed capped
+ * @param filling in them, of the books
  */
 public record ShellWeighingDraft(
         @NotNull String couverture,
@@ -26,6 +29,9 @@ public record ShellWeighingDraft(
         double waitS,
         int cavities,
         double shellsG,
+        @Nullable Double fillG,
+        @Nullable Double capG,
+        @Nullable String filling,
         @Nullable String note,
         @NotNull Instant notedAt) {
 
@@ -44,6 +50,9 @@ public record ShellWeighingDraft(
                 row.waitS(),
                 row.cavities(),
                 row.shellsG(),
+                row.fillG(),
+                row.capG(),
+                row.fillingId(),
                 row.note(),
                 row.notedAt());
     }

@@ -1,5 +1,6 @@
 package palintone.server.shell;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -54,6 +55,14 @@ public class ShellWeighingEntity {
 
     @Column(name = "shells_g")
     private double shellsG;
+
+    @Column(name = "fill_g")
+    private @Nullable Double fillG;
+
+    @Column(name = "cap_g")
+    private @Nullable Double capG;
+
+    private @Nullable String fillingId;
 
     private String note;
     private Instant notedAt;
@@ -141,6 +150,33 @@ public class ShellWeighingEntity {
 
     double shellsG() {
         return shellsG;
+    }
+
+    /** Filled and capped as well. */
+    void went(
+            final @Nullable String filling,
+            final @Nullable Double fill,
+            final @Nullable Double cap) {
+        fillingId = filling;
+        fillG = fill;
+        capG = cap;
+    }
+
+    /** Of all cavities together; null where it was not weighed filled. */
+    @Nullable
+    Double fillG() {
+        return fillG;
+    }
+
+    /** Of all cavities together; null where it was not weighed capped. */
+    @Nullable
+    Double capG() {
+        return capG;
+    }
+
+    @Nullable
+    String fillingId() {
+        return fillingId;
     }
 
     String note() {

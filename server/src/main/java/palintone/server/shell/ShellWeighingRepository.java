@@ -16,4 +16,8 @@ interface ShellWeighingRepository extends JpaRepository<ShellWeighingEntity, Str
     List<ShellWeighingEntity>
             findByMouldIdAndCouvertureIdAndVibrationAndVoidedFalseOrderByNotedAtDesc(
                     String mouldId, String couvertureId, Vibration vibration, Limit limit);
+
+    /** Of a filling in a mould, newest first. */
+    List<ShellWeighingEntity> findByMouldIdAndFillingIdAndVoidedFalseOrderByNotedAtDesc(
+            String mouldId, String fillingId, Limit limit);
 }

@@ -1,5 +1,6 @@
 package palintone.server.shell;
 
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -9,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -20,13 +22,16 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastOrder;
+import palintone.core.casting.FilledShell;
 import palintone.core.casting.Learned;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.ShellLearning;
 import palintone.core.casting.ShellLearning.Weighing;
+import palintone.core.casting.SimulatedScale;
 import palintone.core.casting.Vibration;
 import palintone.core.casting.WeighedShells;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.temper.crystal.Crystals;
 import palintone.server.figure.SentenceView;
@@ -45,6 +50,9 @@ public class ShellWeighings {
 
     private static final int KEPT = 64;
 
+    /** A ganache. */
+    private static final double USUAL_FILL_G_PER_ML = 1.2;
+
     /** Cast as alike as this, they share what is computed of them. */
     private static final double ALIKE_K = 0.5;
 
@@ -56,6 +64,7 @@ public class ShellWeighings {
     private final ShellWeighingRepository weighings;
     private final LarderService larder;
     private final MouldService moulds;
+    private final WeighedFills fills;
     private final Clock clock;
     private final ShellLearning learning = new ShellLearning();
 
@@ -71,7 +80,9 @@ public class ShellWeighings {
             final ShellWeighingRepository weighings,
             final LarderService larder,
             final MouldService moulds,
+            final WeighedFills fills,
             final Clock clock) {
+        this.fills = fills;
         this.weighings = weighings;
         this.larder = larder;
         this.moulds = moulds;
@@ -206,7 +217,16 @@ public class ShellWeighings {
                 request.note() == null || request.note().isBlank()
                         ? ""
                         : Require.text("note", request.note().strip(), 400);
-        weighings.saveAndFlush(
+        final Double fillG = more("mould filled", request.shelledG(), request.filledG());
+        if (request.filledG() == null && request.cappedG() != null) {
+            throw new OutOfRangeException("mould filled", "missing", "weighed before it is capped");
+        }
+        final Double capG =
+                request.filledG() == null
+                        ? null
+                        : more("mould capped", request.filledG(), request.cappedG());
+        fills.check(order, cavities, shellsG, fillG, capG, request.filling());
+        final ShellWeighingEntity row =
                 new ShellWeighingEntity(
                         UUID.randomUUID().toString(),
                         order,
@@ -214,7 +234,28 @@ public class ShellWeighings {
                         cavities,
                         shellsG,
                         note,
-                        request.notedAt() == null ? Instant.now(clock) : request.notedAt()));
+                        request.notedAt() == null ? Instant.now(clock) : request.notedAt());
+        row.went(request.filling(), fillG, capG);
+        weighings.saveAndFlush(row);
+    }
+
+    /** What came into it between two weighings. */
+    private static @Nullable Double more(
+            final String name, final double before, final @Nullable Double after) {
+        return after == null ? null : Require.between(name, after, before, 50_000, "g") - before;
+    }
+
+    /** What a scale to practise on reads: a workshop that differs from the model in its own way. */
+    @Transactional(readOnly = true)
+    public SimulatedScale scale(final CastOrder order, final WeighingRequest request) {
+        return SimulatedScale.of(
+                order,
+                request.cast().value(),
+                request.cavities() == null ? order.mould().usable() : request.cavities(),
+                request.filling() == null
+                        ? USUAL_FILL_G_PER_ML
+                        : fills.recipeGPerMl(request.filling()),
+                new Random());
     }
 
     /** Everything that counts, by id, newest first. */
@@ -251,13 +292,20 @@ public class ShellWeighings {
         final CastOrder order = order(draft);
         Require.between("cavities weighed", draft.cavities(), 1, order.mould().usable(), "");
         WeighedShells.weighing(order, draft.waitS(), draft.shellsG(), draft.cavities());
+        fills.check(
+                order,
+                draft.cavities(),
+                draft.shellsG(),
+                draft.fillG(),
+                draft.capG(),
+                draft.filling());
     }
 
     /** Writes a weighing, new or known; used by the import. */
     @Transactional
     public void put(final String id, final ShellWeighingDraft draft) {
         check(draft);
-        weighings.saveAndFlush(
+        final ShellWeighingEntity row =
                 new ShellWeighingEntity(
                         Require.text("weighing", id, 64),
                         order(draft),
@@ -265,7 +313,9 @@ public class ShellWeighings {
                         draft.cavities(),
                         draft.shellsG(),
                         draft.note() == null ? "" : draft.note(),
-                        draft.notedAt()));
+                        draft.notedAt());
+        row.went(draft.filling(), draft.fillG(), draft.capG());
+        weighings.saveAndFlush(row);
     }
 
     /** What was weighed at the Bench: written, written again, or no longer counted. */
@@ -327,6 +377,9 @@ public class ShellWeighings {
                             row.shellsG() / row.cavities(),
                             rounded.exactG(),
                             predictG(rounded.weighing(), learned) * rounded.scale(),
+                            each(row.fillG(), row),
+                            each(row.capG(), row),
+                            fills.weighed(order, row).map(FilledShell::capMm).orElse(null),
                             row.note()));
         }
         final WeighedShells says = WeighedShells.of(learned, newestFirst, this::predictG);
@@ -338,9 +391,15 @@ public class ShellWeighings {
                 low(learned.heatFactor(), learned.heatSpread()),
                 high(learned.heatFactor(), learned.heatSpread()),
                 views,
+                fills.views(order, rows),
                 says.says().stream().map(SentenceView::of).toList(),
                 says.drift().map(SentenceView::of).orElse(null),
                 Optional.of(says.next()).map(SentenceView::of).orElse(null));
+    }
+
+    private static @Nullable Double each(
+            final @Nullable Double allG, final ShellWeighingEntity row) {
+        return allG == null ? null : allG / row.cavities();
     }
 
     private synchronized Rounded roundedOf(final ShellWeighingEntity row) {

@@ -10,6 +10,7 @@ import palintone.server.figure.SentenceView;
  *
  * @param yieldFactor on the film that stays, with its margin (eight in ten)
  * @param heatFactor on the pace of setting
+ * @param fills what fillings weigh in this mould
  * @param drift sentence where the newest are unlike the ones before
  * @param next what to weigh to know more
  */
@@ -21,6 +22,7 @@ public record WeighedView(
         double heatLow,
         double heatHigh,
         List<WeighedRowView> rows,
+        List<FillWeighedView> fills,
         List<SentenceView> says,
         @Nullable SentenceView drift,
         @Nullable SentenceView next) {
@@ -31,6 +33,9 @@ public record WeighedView(
      * @param eachG one shell as weighed
      * @param foretoldG by the model alone
      * @param learnedG by the model as corrected
+     * @param fillEachG one filling; null where not weighed
+     * @param capEachG one cap; null where not weighed
+     * @param capMm as thick it is; null where not weighed
      */
     public record WeighedRowView(
             String id,
@@ -42,5 +47,18 @@ public record WeighedView(
             double eachG,
             double foretoldG,
             double learnedG,
+            @Nullable Double fillEachG,
+            @Nullable Double capEachG,
+            @Nullable Double capMm,
             String note) {}
+
+    /**
+     * A filling as it lies in this mould.
+     *
+     * @param gPerMl as weighed, the mean
+     * @param recipeGPerMl without air
+     * @param weighings it rests on
+     */
+    public record FillWeighedView(
+            String filling, double gPerMl, double recipeGPerMl, int weighings) {}
 }

@@ -11,6 +11,9 @@ import java.time.Instant;
  * @param cast how they were cast; its value is the wait in seconds
  * @param emptyG the clean mould, g; 0 where the scale was set to zero with it
  * @param shelledG the mould with its shells, g
+ * @param filledG the same with its fillings, g; left out where not weighed
+ * @param cappedG and capped, scraped flush, g; left out where not weighed
+ * @param filling that went in, of the books
  * @param cavities filled; all usable ones where left out
  * @param notedAt when; now where left out
  */
@@ -18,6 +21,9 @@ public record WeighingRequest(
         @NotNull @Valid CastRequest cast,
         double emptyG,
         double shelledG,
+        @Nullable Double filledG,
+        @Nullable Double cappedG,
+        @Nullable String filling,
         @Nullable Integer cavities,
         @Nullable String note,
         @Nullable Instant notedAt) {}

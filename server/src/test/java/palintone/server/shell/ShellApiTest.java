@@ -222,8 +222,64 @@ class ShellApiTest {
                 45,
                 32,
                 57,
+                null,
+                null,
+                null,
                 "",
                 notedAt);
+    }
+
+    /** Weighed shelled, filled and capped: the next grams of that filling go by it. */
+    @Test
+    void aFillingIsWeighedBackToo() {
+        final String fill =
+                "{\"couverture\":\"dark-66\",\"mould\":\"half-28\",\"shellMm\":1.6,"
+                        + "\"filling\":\"plum-ganache\"}";
+        final double before = workshop.post("/api/shells/fill", fill).number("/level/mass/value");
+        final String cast =
+                "{\"cast\":"
+                        + cast(",\"asked\":\"WAIT\",\"value\":40")
+                        + ",\"filling\":\"plum-ganache\",\"emptyG\":200,\"cavities\":32,";
+        final Answer scale = workshop.post("/api/shells/scale", cast + "\"shelledG\":0}");
+        assertThat(scale.status()).as(scale.text()).isEqualTo(200);
+        assertThat(scale.number("/shelledG")).isGreaterThan(scale.number("/emptyG"));
+        assertThat(scale.number("/filledG")).isGreaterThan(scale.number("/shelledG"));
+        assertThat(scale.number("/cappedG")).isGreaterThan(scale.number("/filledG"));
+        // 32 half spheres: shells of 2.1 g, 2.4 g of filling in some 2.9 ml, caps of 1.2 g.
+        final Answer kept =
+                workshop.post(
+                        "/api/shells/weighings",
+                        cast + "\"shelledG\":267,\"filledG\":344,\"cappedG\":382}");
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        final String id = kept.json().at("/rows/0/id").asString();
+        try {
+            assertThat(kept.number("/rows/0/fillEachG")).isCloseTo(77 / 32.0, within(1e-9));
+            assertThat(kept.number("/rows/0/capMm")).isBetween(1.0, 3.5);
+            assertThat(kept.json().at("/fills/0/filling").asString()).isEqualTo("Plum ganache");
+            final double gPerMl = kept.number("/fills/0/gPerMl");
+            assertThat(gPerMl).isLessThan(kept.number("/fills/0/recipeGPerMl"));
+            final double after =
+                    workshop.post("/api/shells/fill", fill).number("/level/mass/value");
+            assertThat(after / before)
+                    .isCloseTo(gPerMl / kept.number("/fills/0/recipeGPerMl"), within(1e-6));
+        } finally {
+            assertThat(workshop.delete("/api/shells/weighings/" + id).status()).isEqualTo(204);
+        }
+        final Answer less =
+                workshop.post(
+                        "/api/shells/weighings",
+                        cast + "\"shelledG\":267,\"filledG\":250,\"cappedG\":382}");
+        assertThat(less.status()).isEqualTo(400);
+        assertThat(less.text()).contains("mould filled is 250 g; allowed: 267 to 50000 g");
+        final Answer hollow =
+                workshop.post("/api/shells/weighings", cast + "\"shelledG\":267,\"cappedG\":382}");
+        assertThat(hollow.status()).isEqualTo(400);
+        assertThat(hollow.text()).contains("mould filled");
+        final Answer none =
+                workshop.post(
+                        "/api/shells/weighings",
+                        cast.replace("plum-ganache", "no-such") + "\"shelledG\":267}");
+        assertThat(none.status()).isEqualTo(404);
     }
 
     @Test
