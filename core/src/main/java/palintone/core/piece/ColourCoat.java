@@ -31,22 +31,12 @@ public record ColourCoat(String name, double thicknessMm, How how) {
 
         /** What is brought on. */
         public enum Medium {
-            BUTTER("coloured cocoa butter"),
+            /** Coloured cocoa butter. */
+            BUTTER,
             /** Needs no drying and no warmth; comes off unless a coat fixes it. */
-            DUST("lustre dust"),
+            DUST,
             /** On a sheet, dry. */
-            PRINT("print of a transfer sheet");
-
-            private final String words;
-
-            Medium(final String words) {
-                this.words = words;
-            }
-
-            /** As the maker says it. */
-            public String words() {
-                return words;
-            }
+            PRINT
         }
 
         private final String act;

@@ -144,11 +144,19 @@ public record Materials(
                 .toList();
     }
 
+    private static String named(final ColourCoat coat) {
+        return switch (coat.how().medium()) {
+            case BUTTER -> "coloured cocoa butter, " + coat.name();
+            case DUST -> "lustre dust, " + coat.name();
+            case PRINT -> "print of a transfer sheet, " + coat.name();
+        };
+    }
+
     private static Figure colour(final Piece piece, final ColourCoat coat, final int pieces) {
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
         final double massG = coat.massG(wallMm2) * pieces;
         return Figure.of(
-                coat.how().medium().words() + ", " + coat.name(),
+                named(coat),
                 massG,
                 Unit.GRAM,
                 Basis.of("wall · share covered · film · density / share caught × pieces")
