@@ -33,6 +33,10 @@ function move(from: number, by: number) {
   list.splice(from + by, 0, op!)
   touched()
 }
+function meant(style: typeof bench.value.recipe.style) {
+  bench.value.recipe.style = style
+  touched()
+}
 function remove(at: number) {
   operations.value.splice(at, 1)
   touched()
@@ -64,14 +68,14 @@ const yieldG = computed(
           @update:model-value="touched()"
         />
         <v-select
-          v-model="bench.recipe.style"
+          :model-value="benchWords ? bench.recipe.style : null"
           :label="$t('Meant to be')"
           :items="benchWords?.styles"
           item-title="words"
           item-value="style"
           density="comfortable"
           hide-details
-          @update:model-value="touched()"
+          @update:model-value="meant"
         />
       </div>
       <OperationCard
