@@ -39,6 +39,8 @@ class RoomsTest {
                     .definedBy("palintone.core.mould..")
                     .layer("casting")
                     .definedBy("palintone.core.casting..")
+                    .layer("coat")
+                    .definedBy("palintone.core.coat..")
                     .layer("piece")
                     .definedBy("palintone.core.piece..")
                     .layer("work")
@@ -47,24 +49,27 @@ class RoomsTest {
                     .mayNotBeAccessedByAnyLayer()
                     .whereLayer("piece")
                     .mayOnlyBeAccessedByLayers("work")
-                    .whereLayer("casting")
+                    .whereLayer("coat")
                     .mayOnlyBeAccessedByLayers("piece", "work")
+                    .whereLayer("casting")
+                    .mayOnlyBeAccessedByLayers("coat", "piece", "work")
                     .whereLayer("process")
                     .mayOnlyBeAccessedByLayers("temper", "filling", "piece", "work")
                     .whereLayer("mould")
                     .mayOnlyBeAccessedByLayers("casting", "piece", "work")
                     .whereLayer("filling")
-                    .mayOnlyBeAccessedByLayers("piece", "work")
+                    .mayOnlyBeAccessedByLayers("coat", "piece", "work")
                     .whereLayer("temper")
-                    .mayOnlyBeAccessedByLayers("casting", "piece", "work")
+                    .mayOnlyBeAccessedByLayers("casting", "coat", "piece", "work")
                     .whereLayer("heat")
-                    .mayOnlyBeAccessedByLayers("temper", "filling", "casting", "piece", "work")
+                    .mayOnlyBeAccessedByLayers(
+                            "temper", "filling", "casting", "coat", "piece", "work")
                     .whereLayer("fat")
                     .mayOnlyBeAccessedByLayers(
-                            "heat", "temper", "filling", "casting", "piece", "work")
+                            "heat", "temper", "filling", "casting", "coat", "piece", "work")
                     .whereLayer("substance")
                     .mayOnlyBeAccessedByLayers(
-                            "fat", "heat", "temper", "filling", "mould", "casting", "piece",
+                            "fat", "heat", "temper", "filling", "mould", "casting", "coat", "piece",
                             "work");
 
     @ArchTest

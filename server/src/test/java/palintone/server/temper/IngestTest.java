@@ -136,15 +136,20 @@ class IngestTest {
     void aFullQueueSaysSo() throws Exception {
         nobodyListens();
         final CountDownLatch busy = new CountDownLatch(1);
+        final CountDownLatch writing = new CountDownLatch(1);
         when(store.keep(anyList()))
                 .thenAnswer(
                         call -> {
+                            writing.countDown();
                             busy.await();
                             return new HashSet<ReadingStore.Key>();
                         });
         final ExecutorService many = Executors.newCachedThreadPool();
         try {
-            for (int i = 0; i < 501; i++) {
+            many.submit(() -> ingest.take(List.of(reading(0))));
+            // What waits is written together: the others come while the first is being written.
+            assertThat(writing.await(20, TimeUnit.SECONDS)).isTrue();
+            for (int i = 1; i <= 500; i++) {
                 final int second = i;
                 many.submit(() -> ingest.take(List.of(reading(second))));
             }

@@ -180,12 +180,30 @@ public final class CrustSolver {
             final Surround outside,
             final Surround inside,
             final double seconds) {
+        return goOn(from, atS, 0, strata, bend, outside, inside, seconds);
+    }
+
+    /**
+     * The same, where something was taken off the outside.
+     *
+     * @param lostM so much of it, m
+     */
+    public static CrustPath goOn(
+            final CrustPath from,
+            final double atS,
+            final double lostM,
+            final List<Stratum> strata,
+            final Bend bend,
+            final Surround outside,
+            final Surround inside,
+            final double seconds) {
         Require.between("time", seconds, 0, 172_800, "s");
         final CrustSolver solver = new CrustSolver(strata, bend, outside, inside, 1);
         final double reaches = from.reachesM();
         for (int i = 0; i < solver.n; i++) {
-            if (solver.path.depthM(i) <= reaches) {
-                final double[] there = from.at(solver.path.depthM(i), atS);
+            final double depthM = solver.path.depthM(i) + lostM;
+            if (depthM <= reaches) {
+                final double[] there = from.at(depthM, atS);
                 System.arraycopy(
                         there, 0, solver.state, 3 * i, solver.of[i].setting().isPresent() ? 3 : 1);
             }

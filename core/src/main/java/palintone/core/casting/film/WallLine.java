@@ -129,8 +129,9 @@ public final class WallLine {
      *
      * @param lengthM along it
      * @param slope share of gravity along it, 0 to 1
+     * @param cells along it, 10 to 400
      */
-    static WallLine plane(final double lengthM, final double slope, final int cells) {
+    public static WallLine plane(final double lengthM, final double slope, final int cells) {
         final WallLine wall = new WallLine(cells);
         Arrays.fill(wall.slope, slope);
         Arrays.fill(wall.widthM, 1);

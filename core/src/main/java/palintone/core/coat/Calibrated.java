@@ -1,0 +1,43 @@
+package palintone.core.coat;
+
+/**
+ * Every constant of coats that was set here against common practice (no source), in one place. What
+ * they come to is printed beside the trade's bands by {@code CoatCalibrationTest}.
+ */
+final class Calibrated {
+
+    private Calibrated() {}
+
+    /** A fork is drawn up so fast, m/s. */
+    static final double LIFTED_M_PER_S = 0.1;
+
+    /** What tapping the fork leaves of the yield value. */
+    static final double TAPPED_YIELD_SHARE = 0.5;
+
+    /** What blowing leaves of a film. */
+    static final double BLOWN_SHARE = 0.75;
+
+    /** A flat top under tapping runs off as if it lay so steep, share of gravity. */
+    static final double TOP_SLOPE = 0.35;
+
+    /** Of the film of its sides, what is left below after the rim of the bowl. */
+    static final double BOTTOM_SHARE = 0.6;
+
+    /** So much of its fat solid, a skin takes no powder any more; the smear test's. */
+    static final double SKIN_SOLID = 0.18;
+
+    /** So much, and powder no longer sinks in and drowns. */
+    static final double TACKY_SOLID = 0.06;
+
+    /** Of what sets in a room: it may be lifted off its foil. */
+    static final double LIFTS_SHARE = 0.7;
+
+    /** A coat stretched further than this tears, share of its length. */
+    static final double TEARS_SHARE = 0.002;
+
+    /** A filling's length by warmth, a kelvin; its fat melts as it warms. */
+    static final double CENTRE_PER_K = 1.3e-4;
+
+    /** Of its height a fork needs below and above the centre. */
+    static final double DIVES_HEIGHTS = 1.4;
+}

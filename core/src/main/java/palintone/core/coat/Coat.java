@@ -1,0 +1,227 @@
+package palintone.core.coat;
+
+import java.util.List;
+import palintone.core.casting.AirFlow;
+import palintone.core.casting.BowlAt;
+import palintone.core.casting.crust.CrustPath;
+import palintone.core.casting.crust.CrustSolver;
+import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.Surround;
+import palintone.core.casting.film.DrainingFilm;
+import palintone.core.casting.film.WallLine;
+import palintone.core.figure.Source;
+import palintone.core.temper.flow.CassonFlow;
+
+/**
+ * The coat of a dipped centre, and what happens to it until it has set.
+ *
+ * <p>While it is under, heat goes from still chocolate into the centre, and what sets there is a
+ * crust. Drawn out it takes a film ({@link Withdrawal}) that drains by its own law while it is
+ * tapped. Set down, both cool to the room and into each other; the model of castings turned inside
+ * out.
+ *
+ * @param filmMm mean all round
+ * @param sidesMm on its sides
+ * @param topMm on its top
+ * @param crustMm of it, set to the centre as it was drawn out
+ * @param massG of chocolate on it
+ * @param tookJ heat the centre took from the bowl while it was under
+ * @param tackyS after it is set down, powder no longer drowns; infinite where not in the hour
+ * @param skinS nothing sticks to it any more; the same
+ * @param liftsS it may be lifted; the same
+ * @param stretch of the coat by the centre that warms inside it to the room, share of its length
+ */
+public record Coat(
+        double filmMm,
+        double sidesMm,
+        double topMm,
+        double crustMm,
+        double massG,
+        double tookJ,
+        double tackyS,
+        double skinS,
+        double liftsS,
+        double stretch) {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "heat and crystals between centre and chocolate, film drawn out and draining;"
+                            + " tapping halves the yield value, a skin is 18 % of the fat solid");
+
+    private static final double LAYER_M = 5e-3;
+    private static final int LAYER_CELLS = 50;
+    private static final int CENTRE_CELLS = 30;
+    private static final double FINEST = 0.2;
+    private static final int COAT_CELLS = 14;
+    private static final double STIRRED_W_PER_M2K = 2000;
+    private static final int WALL_CELLS = 30;
+    private static final double GRAVITY_M_PER_S2 = 9.81;
+    private static final double CRUST_PULL_M = 1e-3;
+    private static final double FOLLOWED_S = 3600;
+    private static final double SET_AT_C = 20;
+
+    /** Mean of sin² over a ball, by its sine: how steep its surface is in the mean. */
+    private static final double BALL_SLOPE = Math.PI / 4;
+
+    /**
+     * @throws palintone.core.figure.OutOfRangeException when it cannot be dipped so
+     */
+    public static Coat of(final DipOrder order) {
+        final Centre centre = order.centre();
+        final CrustPath under = under(order);
+        final UnderConsistency out =
+                new UnderConsistency(
+                        order.bowl(),
+                        under,
+                        LAYER_CELLS,
+                        LAYER_M,
+                        order.underS(),
+                        order.tappedS() > 0 ? Calibrated.TAPPED_YIELD_SHARE : 1);
+        final double sides = filmMm(order, out, true);
+        final double top = filmMm(order, out, false);
+        final double mean = mean(centre.shape(), sides, top);
+        final double massG =
+                (centre.shape().grownMl(mean) - centre.shape().volumeMl())
+                        * order.bowl().couverture().castingDensityGPerMl();
+        final CrustPath set = setting(order, under, mean / 1000);
+        final double whole =
+                Calibrated.LIFTS_SHARE
+                        * order.bowl().couverture().crystals().curve().solidAt(SET_AT_C);
+        final double skinS = skinS(set, Calibrated.SKIN_SOLID);
+        return new Coat(
+                mean,
+                sides,
+                top,
+                Math.min(mean, crustMm(order, out)),
+                massG,
+                tookJ(order, under),
+                skinS(set, Calibrated.TACKY_SOLID),
+                skinS,
+                set.firstS(s -> set.meanSolid(0, s) >= whole),
+                Calibrated.CENTRE_PER_K
+                        * Math.max(0, order.roomC() - set.meanC(1, Math.min(FOLLOWED_S, skinS))));
+    }
+
+    /** Whether the centre, warming in a set coat, tears it. */
+    public boolean tears() {
+        return stretch > Calibrated.TEARS_SHARE;
+    }
+
+    private static Stratum centre(final DipOrder order) {
+        final Centre centre = order.centre();
+        return new Stratum(
+                centre.shape().reachMm() / 1000 * 0.999,
+                CENTRE_CELLS,
+                FINEST,
+                centre.conductsWPerMK(),
+                centre.gPerMl() * 1e6 * centre.jPerGK(),
+                java.util.Optional.empty(),
+                order.centreC(),
+                palintone.core.temper.crystal.Crystals.NONE);
+    }
+
+    private static CrustPath under(final DipOrder order) {
+        final BowlAt bowl = order.bowl();
+        return CrustSolver.follow(
+                List.of(
+                        Stratum.chocolate(
+                                bowl.couverture(),
+                                LAYER_M,
+                                LAYER_CELLS,
+                                1,
+                                bowl.temperatureC(),
+                                bowl.crystals()),
+                        centre(order)),
+                order.centre().bend(LAYER_M),
+                Surround.still(STIRRED_W_PER_M2K, bowl.temperatureC()),
+                Surround.NONE,
+                order.underS());
+    }
+
+    private static double tookJ(final DipOrder order, final CrustPath under) {
+        return order.centre().massG()
+                * order.centre().jPerGK()
+                * Math.max(0, under.meanC(1, order.underS()) - order.centreC());
+    }
+
+    private static double filmMm(
+            final DipOrder order, final UnderConsistency out, final boolean side) {
+        final CentreShape shape = order.centre().shape();
+        final double kgPerM3 = order.bowl().couverture().castingDensityGPerMl() * 1000;
+        final CassonFlow flow = order.bowl().flow();
+        final double drawnMm =
+                Math.min(
+                        LAYER_M * 1000,
+                        Withdrawal.filmMm(
+                                        flow.plasticPaS(),
+                                        flow.yieldPa(),
+                                        kgPerM3,
+                                        Calibrated.LIFTED_M_PER_S,
+                                        Withdrawal.TENSION_N_PER_M)
+                                + crustMm(order, out));
+        final double along;
+        final double slope;
+        if (shape instanceof CentreShape.Block block) {
+            along = side ? block.heightMm() : Math.min(block.lengthMm(), block.widthMm()) / 2;
+            slope = side ? 1 : Calibrated.TOP_SLOPE;
+        } else {
+            along = Math.PI * shape.reachMm();
+            slope = BALL_SLOPE;
+        }
+        final WallLine wall = WallLine.plane(along / 1000, slope, WALL_CELLS);
+        final DrainingFilm film = new DrainingFilm(wall, kgPerM3, drawnMm / 1000);
+        film.drain(order.tappedS(), Math.max(1, order.tappedS()), 0, s -> out);
+        final double mm = film.heldM3() / (along / 1000) * 1000 * order.filmFactor();
+        return order.blown() && !side ? mm * Calibrated.BLOWN_SHARE : mm;
+    }
+
+    private static double mean(final CentreShape shape, final double sides, final double top) {
+        if (shape instanceof CentreShape.Block block) {
+            final double faceMm2 = block.lengthMm() * block.widthMm();
+            final double sidesMm2 = block.areaMm2() - 2 * faceMm2;
+            return (sidesMm2 * sides + faceMm2 * (top + Calibrated.BOTTOM_SHARE * sides))
+                    / block.areaMm2();
+        }
+        return (sides + top) / 2;
+    }
+
+    /** As far from the centre as the yield value carries a film of its own. */
+    private static double crustMm(final DipOrder order, final UnderConsistency out) {
+        final double pull =
+                order.bowl().couverture().castingDensityGPerMl()
+                        * 1000
+                        * GRAVITY_M_PER_S2
+                        * CRUST_PULL_M;
+        double mm = 0;
+        while (mm < LAYER_M * 1000 && out.yieldPa(mm / 1000) > pull) {
+            mm += 0.02;
+        }
+        return mm;
+    }
+
+    private static CrustPath setting(
+            final DipOrder order, final CrustPath under, final double coatM) {
+        final BowlAt bowl = order.bowl();
+        return CrustSolver.goOn(
+                under,
+                order.underS(),
+                LAYER_M - coatM,
+                List.of(
+                        Stratum.chocolate(
+                                bowl.couverture(),
+                                coatM,
+                                COAT_CELLS,
+                                1,
+                                bowl.temperatureC(),
+                                bowl.crystals()),
+                        centre(order)),
+                order.centre().bend(coatM),
+                Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
+                Surround.NONE,
+                FOLLOWED_S);
+    }
+
+    private static double skinS(final CrustPath set, final double solid) {
+        return set.firstS(s -> set.stable(0, s) + set.unstable(0, s) >= solid);
+    }
+}

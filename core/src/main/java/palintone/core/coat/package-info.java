@@ -1,0 +1,2 @@
+/** What chocolate does around something: dipped centres, the bowl they come out of, what is cut. */
+package palintone.core.coat;
