@@ -996,6 +996,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/slab": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["slab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coats/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheet_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coats/dip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -3745,6 +3793,176 @@ export interface components {
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
         };
+        SlabRequest: {
+            filling?: string | null;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            trimMm?: number | null;
+            /** Format: double */
+            kerfMm?: number | null;
+            /** Format: double */
+            pieceMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            precoatMm?: number | null;
+        };
+        CutPieceView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            wide: number;
+            /** Format: double */
+            deep: number;
+        };
+        SlabView: {
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            bound: number;
+            cuts: components["schemas"]["CutPieceView"][];
+            slab: components["schemas"]["FigureView"];
+            piece: components["schemas"]["FigureView"];
+            yield: components["schemas"]["FigureView"];
+            precoat?: components["schemas"]["FigureView"];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        DecorSheetRequest: {
+            couverture: string;
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bowlC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** @enum {string} */
+            cut: "ROUNDS" | "RECTANGLES";
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            otherMm?: number | null;
+            /** Format: double */
+            gapMm?: number | null;
+            /** Format: double */
+            cutAtMin?: number | null;
+        };
+        DecorSheetView: {
+            mass: components["schemas"]["FigureView"];
+            each: components["schemas"]["FigureView"];
+            cutFrom?: components["schemas"]["FigureView"];
+            cutUntil?: components["schemas"]["FigureView"];
+            peels?: components["schemas"]["FigureView"];
+            curls: components["schemas"]["FigureView"];
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            bound: number;
+            /** Format: double */
+            wasteShare: number;
+            rectangles: components["schemas"]["CutPieceView"][];
+            rounds: components["schemas"]["RoundView"][];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        RoundView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        CentreRequest: {
+            /** @enum {string} */
+            shape: "BALL" | "BLOCK";
+            filling?: string | null;
+            /** Format: double */
+            massG?: number | null;
+            /** Format: double */
+            lengthMm?: number | null;
+            /** Format: double */
+            widthMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+        };
+        DipRequest: {
+            couverture: string;
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bowlC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            centre: components["schemas"]["CentreRequest"];
+            /** Format: double */
+            centreC: number;
+            /** Format: double */
+            underS?: number | null;
+            /** Format: double */
+            tappedS?: number | null;
+            blown?: boolean | null;
+            /** Format: double */
+            wantedG?: number | null;
+            /** Format: int32 */
+            pieces?: number | null;
+            /** Format: double */
+            everyS?: number | null;
+            /** Format: double */
+            bowlG?: number | null;
+            /** Format: double */
+            roomC?: number | null;
+        };
+        DipPointView: {
+            /** Format: int32 */
+            dips: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            bowlC: number;
+            /** Format: double */
+            bowlG: number;
+            /** Format: double */
+            coatG: number;
+        };
+        DipView: {
+            found: boolean;
+            centre: components["schemas"]["FigureView"];
+            coat: components["schemas"]["FigureView"];
+            film: components["schemas"]["FigureView"];
+            tapped: components["schemas"]["FigureView"];
+            took: components["schemas"]["FigureView"];
+            all: components["schemas"]["FigureView"];
+            start: components["schemas"]["FigureView"];
+            rollFrom?: components["schemas"]["FigureView"];
+            rollUntil?: components["schemas"]["FigureView"];
+            lifts?: components["schemas"]["FigureView"];
+            coldest: components["schemas"]["FigureView"];
+            firmBelow?: components["schemas"]["FigureView"];
+            /** Format: double */
+            coolestC: number;
+            /** Format: int32 */
+            dipped: number;
+            line: components["schemas"]["DipPointView"][];
+            /** Format: int32 */
+            warmAt?: number | null;
+            /** Format: int32 */
+            thickAt?: number | null;
+            /** Format: int32 */
+            shallowAt?: number | null;
+            remarks: components["schemas"]["SentenceView"][];
+        };
         BatchOrder: {
             /** Format: uuid */
             id: string;
@@ -6043,6 +6261,78 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ColourStockView"];
+                };
+            };
+        };
+    };
+    slab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlabRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SlabView"];
+                };
+            };
+        };
+    };
+    sheet_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecorSheetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DecorSheetView"];
+                };
+            };
+        };
+    };
+    dip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DipRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DipView"];
                 };
             };
         };

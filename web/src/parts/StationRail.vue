@@ -21,7 +21,7 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
       v-for="(station, place) in RAIL"
       :key="station.path"
       :to="station.path"
-      :title="$t('{name} (Alt+{place})', { name: station.name, place: place + 1 })"
+      :title="$t('{name} (Alt+{place})', { name: station.name, place: (place + 1) % 10 })"
     >
       <v-icon :icon="station.icon" size="28" aria-hidden="true" />
       <span>{{ station.name }}</span>
@@ -54,6 +54,8 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
   flex-direction: column;
   gap: 2px;
   padding: 8px 6px;
+  overflow-y: auto;
+  scrollbar-width: none;
 }
 .mark {
   height: 30px;
@@ -77,7 +79,8 @@ button {
   align-items: center;
   justify-content: center;
   gap: 3px;
-  min-height: 59px;
+  /* All of them on a screen of 800; never smaller than a knuckle. */
+  min-height: clamp(50px, calc((100dvh - 64px) / 13 - 2px), 59px);
   border-radius: 8px;
   color: inherit;
   text-decoration: none;

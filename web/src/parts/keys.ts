@@ -13,7 +13,7 @@ export const KEYS = [
   ['Ctrl+K', t('Find anything')],
   ['?', t('All keys')],
   ['P', t('Paper test (at a bowl)')],
-  [t('Alt+1 … 9'), t('Stations')],
+  [t('Alt+1 … 0'), t('Stations')],
 ] as const
 
 const TYPING = 'input, textarea, select, [contenteditable]'
@@ -61,10 +61,11 @@ export function useFindKey(open: () => void) {
 /** Alt with a digit, wherever the focus is. */
 export function useAltDigits(go: (place: number) => void) {
   const listen = (event: KeyboardEvent) => {
-    const digit = /^Digit([1-9])$/.exec(event.code)
+    const digit = /^Digit([0-9])$/.exec(event.code)
     if (event.altKey && !event.ctrlKey && digit) {
       event.preventDefault()
-      go(Number(digit[1]) - 1)
+      // The tenth is Alt+0.
+      go((Number(digit[1]) + 9) % 10)
     }
   }
   onMounted(() => window.addEventListener('keydown', listen))

@@ -9,16 +9,18 @@ import {
   mdiThermometerLines,
   mdiTimerSandComplete,
   mdiViewGridOutline,
+  mdiWaterOutline,
 } from '@mdi/js'
 import { createRouter, createWebHistory } from 'vue-router'
 import BenchStation from './bench/BenchStation.vue'
 
-/** Stations in working order; the rail and Alt+1…9 follow it. */
+/** Stations in working order; the rail and Alt+1…9 follow it, Alt+0 the tenth. */
 export const RAIL = [
   { path: '/bench', name: t('Bench'), icon: mdiTimerSandComplete },
   { path: '/temper', name: t('Temper'), icon: mdiThermometerLines },
   { path: '/fillings', name: t('Fillings'), icon: mdiPotMixOutline },
   { path: '/shells', name: t('Shells'), icon: mdiViewGridOutline },
+  { path: '/coats', name: t('Coats'), icon: mdiWaterOutline },
   { path: '/pieces', name: t('Pieces'), icon: mdiCircleHalfFull },
   { path: '/daybook', name: t('Daybook'), icon: mdiBookOpenPageVariantOutline },
   { path: '/larder', name: t('Larder'), icon: mdiSackOutline },
@@ -44,6 +46,11 @@ export const stations = createRouter({
     {
       path: '/shells/:tab(colour|thickness|drain|coats|cold|fill|demould|weigh)?',
       component: () => import('./shells/ShellsStation.vue'),
+      props: true,
+    },
+    {
+      path: '/coats/:tab(dip|slab|sheet)?',
+      component: () => import('./coats/CoatsStation.vue'),
       props: true,
     },
     { path: '/rehearsal', component: () => import('./rehearsal/RehearsalStation.vue') },

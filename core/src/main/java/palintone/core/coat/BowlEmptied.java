@@ -194,9 +194,26 @@ public record BowlEmptied(
      * @param heightMm of the centre
      */
     static double reserveG(final double fullG, final double heightMm, final double gPerMl) {
-        final double radiusMm = Math.cbrt(3 * fullG / gPerMl * 1000 / (2 * Math.PI));
+        final double radiusMm = radiusMm(fullG, gPerMl);
         final double deepMm = Math.min(radiusMm, Calibrated.DIVES_HEIGHTS * heightMm);
         return Math.PI * deepMm * deepMm * (radiusMm - deepMm / 3) / 1000 * gPerMl;
+    }
+
+    /** Of a half sphere that so much just fills; no bowl is smaller than the smallest. */
+    private static double radiusMm(final double fullG, final double gPerMl) {
+        return Math.max(
+                Calibrated.SMALLEST_BOWL_MM / 2,
+                Math.cbrt(3 * fullG / gPerMl * 1000 / (2 * Math.PI)));
+    }
+
+    /**
+     * So much that coats can be taken and the fork still dives at the last; a tenth more, as coats
+     * grow heavier.
+     *
+     * @param coatsG all coats together, g
+     */
+    public static double enoughG(final DipOrder order, final double coatsG) {
+        return 1.1 * startG(order, coatsG, order.bowl().couverture().castingDensityGPerMl());
     }
 
     /** So much that the coats can be taken and the fork still dives at the last. */
@@ -206,9 +223,8 @@ public record BowlEmptied(
         double high = coatsG + 1e6;
         while (high - low > 0.5) {
             final double middle = (low + high) / 2;
-            final double radiusMm = Math.cbrt(3 * middle / gPerMl * 1000 / (2 * Math.PI));
             final boolean dives =
-                    radiusMm >= Calibrated.DIVES_HEIGHTS * heightMm
+                    radiusMm(middle, gPerMl) >= Calibrated.DIVES_HEIGHTS * heightMm
                             && middle - coatsG >= reserveG(middle, heightMm, gPerMl);
             if (dives) {
                 high = middle;

@@ -40,4 +40,19 @@ final class Calibrated {
 
     /** Of its height a fork needs below and above the centre. */
     static final double DIVES_HEIGHTS = 1.4;
+
+    /** Nobody dips out of a smaller bowl, mm across. */
+    static final double SMALLEST_BOWL_MM = 120;
+
+    /** Of what sets in a room: a sheet holds the mark of a cutter. */
+    static final double CUTS_SHARE = 0.35;
+
+    /** Of what sets in a room: a sheet breaks under the cutter. */
+    static final double BREAKS_SHARE = 0.6;
+
+    /** Of what sets in a room: a sheet comes off its film flat. */
+    static final double PEELS_SHARE = 0.9;
+
+    /** By so much the open half of a sheet is shorter than the one on its film. */
+    static final double CURLS_STRAIN = 0.0018;
 }

@@ -39,7 +39,7 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block 
         }
 
         /** Of so many millilitres. */
-        static Ball of(final double volumeMl) {
+        public static Ball of(final double volumeMl) {
             return new Ball(2 * Math.cbrt(3 * volumeMl * CUBIC_MM_PER_ML / (4 * Math.PI)));
         }
 

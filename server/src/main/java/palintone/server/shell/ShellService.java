@@ -117,7 +117,7 @@ public class ShellService {
     }
 
     /** A bowl as asked for; what is left out is as its bag, its window and the books have it. */
-    BowlAt bowl(
+    public BowlAt bowl(
             final String couvertureId,
             final FluidityClass fluidity,
             final Double bowlC,

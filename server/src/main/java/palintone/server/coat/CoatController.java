@@ -1,0 +1,38 @@
+package palintone.server.coat;
+
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/coats")
+class CoatController {
+
+    private final DipService dips;
+    private final SheetService sheets;
+
+    CoatController(final DipService dips, final SheetService sheets) {
+        this.dips = dips;
+        this.sheets = sheets;
+    }
+
+    /** Dipped centres, and the bowl they empty. */
+    @PostMapping("/dip")
+    DipView dip(@Valid @RequestBody final DipRequest request) {
+        return dips.dip(request);
+    }
+
+    /** A slab, cut. */
+    @PostMapping("/slab")
+    SlabView slab(@Valid @RequestBody final SlabRequest request) {
+        return sheets.slab(request);
+    }
+
+    /** A decoration sheet. */
+    @PostMapping("/sheet")
+    DecorSheetView sheet(@Valid @RequestBody final DecorSheetRequest request) {
+        return sheets.sheet(request);
+    }
+}

@@ -1,0 +1,291 @@
+package palintone.server.coat;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.casting.BowlAt;
+import palintone.core.coat.BowlEmptied;
+import palintone.core.coat.Coat;
+import palintone.core.coat.DipOrder;
+import palintone.core.coat.DipSolve;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.Verdict;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+import palintone.server.house.HouseService;
+import palintone.server.shell.ShellService;
+
+/** What the books know of a dip, asked of the core. */
+@Service
+public class DipService {
+
+    private static final double USUAL_UNDER_S = 2;
+    private static final double USUAL_TAPPED_S = 6;
+    private static final int USUAL_PIECES = 40;
+    private static final double USUAL_EVERY_S = 10;
+    private static final double HOUR_S = 3600;
+    private static final double SHOWS_MM = 0.35;
+
+    /** Warm couverture that brings a bowl back; common practice, no source. */
+    private static final double ADDED_C = 36;
+
+    private final Centres centres;
+    private final ShellService shells;
+    private final HouseService houses;
+
+    DipService(final Centres centres, final ShellService shells, final HouseService houses) {
+        this.centres = centres;
+        this.shells = shells;
+        this.houses = houses;
+    }
+
+    private static double or(final @Nullable Double given, final double otherwise) {
+        return given == null ? otherwise : given;
+    }
+
+    /** One coat, the tray, and the bowl. */
+    @Transactional(readOnly = true)
+    public DipView dip(final DipRequest request) {
+        final double roomC = or(request.roomC(), houses.house().air().temperatureC());
+        final BowlAt bowl =
+                shells.bowl(
+                        request.couverture(),
+                        request.fluidity(),
+                        request.bowlC(),
+                        request.stablePercent());
+        final Centres.Made made = centres.of(request.centre());
+        final DipOrder asked =
+                new DipOrder(
+                        bowl,
+                        made.centre(),
+                        request.centreC(),
+                        or(request.underS(), USUAL_UNDER_S),
+                        or(request.tappedS(), USUAL_TAPPED_S),
+                        Boolean.TRUE.equals(request.blown()),
+                        roomC,
+                        1);
+        final DipSolve.Tapped tapped =
+                request.wantedG() == null
+                        ? new DipSolve.Tapped(asked, true)
+                        : DipSolve.tappedFor(asked, request.wantedG());
+        final DipOrder order = tapped.order();
+        final Coat coat = Coat.of(order);
+        final int pieces = request.pieces() == null ? USUAL_PIECES : request.pieces();
+        Require.between("pieces to dip", pieces, 1, 5000, "");
+        final double enoughG = BowlEmptied.enoughG(order, coat.massG() * pieces);
+        final double coolestC =
+                TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow())
+                        .work()
+                        .low();
+        final BowlEmptied emptied =
+                BowlEmptied.of(
+                        new BowlEmptied.Tray(
+                                order,
+                                pieces,
+                                or(request.everyS(), USUAL_EVERY_S),
+                                or(request.bowlG(), enoughG),
+                                coolestC));
+        final double coldestC = DipSolve.coldestC(order);
+        return view(order, tapped.found(), coat, emptied, made, coolestC, coldestC, pieces);
+    }
+
+    private static DipView view(
+            final DipOrder order,
+            final boolean found,
+            final Coat coat,
+            final BowlEmptied emptied,
+            final Centres.Made made,
+            final double coolestC,
+            final double coldestC,
+            final int pieces) {
+        final Basis film =
+                Basis.of("film drawn out and draining, over what has set on the centre")
+                        .with("bowl", order.bowl().temperatureC(), Unit.CELSIUS)
+                        .with("yield value there", order.bowl().flow().yieldPa(), Unit.PASCAL)
+                        .with("centre", order.centreC(), Unit.CELSIUS)
+                        .with("tapped", order.tappedS(), Unit.SECOND)
+                        .with("on its sides", coat.sidesMm(), Unit.MILLIMETRE)
+                        .with("on its top", coat.topMm(), Unit.MILLIMETRE)
+                        .with("set to the centre", coat.crustMm(), Unit.MILLIMETRE)
+                        .from(Coat.SOURCE);
+        final Basis sets =
+                Basis.of("heat and crystals of coat and centre in this room")
+                        .with("film", coat.filmMm(), Unit.MILLIMETRE)
+                        .with("centre", order.centreC(), Unit.CELSIUS)
+                        .with("room", order.roomC(), Unit.CELSIUS)
+                        .from(Coat.SOURCE);
+        final Basis batch =
+                Basis.of("coats, thicker as the bowl cools, and what the fork needs to dive")
+                        .with("pieces", pieces, Unit.PIECE)
+                        .with("left for the fork", emptied.reserveG(), Unit.GRAM)
+                        .from(BowlEmptied.SOURCE);
+        final boolean inTemper = inTemper(order.bowl());
+        return new DipView(
+                found,
+                FigureView.of(
+                        Figure.of(
+                                "one centre",
+                                order.centre().massG(),
+                                Unit.GRAM,
+                                Basis.of("shape × density")
+                                        .with("density (g/ml)", order.centre().gPerMl(), Unit.ONE)
+                                        .from(Coat.SOURCE))),
+                FigureView.of(Figure.of("coat of one", coat.massG(), Unit.GRAM, film)),
+                FigureView.of(Figure.of("film, mean", coat.filmMm(), Unit.MILLIMETRE, film)),
+                FigureView.of(Figure.of("tapped", order.tappedS(), Unit.SECOND, film)),
+                FigureView.of(
+                        Figure.of(
+                                "one centre cools the bowl by",
+                                coat.tookJ()
+                                        / (emptied.line().get(0).bowlG()
+                                                * order.bowl().couverture().cpJPerGK()),
+                                Unit.KELVIN,
+                                film)),
+                FigureView.of(
+                        Figure.of(
+                                "coats in all",
+                                emptied.coatsG() / Math.max(1, emptied.dipped()) * pieces,
+                                Unit.GRAM,
+                                batch)),
+                FigureView.of(
+                        Figure.of("chocolate to begin with", emptied.startG(), Unit.GRAM, batch)),
+                inTemper ? within("roll from", coat.tackyS(), sets) : null,
+                inTemper ? within("roll until", coat.skinS(), sets) : null,
+                inTemper ? within("may be lifted from", coat.liftsS(), sets) : null,
+                FigureView.of(Figure.of("coldest centre to dip", coldestC, Unit.CELSIUS, sets)),
+                made.firmBelowC().stream()
+                        .mapToObj(
+                                c ->
+                                        FigureView.of(
+                                                Figure.of(
+                                                        "firm on the fork below",
+                                                        c,
+                                                        Unit.CELSIUS,
+                                                        made.firmness())))
+                        .findFirst()
+                        .orElse(null),
+                coolestC,
+                emptied.dipped(),
+                emptied.line().stream().map(DipView.DipPointView::of).toList(),
+                orNull(emptied.warmAt()),
+                orNull(emptied.thickAt()),
+                orNull(emptied.shallowAt()),
+                remarks(order, found, coat, emptied, made, coldestC).stream()
+                        .map(SentenceView::of)
+                        .toList());
+    }
+
+    private static @Nullable Integer orNull(final OptionalInt dip) {
+        return dip.isPresent() ? dip.getAsInt() : null;
+    }
+
+    private static @Nullable FigureView within(
+            final String name, final double seconds, final Basis basis) {
+        return seconds > HOUR_S
+                ? null
+                : FigureView.of(Figure.of(name, seconds / 60, Unit.MINUTE, basis));
+    }
+
+    private static boolean inTemper(final BowlAt bowl) {
+        return bowl.temper() != Verdict.NONE && bowl.temper() != Verdict.UNDER;
+    }
+
+    private static List<Sentence> remarks(
+            final DipOrder order,
+            final boolean found,
+            final Coat coat,
+            final BowlEmptied emptied,
+            final Centres.Made made,
+            final double coldestC) {
+        final List<Sentence> remarks = new ArrayList<>();
+        if (!inTemper(order.bowl())) {
+            remarks.add(
+                    Sentence.of(
+                            "This bowl is not in temper: a coat from it stays soft and turns grey."
+                                    + " No times of setting are given."));
+        }
+        if (!found) {
+            remarks.add(
+                    Sentence.of(
+                                    "No tapping up to a minute gives that weight; the nearest is"
+                                            + " {mass}. A thinner or thicker bowl, or two coats.")
+                            .with("mass", coat.massG(), Unit.GRAM));
+        }
+        if (coat.tears()) {
+            remarks.add(
+                    Sentence.of(
+                                    "A centre of {is} swells as it warms inside its set coat, and"
+                                            + " tears it: dip it no colder than {coldest}, or in a"
+                                            + " thin first coat and a second.")
+                            .with("is", order.centreC(), Unit.CELSIUS)
+                            .with("coldest", coldestC, Unit.CELSIUS));
+        }
+        made.firmBelowC()
+                .ifPresent(
+                        firm -> {
+                            if (order.centreC() > firm) {
+                                remarks.add(
+                                        Sentence.of(
+                                                        "At {is} this centre is too soft for the"
+                                                                + " fork: chill it below {firm}.")
+                                                .with("is", order.centreC(), Unit.CELSIUS)
+                                                .with("firm", firm, Unit.CELSIUS));
+                            }
+                        });
+        if (made.neverFirm()) {
+            remarks.add(
+                    Sentence.of(
+                            "This filling is never firm enough for a fork, however cold: put it into"
+                                    + " shells, or make it stiffer."));
+        }
+        if (coat.filmMm() < SHOWS_MM) {
+            remarks.add(
+                    Sentence.of("{film} shows the centre and leaks: a second coat.")
+                            .with("film", coat.filmMm(), Unit.MILLIMETRE));
+        }
+        emptied.warmAt().ifPresent(dip -> remarks.add(warm(order, emptied, dip)));
+        emptied.thickAt()
+                .ifPresent(
+                        dip ->
+                                remarks.add(
+                                        Sentence.of(
+                                                        "From piece {dip} on coats are a quarter heavier.")
+                                                .with("dip", dip + 1, Unit.ONE)));
+        emptied.shallowAt()
+                .ifPresent(
+                        dip ->
+                                remarks.add(
+                                        Sentence.of(
+                                                        "After {dip} pieces the fork no longer dives:"
+                                                                + " {left} are left. Begin with"
+                                                                + " {start}.")
+                                                .with("dip", dip, Unit.PIECE)
+                                                .with("left", emptied.end().massG(), Unit.GRAM)
+                                                .with("start", emptied.startG(), Unit.GRAM)));
+        return remarks;
+    }
+
+    private static Sentence warm(final DipOrder order, final BowlEmptied emptied, final int dip) {
+        final BowlEmptied.Point then =
+                emptied.line().stream().filter(p -> p.dips() >= dip).findFirst().orElseThrow();
+        final double lacksC = order.bowl().temperatureC() - then.bowlC();
+        return Sentence.of(
+                        "Before piece {dip} the bowl has left its window, at {is}: warm it, or stir"
+                                + " in {add} of couverture at {warm}, and test on paper.")
+                .with("dip", dip + 1, Unit.ONE)
+                .with("is", then.bowlC(), Unit.CELSIUS)
+                .with(
+                        "add",
+                        then.bowlG() * lacksC / (ADDED_C - order.bowl().temperatureC()),
+                        Unit.GRAM)
+                .with("warm", ADDED_C, Unit.CELSIUS);
+    }
+}

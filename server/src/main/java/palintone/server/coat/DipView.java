@@ -1,0 +1,60 @@
+package palintone.server.coat;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import palintone.core.coat.BowlEmptied;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+
+/**
+ * Dipped centres, and the bowl they empty.
+ *
+ * @param found whether a tapping gives the weight that was wanted
+ * @param tapped as asked, or found
+ * @param took kelvin by which one centre cools the bowl
+ * @param start chocolate to begin with so that all can be dipped
+ * @param rollFrom after it is set down; null where not in the hour
+ * @param rollUntil the same
+ * @param lifts the same
+ * @param coldest centre that does not tear its coat
+ * @param firmBelow the centre keeps its shape on the fork; null where it always or never does
+ * @param warmAt dip before which it should be warmed; null where it stays in its window
+ * @param thickAt dip from which coats are a quarter heavier; null where they stay
+ * @param shallowAt dip from which the fork no longer dives; null where it does to the end
+ */
+public record DipView(
+        boolean found,
+        FigureView centre,
+        FigureView coat,
+        FigureView film,
+        FigureView tapped,
+        FigureView took,
+        FigureView all,
+        FigureView start,
+        @Nullable FigureView rollFrom,
+        @Nullable FigureView rollUntil,
+        @Nullable FigureView lifts,
+        FigureView coldest,
+        @Nullable FigureView firmBelow,
+        double coolestC,
+        int dipped,
+        List<DipPointView> line,
+        @Nullable Integer warmAt,
+        @Nullable Integer thickAt,
+        @Nullable Integer shallowAt,
+        List<SentenceView> remarks) {
+
+    /**
+     * The bowl before a dip.
+     *
+     * @param dips done by then
+     * @param coatG of the next
+     */
+    public record DipPointView(int dips, double minutes, double bowlC, double bowlG, double coatG) {
+
+        static DipPointView of(final BowlEmptied.Point point) {
+            return new DipPointView(
+                    point.dips(), point.minutes(), point.bowlC(), point.bowlG(), point.coatG());
+        }
+    }
+}

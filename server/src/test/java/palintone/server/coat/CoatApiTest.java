@@ -1,0 +1,157 @@
+package palintone.server.coat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+/** Dipped centres, slabs and sheets over HTTP. */
+class CoatApiTest {
+
+    private final Workshop workshop = Workshop.shared();
+
+    private static final String BLOCK =
+            "\"centre\":{\"shape\":\"BLOCK\",\"lengthMm\":25,\"widthMm\":25,\"heightMm\":12}";
+    private static final String BALL = "\"centre\":{\"shape\":\"BALL\",\"massG\":12}";
+
+    private Answer dip(final String more) {
+        return workshop.post("/api/coats/dip", "{\"couverture\":\"dark-66\"," + more + "}");
+    }
+
+    @Test
+    void aTrayIsDippedAndTheBowlFollowed() {
+        final Answer dip = dip(BALL + ",\"centreC\":12,\"bowlG\":900,\"pieces\":60");
+        assertThat(dip.status()).as(dip.text()).isEqualTo(200);
+        assertThat(dip.number("/centre/value")).isCloseTo(12, within(1e-6));
+        assertThat(dip.number("/coat/value")).isBetween(2.0, 8.0);
+        assertThat(dip.number("/rollFrom/value")).isLessThan(dip.number("/rollUntil/value"));
+        assertThat(dip.number("/line/0/bowlG")).isEqualTo(900);
+        assertThat(dip.number("/line/20/bowlC")).isLessThan(dip.number("/line/0/bowlC") - 0.5);
+        assertThat(dip.text()).contains("the bowl has left its window");
+        // As much as it takes: all of them can be dipped.
+        final Answer enough = dip(BALL + ",\"centreC\":18,\"pieces\":30");
+        assertThat(enough.number("/dipped")).isEqualTo(30);
+        assertThat(enough.json().has("shallowAt")).isFalse();
+        assertThat(enough.number("/all/value"))
+                .isCloseTo(30 * enough.number("/coat/value"), withinPercentage(15));
+    }
+
+    /** What happens if, and what must I do to. */
+    @Test
+    void theTappingForAWeightIsFound() {
+        final String square = BLOCK + ",\"centreC\":18";
+        final double lightG = dip(square + ",\"tappedS\":12").number("/coat/value");
+        final Answer found = dip(square + ",\"wantedG\":" + lightG);
+        assertThat(found.json().at("/found").asBoolean()).isTrue();
+        assertThat(found.number("/tapped/value")).isCloseTo(12, within(0.5));
+        final Answer never = dip(square + ",\"wantedG\":0.2");
+        assertThat(never.json().at("/found").asBoolean()).isFalse();
+        assertThat(never.text()).contains("No tapping up to a minute gives that weight");
+    }
+
+    @Test
+    void whatGoesWrongIsSaidBeforeItDoes() {
+        assertThat(dip(BLOCK + ",\"centreC\":18,\"stablePercent\":0").text())
+                .contains("not in temper")
+                .doesNotContain("rollUntil");
+        final Answer frozen = dip(BLOCK + ",\"centreC\":-18");
+        assertThat(frozen.text()).contains("swells as it warms inside its set coat");
+        assertThat(frozen.number("/coldest/value")).isBetween(-17.0, 10.0);
+        final Answer soft =
+                dip(
+                        "\"centre\":{\"shape\":\"BALL\",\"massG\":12,\"filling\":\"plum-ganache\"},"
+                                + "\"centreC\":26");
+        assertThat(soft.status()).as(soft.text()).isEqualTo(200);
+        assertThat(soft.text()).containsAnyOf("too soft for the fork", "never firm enough");
+        assertThat(dip(BALL + ",\"centreC\":15,\"pieces\":300,\"bowlG\":900").text())
+                .contains("the fork no longer dives");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"centreC\":34 | no warmer than the bowl",
+                "\"centreC\":15,\"bowlG\":40 | chocolate in the bowl",
+                "\"centreC\":15,\"pieces\":0 | pieces to dip",
+                "\"centreC\":15,\"tappedS\":-1 | tapped is -1 s; allowed: 0 to 60 s",
+                "\"centreC\":15,\"wantedG\":-4 | weight of a coat",
+                "\"centreC\":15,\"everyS\":0 | seconds a piece",
+                "\"centreC\":15,\"underS\":900 | time under",
+                "\"pieces\":5 | centreC"
+            })
+    void impossibleDipsAreNamed(final String what, final String words) {
+        final Answer answer = dip(BLOCK + "," + what);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+        assertThat(answer.text()).contains(words);
+    }
+
+    @Test
+    void whatIsMissingOfACentreIsNamed() {
+        final Answer ball = dip("\"centre\":{\"shape\":\"BALL\"},\"centreC\":15");
+        assertThat(ball.status()).isEqualTo(400);
+        assertThat(ball.text()).contains("weight of the centre is missing");
+        assertThat(dip("\"centreC\":15").status()).isEqualTo(400);
+        assertThat(
+                        dip(BALL.replace("}", ",\"filling\":\"none-such\"}") + ",\"centreC\":15")
+                                .status())
+                .isEqualTo(404);
+    }
+
+    /** 360 × 260 mm of 25 mm squares, a wire of 1 mm: 13 by 10; a rest of a fifth. */
+    @Test
+    void aSlabIsCut() {
+        final Answer slab =
+                workshop.post(
+                        "/api/coats/slab",
+                        "{\"lengthMm\":360,\"widthMm\":260,\"heightMm\":12,\"kerfMm\":1,"
+                                + "\"pieceMm\":25,\"acrossMm\":25,\"precoatMm\":0.5}");
+        assertThat(slab.status()).as(slab.text()).isEqualTo(200);
+        assertThat(slab.number("/pieces")).isEqualTo(130);
+        assertThat(slab.json().at("/cuts").size()).isEqualTo(130);
+        assertThat(slab.number("/bound")).isGreaterThanOrEqualTo(130);
+        assertThat(slab.number("/slab/value"))
+                .isCloseTo(360 * 260 * 12 / 1000.0 * 1.18, within(1e-6));
+        assertThat(slab.number("/yield/value"))
+                .isCloseTo(100.0 * 130 * 625 / (360 * 260), within(1e-6));
+        final Answer large =
+                workshop.post(
+                        "/api/coats/slab",
+                        "{\"lengthMm\":100,\"widthMm\":100,\"heightMm\":12,"
+                                + "\"pieceMm\":120,\"acrossMm\":25}");
+        assertThat(large.status()).isEqualTo(400);
+        assertThat(large.text()).contains("length of a piece");
+    }
+
+    @Test
+    void aSheetIsCutWhileItSets() {
+        final String sheet =
+                "{\"couverture\":\"dark-66\",\"lengthMm\":400,\"widthMm\":300,\"thickMm\":0.8,"
+                        + "\"cut\":\"ROUNDS\",\"acrossMm\":30";
+        final Answer rounds = workshop.post("/api/coats/sheet", sheet + "}");
+        assertThat(rounds.status()).as(rounds.text()).isEqualTo(200);
+        assertThat(rounds.number("/cutFrom/value")).isLessThan(rounds.number("/cutUntil/value"));
+        assertThat(rounds.number("/pieces")).isBetween(117.0, rounds.number("/bound"));
+        assertThat(rounds.text()).contains("flat under a board");
+        assertThat(workshop.post("/api/coats/sheet", sheet + ",\"cutAtMin\":60}").text())
+                .contains("it breaks under the cutter");
+        assertThat(workshop.post("/api/coats/sheet", sheet + ",\"cutAtMin\":0.5}").text())
+                .contains("still wet");
+        final Answer one =
+                workshop.post("/api/coats/sheet", sheet.replace("ROUNDS", "RECTANGLES") + "}");
+        assertThat(one.status()).isEqualTo(400);
+        assertThat(one.text()).contains("the other side");
+        final Answer squares =
+                workshop.post(
+                        "/api/coats/sheet",
+                        sheet.replace("ROUNDS", "RECTANGLES") + ",\"otherMm\":30}");
+        assertThat(squares.number("/pieces")).isEqualTo(130);
+        assertThat(workshop.post("/api/coats/sheet", sheet.replace("0.8", "40") + "}").text())
+                .contains("thickness of the sheet is 40 mm; allowed: 0.1 to 10 mm");
+    }
+}
