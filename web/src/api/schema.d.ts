@@ -1028,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/pipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coats/dip": {
         parameters: {
             query?: never;
@@ -3884,6 +3900,21 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        PipeRequest: {
+            filling: string;
+            /** Format: double */
+            massG: number;
+            /** Format: double */
+            pipedC: number;
+        };
+        PipeView: {
+            stands: boolean;
+            across: components["schemas"]["FigureView"];
+            height: components["schemas"]["FigureView"];
+            standsBelow?: components["schemas"]["FigureView"];
+            perKilogram: components["schemas"]["FigureView"];
+            remarks: components["schemas"]["SentenceView"][];
+        };
         CentreRequest: {
             /** @enum {string} */
             shape: "BALL" | "BLOCK";
@@ -3921,6 +3952,8 @@ export interface components {
             everyS?: number | null;
             /** Format: double */
             bowlG?: number | null;
+            /** @enum {string|null} */
+            powder?: "COCOA" | "SUGAR" | "CRYSTAL_SUGAR" | "NUTS" | "SESAME" | "COCONUT" | "FLAKES" | "WAFER" | null;
             /** Format: double */
             roomC?: number | null;
         };
@@ -3950,6 +3983,8 @@ export interface components {
             lifts?: components["schemas"]["FigureView"];
             coldest: components["schemas"]["FigureView"];
             firmBelow?: components["schemas"]["FigureView"];
+            sticks?: components["schemas"]["FigureView"];
+            tray?: components["schemas"]["FigureView"];
             /** Format: double */
             coolestC: number;
             /** Format: int32 */
@@ -6309,6 +6344,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DecorSheetView"];
+                };
+            };
+        };
+    };
+    pipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PipeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PipeView"];
                 };
             };
         };

@@ -7,6 +7,7 @@ const props = defineProps<{ tab?: string }>()
 const TABS = [
   ['dip', t('Dip')],
   ['slab', t('Slab')],
+  ['pipe', t('Pipe')],
   ['sheet', t('Sheet')],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/coats/${id}` }))
@@ -14,6 +15,7 @@ const current = computed(() => props.tab || 'dip')
 const views = {
   dip: defineAsyncComponent(() => import('./DipTab.vue')),
   slab: defineAsyncComponent(() => import('./SlabTab.vue')),
+  pipe: defineAsyncComponent(() => import('./PipeTab.vue')),
   sheet: defineAsyncComponent(() => import('./SheetTab.vue')),
 }
 const view = computed(() => views[current.value as keyof typeof views] ?? views.dip)

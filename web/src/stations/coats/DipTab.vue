@@ -3,6 +3,7 @@
 import { useNow, useStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, ask } from '@/api/client'
+import type { components } from '@/api/schema'
 import { t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
@@ -16,6 +17,7 @@ import { useCoatBowl } from './bowl'
 import CoatBowlFields from './CoatBowlFields.vue'
 import { useFillings } from './useFillings'
 
+type Powder = NonNullable<components['schemas']['DipRequest']['powder']>
 const bowl = useCoatBowl()
 const blank = computed(() => !bowl.value.couverture)
 const { taste } = useHouse()
@@ -38,6 +40,7 @@ const dip = useStorage(
     pieces: 40 as number | null,
     everyS: 10 as number | null,
     bowlG: null as number | null,
+    powder: '' as '' | Powder,
   },
   undefined,
   { mergeDefaults: true },
@@ -45,6 +48,16 @@ const dip = useStorage(
 const SHAPES = [
   { id: 'BLOCK', words: t('cut square or bar') },
   { id: 'BALL', words: t('rolled or scooped') },
+]
+const POWDERS: { id: Powder; words: string }[] = [
+  { id: 'COCOA', words: t('cocoa') },
+  { id: 'SUGAR', words: t('icing sugar') },
+  { id: 'CRYSTAL_SUGAR', words: t('sugar') },
+  { id: 'NUTS', words: t('chopped nuts') },
+  { id: 'SESAME', words: t('sesame') },
+  { id: 'COCONUT', words: t('coconut') },
+  { id: 'FLAKES', words: t('chocolate flakes') },
+  { id: 'WAFER', words: t('crisp wafer') },
 ]
 const WAYS = [
   { id: 'TAPPED', words: t('How long it is tapped') },
@@ -82,6 +95,7 @@ const { answer, refused } = useAnswer(
           pieces: d.pieces,
           everyS: d.everyS,
           bowlG: d.bowlG,
+          powder: d.powder || null,
         },
       }),
     )
@@ -185,6 +199,15 @@ const left = computed(() => {
       <NumberField v-else v-model="dip.wantedG" :label="$t('A coat should weigh')" unit="GRAM" />
       <v-checkbox v-model="dip.blown" :label="$t('Its top is blown off')" hide-details />
       <NumberField v-model="dip.underS" :label="$t('Pressed under')" unit="SECOND" />
+      <v-select
+        :model-value="dip.powder || null"
+        :label="$t('Rolled in')"
+        :items="POWDERS"
+        item-title="words"
+        item-value="id"
+        clearable
+        @update:model-value="(id: Powder | null) => (dip.powder = id ?? '')"
+      />
       <h3 class="mt-2">{{ $t('The tray') }}</h3>
       <NumberField v-model="dip.pieces" :label="$t('Pieces')" unit="ONE" />
       <NumberField v-model="dip.everyS" :label="$t('From one to the next')" unit="SECOND" />
@@ -240,6 +263,8 @@ const left = computed(() => {
           <FigureString v-if="answer.lifts" :figure="answer.lifts" />
           <FigureString :figure="answer.coldest" />
           <FigureString v-if="answer.firmBelow" :figure="answer.firmBelow" />
+          <FigureString v-if="answer.sticks" :figure="answer.sticks" />
+          <FigureString v-if="answer.tray" :figure="answer.tray" />
         </div>
         <LineChart
           :lines="lines"

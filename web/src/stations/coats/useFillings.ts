@@ -6,14 +6,16 @@ import { everyPage } from '@/parts/everyPage'
 export function useFillings() {
   const fillings = ref<{ id: string; name: string }[]>([])
   const missing = ref('')
+  const loaded = ref(false)
   onMounted(async () => {
     try {
       fillings.value = await everyPage((query) =>
         ask(api.GET('/api/fillings', { params: { query } })),
       )
+      loaded.value = true
     } catch (problem) {
       missing.value = words(problem)
     }
   })
-  return { fillings, missing }
+  return { fillings, missing, loaded }
 }

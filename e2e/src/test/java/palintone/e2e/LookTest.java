@@ -66,6 +66,8 @@ class LookTest {
                         "/shells/drain",
                         "/shells/coats",
                         "/shells/demould",
+                        "/coats/dip",
+                        "/coats/sheet",
                         "/rehearsal",
                         "/fillings/recipe/plum-ganache",
                         "/fillings/balance/plum-ganache"

@@ -122,6 +122,38 @@ class LayoutTest {
         assertThat(SheetCurl.risesMm(0, 60)).isZero();
     }
 
+    /** Its volume again from its profile, by small rings; and the slope pulls as it yields. */
+    @Property(tries = 100)
+    void aHeapRestsAtItsYieldStress(
+            @ForAll @DoubleRange(min = 2, max = 40) final double massG,
+            @ForAll @DoubleRange(min = 1, max = 60) final double stressPa) {
+        final PipedHeap heap = PipedHeap.of(massG, 1.2, stressPa);
+        if (heap.stands()) {
+            assertThat(2 * Math.PI / 3 * Math.pow(heap.acrossMm() / 2, 3) / 1000)
+                    .isCloseTo(massG / 1.2, within(1e-6 * massG));
+            return;
+        }
+        final double radius = heap.acrossMm() / 2000;
+        final double twice = 2 * stressPa / (1200 * 9.81);
+        double volume = 0;
+        final int rings = 20_000;
+        for (int i = 0; i < rings; i++) {
+            final double r = radius * (i + 0.5) / rings;
+            volume += 2 * Math.PI * r * Math.sqrt(twice * (radius - r)) * radius / rings;
+        }
+        assertThat(volume * 1e6 * 1.2).isCloseTo(massG, within(1e-4 * massG));
+        assertThat(heap.heightMm()).isCloseTo(1000 * Math.sqrt(twice * radius), within(1e-9));
+    }
+
+    @Test
+    void aStiffHeapStandsAndASoftOneRuns() {
+        assertThat(PipedHeap.of(10, 1.2, 2000).stands()).isTrue();
+        final PipedHeap soft = PipedHeap.of(10, 1.2, 20);
+        assertThat(soft.stands()).isFalse();
+        assertThat(soft.acrossMm()).isGreaterThan(PipedHeap.of(10, 1.2, 60).acrossMm());
+        assertThat(Powder.COCOA.sticksG(2000)).isCloseTo(0.18, within(1e-9));
+    }
+
     @Test
     void impossibleLayoutsAreNamed() {
         assertThatThrownBy(() -> cut(50, 50, 60, 20))

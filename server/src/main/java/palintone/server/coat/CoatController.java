@@ -12,9 +12,11 @@ class CoatController {
 
     private final DipService dips;
     private final SheetService sheets;
+    private final PipeService pipes;
 
-    CoatController(final DipService dips, final SheetService sheets) {
+    CoatController(final DipService dips, final SheetService sheets, final PipeService pipes) {
         this.dips = dips;
+        this.pipes = pipes;
         this.sheets = sheets;
     }
 
@@ -22,6 +24,12 @@ class CoatController {
     @PostMapping("/dip")
     DipView dip(@Valid @RequestBody final DipRequest request) {
         return dips.dip(request);
+    }
+
+    /** A filling piped onto paper. */
+    @PostMapping("/pipe")
+    PipeView pipe(@Valid @RequestBody final PipeRequest request) {
+        return pipes.pipe(request);
     }
 
     /** A slab, cut. */

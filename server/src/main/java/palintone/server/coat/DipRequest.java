@@ -3,6 +3,7 @@ package palintone.server.coat;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import palintone.core.coat.Powder;
 import palintone.core.temper.flow.FluidityClass;
 
 /**
@@ -19,6 +20,7 @@ import palintone.core.temper.flow.FluidityClass;
  * @param pieces in all; 40 where left out
  * @param everyS from one to the next; 10 where left out
  * @param bowlG in the bowl; as much as it takes where left out
+ * @param powder rolled in; none where left out
  * @param roomC that of House rules where left out
  */
 public record DipRequest(
@@ -35,4 +37,5 @@ public record DipRequest(
         @Nullable Integer pieces,
         @Nullable Double everyS,
         @Nullable Double bowlG,
+        @Nullable Powder powder,
         @Nullable Double roomC) {}

@@ -3,7 +3,10 @@ package palintone.server.coat;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
@@ -11,11 +14,13 @@ import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipSolve;
+import palintone.core.coat.Powder;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
 import palintone.server.figure.FigureView;
@@ -94,7 +99,16 @@ public class DipService {
                                 or(request.bowlG(), enoughG),
                                 coolestC));
         final double coldestC = DipSolve.coldestC(order);
-        return view(order, tapped.found(), coat, emptied, made, coolestC, coldestC, pieces);
+        return view(
+                order,
+                tapped.found(),
+                coat,
+                emptied,
+                made,
+                coolestC,
+                coldestC,
+                pieces,
+                Optional.ofNullable(request.powder()));
     }
 
     private static DipView view(
@@ -105,7 +119,8 @@ public class DipService {
             final Centres.Made made,
             final double coolestC,
             final double coldestC,
-            final int pieces) {
+            final int pieces,
+            final Optional<Powder> powder) {
         final Basis film =
                 Basis.of("film drawn out and draining, over what has set on the centre")
                         .with("bowl", order.bowl().temperatureC(), Unit.CELSIUS)
@@ -143,11 +158,11 @@ public class DipService {
                 FigureView.of(Figure.of("tapped", order.tappedS(), Unit.SECOND, film)),
                 FigureView.of(
                         Figure.of(
-                                "one centre cools the bowl by",
-                                coat.tookJ()
-                                        / (emptied.line().get(0).bowlG()
-                                                * order.bowl().couverture().cpJPerGK()),
-                                Unit.KELVIN,
+                                "centres that cost the bowl a degree",
+                                emptied.line().get(0).bowlG()
+                                        * order.bowl().couverture().cpJPerGK()
+                                        / Math.max(1e-3, coat.tookJ()),
+                                Unit.PIECE,
                                 film)),
                 FigureView.of(
                         Figure.of(
@@ -172,15 +187,70 @@ public class DipService {
                                                         made.firmness())))
                         .findFirst()
                         .orElse(null),
+                powder.map(p -> sticks(p, order, coat, pieces, "sticks to all", 1)).orElse(null),
+                powder.map(
+                                p ->
+                                        sticks(
+                                                p,
+                                                order,
+                                                coat,
+                                                pieces,
+                                                "powder to have ready",
+                                                Powder.STICKS_OF_TRAY))
+                        .orElse(null),
                 coolestC,
                 emptied.dipped(),
                 emptied.line().stream().map(DipView.DipPointView::of).toList(),
                 orNull(emptied.warmAt()),
                 orNull(emptied.thickAt()),
                 orNull(emptied.shallowAt()),
-                remarks(order, found, coat, emptied, made, coldestC).stream()
+                Stream.concat(
+                                remarks(order, found, coat, emptied, made, coldestC).stream(),
+                                powder.stream().flatMap(p -> powder(p).stream()))
                         .map(SentenceView::of)
                         .toList());
+    }
+
+    private static FigureView sticks(
+            final Powder powder,
+            final DipOrder order,
+            final Coat coat,
+            final int pieces,
+            final String name,
+            final double ofTray) {
+        final double side = order.centre().shape().areaMm2();
+        // As much larger as its volume under the coat has it.
+        final double grown =
+                Math.pow(
+                        order.centre().shape().grownMl(coat.filmMm())
+                                / order.centre().shape().volumeMl(),
+                        2.0 / 3);
+        return FigureView.of(
+                Figure.of(
+                        name,
+                        powder.sticksG(side * grown) * pieces / ofTray,
+                        Unit.GRAM,
+                        Basis.of("what sticks to a square centimetre × surface × pieces")
+                                .with("surface of one (cm²)", side * grown / 100, Unit.ONE)
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("of what lies ready sticks", 100 * ofTray, Unit.PERCENT)
+                                .from(Powder.SOURCE)));
+    }
+
+    private static List<Sentence> powder(final Powder powder) {
+        return powder.brings().isEmpty()
+                ? List.of()
+                : List.of(
+                        Sentence.of(
+                                "What is rolled in "
+                                        + powder.words()
+                                        + " usually carries "
+                                        + powder.brings().stream()
+                                                .map(Allergen::words)
+                                                .sorted()
+                                                .collect(Collectors.joining(", "))
+                                        + ": its bag says what, the label must name it, and what is"
+                                        + " sieved back goes into nothing else."));
     }
 
     private static @Nullable Integer orNull(final OptionalInt dip) {

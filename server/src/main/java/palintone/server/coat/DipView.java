@@ -11,13 +11,16 @@ import palintone.server.figure.SentenceView;
  *
  * @param found whether a tapping gives the weight that was wanted
  * @param tapped as asked, or found
- * @param took kelvin by which one centre cools the bowl
+ * @param took so many centres cost the bowl a degree
  * @param start chocolate to begin with so that all can be dipped
  * @param rollFrom after it is set down; null where not in the hour
  * @param rollUntil the same
  * @param lifts the same
  * @param coldest centre that does not tear its coat
  * @param firmBelow the centre keeps its shape on the fork; null where it always or never does
+ * @param sticks powder on all of them; null where none
+ * @param tray powder to have ready; what does not stick is sieved and goes back
+ * @param coolestC lower end of the window of the bowl
  * @param warmAt dip before which it should be warmed; null where it stays in its window
  * @param thickAt dip from which coats are a quarter heavier; null where they stay
  * @param shallowAt dip from which the fork no longer dives; null where it does to the end
@@ -36,6 +39,8 @@ public record DipView(
         @Nullable FigureView lifts,
         FigureView coldest,
         @Nullable FigureView firmBelow,
+        @Nullable FigureView sticks,
+        @Nullable FigureView tray,
         double coolestC,
         int dipped,
         List<DipPointView> line,

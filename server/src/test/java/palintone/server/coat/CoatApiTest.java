@@ -103,6 +103,37 @@ class CoatApiTest {
                 .isEqualTo(404);
     }
 
+    /** A ball of 12 g under 1.5 mm and more: 30 cm² or so; what sticks is a third of the tray. */
+    @Test
+    void whatIsRolledInIsWeighedAndItsAllergensSaid() {
+        final Answer nuts = dip(BALL + ",\"centreC\":15,\"powder\":\"NUTS\",\"pieces\":40");
+        assertThat(nuts.number("/sticks/value")).isBetween(40 * 1.2, 40 * 2.6);
+        assertThat(nuts.number("/tray/value"))
+                .isCloseTo(nuts.number("/sticks/value") / 0.35, within(1e-6));
+        assertThat(nuts.text()).contains("usually carries nuts");
+        final Answer cocoa = dip(BALL + ",\"centreC\":15,\"powder\":\"COCOA\"");
+        assertThat(cocoa.number("/sticks/value")).isLessThan(nuts.number("/sticks/value") / 4);
+        assertThat(dip(BALL + ",\"centreC\":15").json().has("sticks")).isFalse();
+        assertThat(dip(BALL + ",\"centreC\":15,\"powder\":\"SAND\"").status()).isEqualTo(400);
+    }
+
+    @Test
+    void aHeapIsPipedWhereItStands() {
+        final String pipe = "{\"filling\":\"plum-ganache\",\"massG\":10,\"pipedC\":";
+        final Answer warm = workshop.post("/api/coats/pipe", pipe + "34}");
+        assertThat(warm.status()).as(warm.text()).isEqualTo(200);
+        assertThat(warm.json().at("/stands").asBoolean()).isFalse();
+        assertThat(warm.text()).contains("It runs flat");
+        final double below = warm.number("/standsBelow/value");
+        final Answer cool = workshop.post("/api/coats/pipe", pipe + (below - 1) + "}");
+        assertThat(cool.json().at("/stands").asBoolean()).isTrue();
+        assertThat(cool.number("/across/value")).isLessThan(warm.number("/across/value"));
+        assertThat(cool.number("/perKilogram/value")).isEqualTo(100);
+        final Answer hot = workshop.post("/api/coats/pipe", pipe + "90}");
+        assertThat(hot.status()).isEqualTo(400);
+        assertThat(hot.text()).contains("filling in the bag is 90 °C; allowed: 0 to 60 °C");
+    }
+
     /** 360 × 260 mm of 25 mm squares, a wire of 1 mm: 13 by 10; a rest of a fifth. */
     @Test
     void aSlabIsCut() {

@@ -1,0 +1,93 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Station Coats: dipped, cut, piped, spread. */
+class CoatsTest {
+
+    private static final LocatorAssertions.ContainsTextOptions SLOWLY =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(20_000);
+
+    private final House house = House.shared();
+
+    private Screen at(final String tab) {
+        final Screen screen = Screen.open();
+        screen.go(house, "/coats/" + tab);
+        return screen;
+    }
+
+    private static Locator field(final Page page, final String label) {
+        return page.getByLabel(label).first();
+    }
+
+    private static void choose(final Page page, final String label, final String option) {
+        page.locator(".v-select", new Page.LocatorOptions().setHasText(label)).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option)).click();
+    }
+
+    @Test
+    void aCoatIsDippedAndTheSecondsLeftAreCounted() {
+        try (Screen screen = at("dip")) {
+            final Page page = screen.page;
+            assertThat(screen.title()).containsText("of coat on", SLOWLY);
+            final String before = screen.title().textContent();
+            field(page, "Lifted and tapped").fill("20");
+            assertThat(screen.title()).not().hasText(before);
+            page.getByText("One is set down").click();
+            assertThat(page.locator(".left b")).hasText(Pattern.compile("\\d+:\\d\\d"));
+            choose(page, "Rolled in", "sesame");
+            assertThat(page.locator(".remarks")).containsText("usually carries sesame", SLOWLY);
+            field(page, "Centre as it is dipped").fill("-18");
+            assertThat(page.locator(".remarks")).containsText("swells as it warms", SLOWLY);
+            // What cannot be is named, and what was typed stays.
+            field(page, "Centre as it is dipped").fill("34");
+            assertThat(page.locator(".trouble")).containsText("no warmer than the bowl", SLOWLY);
+            field(page, "Centre as it is dipped").fill("");
+            assertThat(page.locator(".trouble")).containsText("A number is missing", SLOWLY);
+            field(page, "Centre as it is dipped").fill("18");
+            field(page, "In the bowl").fill("20");
+            assertThat(page.locator(".trouble")).containsText("the fork does not dive", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aSlabIsCutInTheBestWay() {
+        try (Screen screen = at("slab")) {
+            final Page page = screen.page;
+            assertThat(screen.title()).containsText("117 pieces", SLOWLY);
+            assertThat(page.locator("svg.cut rect.piece")).hasCount(117);
+            field(page, "Trimmed off all round").fill("0");
+            field(page, "Length of a piece").fill("24");
+            assertThat(screen.title()).containsText("140 pieces", SLOWLY);
+            field(page, "Length of a piece").fill("400");
+            assertThat(page.locator(".trouble")).containsText("length of a piece is 400", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void aSheetAndAHeapSayWhenTheyStand() {
+        try (Screen screen = at("sheet")) {
+            final Page page = screen.page;
+            assertThat(screen.title()).containsText("cut from", SLOWLY);
+            assertThat(page.locator("svg.cut circle.piece")).hasCount(132);
+            field(page, "To be cut after").fill("90");
+            assertThat(page.locator(".remarks")).containsText("breaks under the cutter", SLOWLY);
+            choose(page, "Cut into", "squares or strips");
+            assertThat(page.locator("svg.cut rect.piece").first()).isVisible();
+            screen.go(house, "/coats/pipe");
+            assertThat(screen.title()).containsText("across", SLOWLY);
+            field(page, "In the bag").fill("38");
+            assertThat(screen.title()).containsText("It runs to", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package palintone.server.coat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import palintone.core.coat.DipSolve;
+import palintone.core.coat.PipedHeap;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.FillingProperties;
+import palintone.core.filling.texture.Texture;
+import palintone.core.filling.texture.TextureClass;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
+import palintone.server.filling.FillingNotes;
+
+/** Fillings piped onto paper: how far a heap runs. */
+@Service
+public class PipeService {
+
+    private final FillingNotes fillings;
+
+    PipeService(final FillingNotes fillings) {
+        this.fillings = fillings;
+    }
+
+    /** One heap, and where it begins to stand. */
+    @Transactional(readOnly = true)
+    public PipeView pipe(final PipeRequest request) {
+        Require.between("filling in the bag", request.pipedC(), 0, 60, "°C");
+        final FillingProperties filling = fillings.properties(request.filling());
+        final Texture texture = filling.texture();
+        final double gPerMl =
+                ChoiOkos1986.densityGPerMl(filling.cooked().composition(), request.pipedC());
+        final double stressPa = texture.pascal(request.pipedC());
+        final PipedHeap heap = PipedHeap.of(request.massG(), gPerMl, stressPa);
+        final Basis basis =
+                Basis.of("a heap at rest at the stress it yields to")
+                        .with("filling in the bag", request.pipedC(), Unit.CELSIUS)
+                        .with("stress of it, set", stressPa, Unit.PASCAL)
+                        .with("density (g/ml)", gPerMl, Unit.ONE)
+                        .from(PipedHeap.SOURCE)
+                        .from(Texture.SOURCE);
+        final List<Sentence> remarks = new ArrayList<>();
+        if (!heap.stands()) {
+            remarks.add(
+                    Sentence.of(
+                                    "It runs flat, {across} across and {height} high: let it cool"
+                                            + " until it stands, or pipe it into a frame.")
+                            .with("across", heap.acrossMm(), Unit.MILLIMETRE)
+                            .with("height", heap.heightMm(), Unit.MILLIMETRE));
+        }
+        if (stressPa > TextureClass.PIPEABLE.toPa()) {
+            remarks.add(
+                    Sentence.of("At {is} it is too stiff for a bag: scoop it, or warm it.")
+                            .with("is", request.pipedC(), Unit.CELSIUS));
+        }
+        return new PipeView(
+                heap.stands(),
+                FigureView.of(Figure.of("covers, across", heap.acrossMm(), Unit.MILLIMETRE, basis)),
+                FigureView.of(Figure.of("stands", heap.heightMm(), Unit.MILLIMETRE, basis)),
+                DipSolve.firmBelowC(
+                                c ->
+                                        PipedHeap.of(request.massG(), gPerMl, texture.pascal(c))
+                                                        .stands()
+                                                ? 1
+                                                : 0,
+                                1)
+                        .stream()
+                        .mapToObj(
+                                c ->
+                                        FigureView.of(
+                                                Figure.of(
+                                                        "stands as piped below",
+                                                        c,
+                                                        Unit.CELSIUS,
+                                                        basis)))
+                        .findFirst()
+                        .orElse(null),
+                FigureView.of(
+                        Figure.of(
+                                "out of a kilogram",
+                                Math.floor(1000 / request.massG()),
+                                Unit.PIECE,
+                                basis)),
+                remarks.stream().map(SentenceView::of).toList());
+    }
+}
