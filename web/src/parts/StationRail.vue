@@ -79,8 +79,7 @@ button {
   align-items: center;
   justify-content: center;
   gap: 3px;
-  /* All of them on a screen of 800; never smaller than a knuckle. */
-  min-height: clamp(50px, calc((100dvh - 64px) / 13 - 2px), 59px);
+  min-height: clamp(56px, calc((100dvh - 64px) / 13 - 2px), 59px);
   border-radius: 8px;
   color: inherit;
   text-decoration: none;
@@ -102,6 +101,12 @@ a.router-link-active {
 }
 .rest {
   flex: 1;
+}
+/* All stations on a screen of 800, as large as a knuckle: the list of keys opens with its key. */
+@media (max-height: 830px) {
+  .keys {
+    display: none;
+  }
 }
 @media (max-width: 700px) {
   .rail {

@@ -57,13 +57,14 @@ class PicturesTest {
     }
 
     @Test
-    void anythingFound() {
-        try (Screen screen = Screen.open()) {
-            screen.go(house, "/pieces/plum-bay").settled();
-            screen.page.keyboard().press("Control+k");
-            screen.page.keyboard().type("plum");
-            assertThat(screen.page.locator(".v-overlay")).containsText("ganache");
-            take(screen, "find");
+    void coats() {
+        for (final String tab : new String[] {"dip", "slab"}) {
+            try (Screen screen = Screen.open()) {
+                screen.go(house, "/coats/" + tab);
+                assertThat(screen.page.locator(".answer .figures")).isVisible();
+                screen.settled();
+                take(screen, "coats-" + tab);
+            }
         }
     }
 
@@ -141,7 +142,6 @@ class PicturesTest {
     @Test
     void aBatchOnEveryWidth() {
         try (Screen screen = Screen.open();
-                Screen tablet = Screen.open(820, 1180);
                 Screen phone = Screen.open(360, 740)) {
             screen.begin(house, "plum-bay");
             for (int i = 0; i < 5; i++) {
@@ -149,8 +149,6 @@ class PicturesTest {
             }
             take(screen, "bench");
             final String bench = screen.page.url();
-            tablet.page.navigate(bench);
-            take(tablet, "bench-tablet");
             phone.page.navigate(bench);
             take(phone, "bench-phone");
             screen.go(house, "/daybook")
