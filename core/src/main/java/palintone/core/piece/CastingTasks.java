@@ -35,13 +35,13 @@ final class CastingTasks {
 
     private static final int DRIES_USUALLY_S = 5 * 60;
 
-    private final Piece piece;
+    private final CastPiece piece;
     private final Materials needs;
     private final Workplace place;
     private final ProcessDraft draft;
 
     CastingTasks(
-            final Piece piece,
+            final CastPiece piece,
             final Materials needs,
             final Workplace place,
             final ProcessDraft draft) {
@@ -56,8 +56,8 @@ final class CastingTasks {
     }
 
     /** What the moulds last held and this piece does not declare. */
-    static String unwashed(final Materials needs) {
-        final List<Allergen> brings = needs.piece().mould().state().brings(needs.allergens());
+    static String unwashed(final CastPiece piece, final Materials needs) {
+        final List<Allergen> brings = piece.mould().state().brings(needs.allergens());
         return brings.isEmpty()
                 ? ""
                 : "These moulds last held "
@@ -108,12 +108,12 @@ final class CastingTasks {
                                                     + empty)
                                     .with("moulds", moulds, Unit.MOULD))
                     .read("mould surface", Unit.CELSIUS, aim, band)
-                    .caution(unwashed(needs))
+                    .caution(unwashed(piece, needs))
                     .occupies(Occupies.MOULD)
                     .done();
         }
         draft.task(TaskKind.POLISH)
-                .caution(unwashed(needs))
+                .caution(unwashed(piece, needs))
                 .say(
                         Sentence.of(
                                         "Polish {moulds} with a soft dry cloth. Touch no inside."

@@ -138,7 +138,7 @@ public record Materials(
     }
 
     /** Coloured cocoa butter for the moulds of a batch, each coat. */
-    static List<Figure> colours(final Piece piece, final BatchSize size) {
+    static List<Figure> colours(final CastPiece piece, final BatchSize size) {
         return piece.dress().colours().stream()
                 .map(coat -> colour(piece, coat, size.pieces()))
                 .toList();
@@ -152,7 +152,7 @@ public record Materials(
         };
     }
 
-    private static Figure colour(final Piece piece, final ColourCoat coat, final int pieces) {
+    private static Figure colour(final CastPiece piece, final ColourCoat coat, final int pieces) {
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
         final double massG = coat.massG(wallMm2) * pieces;
         return Figure.of(

@@ -39,7 +39,7 @@ public record MouldedPiece(
         double headRoomMm,
         List<FillingLayer> layers,
         Dress dress)
-        implements Piece {
+        implements CastPiece {
 
     /** A cap so much thicker than asked for is worth a word. */
     private static final double THICKER = 1.2;

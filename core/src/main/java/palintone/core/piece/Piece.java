@@ -3,11 +3,9 @@ package palintone.core.piece;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.mould.Mould;
 import palintone.core.process.Process;
 import palintone.core.temper.Couverture;
 
@@ -15,7 +13,7 @@ import palintone.core.temper.Couverture;
  * Something a workshop makes and sells by the piece. Each kind knows what it weighs, how it looks
  * cut through, what a batch of it needs and how it is made; nobody else asks of which kind it is.
  */
-public sealed interface Piece permits MouldedPiece, SolidPiece {
+public sealed interface Piece permits CastPiece {
 
     /** Short name used in files. */
     String id();
@@ -23,10 +21,7 @@ public sealed interface Piece permits MouldedPiece, SolidPiece {
     /** As the maker says it. */
     String name();
 
-    /** What it is cast in. */
-    Mould mould();
-
-    /** What it is cast of. */
+    /** What it is cast of or coated with. */
     Couverture couverture();
 
     /** What it is filled with, first in first; nothing in a piece cast full. */
@@ -71,18 +66,23 @@ public sealed interface Piece permits MouldedPiece, SolidPiece {
      */
     Process process(Materials needs, Workplace place);
 
+    /** As many as are made at once at the least: of one mould. */
+    int atOnce();
+
+    /**
+     * What a maker should know of a batch of it, though nothing forbids it.
+     *
+     * @param needs what {@link #materials} says of it
+     */
+    default List<Sentence> remarks(final Materials needs) {
+        return remarks();
+    }
+
     /**
      * So many moulds or so many pieces of it, one of the two.
      *
-     * @throws OutOfRangeException when neither is given, or both, or the number is impossible
+     * @throws palintone.core.figure.OutOfRangeException when neither is given, or both, or the
+     *     number is impossible
      */
-    default BatchSize batchOf(final Optional<Integer> moulds, final Optional<Integer> pieces) {
-        if (moulds.isPresent() == pieces.isPresent()) {
-            throw new OutOfRangeException(
-                    "size", moulds.isEmpty() ? "not given" : "given twice", "moulds or pieces");
-        }
-        final int cavities = mould().usable();
-        return moulds.map(m -> BatchSize.ofMoulds(m, cavities))
-                .orElseGet(() -> BatchSize.ofPieces(pieces.orElseThrow(), cavities));
-    }
+    BatchSize batchOf(Optional<Integer> moulds, Optional<Integer> pieces);
 }

@@ -19,7 +19,6 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.cool.WarmestFill;
-import palintone.core.mould.Release;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
 
@@ -55,8 +54,8 @@ public record PieceFigures(
             final Function<Filling, Conditions> conditions,
             final double roomC,
             final OptionalDouble labelG) {
-        // As many as one mould holds: a recipe of a gram rounds badly.
-        final int pieces = piece.mould().usable();
+        // As many as are made at once: a recipe of a gram rounds badly.
+        final int pieces = piece.atOnce();
         final Materials needs =
                 piece.materials(
                         BatchSize.ofPieces(pieces, pieces), new BatchHabits(1, 0, 0), conditions);
@@ -73,26 +72,7 @@ public record PieceFigures(
                 needs.keepCold(),
                 life(needs),
                 needs.allergens(),
-                remarks(piece, needs));
-    }
-
-    /** Of the mould first: what does not come out need not be filled. */
-    private static List<Sentence> remarks(final Piece piece, final Materials needs) {
-        final List<Sentence> remarks = new ArrayList<>();
-        final Release release = piece.mould().release();
-        if (release.answer() != Release.Answer.COMES_OUT) {
-            remarks.add(release.words());
-        }
-        if (piece.mould().state().scratched()) {
-            remarks.add(
-                    Sentence.of("This mould is scratched: every piece shows it, and some stick."));
-        }
-        final String unwashed = CastingTasks.unwashed(needs);
-        if (!unwashed.isEmpty()) {
-            remarks.add(Sentence.of(unwashed));
-        }
-        remarks.addAll(piece.remarks());
-        return remarks;
+                piece.remarks(needs));
     }
 
     private static Figure weight(final Piece piece, final double labelG) {

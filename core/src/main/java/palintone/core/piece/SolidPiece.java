@@ -30,7 +30,7 @@ public record SolidPiece(
         List<Inclusion> inclusions,
         Optional<Relief> relief,
         Dress dress)
-        implements Piece {
+        implements CastPiece {
 
     private static final int MOST_INCLUSIONS = 12;
 

@@ -10,6 +10,7 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.piece.CastPiece;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.Materials;
 import palintone.core.piece.MouldedPiece;
@@ -131,7 +132,7 @@ public record NeedsView(
         return new NeedsView(
                 needs.size().pieces(),
                 needs.size().moulds(),
-                needs.piece().mould().owned(),
+                needs.piece() instanceof CastPiece cast ? cast.mould().owned() : 0,
                 needs.kept().stream().map(FigureView::of).toList(),
                 FigureView.of(needs.toMelt()),
                 FigureView.of(needs.comesBack()),

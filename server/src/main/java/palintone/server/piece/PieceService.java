@@ -14,6 +14,7 @@ import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.piece.BatchHabits;
+import palintone.core.piece.CastPiece;
 import palintone.core.piece.Materials;
 import palintone.core.piece.MouldedPiece;
 import palintone.core.piece.Piece;
@@ -153,7 +154,9 @@ public class PieceService {
                         piece.batchOf(Optional.of(1), Optional.empty()),
                         new BatchHabits(1, 0, 0),
                         shelved::conditions);
-        moulds.held(piece.mould().id(), needs.allergens());
+        if (piece instanceof CastPiece held) {
+            moulds.held(held.mould().id(), needs.allergens());
+        }
     }
 
     /** How the shells of a piece are planned to be cast; empty where it has none. */

@@ -14,6 +14,7 @@ import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.record.Corrections;
+import palintone.core.piece.CastPiece;
 import palintone.core.piece.Piece;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.server.filling.FillingNotes;
@@ -127,12 +128,7 @@ class PieceShelf {
             measured.computeIfAbsent(filling.id(), notes::corrections);
         }
         final Shelved fresh =
-                new Shelved(
-                        stamp,
-                        piece,
-                        entity.fluidity(),
-                        shells.known(piece.mould().id(), piece.couverture().ingredient().id()),
-                        Map.copyOf(measured));
+                new Shelved(stamp, piece, entity.fluidity(), known(piece), Map.copyOf(measured));
         shelf.put(id, fresh);
         return fresh;
     }
@@ -147,5 +143,11 @@ class PieceShelf {
                 .map(row -> row.get(0) + "=" + row.get(1))
                 .distinct()
                 .collect(Collectors.joining(","));
+    }
+
+    private ShellTimes.Known known(final Piece piece) {
+        return piece instanceof CastPiece cast
+                ? shells.known(cast.mould().id(), piece.couverture().ingredient().id())
+                : ShellTimes.Known.NOTHING;
     }
 }
