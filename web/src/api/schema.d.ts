@@ -1044,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/enrobe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enrobe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coats/dip": {
         parameters: {
             query?: never;
@@ -3928,6 +3944,40 @@ export interface components {
             /** Format: double */
             heightMm?: number | null;
         };
+        EnrobeRequest: {
+            couverture: string;
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bowlC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            centre: components["schemas"]["CentreRequest"];
+            /** Format: double */
+            centreC: number;
+            /** Format: double */
+            beltMPerMin: number;
+            /** Format: double */
+            beltMm: number;
+            /** Format: double */
+            stretchMm?: number | null;
+            /** Format: double */
+            gapMm?: number | null;
+            /** Format: double */
+            tunnelC?: number | null;
+        };
+        EnrobeView: {
+            coat: components["schemas"]["FigureView"];
+            film: components["schemas"]["FigureView"];
+            shaken: components["schemas"]["FigureView"];
+            rows: components["schemas"]["FigureView"];
+            perHour: components["schemas"]["FigureView"];
+            coats: components["schemas"]["FigureView"];
+            curtain: components["schemas"]["FigureView"];
+            /** Format: double */
+            tunnelM?: number | null;
+            remarks: components["schemas"]["SentenceView"][];
+        };
         DipRequest: {
             couverture: string;
             /** @enum {string|null} */
@@ -6368,6 +6418,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PipeView"];
+                };
+            };
+        };
+    };
+    enrobe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnrobeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EnrobeView"];
                 };
             };
         };

@@ -6,6 +6,7 @@ import { t } from '@/words'
 const props = defineProps<{ tab?: string }>()
 const TABS = [
   ['dip', t('Dip')],
+  ['enrobe', t('Enrobe')],
   ['slab', t('Slab')],
   ['pipe', t('Pipe')],
   ['sheet', t('Sheet')],
@@ -15,6 +16,7 @@ const current = computed(() => props.tab || 'dip')
 const views = {
   dip: defineAsyncComponent(() => import('./DipTab.vue')),
   slab: defineAsyncComponent(() => import('./SlabTab.vue')),
+  enrobe: defineAsyncComponent(() => import('./EnrobeTab.vue')),
   pipe: defineAsyncComponent(() => import('./PipeTab.vue')),
   sheet: defineAsyncComponent(() => import('./SheetTab.vue')),
 }

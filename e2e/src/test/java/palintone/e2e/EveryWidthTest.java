@@ -36,6 +36,7 @@ class EveryWidthTest {
                     "/shells/cold",
                     "/shells/fill",
                     "/coats/dip",
+                    "/coats/enrobe",
                     "/coats/slab",
                     "/coats/pipe",
                     "/coats/sheet",

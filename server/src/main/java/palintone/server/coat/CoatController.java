@@ -13,11 +13,17 @@ class CoatController {
     private final DipService dips;
     private final SheetService sheets;
     private final PipeService pipes;
+    private final EnrobeService enrobers;
 
-    CoatController(final DipService dips, final SheetService sheets, final PipeService pipes) {
+    CoatController(
+            final DipService dips,
+            final SheetService sheets,
+            final PipeService pipes,
+            final EnrobeService enrobers) {
         this.dips = dips;
-        this.pipes = pipes;
         this.sheets = sheets;
+        this.pipes = pipes;
+        this.enrobers = enrobers;
     }
 
     /** Dipped centres, and the bowl they empty. */
@@ -30,6 +36,12 @@ class CoatController {
     @PostMapping("/pipe")
     PipeView pipe(@Valid @RequestBody final PipeRequest request) {
         return pipes.pipe(request);
+    }
+
+    /** Coating by a small machine. */
+    @PostMapping("/enrobe")
+    EnrobeView enrobe(@Valid @RequestBody final EnrobeRequest request) {
+        return enrobers.enrobe(request);
     }
 
     /** A slab, cut. */

@@ -134,6 +134,41 @@ class CoatApiTest {
         assertThat(hot.text()).contains("filling in the bag is 90 °C; allowed: 0 to 60 °C");
     }
 
+    /** Belt of 250 mm, squares of 25 with 15 between: 6 rows; 1 m/min past 40 mm: 9000 an hour. */
+    @Test
+    void aMachineCoatsByTheHour() {
+        final String machine =
+                "{\"couverture\":\"dark-66\","
+                        + BLOCK
+                        + ",\"centreC\":18,\"beltMm\":250,\"gapMm\":15,\"beltMPerMin\":";
+        final Answer slow = workshop.post("/api/coats/enrobe", machine + "1}");
+        assertThat(slow.status()).as(slow.text()).isEqualTo(200);
+        assertThat(slow.number("/rows/value")).isEqualTo(6);
+        assertThat(slow.number("/perHour/value")).isCloseTo(9000, within(1e-6));
+        assertThat(slow.number("/coats/value"))
+                .isCloseTo(9000 * slow.number("/coat/value"), withinPercentage(1e-6));
+        final Answer fast = workshop.post("/api/coats/enrobe", machine + "3}");
+        assertThat(fast.number("/coat/value")).isGreaterThan(slow.number("/coat/value"));
+        assertThat(fast.number("/tunnelM")).isGreaterThan(slow.number("/tunnelM"));
+        assertThat(slow.text()).contains("carries their allergens");
+        final Answer narrow =
+                workshop.post(
+                        "/api/coats/enrobe",
+                        machine.replace(
+                                        "\"lengthMm\":25,\"widthMm\":25",
+                                        "\"lengthMm\":25,\"widthMm\":290")
+                                + "1}");
+        assertThat(narrow.status()).isEqualTo(400);
+        assertThat(narrow.text()).contains("width of the belt");
+        final Answer still = workshop.post("/api/coats/enrobe", machine + "0}");
+        assertThat(still.text()).contains("speed of the belt is 0 m/min; allowed: 0.1 to 10 m/min");
+        assertThat(
+                        workshop.post("/api/coats/enrobe", machine + "1,\"stablePercent\":0}")
+                                .json()
+                                .has("tunnelM"))
+                .isFalse();
+    }
+
     /** 360 × 260 mm of 25 mm squares, a wire of 1 mm: 13 by 10; a rest of a fifth. */
     @Test
     void aSlabIsCut() {
