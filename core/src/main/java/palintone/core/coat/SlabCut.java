@@ -1,10 +1,8 @@
 package palintone.core.coat;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeSet;
+import java.util.stream.IntStream;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -92,9 +90,10 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
         Require.between("pieces of the slab", bound, 1, MOST, "");
         // A kerf after every piece and one more slab for it: then cuts have no width.
         final int kerf = tenths(slab.kerfMm);
-        final Search search = new Search(tenths(slab.pieceMm) + kerf, tenths(slab.acrossMm) + kerf);
         final int l = (int) Math.floor(length * PER_MM + 1e-6) + kerf;
         final int w = (int) Math.floor(width * PER_MM + 1e-6) + kerf;
+        final Search search =
+                new Search(tenths(slab.pieceMm) + kerf, tenths(slab.acrossMm) + kerf, l, w);
         final List<Cut> cuts = new ArrayList<>();
         search.lay(
                 l,
@@ -120,90 +119,95 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
         void at(int x, int y, int wide, int deep);
     }
 
-    /** The most pieces out of every rest that cuts can leave. */
+    /** The most pieces out of every rest that cuts can leave, smaller rests first. */
     private static final class Search {
 
         private final int a;
         private final int b;
-        private final Map<Long, int[]> best = new HashMap<>();
 
-        Search(final int a, final int b) {
+        /** Lengths that pieces side by side come to, rising; only cuts at them are worth trying. */
+        private final int[] sums;
+
+        /** Which of them is the longest that fits a length. */
+        private final int[] fits;
+
+        /** By the longest sums that fit both sides: how many, and the cut that gives them. */
+        private final int[][] most;
+
+        /** Above 0 along the length, below 0 across, 0 a plain grid. */
+        private final int[][] cut;
+
+        Search(final int a, final int b, final int length, final int width) {
             this.a = a;
             this.b = b;
-        }
-
-        /** Lengths that pieces side by side come to, up to a limit. */
-        private List<Integer> sums(final int limit) {
-            final TreeSet<Integer> sums = new TreeSet<>();
-            for (int i = 0; i * a <= limit; i++) {
-                for (int j = 0; i * a + j * b <= limit; j++) {
-                    sums.add(i * a + j * b);
+            final int longest = Math.max(length, width);
+            final boolean[] sum = new boolean[longest + 1];
+            sum[0] = true;
+            for (int i = 1; i <= longest; i++) {
+                sum[i] = i >= a && sum[i - a] || i >= b && sum[i - b];
+            }
+            sums = IntStream.rangeClosed(0, longest).filter(i -> sum[i]).toArray();
+            fits = new int[longest + 1];
+            for (int i = 0, at = 0; i <= longest; i++) {
+                while (at + 1 < sums.length && sums[at + 1] <= i) {
+                    at++;
+                }
+                fits[i] = at;
+            }
+            most = new int[fits[length] + 1][fits[width] + 1];
+            cut = new int[fits[length] + 1][fits[width] + 1];
+            for (int i = 0; i < most.length; i++) {
+                for (int j = 0; j < most[i].length; j++) {
+                    fill(i, j);
                 }
             }
-            return new ArrayList<>(sums);
         }
 
-        private int down(final int length) {
-            final List<Integer> sums = sums(length);
-            return sums.get(sums.size() - 1);
-        }
-
-        /** How many, and the cut that gives them: above 0 along the length, below across. */
-        private int[] most(final int length, final int width) {
-            final int l = down(length);
-            final int w = down(width);
-            final long key = (long) l * 1_000_000 + w;
-            final int[] known = best.get(key);
-            if (known != null) {
-                return known;
-            }
-            int[] found = {0, 0};
-            // All one way is a grid, and often as good as it gets.
+        private void fill(final int i, final int j) {
+            final int l = sums[i];
+            final int w = sums[j];
+            int best = Math.max((l / a) * (w / b), (l / b) * (w / a));
+            int how = 0;
+            // No cutting gives more than the area; a grid that does is done.
             final int area = (int) ((long) l * w / ((long) a * b));
-            final int plain = Math.max((l / a) * (w / b), (l / b) * (w / a));
-            if (plain > 0) {
-                found = new int[] {plain, 0};
-            }
-            if (plain < area) {
-                for (final int x : sums(l / 2)) {
-                    if (x > 0) {
-                        final int n = most(x, w)[0] + most(l - x, w)[0];
-                        if (n > found[0]) {
-                            found = new int[] {n, x};
-                        }
-                    }
-                }
-                for (final int y : sums(w / 2)) {
-                    if (y > 0) {
-                        final int n = most(l, y)[0] + most(l, w - y)[0];
-                        if (n > found[0]) {
-                            found = new int[] {n, -y};
-                        }
-                    }
+            for (int k = 1; best < area && sums[k] <= l / 2; k++) {
+                final int n = most[k][j] + most[fits[l - sums[k]]][j];
+                if (n > best) {
+                    best = n;
+                    how = sums[k];
                 }
             }
-            best.put(key, found);
-            return found;
+            for (int k = 1; best < area && sums[k] <= w / 2; k++) {
+                final int n = most[i][k] + most[i][fits[w - sums[k]]];
+                if (n > best) {
+                    best = n;
+                    how = -sums[k];
+                }
+            }
+            most[i][j] = best;
+            cut[i][j] = how;
         }
 
         void lay(final int length, final int width, final int x, final int y, final Place place) {
-            final int[] how = most(length, width);
-            if (how[0] == 0) {
+            final int i = fits[length];
+            final int j = fits[width];
+            if (most[i][j] == 0) {
                 return;
             }
-            if (how[1] > 0) {
-                lay(how[1], width, x, y, place);
-                lay(length - how[1], width, x + how[1], y, place);
-            } else if (how[1] < 0) {
-                lay(length, -how[1], x, y, place);
-                lay(length, width + how[1], x, y - how[1], place);
+            final int how = cut[i][j];
+            if (how > 0) {
+                lay(how, width, x, y, place);
+                lay(length - how, width, x + how, y, place);
+            } else if (how < 0) {
+                lay(length, -how, x, y, place);
+                lay(length, width + how, x, y - how, place);
             } else {
-                final boolean along = (length / a) * (width / b) == how[0];
+                final boolean along = (sums[i] / a) * (sums[j] / b) == most[i][j];
                 final int wide = along ? a : b;
                 final int deep = along ? b : a;
-                for (int i = 0; i < length / wide; i++) {
-                    for (int j = 0; j < width / deep; j++) {
-                        place.at(x + i * wide, y + j * deep, wide, deep);
+                for (int row = 0; row < sums[i] / wide; row++) {
+                    for (int across = 0; across < sums[j] / deep; across++) {
+                        place.at(x + row * wide, y + across * deep, wide, deep);
                     }
                 }
             }
