@@ -100,6 +100,7 @@ class PicturesTest {
     void aFillingBalanced() {
         try (Screen screen = Screen.open()) {
             screen.go(house, "/fillings/balance/plum-ganache");
+            assertThat(screen.page.locator(".answer")).containsText("out of range");
             screen.button("Balance it").click();
             assertThat(screen.page.locator("table.moves"))
                     .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));

@@ -25,6 +25,7 @@ import palintone.core.temper.flow.CassonFlow;
  * @param warmAt before this dip it should be warmed: it left its window; empty where it stays
  * @param thickAt from this dip a coat is a quarter heavier than the first; empty where not
  * @param shallowAt from this dip the fork no longer dives; empty where it does to the end
+ * @param setAt after this dip the bowl itself has set, below 20 °C; empty where it does not
  * @param coatsG all coats together
  * @param reserveG must be left for the fork to dive
  * @param startG to begin with, so that all can be dipped
@@ -37,6 +38,7 @@ public record BowlEmptied(
         OptionalInt warmAt,
         OptionalInt thickAt,
         OptionalInt shallowAt,
+        OptionalInt setAt,
         double coatsG,
         double reserveG,
         double startG,
@@ -52,6 +54,10 @@ public record BowlEmptied(
     private static final double HEAVIER = 1.25;
     private static final double CASSON_SHEAR_PER_S = 0.5;
     private static final double COLDEST_C = 20;
+
+    /** Less than this is not tempered: it cools faster than it can be stirred. Ours, g. */
+    private static final double LEAST_BOWL_G = 50;
+
     private static final double TOLERANCE = 1e-4;
 
     /** The list is copied. */
@@ -151,7 +157,7 @@ public record BowlEmptied(
             final double tookJ =
                     first.tookJ()
                             * Math.max(0, now.temperatureC() - order.centreC())
-                            / (bowl.temperatureC() - order.centreC());
+                            / Math.max(1e-3, bowl.temperatureC() - order.centreC());
             life.run(
                     Setting.room(order.roomC(), Shear.STIRRED).heated(-tookJ / tray.everyS()),
                     next * tray.everyS());
@@ -165,6 +171,9 @@ public record BowlEmptied(
                 warmAt,
                 thickAt,
                 done < tray.pieces() && life.now().temperatureC() >= COLDEST_C
+                        ? OptionalInt.of(done)
+                        : OptionalInt.empty(),
+                done < tray.pieces() && life.now().temperatureC() < COLDEST_C
                         ? OptionalInt.of(done)
                         : OptionalInt.empty(),
                 coatsG,
@@ -213,7 +222,9 @@ public record BowlEmptied(
      * @param coatsG all coats together, g
      */
     public static double enoughG(final DipOrder order, final double coatsG) {
-        return 1.1 * startG(order, coatsG, order.bowl().couverture().castingDensityGPerMl());
+        return Math.max(
+                LEAST_BOWL_G,
+                1.1 * startG(order, coatsG, order.bowl().couverture().castingDensityGPerMl()));
     }
 
     /** So much that the coats can be taken and the fork still dives at the last. */

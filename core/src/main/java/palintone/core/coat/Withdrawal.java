@@ -27,8 +27,8 @@ public final class Withdrawal {
     private Withdrawal() {}
 
     /**
-     * @param plasticPaS viscosity, above 0 to 1000 Pa·s
-     * @param yieldPa yield value, 0 to 1000 Pa
+     * @param plasticPaS viscosity, above 0 to 100 000 Pa·s
+     * @param yieldPa yield value, 0 to 100 000 Pa
      * @param kgPerM3 density
      * @param metresPerS how fast it is drawn, above 0 to 2
      * @param tensionNPerM of its surface, above 0 to 1
@@ -40,8 +40,8 @@ public final class Withdrawal {
             final double kgPerM3,
             final double metresPerS,
             final double tensionNPerM) {
-        Require.positive("viscosity", plasticPaS, 1000, "Pa·s");
-        Require.between("yield value", yieldPa, 0, 1000, "Pa");
+        Require.positive("viscosity", plasticPaS, 1e5, "Pa·s");
+        Require.between("yield value", yieldPa, 0, 1e5, "Pa");
         Require.positive("speed of lifting", metresPerS, 2, "m/s");
         Require.positive("surface tension", tensionNPerM, 1, "N/m");
         final double weight = kgPerM3 * GRAVITY_M_PER_S2;

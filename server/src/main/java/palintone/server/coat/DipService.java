@@ -15,6 +15,7 @@ import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipSolve;
 import palintone.core.coat.Powder;
+import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
@@ -86,10 +87,8 @@ public class DipService {
         final int pieces = request.pieces() == null ? USUAL_PIECES : request.pieces();
         Require.between("pieces to dip", pieces, 1, 5000, "");
         final double enoughG = BowlEmptied.enoughG(order, coat.massG() * pieces);
-        final double coolestC =
-                TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow())
-                        .work()
-                        .low();
+        final Band work =
+                TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow()).work();
         final BowlEmptied emptied =
                 BowlEmptied.of(
                         new BowlEmptied.Tray(
@@ -97,7 +96,7 @@ public class DipService {
                                 pieces,
                                 or(request.everyS(), USUAL_EVERY_S),
                                 or(request.bowlG(), enoughG),
-                                coolestC));
+                                work.low()));
         final double coldestC = DipSolve.coldestC(order);
         return view(
                 order,
@@ -105,7 +104,7 @@ public class DipService {
                 coat,
                 emptied,
                 made,
-                coolestC,
+                work,
                 coldestC,
                 pieces,
                 Optional.ofNullable(request.powder()));
@@ -117,7 +116,7 @@ public class DipService {
             final Coat coat,
             final BowlEmptied emptied,
             final Centres.Made made,
-            final double coolestC,
+            final Band work,
             final double coldestC,
             final int pieces,
             final Optional<Powder> powder) {
@@ -142,7 +141,7 @@ public class DipService {
                         .with("pieces", pieces, Unit.PIECE)
                         .with("left for the fork", emptied.reserveG(), Unit.GRAM)
                         .from(BowlEmptied.SOURCE);
-        final boolean inTemper = inTemper(order.bowl());
+        final boolean inTemper = inTemper(order.bowl()) && !tooWarm(order.bowl(), work);
         return new DipView(
                 found,
                 FigureView.of(
@@ -198,14 +197,14 @@ public class DipService {
                                                 "powder to have ready",
                                                 Powder.STICKS_OF_TRAY))
                         .orElse(null),
-                coolestC,
+                work.low(),
                 emptied.dipped(),
                 emptied.line().stream().map(DipView.DipPointView::of).toList(),
                 orNull(emptied.warmAt()),
                 orNull(emptied.thickAt()),
                 orNull(emptied.shallowAt()),
                 Stream.concat(
-                                remarks(order, found, coat, emptied, made, coldestC).stream(),
+                                remarks(order, found, coat, emptied, made, work, coldestC).stream(),
                                 powder.stream().flatMap(p -> powder(p).stream()))
                         .map(SentenceView::of)
                         .toList());
@@ -268,14 +267,28 @@ public class DipService {
         return bowl.temper() != Verdict.NONE && bowl.temper() != Verdict.UNDER;
     }
 
+    /** A kelvin over its window its crystals are going. */
+    private static boolean tooWarm(final BowlAt bowl, final Band work) {
+        return bowl.temperatureC() > work.high() + 1;
+    }
+
     private static List<Sentence> remarks(
             final DipOrder order,
             final boolean found,
             final Coat coat,
             final BowlEmptied emptied,
             final Centres.Made made,
+            final Band work,
             final double coldestC) {
         final List<Sentence> remarks = new ArrayList<>();
+        if (inTemper(order.bowl()) && tooWarm(order.bowl(), work)) {
+            remarks.add(
+                    Sentence.of(
+                                    "A bowl of {is} melts the crystals it has: a coat from it stays"
+                                            + " soft and turns grey. No warmer than {most}.")
+                            .with("is", order.bowl().temperatureC(), Unit.CELSIUS)
+                            .with("most", work.high(), Unit.CELSIUS));
+        }
         if (!inTemper(order.bowl())) {
             remarks.add(
                     Sentence.of(
@@ -340,6 +353,15 @@ public class DipService {
                                                 .with("dip", dip, Unit.PIECE)
                                                 .with("left", emptied.end().massG(), Unit.GRAM)
                                                 .with("start", emptied.startG(), Unit.GRAM)));
+        emptied.setAt()
+                .ifPresent(
+                        dip ->
+                                remarks.add(
+                                        Sentence.of(
+                                                        "After {dip} pieces the bowl itself has set:"
+                                                                + " warm it on the way, or work"
+                                                                + " faster.")
+                                                .with("dip", dip, Unit.PIECE)));
         return remarks;
     }
 

@@ -72,6 +72,25 @@ class CoatApiTest {
                 .contains("the fork no longer dives");
     }
 
+    /** Found by trying what nobody built for. */
+    @Test
+    void oddBowlsAreAnswered() {
+        final Answer asWarm = dip(BLOCK + ",\"centreC\":31.5,\"bowlC\":31.5");
+        assertThat(asWarm.status()).as(asWarm.text()).isEqualTo(200);
+        final Answer hot = dip(BLOCK + ",\"centreC\":18,\"bowlC\":45");
+        assertThat(hot.text()).contains("melts the crystals it has");
+        assertThat(hot.json().has("rollUntil")).isFalse();
+        final Answer thick = dip(BLOCK + ",\"centreC\":18,\"stablePercent\":20");
+        assertThat(thick.status()).as(thick.text()).isEqualTo(200);
+        assertThat(dip(BLOCK + ",\"centreC\":18,\"everyS\":600,\"pieces\":2000").text())
+                .contains("the bowl itself has set");
+        final Answer tiny =
+                dip(
+                        "\"centre\":{\"shape\":\"BLOCK\",\"lengthMm\":3,\"widthMm\":3,"
+                                + "\"heightMm\":2},\"centreC\":18");
+        assertThat(tiny.status()).as(tiny.text()).isEqualTo(200);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
