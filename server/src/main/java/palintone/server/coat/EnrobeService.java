@@ -13,7 +13,6 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.temper.Verdict;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.shell.ShellService;
@@ -30,8 +29,10 @@ public class EnrobeService {
 
     private final Centres centres;
     private final ShellService shells;
+    private final CoatBowls bowls;
 
-    EnrobeService(final Centres centres, final ShellService shells) {
+    EnrobeService(final Centres centres, final ShellService shells, final CoatBowls bowls) {
+        this.bowls = bowls;
         this.centres = centres;
         this.shells = shells;
     }
@@ -82,7 +83,7 @@ public class EnrobeService {
                         .with("speed (m/min)", machine.beltMPerMin(), Unit.ONE)
                         .with("gap", machine.gapMm(), Unit.MILLIMETRE)
                         .from(Enrober.SOURCE);
-        final boolean inTemper = bowl.temper() != Verdict.NONE && bowl.temper() != Verdict.UNDER;
+        final boolean inTemper = bowls.sets(bowl);
         final boolean sets = inTemper && !Double.isInfinite(enrober.tunnelM());
         return new EnrobeView(
                 FigureView.of(Figure.of("coat of one", coat.massG(), Unit.GRAM, film)),

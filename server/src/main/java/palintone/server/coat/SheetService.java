@@ -17,7 +17,6 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.temper.Verdict;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
@@ -35,9 +34,15 @@ public class SheetService {
 
     private final Centres centres;
     private final ShellService shells;
+    private final CoatBowls bowls;
     private final HouseService houses;
 
-    SheetService(final Centres centres, final ShellService shells, final HouseService houses) {
+    SheetService(
+            final Centres centres,
+            final ShellService shells,
+            final HouseService houses,
+            final CoatBowls bowls) {
+        this.bowls = bowls;
         this.centres = centres;
         this.shells = shells;
         this.houses = houses;
@@ -188,7 +193,7 @@ public class SheetService {
                         .with("width", request.widthMm(), Unit.MILLIMETRE)
                         .with("thick", request.thickMm(), Unit.MILLIMETRE)
                         .from(Source.definition("shape × density"));
-        final boolean inTemper = bowl.temper() != Verdict.NONE && bowl.temper() != Verdict.UNDER;
+        final boolean inTemper = bowls.sets(bowl);
         return new DecorSheetView(
                 FigureView.of(Figure.of("the sheet", sheet.massG(), Unit.GRAM, mass)),
                 FigureView.of(

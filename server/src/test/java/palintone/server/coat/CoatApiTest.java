@@ -80,6 +80,23 @@ class CoatApiTest {
         final Answer hot = dip(BLOCK + ",\"centreC\":18,\"bowlC\":45");
         assertThat(hot.text()).contains("melts the crystals it has");
         assertThat(hot.json().has("rollUntil")).isFalse();
+        // Whichever way it is coated.
+        for (final String way :
+                new String[] {
+                    "sheet\",\"lengthMm\":400,\"widthMm\":300,\"thickMm\":1,\"cut\":\"ROUNDS\","
+                            + "\"acrossMm\":30",
+                    "enrobe\"," + BLOCK + ",\"centreC\":18,\"beltMPerMin\":1,\"beltMm\":250"
+                }) {
+            final int end = way.indexOf('"');
+            final Answer warm =
+                    workshop.post(
+                            "/api/coats/" + way.substring(0, end),
+                            "{\"couverture\":\"dark-66\",\"bowlC\":45"
+                                    + way.substring(end + 1)
+                                    + "}");
+            assertThat(warm.text()).contains("not in temper").doesNotContain("\"tunnelM\":");
+            assertThat(warm.json().has("cutFrom")).isFalse();
+        }
         final Answer thick = dip(BLOCK + ",\"centreC\":18,\"stablePercent\":20");
         assertThat(thick.status()).as(thick.text()).isEqualTo(200);
         assertThat(dip(BLOCK + ",\"centreC\":18,\"everyS\":600,\"pieces\":2000").text())
