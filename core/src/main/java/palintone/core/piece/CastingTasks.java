@@ -1,8 +1,6 @@
 package palintone.core.piece;
 
 import java.util.List;
-import java.util.Set;
-import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -12,20 +10,13 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
-import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
-import palintone.core.temper.method.TemperTasks;
 
-/** What every cast piece has in common: moulds made ready, the cold, turning out, weighing. */
-final class CastingTasks {
-
-    /** Share by which a weight may differ before it is tight, and before it is off. */
-    private static final double WEIGHT_GOOD = 0.08;
-
-    private static final double WEIGHT_LIMIT = 0.2;
+/** What every cast piece has in common: moulds made ready, turning out. */
+final class CastingTasks extends BatchTasks {
 
     /** Where it does not dry at all here: common practice, no source. */
     private static final int HOLDS_USUALLY_S = 20 * 60;
@@ -36,23 +27,14 @@ final class CastingTasks {
     private static final int DRIES_USUALLY_S = 5 * 60;
 
     private final CastPiece piece;
-    private final Materials needs;
-    private final Workplace place;
-    private final ProcessDraft draft;
 
     CastingTasks(
             final CastPiece piece,
             final Materials needs,
             final Workplace place,
             final ProcessDraft draft) {
+        super(needs, place, draft);
         this.piece = piece;
-        this.needs = needs;
-        this.place = place;
-        this.draft = draft;
-    }
-
-    Band work() {
-        return place.temper().order().targets().work();
     }
 
     /** What the moulds last held and this piece does not declare. */
@@ -237,49 +219,6 @@ final class CastingTasks {
         };
     }
 
-    /**
-     * The bowl brought into temper, or only tested where it is.
-     *
-     * @return number of the paper test
-     */
-    int bowlReady() {
-        draft.part("Bowl");
-        final int test =
-                place.bowl() == Workplace.BowlIs.IN_TEMPER
-                        ? TemperTasks.testOnly(draft, place.temper())
-                        : TemperTasks.lay(draft, place.temper());
-        draft.part("");
-        return test;
-    }
-
-    /** Not longer after a good paper test than the window stays open. */
-    After inTemper(final int test) {
-        final int seconds = (int) Math.max(60, Math.round(place.temper().window().value() * 60));
-        return After.straight(test)
-                .within(
-                        seconds,
-                        "The window has closed: read the bowl, bring it back and test again before"
-                                + " you go on.");
-    }
-
-    /** Into the cabinet, straight after what was written last. */
-    int chill(final TaskKind kind, final String say, final Clock clock) {
-        return draft.task(kind)
-                .after(
-                        After.straight(draft.last())
-                                .within(
-                                        Math.max(600, clock.longestS()),
-                                        "It has stood too long to set evenly: look for grey before"
-                                                + " you go on."))
-                .say(Sentence.of(say))
-                .read("cabinet", Unit.CELSIUS, place.cabinetC(), Band.around(8, 16, 2))
-                .clock(clock)
-                .handsOn(0.05)
-                .occupies(Occupies.MOULD, Occupies.CABINET)
-                .caution(condensation())
-                .done();
-    }
-
     void turnOutAndWeigh() {
         draft.task(TaskKind.DEMOULD)
                 .next()
@@ -287,69 +226,11 @@ final class CastingTasks {
                 .occupies(Occupies.MOULD)
                 .done();
         finish(kind -> kind != Finish.Kind.TRANSFER);
-        final double pieceG = piece.masses().whole().value();
-        draft.task(TaskKind.WEIGH)
-                .next()
-                .say(
-                        Sentence.of("Weigh ten and divide: {piece} each.")
-                                .with("piece", pieceG, Unit.GRAM))
-                .read("one piece, mean of ten", Unit.GRAM, pieceG, weightBand(pieceG))
-                .caution(needs.keepCold() ? Cautions.COLD_PIECES : "")
-                .source(piece.masses().whole().basis().sources().get(0))
-                .done();
+        weigh();
     }
 
     /** A transfer sheet goes on while the back is wet. */
     void transfer() {
         finish(kind -> kind == Finish.Kind.TRANSFER);
-    }
-
-    private void finish(final Predicate<Finish.Kind> which) {
-        piece.dress().finishes().stream()
-                .filter(finish -> which.test(finish.kind()))
-                .forEach(this::finish);
-    }
-
-    private void finish(final Finish finish) {
-        final boolean sticker = finish.kind() == Finish.Kind.STICKER;
-        final String contains =
-                needs.allergens().stream().map(Allergen::words).collect(Collectors.joining(", "));
-        draft.task(TaskKind.FINISH)
-                .next()
-                .say(
-                        Sentence.of(
-                                finish.kind().act()
-                                        + (finish.words().isBlank() ? "" : ": " + finish.words())
-                                        + (sticker && !contains.isEmpty()
-                                                ? ". It names " + contains
-                                                : "")
-                                        + "."))
-                .caution(
-                        switch (finish.kind()) {
-                            case DUST -> Cautions.PIGMENT;
-                            case STICKER -> Cautions.LABEL;
-                            default -> "";
-                        })
-                .done();
-    }
-
-    static Band weightBand(final double massG) {
-        return new Band(
-                massG * (1 - WEIGHT_LIMIT),
-                massG * (1 - WEIGHT_GOOD),
-                massG * (1 + WEIGHT_GOOD),
-                massG * (1 + WEIGHT_LIMIT));
-    }
-
-    /** What comes off the mould and goes back holds this. */
-    static String scrapings(final Set<Allergen> allergens) {
-        final String words =
-                allergens.stream().sorted().map(Allergen::words).collect(Collectors.joining(", "));
-        return words.isEmpty() ? "" : Cautions.scrapings(words);
-    }
-
-    /** Only where the cabinet is colder than the dew point of the room. */
-    private String condensation() {
-        return place.cabinetC() < place.room().dewPoint().value() + 1 ? Cautions.CONDENSATION : "";
     }
 }
