@@ -3,15 +3,17 @@ package palintone.core.piece;
 import palintone.core.figure.Require;
 
 /**
- * How many pieces are cast, in whole and part-filled moulds.
+ * How many pieces are made, in whole and part-filled moulds, or on whole and part-cut sheets.
  *
- * @param pieces cavities cast
- * @param cavitiesPerMould of the mould used
+ * @param pieces of the batch
+ * @param cavitiesPerMould pieces of one mould or sheet; 0 where they are made one by one
  */
 public record BatchSize(int pieces, int cavitiesPerMould) {
 
     /** Nobody casts more in one batch. */
     public static final int MOST_MOULDS = 200;
+
+    private static final int MOST_LOOSE = 5000;
 
     /**
      * @param moulds 1 to 200
@@ -31,8 +33,19 @@ public record BatchSize(int pieces, int cavitiesPerMould) {
         return new BatchSize(pieces, cavitiesPerMould);
     }
 
-    /** Moulds needed; the last may be part-filled. */
+    /**
+     * Made one by one.
+     *
+     * @param pieces 1 to 5000
+     * @throws palintone.core.figure.OutOfRangeException when the number is outside that
+     */
+    public static BatchSize oneByOne(final int pieces) {
+        Require.between("pieces", pieces, 1, MOST_LOOSE, "");
+        return new BatchSize(pieces, 0);
+    }
+
+    /** Moulds or sheets needed; the last may be part-filled. None where it is made without. */
     public int moulds() {
-        return (pieces + cavitiesPerMould - 1) / cavitiesPerMould;
+        return cavitiesPerMould == 0 ? 0 : (pieces + cavitiesPerMould - 1) / cavitiesPerMould;
     }
 }

@@ -75,6 +75,36 @@ public record Materials(
             Mixture recipe,
             FillingFigures figures) {
 
+        /**
+         * @param each what one piece holds
+         * @param surplus made above what the pieces hold, as a share, 0 or more
+         */
+        static FillingNeed of(
+                final Filling filling,
+                final Figure each,
+                final int pieces,
+                final double surplus,
+                final Function<Filling, Conditions> conditions) {
+            final double held = each.value() * pieces;
+            final double make = held * (1 + surplus);
+            final Basis basis =
+                    Basis.of("in one × pieces")
+                            .with("in one", each.value(), Unit.GRAM)
+                            .with("pieces", pieces, Unit.PIECE);
+            return new FillingNeed(
+                    filling,
+                    each,
+                    Figure.of("filling in the pieces", held, Unit.GRAM, basis),
+                    Figure.of(
+                            "filling to make",
+                            make,
+                            Unit.GRAM,
+                            basis.with("surplus", surplus * 100, Unit.PERCENT)
+                                    .from(Source.workshop("filling surplus, House rules"))),
+                    filling.weighedFor(make),
+                    FillingFigures.of(filling, conditions.apply(filling)));
+        }
+
         public String name() {
             return filling.name();
         }
@@ -198,10 +228,8 @@ public record Materials(
 
     /** Every allergen in it, in the order of the regulation. */
     public Set<Allergen> allergens() {
-        final Set<Allergen> all = new TreeSet<>(piece.couverture().ingredient().allergens());
-        if (piece instanceof MouldedPiece moulded) {
-            all.addAll(moulded.cap().ingredient().allergens());
-        }
+        final Set<Allergen> all = new TreeSet<>();
+        piece.chocolate().forEach(p -> all.addAll(p.ingredient().allergens()));
         inclusions.forEach(need -> all.addAll(need.inclusion().ingredient().allergens()));
         fillings.forEach(need -> all.addAll(need.recipe().allergens()));
         return all;

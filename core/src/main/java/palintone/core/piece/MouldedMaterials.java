@@ -11,7 +11,6 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.filling.FillingFigures;
 
 /** What a batch of filled pieces needs: moulds stand brim-full in turns, then give most back. */
 final class MouldedMaterials {
@@ -111,27 +110,13 @@ final class MouldedMaterials {
             final Function<Filling, Conditions> conditions) {
         final List<Materials.FillingNeed> needs = new ArrayList<>();
         for (int i = 0; i < piece.layers().size(); i++) {
-            final FillingLayer layer = piece.layers().get(i);
-            final double perPiece = each.layers().get(i).value();
-            final double held = perPiece * pieces;
-            final double make = held * (1 + surplus);
-            final Basis basis =
-                    Basis.of("per cavity × pieces")
-                            .with("per cavity", perPiece, Unit.GRAM)
-                            .with("pieces", pieces, Unit.PIECE);
             needs.add(
-                    new Materials.FillingNeed(
-                            layer.filling(),
+                    Materials.FillingNeed.of(
+                            piece.layers().get(i).filling(),
                             each.layers().get(i),
-                            Figure.of("filling in the pieces", held, Unit.GRAM, basis),
-                            Figure.of(
-                                    "filling to make",
-                                    make,
-                                    Unit.GRAM,
-                                    basis.with("surplus", surplus * 100, Unit.PERCENT)
-                                            .from(Source.workshop("filling surplus, House rules"))),
-                            layer.filling().weighedFor(make),
-                            FillingFigures.of(layer.filling(), conditions.apply(layer.filling()))));
+                            pieces,
+                            surplus,
+                            conditions));
         }
         return Collections.unmodifiableList(needs);
     }

@@ -14,6 +14,7 @@ import palintone.core.filling.Filling;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Mould;
 import palintone.core.process.Process;
+import palintone.core.substance.Portion;
 import palintone.core.temper.Couverture;
 
 /**
@@ -173,6 +174,14 @@ public record MouldedPiece(
     @Override
     public MouldedMasses masses() {
         return MouldedMasses.of(this);
+    }
+
+    @Override
+    public List<Portion> chocolate() {
+        final MouldedMasses each = masses();
+        return List.of(
+                new Portion(couverture.ingredient(), each.shell().value()),
+                new Portion(cap().ingredient(), each.cap().value()));
     }
 
     @Override

@@ -1,11 +1,9 @@
 package palintone.core.piece;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.make.RecipeTasks;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
@@ -27,9 +25,6 @@ final class MouldedProcess {
     /** A bowl in temper that nobody looks after; common practice, no source. */
     private static final int CAP_BOWL_S = 20 * 60;
 
-    /** A filling made ahead waits so long, covered, at the most. */
-    private static final int AHEAD_S = 3 * DAY_S;
-
     private final MouldedPiece piece;
     private final Materials needs;
     private final Workplace place;
@@ -48,7 +43,7 @@ final class MouldedProcess {
     }
 
     Process lay() {
-        final Map<String, Integer> made = fillings();
+        final Map<String, Integer> made = FillingTasks.lay(draft, needs, place);
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
         final int chilled = shell.lay(moulds, test);
@@ -56,31 +51,6 @@ final class MouldedProcess {
         final int level = fill(chilled, made);
         capAndFinish(scraped, level);
         return draft.done();
-    }
-
-    /** Each filling once, however many layers it makes; its last task by its name. */
-    private Map<String, Integer> fillings() {
-        final Map<String, Integer> made = new LinkedHashMap<>();
-        if (place.fillings() == Workplace.Fillings.READY) {
-            return made;
-        }
-        final Map<String, double[]> grams = new LinkedHashMap<>();
-        needs.fillings()
-                .forEach(
-                        need -> {
-                            final double[] sum =
-                                    grams.computeIfAbsent(need.filling().id(), id -> new double[2]);
-                            sum[0] += need.toMake().value();
-                            sum[1] += need.recipe().massG();
-                        });
-        for (final Materials.FillingNeed need : needs.fillings()) {
-            made.computeIfAbsent(
-                    need.filling().id(),
-                    id ->
-                            RecipeTasks.lay(
-                                    draft, need.filling(), grams.get(id)[0], grams.get(id)[1]));
-        }
-        return made;
     }
 
     /**
@@ -95,7 +65,7 @@ final class MouldedProcess {
             final ProcessDraft.TaskDraft fill =
                     draft.task(TaskKind.FILL).after(After.straight(before));
             Optional.ofNullable(made.get(need.filling().id()))
-                    .ifPresent(number -> fill.after(ahead(number)));
+                    .ifPresent(number -> fill.after(FillingTasks.ahead(number)));
             fill.say(
                             Sentence.of(
                                             "Pipe "
@@ -108,7 +78,7 @@ final class MouldedProcess {
                                     .with("all", need.inPieces().value(), Unit.GRAM)
                                     .with("room", piece.capMm(), Unit.MILLIMETRE))
                     .read("filling in the bag", Unit.CELSIUS, shell.fillC(), shell.fillBand())
-                    .caution(fillingCaution(need))
+                    .caution(FillingTasks.caution(need))
                     .occupies(Occupies.MOULD)
                     .done();
             before =
@@ -162,14 +132,6 @@ final class MouldedProcess {
                 needs.inclusions().stream()
                         .anyMatch(need -> need.inclusion().equals(insert) && need.keepCold());
         return cold ? Cautions.COLD_FILLING + " " + Cautions.LIFE : Cautions.LIFE;
-    }
-
-    private static After ahead(final int made) {
-        return After.done(made)
-                .within(
-                        AHEAD_S,
-                        "This filling has waited for days: smell and taste it, and do not use it in"
-                                + " doubt.");
     }
 
     private void capAndFinish(final int scraped, final int level) {
@@ -273,11 +235,5 @@ final class MouldedProcess {
         return allergens.isEmpty()
                 ? Cautions.COLD_SCRAPINGS
                 : allergens + " " + Cautions.COLD_SCRAPINGS;
-    }
-
-    private static String fillingCaution(final Materials.FillingNeed need) {
-        return need.figures().life().keepCold()
-                ? Cautions.COLD_FILLING + " " + Cautions.LIFE
-                : Cautions.LIFE;
     }
 }

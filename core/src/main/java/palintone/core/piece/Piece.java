@@ -7,6 +7,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.process.Process;
+import palintone.core.substance.Portion;
 import palintone.core.temper.Couverture;
 
 /**
@@ -39,6 +40,11 @@ public sealed interface Piece permits CastPiece {
 
     /** What one of it holds, g. */
     PieceMasses masses();
+
+    /** The chocolate that stays in one, each kind of it. */
+    default List<Portion> chocolate() {
+        return List.of(new Portion(couverture().ingredient(), masses().couvertureG()));
+    }
 
     /** Cut through, to scale. */
     Section section();

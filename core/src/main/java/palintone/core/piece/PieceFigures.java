@@ -142,14 +142,8 @@ public record PieceFigures(
             final int pieces,
             final Set<String> unpriced) {
         final Map<Ingredient, Double> grams = new TreeMap<>(Comparator.comparing(Ingredient::id));
-        if (piece instanceof MouldedPiece moulded) {
-            final MouldedMasses each = moulded.masses();
-            grams.merge(
-                    piece.couverture().ingredient(), each.shell().value() * pieces, Double::sum);
-            grams.merge(moulded.cap().ingredient(), each.cap().value() * pieces, Double::sum);
-        } else {
-            grams.put(piece.couverture().ingredient(), piece.masses().couvertureG() * pieces);
-        }
+        piece.chocolate()
+                .forEach(p -> grams.merge(p.ingredient(), p.massG() * pieces, Double::sum));
         needs.inclusions()
                 .forEach(
                         n ->
