@@ -16,6 +16,7 @@ import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.piece.CastTimes;
 import palintone.core.piece.ColourCoat;
+import palintone.core.piece.DipTimes;
 import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Materials;
 import palintone.core.piece.MouldedPiece;
@@ -149,7 +150,8 @@ public final class Samples {
                 fillings,
                 Workplace.BowlIs.TEMPERED_FOR_IT,
                 DarkWindowPractice.LOW,
-                timesIn(cabinetC));
+                timesIn(cabinetC),
+                DipTimes.USUAL);
     }
 
     private record Asked(

@@ -148,4 +148,7 @@ final class Calibrated {
 
     /** And how fast it sets. */
     static final double SETTING_UNKNOWN = 0.25;
+
+    /** Under a thumb a wall bears so much, Pa. */
+    static final double FIGURE_BEARS_PA = 0.6e6;
 }

@@ -113,7 +113,11 @@ public record BowlEmptied(
                     "chocolate in the bowl",
                     Math.round(tray.bowlG()) + " g",
                     "at least "
-                            + Math.round(startG(order, first.massG(), gPerMl))
+                            + Math.round(
+                                    startG(
+                                            order.centre().shape().heightMm(),
+                                            first.massG(),
+                                            gPerMl))
                             + " g: less, and the fork does not dive");
         }
         final BowlSimulation life =
@@ -178,7 +182,10 @@ public record BowlEmptied(
                         : OptionalInt.empty(),
                 coatsG,
                 reserveG,
-                startG(order, coatsG / Math.max(1, done) * tray.pieces(), gPerMl),
+                startG(
+                        order.centre().shape().heightMm(),
+                        coatsG / Math.max(1, done) * tray.pieces(),
+                        gPerMl),
                 life.ledger(),
                 life.now());
     }
@@ -222,14 +229,25 @@ public record BowlEmptied(
      * @param coatsG all coats together, g
      */
     public static double enoughG(final DipOrder order, final double coatsG) {
-        return Math.max(
-                LEAST_BOWL_G,
-                1.1 * startG(order, coatsG, order.bowl().couverture().castingDensityGPerMl()));
+        return enoughG(
+                coatsG,
+                order.centre().shape().heightMm(),
+                order.bowl().couverture().castingDensityGPerMl());
+    }
+
+    /**
+     * The same for whatever stands so high.
+     *
+     * @param coatsG all coats together, g
+     * @param heightMm of a centre
+     * @param gPerMl of the chocolate
+     */
+    public static double enoughG(final double coatsG, final double heightMm, final double gPerMl) {
+        return Math.max(LEAST_BOWL_G, 1.1 * startG(heightMm, coatsG, gPerMl));
     }
 
     /** So much that the coats can be taken and the fork still dives at the last. */
-    static double startG(final DipOrder order, final double coatsG, final double gPerMl) {
-        final double heightMm = order.centre().shape().heightMm();
+    static double startG(final double heightMm, final double coatsG, final double gPerMl) {
         double low = coatsG;
         double high = coatsG + 1e6;
         while (high - low > 0.5) {

@@ -38,6 +38,18 @@ final class Calibrated {
     /** A filling's length by warmth, a kelvin; its fat melts as it warms. */
     static final double CENTRE_PER_K = 1.3e-4;
 
+    /**
+     * Of the film the model draws out so much is left where nobody has weighed: then a coat is a
+     * quarter to a third of a piece, as common practice has it.
+     */
+    static final double UNWEIGHED_FILM = 0.75;
+
+    /** Of a palm, °C. */
+    static final double PALM_C = 33;
+
+    /** From a palm into what rolls in it, and leaves it again, W/m²K. */
+    static final double PALM_W_PER_M2K = 220;
+
     /** Of its height a fork needs below and above the centre. */
     static final double DIVES_HEIGHTS = 1.4;
 

@@ -35,7 +35,7 @@ public record Centre(CentreShape shape, double gPerMl, double jPerGK, double con
      *
      * @param aroundM of what lies around it, m
      */
-    Bend bend(final double aroundM) {
+    public Bend bend(final double aroundM) {
         final double perReach =
                 shape.areaMm2()
                         * shape.reachMm()

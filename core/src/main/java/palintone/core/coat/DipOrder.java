@@ -14,7 +14,8 @@ import palintone.core.figure.Require;
  * @param tappedS lifted and tapped over the bowl, 0 to 60 s
  * @param blown whether its top is blown off
  * @param roomC it is set down in, 5 to 40 °C
- * @param filmFactor what the workshop's weighings say of the film, 0.2 to 5; 1 before any
+ * @param filmFactor what the workshop's weighings say of the film, 0.2 to 5; {@link #UNWEIGHED}
+ *     before any
  */
 public record DipOrder(
         BowlAt bowl,
@@ -25,6 +26,9 @@ public record DipOrder(
         boolean blown,
         double roomC,
         double filmFactor) {
+
+    /** Of the film, where nobody has weighed a coat. */
+    public static final double UNWEIGHED = Calibrated.UNWEIGHED_FILM;
 
     /**
      * @throws OutOfRangeException when a number is impossible, or the centre warmer than the bowl

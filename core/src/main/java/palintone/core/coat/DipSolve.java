@@ -7,7 +7,7 @@ import palintone.core.figure.Require;
 /** The other way round: what must be done to a dip for what is wanted of it. */
 public final class DipSolve {
 
-    private static final double LONGEST_TAPPED_S = 60;
+    private static final double LONGEST_TAPPED_S = 30;
     private static final double NEAR_S = 0.1;
     private static final double COLDEST_C = -25;
     private static final double NEAR_C = 0.5;

@@ -35,6 +35,9 @@ public record Sentence(String template, Map<String, Quantity> values) {
 
     /** This sentence followed by another; where both name a place, the second one's value holds. */
     public Sentence and(final Sentence next) {
+        if (template.isEmpty() || next.template.isEmpty()) {
+            return template.isEmpty() ? next : this;
+        }
         final Map<String, Quantity> both = new LinkedHashMap<>(values);
         both.putAll(next.values);
         return new Sentence(template + " " + next.template, both);

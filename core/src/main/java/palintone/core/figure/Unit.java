@@ -32,7 +32,8 @@ public enum Unit {
     /** Of an angle. */
     DEGREE("°"),
     PIECE("pieces"),
-    MOULD("moulds");
+    MOULD("moulds"),
+    SHEET("sheets");
 
     private final String symbol;
 

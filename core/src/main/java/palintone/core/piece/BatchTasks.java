@@ -24,6 +24,8 @@ class BatchTasks {
 
     private static final double WEIGHT_LIMIT = 0.2;
 
+    private static final int TEN = 10;
+
     protected final Materials needs;
     protected final Workplace place;
     protected final ProcessDraft draft;
@@ -51,6 +53,19 @@ class BatchTasks {
                         : TemperTasks.lay(draft, place.temper());
         draft.part("");
         return test;
+    }
+
+    /** The same bowl once more, for what comes next out of it. */
+    final int temperAgain(final int before) {
+        return draft.task(TaskKind.TEMPER_AGAIN)
+                .after(After.done(before))
+                .say(
+                        Sentence.of(
+                                "Bring the bowl back into the window, test again if in"
+                                        + " doubt."))
+                .read("temperature in the middle", Unit.CELSIUS, work().middle(), work())
+                .occupies(Occupies.BOWL)
+                .done();
     }
 
     /** Not longer after a good paper test than the window stays open. */
@@ -88,9 +103,18 @@ class BatchTasks {
         draft.task(TaskKind.WEIGH)
                 .next()
                 .say(
-                        Sentence.of("Weigh ten and divide: {piece} each.")
+                        Sentence.of(
+                                        needs.size().pieces() < TEN
+                                                ? "Weigh each: {piece}."
+                                                : "Weigh ten and divide: {piece} each.")
                                 .with("piece", pieceG, Unit.GRAM))
-                .read("one piece, mean of ten", Unit.GRAM, pieceG, weightBand(pieceG))
+                .read(
+                        needs.size().pieces() < TEN
+                                ? "one piece, mean of all"
+                                : "one piece, mean of ten",
+                        Unit.GRAM,
+                        pieceG,
+                        weightBand(pieceG))
                 .caution(needs.keepCold() ? Cautions.COLD_PIECES : "")
                 .source(whole.basis().sources().get(0))
                 .done();

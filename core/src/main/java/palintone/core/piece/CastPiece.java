@@ -9,14 +9,19 @@ import palintone.core.mould.Mould;
 import palintone.core.mould.Release;
 
 /** A piece that comes out of the cavities of a mould. */
-public sealed interface CastPiece extends Piece permits MouldedPiece, SolidPiece {
+public sealed interface CastPiece extends Piece permits ShelledPiece, SolidPiece {
 
     /** What it is cast in. */
     Mould mould();
 
+    /** Cavities that one of it takes. */
+    default int cavitiesEach() {
+        return 1;
+    }
+
     @Override
     default int atOnce() {
-        return mould().usable();
+        return mould().usable() / cavitiesEach();
     }
 
     /** Of the mould first: what does not come out need not be filled. */
@@ -45,7 +50,7 @@ public sealed interface CastPiece extends Piece permits MouldedPiece, SolidPiece
             throw new OutOfRangeException(
                     "size", moulds.isEmpty() ? "not given" : "given twice", "moulds or pieces");
         }
-        final int cavities = mould().usable();
+        final int cavities = atOnce();
         return moulds.map(m -> BatchSize.ofMoulds(m, cavities))
                 .orElseGet(() -> BatchSize.ofPieces(pieces.orElseThrow(), cavities));
     }

@@ -220,13 +220,17 @@ final class CastingTasks extends BatchTasks {
     }
 
     void turnOutAndWeigh() {
+        turnOut();
+        finish(kind -> !kind.whileSoft());
+        weigh();
+    }
+
+    void turnOut() {
         draft.task(TaskKind.DEMOULD)
                 .next()
                 .say(Sentence.of("Loose parts look light from below. Twist, turn out, gloves on."))
                 .occupies(Occupies.MOULD)
                 .done();
-        finish(kind -> kind != Finish.Kind.TRANSFER);
-        weigh();
     }
 
     /** A transfer sheet goes on while the back is wet. */

@@ -20,6 +20,15 @@ final class FillingTasks {
     /** Each filling once, however many layers it makes; its last task by its name. */
     static Map<String, Integer> lay(
             final ProcessDraft draft, final Materials needs, final Workplace place) {
+        return lay(draft, needs, place, () -> {});
+    }
+
+    /** The same, and what is done with them before they rest. */
+    static Map<String, Integer> lay(
+            final ProcessDraft draft,
+            final Materials needs,
+            final Workplace place,
+            final Runnable beforeRest) {
         final Map<String, Integer> made = new LinkedHashMap<>();
         if (place.fillings() == Workplace.Fillings.READY) {
             return made;
@@ -38,7 +47,11 @@ final class FillingTasks {
                     need.filling().id(),
                     id ->
                             RecipeTasks.lay(
-                                    draft, need.filling(), grams.get(id)[0], grams.get(id)[1]));
+                                    draft,
+                                    need.filling(),
+                                    grams.get(id)[0],
+                                    grams.get(id)[1],
+                                    beforeRest));
         }
         return made;
     }

@@ -18,6 +18,11 @@ public record Finish(Kind kind, String words) {
         TRANSFER("Lay the transfer sheet on the wet back, press it flat, peel it when set"),
         LINE("Pipe a line"),
         DUST("Dust"),
+        /** A line of the fork, drawn while it is wet. */
+        MARK("Mark it with the fork"),
+        TRIM("Trim the feet"),
+        BRUSH("Brush or scratch its surface"),
+        PACK("Pack it"),
         /** The allergens on a label of their own. */
         STICKER("Stick the label on");
 
@@ -25,6 +30,11 @@ public record Finish(Kind kind, String words) {
 
         Kind(final String act) {
             this.act = act;
+        }
+
+        /** Whether it is done while the coat is still soft. */
+        public boolean whileSoft() {
+            return this == TRANSFER || this == MARK;
         }
 
         /** What is done, as a sentence begins. */

@@ -34,7 +34,11 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
         STIRRED_IN,
         ON_THE_BACK,
         /** Whole, in a layer of filling. */
-        SET_IN
+        SET_IN,
+        /** Sticks all round, before the coat has set. */
+        ROLLED_IN,
+        /** Couverture under a slab, before it is cut. */
+        BRUSHED_BELOW
     }
 
     /**

@@ -122,17 +122,30 @@ public record Materials(
                 final Inclusion inclusion,
                 final int pieces,
                 final Function<Filling, Conditions> conditions) {
+            return of(inclusion, pieces, 0, conditions);
+        }
+
+        /**
+         * @param lost share of what is strewn that ends on offcuts, 0 to below 1
+         */
+        static InclusionNeed of(
+                final Inclusion inclusion,
+                final int pieces,
+                final double lost,
+                final Function<Filling, Conditions> conditions) {
             final Filling alone = inclusion.alone();
+            final Basis basis =
+                    Basis.of(lost > 0 ? "in one × pieces / (1 − offcuts)" : "in one × pieces")
+                            .with("in one", inclusion.eachG(), Unit.GRAM)
+                            .with("pieces", pieces, Unit.PIECE)
+                            .from(Source.definition("per piece × pieces"));
             return new InclusionNeed(
                     inclusion,
                     Figure.of(
                             inclusion.ingredient().name(),
-                            inclusion.eachG() * pieces,
+                            inclusion.eachG() * pieces / (1 - lost),
                             Unit.GRAM,
-                            Basis.of("in one × pieces")
-                                    .with("in one", inclusion.eachG(), Unit.GRAM)
-                                    .with("pieces", pieces, Unit.PIECE)
-                                    .from(Source.definition("per piece × pieces"))),
+                            lost > 0 ? basis.with("offcuts", lost * 100, Unit.PERCENT) : basis),
                     FillingFigures.of(alone, conditions.apply(alone)));
         }
 
@@ -184,18 +197,18 @@ public record Materials(
 
     private static Figure colour(final CastPiece piece, final ColourCoat coat, final int pieces) {
         final double wallMm2 = piece.mould().cavity().wallAreaMm2();
-        final double massG = coat.massG(wallMm2) * pieces;
+        final double massG = coat.massG(wallMm2) * pieces * piece.cavitiesEach();
         return Figure.of(
                 named(coat),
                 massG,
                 Unit.GRAM,
-                Basis.of("wall · share covered · film · density / share caught × pieces")
+                Basis.of("wall · share covered · film · density / share caught × cavities")
                         .with("wall of a cavity (mm²)", wallMm2, Unit.ONE)
                         .with("share covered", coat.how().covers() * 100, Unit.PERCENT)
                         .with("film", coat.thicknessMm(), Unit.MILLIMETRE)
                         .with("density", ColourButter.BUTTER_G_PER_ML, Unit.GRAM_PER_ML)
                         .with("share caught", coat.how().caught() * 100, Unit.PERCENT)
-                        .with("pieces", pieces, Unit.PIECE)
+                        .with("cavities", pieces * piece.cavitiesEach(), Unit.ONE)
                         .from(ColourButter.PRACTICE));
     }
 

@@ -26,7 +26,7 @@ public record MouldedMasses(
         List<Figure> inserts,
         Figure whole,
         Figure brim)
-        implements PieceMasses {
+        implements ShelledMasses {
 
     private static final Source GEOMETRY = Source.definition("closed form of the cavity");
 

@@ -40,7 +40,7 @@ public record MouldedPiece(
         double headRoomMm,
         List<FillingLayer> layers,
         Dress dress)
-        implements CastPiece {
+        implements ShelledPiece {
 
     /** A cap so much thicker than asked for is worth a word. */
     private static final double THICKER = 1.2;

@@ -148,7 +148,7 @@ final class MouldedProcess {
                     .occupies(Occupies.MOULD)
                     .done();
         } else {
-            final int again = temperAgain(scraped);
+            final int again = casting.temperAgain(scraped);
             cap(level, capsG)
                     .after(casting.inTemper(again))
                     .occupies(Occupies.BOWL, Occupies.MOULD)
@@ -185,22 +185,6 @@ final class MouldedProcess {
                 .say(say)
                 .clock(new Clock(20, 60, 180))
                 .caution(capCaution());
-    }
-
-    private int temperAgain(final int scraped) {
-        return draft.task(TaskKind.TEMPER_AGAIN)
-                .after(After.done(scraped))
-                .say(
-                        Sentence.of(
-                                "Bring the bowl back into the window, test again if in"
-                                        + " doubt."))
-                .read(
-                        "temperature in the middle",
-                        Unit.CELSIUS,
-                        casting.work().middle(),
-                        casting.work())
-                .occupies(Occupies.BOWL)
-                .done();
     }
 
     /** Caps of another couverture come out of a bowl of their own, tempered by hand beside. */

@@ -14,7 +14,7 @@ import palintone.core.temper.Couverture;
  * Something a workshop makes and sells by the piece. Each kind knows what it weighs, how it looks
  * cut through, what a batch of it needs and how it is made; nobody else asks of which kind it is.
  */
-public sealed interface Piece permits CastPiece {
+public sealed interface Piece permits CastPiece, DippedPiece, SheetPiece {
 
     /** Short name used in files. */
     String id();

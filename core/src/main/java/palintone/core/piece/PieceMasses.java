@@ -4,7 +4,7 @@ import java.util.List;
 import palintone.core.figure.Figure;
 
 /** What one piece holds, grams. */
-public sealed interface PieceMasses permits MouldedMasses, SolidMasses {
+public sealed interface PieceMasses permits ShelledMasses, SolidMasses, DippedMasses, SheetMasses {
 
     /** Each part, the couverture first. */
     List<Figure> parts();

@@ -21,7 +21,6 @@ import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
-import palintone.core.temper.TemperTargets;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
 
@@ -41,14 +40,14 @@ final class ShellTasks {
 
     private static final int HOUR_S = 3600;
 
-    private final MouldedPiece piece;
+    private final ShelledPiece piece;
     private final Materials needs;
     private final ProcessDraft draft;
     private final CastingTasks casting;
     private final CastPlan plan;
 
     ShellTasks(
-            final MouldedPiece piece,
+            final ShelledPiece piece,
             final Materials needs,
             final Workplace place,
             final ProcessDraft draft,
@@ -60,23 +59,9 @@ final class ShellTasks {
         plan = plan(piece, needs, place);
     }
 
-    static CastPlan plan(final MouldedPiece piece, final Materials needs, final Workplace place) {
+    static CastPlan plan(final ShelledPiece piece, final Materials needs, final Workplace place) {
         final double roomC = Math.max(5, Math.min(40, place.room().temperatureC()));
-        final TemperTargets targets = place.temper().order().targets();
-        final BowlAt bowl =
-                new BowlAt(
-                        piece.couverture(),
-                        place.temper().order().fluidity(),
-                        targets.work().middle(),
-                        new Crystals(inTemper(place.temper().stable().value()), 0));
-        final BowlAt capBowl =
-                piece.cappedFromAnother()
-                        ? new BowlAt(
-                                piece.cap(),
-                                FluidityClass.MEDIUM,
-                                place.capTargets(piece.cap().kind()).work().middle(),
-                                new Crystals(0.01, 0))
-                        : bowl;
+        final BowlAt bowl = place.bowlAt(piece.couverture());
         return place.casting()
                 .plan(
                         new CastOrder(
@@ -89,18 +74,27 @@ final class ShellTasks {
                                 0,
                                 Learned.NOTHING),
                         piece.shellMm(),
-                        Optional.of(
-                                new CastPlan.Capped(capBowl, cappedMm(piece), below(piece, roomC))),
+                        piece instanceof MouldedPiece filled
+                                ? Optional.of(capped(filled, bowl, place, roomC))
+                                : Optional.empty(),
                         place.room(),
                         needs.size().moulds());
     }
 
-    /**
-     * A bowl that is worked is in temper: so much of its fat, whatever the curve ends at; to the
-     * quarter of a per cent, so that more moulds of the same are not another casting.
-     */
-    private static double inTemper(final double percent) {
-        return Math.max(0.5, Math.min(3, Math.round(percent * 4) / 4.0)) / 100;
+    private static CastPlan.Capped capped(
+            final MouldedPiece piece,
+            final BowlAt bowl,
+            final Workplace place,
+            final double roomC) {
+        final BowlAt capBowl =
+                piece.cappedFromAnother()
+                        ? new BowlAt(
+                                piece.cap(),
+                                FluidityClass.MEDIUM,
+                                place.capTargets(piece.cap().kind()).work().middle(),
+                                new Crystals(0.01, 0))
+                        : bowl;
+        return new CastPlan.Capped(capBowl, cappedMm(piece), below(piece, roomC));
     }
 
     private static double cappedMm(final MouldedPiece piece) {

@@ -1,11 +1,14 @@
 package palintone.core.piece;
 
+import palintone.core.casting.BowlAt;
 import palintone.core.figure.Require;
 import palintone.core.heat.RoomAir;
+import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.method.TemperCurve;
 
 /**
@@ -19,6 +22,7 @@ import palintone.core.temper.method.TemperCurve;
  * @param dark where this house works dark couverture, for a bowl that is not the batch's own
  * @param fillings whether they are made with it, or stand ready
  * @param casting where the times of a casting come from
+ * @param dipping where those of a dip come from
  */
 public record Workplace(
         TemperCurve temper,
@@ -28,7 +32,8 @@ public record Workplace(
         Fillings fillings,
         BowlIs bowl,
         DarkWindowPractice dark,
-        CastTimes casting) {
+        CastTimes casting,
+        DipTimes dipping) {
 
     /** Whether the bowl is tempered for this batch, or one in temper is used. */
     public enum BowlIs {
@@ -57,7 +62,8 @@ public record Workplace(
                 fillings,
                 BowlIs.TEMPERED_FOR_IT,
                 DarkWindowPractice.LOW,
-                CastTimes.usual(cabinetC));
+                CastTimes.usual(cabinetC),
+                DipTimes.USUAL);
     }
 
     /**
@@ -70,5 +76,22 @@ public record Workplace(
     /** What the thermometer should say in a bowl for the caps. */
     TemperTargets capTargets(final CouvertureKind kind) {
         return TemperTargets.of(kind, dark);
+    }
+
+    /** Its bowl in temper, as it is worked. */
+    BowlAt bowlAt(final Couverture couverture) {
+        return new BowlAt(
+                couverture,
+                temper.order().fluidity(),
+                temper.order().targets().work().middle(),
+                new Crystals(inTemper(temper.stable().value()), 0));
+    }
+
+    /**
+     * A bowl that is worked is in temper: so much of its fat, whatever the curve ends at; to the
+     * quarter of a per cent, so that more moulds of the same are not another casting.
+     */
+    private static double inTemper(final double percent) {
+        return Math.max(0.5, Math.min(3, Math.round(percent * 4) / 4.0)) / 100;
     }
 }

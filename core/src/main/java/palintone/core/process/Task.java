@@ -45,6 +45,12 @@ public record Task(
      */
     public static final String TAKES = "takes";
 
+    /** Under this name a sentence carries, without saying it, the coat planned on one piece, g. */
+    public static final String COAT = "coat";
+
+    /** Under this name a sentence carries the film factor a dip was planned with. */
+    public static final String FACTOR = "factor";
+
     /** Under this name a sentence carries how long a full mould is shaken, s. */
     public static final String SHAKEN = "shaken";
 

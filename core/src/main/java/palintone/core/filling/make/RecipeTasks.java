@@ -55,26 +55,49 @@ public final class RecipeTasks {
             final Filling filling,
             final double makeG,
             final double weighedG) {
-        return new RecipeTasks(draft, filling, weighedG / filling.mixture().massG()).all(makeG);
+        return lay(draft, filling, makeG, weighedG, () -> {});
     }
 
-    private int all(final double makeG) {
+    /**
+     * The same, and something done before its last rest: what rests in a frame is poured into it
+     * while it still runs.
+     *
+     * @param beforeRest writes it; at the end where the recipe says nothing of a rest
+     */
+    public static int lay(
+            final ProcessDraft draft,
+            final Filling filling,
+            final double makeG,
+            final double weighedG,
+            final Runnable beforeRest) {
+        return new RecipeTasks(draft, filling, weighedG / filling.mixture().massG())
+                .all(makeG, beforeRest);
+    }
+
+    private int all(final double makeG, final Runnable beforeRest) {
         draft.part(filling.name());
-        int last =
-                draft.task(TaskKind.WEIGH_OUT)
-                        .say(
-                                listed(
-                                                "Weigh out for {make} of "
-                                                        + filling.name()
-                                                        + ": {0}.",
-                                                filling.lines())
-                                        .with("make", makeG, Unit.GRAM))
-                        .occupies(Occupies.PERSON)
-                        .done();
-        for (final Operation operation : filling.operations()) {
-            last = task(operation);
+        draft.task(TaskKind.WEIGH_OUT)
+                .say(
+                        listed(
+                                        "Weigh out for {make} of " + filling.name() + ": {0}.",
+                                        filling.lines())
+                                .with("make", makeG, Unit.GRAM))
+                .occupies(Occupies.PERSON)
+                .done();
+        final List<Operation> operations = filling.operations();
+        final boolean rests =
+                !operations.isEmpty()
+                        && operations.get(operations.size() - 1).kind() == OperationKind.REST;
+        for (int i = 0; i < operations.size(); i++) {
+            if (rests && i == operations.size() - 1) {
+                beforeRest.run();
+            }
+            task(operations.get(i));
         }
-        return last;
+        if (!rests) {
+            beforeRest.run();
+        }
+        return draft.last();
     }
 
     private int task(final Operation op) {

@@ -1,0 +1,60 @@
+package palintone.core.coat;
+
+import java.util.List;
+import java.util.Optional;
+import palintone.core.casting.crust.CrustPath;
+import palintone.core.casting.crust.CrustSolver;
+import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.Surround;
+import palintone.core.figure.Require;
+import palintone.core.figure.Source;
+import palintone.core.temper.crystal.Crystals;
+
+/** A centre between the palms: how long until its outside is too soft. */
+public final class HandWarmth {
+
+    public static final Source SOURCE =
+            Source.calibrated(
+                    "heat from palms of 33 °C through a film set so that a chilled ganache smears"
+                            + " after ten to fifteen seconds, as common practice has it");
+
+    private static final int CELLS = 30;
+    private static final double FINEST = 0.2;
+    private static final double LONGEST_S = 600;
+
+    private HandWarmth() {}
+
+    /**
+     * @param centre that is rolled
+     * @param fromC as it comes to hand, −25 to 35 °C
+     * @param softC its outer layer is too soft at
+     * @return s; 0 where it is too soft already, ten minutes where it stays firm so long
+     */
+    public static double seconds(final Centre centre, final double fromC, final double softC) {
+        Require.between("centre as it comes to hand", fromC, -25, 35, "°C");
+        if (fromC >= softC) {
+            return 0;
+        }
+        if (softC >= Calibrated.PALM_C) {
+            return LONGEST_S;
+        }
+        final CrustPath path =
+                CrustSolver.follow(
+                        List.of(
+                                new Stratum(
+                                        centre.shape().reachMm() / 1000 * 0.999,
+                                        CELLS,
+                                        FINEST,
+                                        centre.conductsWPerMK(),
+                                        centre.gPerMl() * 1e6 * centre.jPerGK(),
+                                        Optional.empty(),
+                                        fromC,
+                                        Crystals.NONE)),
+                        centre.bend(0),
+                        Surround.still(Calibrated.PALM_W_PER_M2K, Calibrated.PALM_C),
+                        Surround.NONE,
+                        LONGEST_S);
+        final double first = path.firstS(s -> path.temperatureC(0, s) >= softC);
+        return Math.min(LONGEST_S, first);
+    }
+}

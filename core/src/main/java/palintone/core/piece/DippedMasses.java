@@ -1,0 +1,87 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.substance.ChoiOkos1986;
+
+/**
+ * What one dipped piece holds, grams.
+ *
+ * @param coat as far as it is dipped
+ * @param centre inside
+ * @param inclusions what sticks to it, and what is brushed below
+ * @param whole everything together
+ */
+public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, Figure whole)
+        implements PieceMasses {
+
+    private static final Source SHAPE = Source.definition("volume around the shape, exactly");
+
+    static DippedMasses of(final DippedPiece piece) {
+        final double coatG = piece.fullCoatG() * piece.coat().share();
+        final double centreG = piece.centre().massG();
+        final List<Figure> on = new ArrayList<>();
+        double onG = 0;
+        for (final Inclusion inclusion : piece.on()) {
+            onG += inclusion.eachG();
+            on.add(
+                    Figure.of(
+                            inclusion.ingredient().name(),
+                            inclusion.eachG(),
+                            Unit.GRAM,
+                            Basis.of("on one piece")
+                                    .from(Source.definition("as the piece is written"))));
+        }
+        return new DippedMasses(
+                Figure.of(
+                        "coat",
+                        coatG,
+                        Unit.GRAM,
+                        Basis.of("(volume with the coat − centre) · share dipped · density")
+                                .with("coat", piece.coat().mm(), Unit.MILLIMETRE)
+                                .with("share dipped", piece.coat().share() * 100, Unit.PERCENT)
+                                .with(
+                                        "density",
+                                        piece.couverture().castingDensityGPerMl(),
+                                        Unit.GRAM_PER_ML)
+                                .from(SHAPE)
+                                .from(ChoiOkos1986.SOURCE)
+                                .validFor("even coat, no foot", true)),
+                Figure.of(
+                        piece.centre().filling().name(),
+                        centreG,
+                        Unit.GRAM,
+                        Basis.of("volume of the shape · density")
+                                .with("volume", piece.centre().shape().volumeMl(), Unit.MILLILITRE)
+                                .with("density", piece.centre().centre().gPerMl(), Unit.GRAM_PER_ML)
+                                .from(SHAPE)
+                                .from(ChoiOkos1986.SOURCE)),
+                Collections.unmodifiableList(on),
+                Figure.of(
+                        "piece",
+                        coatG + centreG + onG,
+                        Unit.GRAM,
+                        Basis.of("coat + centre + what sticks to it")
+                                .with("coat", coatG, Unit.GRAM)
+                                .with("centre", centreG, Unit.GRAM)
+                                .with("what sticks to it", onG, Unit.GRAM)
+                                .from(SHAPE)));
+    }
+
+    @Override
+    public List<Figure> parts() {
+        final List<Figure> all = new ArrayList<>(List.of(coat, centre));
+        all.addAll(inclusions);
+        return Collections.unmodifiableList(all);
+    }
+
+    @Override
+    public double couvertureG() {
+        return coat.value();
+    }
+}

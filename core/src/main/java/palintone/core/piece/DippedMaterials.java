@@ -1,0 +1,78 @@
+package palintone.core.piece;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import palintone.core.coat.BowlEmptied;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+
+/** What a batch of dipped pieces needs: coats, and so much below them that the fork dives. */
+final class DippedMaterials {
+
+    private DippedMaterials() {}
+
+    static Materials of(
+            final DippedPiece piece,
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
+        final int pieces = size.pieces();
+        final Source count = Source.definition("per piece × pieces");
+        final double coatsG = piece.masses().couvertureG() * pieces;
+        final double divesG =
+                BowlEmptied.enoughG(
+                        coatsG,
+                        piece.centre().shape().heightMm(),
+                        piece.couverture().castingDensityGPerMl());
+        final double meltG = Math.max(divesG, coatsG * (1 + habits.bowlReserve()));
+        return new Materials(
+                piece,
+                size,
+                List.of(
+                        Figure.of(
+                                "kept in coats",
+                                coatsG,
+                                Unit.GRAM,
+                                Basis.of("coat of one × pieces")
+                                        .with("coat of one", coatsG / pieces, Unit.GRAM)
+                                        .with("pieces", pieces, Unit.PIECE)
+                                        .from(count))),
+                Figure.of(
+                        "couverture to melt",
+                        meltG,
+                        Unit.GRAM,
+                        Basis.of(
+                                        "larger of coats + what the fork needs to dive at the last,"
+                                                + " and coats + reserve")
+                                .with("coats", coatsG, Unit.GRAM)
+                                .with("so that the fork dives", divesG, Unit.GRAM)
+                                .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                                .from(BowlEmptied.SOURCE)
+                                .from(Source.workshop("bowl reserve, House rules"))),
+                Figure.of(
+                        "couverture that comes back",
+                        meltG - coatsG,
+                        Unit.GRAM,
+                        Basis.of("to melt − coats")
+                                .with("to melt", meltG, Unit.GRAM)
+                                .with("coats", coatsG, Unit.GRAM)
+                                .from(count)),
+                List.of(
+                        Materials.FillingNeed.of(
+                                piece.centre().filling(),
+                                piece.masses().centre(),
+                                pieces,
+                                habits.fillingSurplus() + piece.centre().forming().lost(),
+                                conditions)),
+                piece.on().stream()
+                        .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
+                        .toList(),
+                List.of(),
+                Optional.empty());
+    }
+}

@@ -1,0 +1,161 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.process.Process;
+import palintone.core.temper.Couverture;
+
+/**
+ * A centre cut, piped or rolled, and dipped.
+ *
+ * @param id short name used in files
+ * @param name as the maker says it
+ * @param couverture it is dipped into
+ * @param centre that is dipped
+ * @param coat it is to have
+ * @param inclusions what it is rolled in and what is laid on it, before its coat has set
+ * @param dress finishings on it; a centre has no mould to be coloured
+ */
+public record DippedPiece(
+        String id,
+        String name,
+        Couverture couverture,
+        FormedCentre centre,
+        DipCoat coat,
+        List<Inclusion> inclusions,
+        Dress dress)
+        implements Piece {
+
+    private static final int MOST_INCLUSIONS = 6;
+    private static final double COATED_OF_WEIGHT = 0.5;
+
+    /**
+     * @throws OutOfRangeException when something on it is stirred in or set in, or a colour is
+     *     brought into a mould it does not have
+     */
+    public DippedPiece {
+        Require.text("id", id, 64);
+        Require.text("name", name, 120);
+        inclusions = List.copyOf(inclusions);
+        if (inclusions.size() > MOST_INCLUSIONS) {
+            throw new OutOfRangeException(
+                    "what it is rolled in", String.valueOf(inclusions.size()), "up to 6");
+        }
+        inclusions.forEach(
+                i -> i.placed(Inclusion.Placing.ROLLED_IN, Inclusion.Placing.ON_THE_BACK));
+        if (!dress.colours().isEmpty()) {
+            throw new OutOfRangeException(
+                    "colours", dress.colours().get(0).name(), "none: it comes out of no mould");
+        }
+    }
+
+    /** One coat all round, weighed, g. */
+    double fullCoatG() {
+        return grownG(coat.mm());
+    }
+
+    /** What the last dip puts on, all round, g. */
+    double lastCoatG() {
+        return fullCoatG() - grownG(coat.firstMm());
+    }
+
+    private double grownG(final double mm) {
+        return (centre.shape().grownMl(mm) - centre.shape().volumeMl())
+                * couverture.castingDensityGPerMl();
+    }
+
+    /** Brushed under it before, g. */
+    double bottomG() {
+        return centre.underMm2() * centre.bottomMm() / 1000 * couverture.castingDensityGPerMl();
+    }
+
+    /** What is on it besides its coat: couverture brushed below is melted by itself. */
+    List<Inclusion> on() {
+        if (bottomG() == 0) {
+            return inclusions;
+        }
+        final List<Inclusion> all = new ArrayList<>(inclusions);
+        all.add(new Inclusion(couverture.ingredient(), bottomG(), Inclusion.Placing.BRUSHED_BELOW));
+        return all;
+    }
+
+    @Override
+    public List<Filling> fillings() {
+        return List.of(centre.filling());
+    }
+
+    @Override
+    public DippedMasses masses() {
+        return DippedMasses.of(this);
+    }
+
+    @Override
+    public Section section() {
+        return DippedSection.of(this);
+    }
+
+    @Override
+    public Materials materials(
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
+        return DippedMaterials.of(this, size, habits, conditions);
+    }
+
+    @Override
+    public Process process(final Materials needs, final Workplace place) {
+        return new DippedProcess(this, needs, place).lay();
+    }
+
+    /** As many as come off one fork while anybody counts: recipes of a gram round badly. */
+    @Override
+    public int atOnce() {
+        return 40;
+    }
+
+    @Override
+    public BatchSize batchOf(final Optional<Integer> moulds, final Optional<Integer> pieces) {
+        if (moulds.isPresent() || pieces.isEmpty()) {
+            throw new OutOfRangeException(
+                    "size",
+                    moulds.isPresent() ? moulds.get() + " moulds" : "not given",
+                    "pieces: it comes out of no mould");
+        }
+        return BatchSize.oneByOne(pieces.get());
+    }
+
+    @Override
+    public List<Sentence> remarks() {
+        final List<Sentence> remarks = new ArrayList<>();
+        if (centre.neverFirm()) {
+            remarks.add(
+                    Sentence.of(
+                            "This filling is never firm enough for a fork, however cold: put it into"
+                                    + " shells, or make it stiffer."));
+        }
+        if (coat.share() < 1) {
+            remarks.add(
+                    Sentence.of(
+                            "Dipped in part, its centre lies open: it dries and takes on smells"
+                                    + " there, and what is said of its life counts for a whole coat."
+                                    + " Sell it sooner."));
+        }
+        if (masses().couvertureG() > COATED_OF_WEIGHT * masses().whole().value()) {
+            remarks.add(
+                    Sentence.of(
+                                    "More than half of it is coat, {coat} of {whole}: thinner, or a"
+                                            + " larger centre.")
+                            .with("coat", masses().couvertureG(), Unit.GRAM)
+                            .with("whole", masses().whole().value(), Unit.GRAM));
+        }
+        return remarks;
+    }
+}

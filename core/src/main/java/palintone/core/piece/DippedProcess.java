@@ -1,0 +1,517 @@
+package palintone.core.piece;
+
+import java.util.Map;
+import java.util.stream.Collectors;
+import palintone.core.casting.BowlAt;
+import palintone.core.coat.BowlEmptied;
+import palintone.core.coat.CentreShape;
+import palintone.core.coat.Coat;
+import palintone.core.coat.DipOrder;
+import palintone.core.coat.DipPlan;
+import palintone.core.coat.HandWarmth;
+import palintone.core.coat.Powder;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.process.After;
+import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.Process;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+
+/**
+ * How dipped pieces are made: the filling, its centres cut, piped or rolled and brought to the
+ * warmth they are dipped at, the bowl beside, then coat, powder and finish. What is not computed is
+ * common practice, no source.
+ */
+final class DippedProcess {
+
+    private static final double UNDER_S = 2;
+    private static final double AIM_C = 18;
+    private static final int HOUR_S = 3600;
+
+    /** Under the bowl at the least, or it is a bowl with lumps. */
+    private static final double UNDER_BOWL_K = 4;
+
+    /** What shapes well between the palms has been in the cold. */
+    private static final double CHILLED_C = 12;
+
+    private final DippedPiece piece;
+    private final Materials needs;
+    private final Workplace place;
+    private final ProcessDraft draft = new ProcessDraft();
+    private final BatchTasks batch;
+    private final DipPlan plan;
+    private final int pieces;
+
+    DippedProcess(final DippedPiece piece, final Materials needs, final Workplace place) {
+        this.piece = piece;
+        this.needs = needs;
+        this.place = place;
+        batch = new BatchTasks(needs, place, draft);
+        pieces = needs.size().pieces();
+        plan = plan(piece, place);
+    }
+
+    static DipPlan plan(final DippedPiece piece, final Workplace place) {
+        final BowlAt bowl = place.bowlAt(piece.couverture());
+        final double firm = piece.centre().firmBelowC().orElse(AIM_C + 1);
+        return place.dipping()
+                .plan(
+                        new DipOrder(
+                                bowl,
+                                piece.centre().centre(),
+                                Math.max(0, Math.min(AIM_C, firm - 1)),
+                                UNDER_S,
+                                0,
+                                false,
+                                roomC(place),
+                                DipOrder.UNWEIGHED),
+                        piece.lastCoatG());
+    }
+
+    private static double roomC(final Workplace place) {
+        return Math.max(5, Math.min(40, place.room().temperatureC()));
+    }
+
+    Process lay() {
+        final int ready = ready(centres());
+        final int test = batch.bowlReady();
+        if (piece.coat().twice()) {
+            first(test, ready);
+            dip(batch.temperAgain(draft.last()), draft.last() - 1);
+        } else {
+            dip(test, ready);
+        }
+        set();
+        batch.finish(kind -> !kind.whileSoft());
+        batch.weigh();
+        return draft.done();
+    }
+
+    /**
+     * @return number of the last task at the centres before they are brought to warmth
+     */
+    private int centres() {
+        final Forming forming = piece.centre().forming();
+        final Map<String, Integer> made =
+                FillingTasks.lay(
+                        draft,
+                        needs,
+                        place,
+                        () -> {
+                            if (forming.fromASlab()) {
+                                frame();
+                            }
+                        });
+        draft.part("Centres");
+        final Integer filling = made.get(piece.centre().filling().id());
+        return switch (forming) {
+            case CUT -> cut(filling);
+            case FROZEN -> frozen(filling);
+            case PIPED, SCOOPED -> piped(filling, forming);
+            case ROLLED, SHAPED -> shaped(filling, forming);
+        };
+    }
+
+    private CentreShape.Block block() {
+        return (CentreShape.Block) piece.centre().shape();
+    }
+
+    private void frame() {
+        final Materials.FillingNeed need = needs.fillings().get(0);
+        final double areaCm2 =
+                need.toMake().value()
+                        / piece.centre().centre().gPerMl()
+                        / (block().heightMm() / 10);
+        draft.task(TaskKind.FRAME)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Pour it into a frame while it runs, {high} high, {across}"
+                                                + " square, on film; level it and cover it.")
+                                .with("high", block().heightMm(), Unit.MILLIMETRE)
+                                .with("across", Math.sqrt(areaCm2) * 10, Unit.MILLIMETRE))
+                .caution(FillingTasks.caution(need))
+                .occupies(Occupies.PERSON)
+                .done();
+    }
+
+    /** After the filling, where it is made with the batch. */
+    private ProcessDraft.TaskDraft after(final TaskKind kind, final Integer filling) {
+        final ProcessDraft.TaskDraft task = draft.task(kind);
+        if (filling != null) {
+            task.after(FillingTasks.ahead(filling));
+        }
+        return task;
+    }
+
+    private int cut(final Integer filling) {
+        below(filling);
+        final FormedCentre.CutWindow window = piece.centre().cutWindow();
+        final double from = window.fromC();
+        final double to = Math.max(from + 1, window.toC());
+        final ProcessDraft.TaskDraft cut =
+                draft.last() > 0 && piece.centre().bottomMm() > 0
+                        ? draft.task(TaskKind.CUT).next()
+                        : after(TaskKind.CUT, filling);
+        return cut.say(
+                        Sentence.of(
+                                        "Cut {pieces} of {long} by {wide}; wipe the blade, lay them"
+                                                + " apart. Colder than {from} it breaks, warmer"
+                                                + " than {to} it smears.")
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", block().widthMm(), Unit.MILLIMETRE)
+                                .with("from", from, Unit.CELSIUS)
+                                .with("to", to, Unit.CELSIUS))
+                .read(
+                        "slab, in its middle",
+                        Unit.CELSIUS,
+                        Math.max(from, Math.min(to, AIM_C)),
+                        new Band(from - 3, from, to, to + 3))
+                .caution(FillingTasks.caution(needs.fillings().get(0)))
+                .source(palintone.core.filling.texture.Texture.SOURCE)
+                .done();
+    }
+
+    private void below(final Integer filling) {
+        if (piece.centre().bottomMm() <= 0) {
+            return;
+        }
+        after(TaskKind.COAT_BELOW, filling)
+                .say(
+                        Sentence.of(
+                                        "Brush {all} of melted couverture thinly over the slab, {mm}"
+                                                + " thick; when it has set, turn it over: it lies"
+                                                + " below. It need not be in temper.")
+                                .with("all", piece.bottomG() * pieces, Unit.GRAM)
+                                .with("mm", piece.centre().bottomMm(), Unit.MILLIMETRE))
+                .clock(Clock.minutes(2, 5, 60))
+                .done();
+    }
+
+    private int frozen(final Integer filling) {
+        after(TaskKind.FREEZE, filling)
+                .say(
+                        Sentence.of(
+                                "Cover the frame close with film and freeze it through, overnight:"
+                                        + " ice on it becomes water under the coat."))
+                .clock(Clock.minutes(4 * 60, 12 * 60, 14 * 24 * 60))
+                .handsOn(0.01)
+                .occupies(Occupies.CABINET)
+                .done();
+        below(null);
+        return draft.task(TaskKind.CUT)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Cut {pieces} of {long} by {wide} while it is frozen, back"
+                                                + " into the cold as they lie, apart and covered.")
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", block().widthMm(), Unit.MILLIMETRE))
+                .caution(Cautions.CONDENSATION)
+                .done();
+    }
+
+    private int piped(final Integer filling, final Forming forming) {
+        final Materials.FillingNeed need = needs.fillings().get(0);
+        final boolean bag = forming == Forming.PIPED;
+        return after(bag ? TaskKind.PIPE_OUT : TaskKind.SHAPE, filling)
+                .say(
+                        Sentence.of(
+                                        bag
+                                                ? "Pipe {pieces} of {each} onto film, round and apart."
+                                                        + " Weigh the first three."
+                                                : "Scoop {pieces} of {each} onto film. Weigh the"
+                                                        + " first three.")
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("each", need.each().value(), Unit.GRAM))
+                .caution(FillingTasks.caution(need))
+                .source(need.each().basis().sources().get(0))
+                .done();
+    }
+
+    private int shaped(final Integer filling, final Forming forming) {
+        piped(filling, Forming.PIPED);
+        chill(draft.last());
+        final double soft = piece.centre().firmBelowC().orElse(28);
+        final double hand =
+                HandWarmth.seconds(piece.centre().centre(), Math.min(CHILLED_C, soft - 1), soft);
+        return draft.task(TaskKind.SHAPE)
+                .next()
+                .say(
+                        Sentence.of(
+                                        forming == Forming.ROLLED
+                                                ? "Roll each between gloved palms, no longer than"
+                                                        + " {hand}: then its outside is too soft. Take"
+                                                        + " no more out of the cold than you roll in"
+                                                        + " five minutes."
+                                                : "Shape each by hand, no longer than {hand} at it:"
+                                                        + " then its outside is too soft. Take no more"
+                                                        + " out of the cold than you shape in five"
+                                                        + " minutes.")
+                                .with("hand", Math.max(2, hand), Unit.SECOND))
+                .caution(FillingTasks.caution(needs.fillings().get(0)))
+                .source(HandWarmth.SOURCE)
+                .done();
+    }
+
+    private int chill(final int before) {
+        final double minutes = CentreChill.minutes(piece.centre().centre(), place.cabinetC());
+        return draft.task(TaskKind.CHILL)
+                .after(After.straight(before))
+                .say(
+                        Sentence.of(
+                                        "Into the cabinet, uncovered, until they are firm: heat alone"
+                                                + " takes {minutes}.")
+                                .with("minutes", minutes, Unit.MINUTE))
+                .read("cabinet", Unit.CELSIUS, place.cabinetC(), Band.around(8, 16, 2))
+                .clock(Clock.minutes(minutes * 0.7, minutes, Math.max(120, minutes * 4)))
+                .handsOn(0.05)
+                .occupies(Occupies.CABINET)
+                .source(CentreChill.SOURCE)
+                .done();
+    }
+
+    /** As warm as they are dipped: firm enough for the fork, not so cold that the coat tears. */
+    private int ready(final int formed) {
+        final Forming forming = piece.centre().forming();
+        if (forming == Forming.PIPED || forming == Forming.SCOOPED) {
+            chill(formed);
+        }
+        final Band band = centreBand();
+        final int ready =
+                draft.task(TaskKind.CENTRES)
+                        .after(After.straight(draft.last()))
+                        .say(
+                                Sentence.of(
+                                                "Bring the centres to {aim}: colder than {from} they"
+                                                        + " tear the coat as they warm, warmer than"
+                                                        + " {to} they slip on the fork. Dry, no drop"
+                                                        + " of water on them.")
+                                        .with("aim", aimC(band), Unit.CELSIUS)
+                                        .with("from", band.low(), Unit.CELSIUS)
+                                        .with("to", band.high(), Unit.CELSIUS))
+                        .read("a centre, in its middle", Unit.CELSIUS, aimC(band), band)
+                        .caution(
+                                place.cabinetC() < place.room().dewPoint().value() + 1
+                                                || forming == Forming.FROZEN
+                                        ? Cautions.CONDENSATION
+                                        : "")
+                        .handsOn(0.05)
+                        .source(Coat.SOURCE)
+                        .done();
+        final double eachG = needs.fillings().get(0).each().value();
+        draft.task(TaskKind.WEIGH_CENTRES)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Weigh ten and divide: {each} each. With the weight of the"
+                                                + " finished pieces this says what your coats weigh.")
+                                .with("each", eachG, Unit.GRAM))
+                .read("one centre, mean of ten", Unit.GRAM, eachG, BatchTasks.weightBand(eachG))
+                .source(needs.fillings().get(0).each().basis().sources().get(0))
+                .done();
+        return ready;
+    }
+
+    private Band centreBand() {
+        final double low = Math.max(2, Math.min(plan.coldestC(), roomC(place) - 2));
+        final double most =
+                Math.min(roomC(place) + 2, plan.order().bowl().temperatureC() - UNDER_BOWL_K);
+        final double high =
+                Math.max(low + 1, Math.min(piece.centre().firmBelowC().orElse(most), most));
+        return new Band(low - 3, low, high, high + 2);
+    }
+
+    private double aimC(final Band band) {
+        return piece.centre().forming() == Forming.FROZEN
+                ? band.low() + 1
+                : Math.max(band.low(), Math.min(AIM_C, band.high() - 0.5));
+    }
+
+    /** Smeared on by hand, so thin that it sets by itself. */
+    private void first(final int test, final int ready) {
+        final double firstG =
+                (piece.fullCoatG() - piece.lastCoatG()) * piece.coat().share() * pieces;
+        draft.task(TaskKind.FIRST_COAT)
+                .after(batch.inTemper(test))
+                .after(After.done(ready))
+                .say(
+                        Sentence.of(
+                                        "A thin first coat on each, {mm}, with a gloved hand or a"
+                                                + " brush: it takes the strain of the centre, and"
+                                                + " closes it.")
+                                .with("mm", DipCoat.FIRST_MM, Unit.MILLIMETRE)
+                                .with(Task.TAKES, firstG, Unit.GRAM))
+                .read("bowl while coating", Unit.CELSIUS, batch.work().middle(), batch.work())
+                .clock(Clock.about(6.0 * pieces))
+                .occupies(Occupies.BOWL)
+                .done();
+        draft.task(TaskKind.SET)
+                .next()
+                .say(Sentence.of("Leave the first coat until it is dull and dry to the touch."))
+                .clock(Clock.minutes(2, 5, 60))
+                .handsOn(0.05)
+                .done();
+    }
+
+    private void dip(final int test, final int ready) {
+        final double takes = piece.lastCoatG() * piece.coat().share() * pieces;
+        final ProcessDraft.TaskDraft dip =
+                draft.task(TaskKind.DIP)
+                        .after(batch.inTemper(test))
+                        .after(After.done(ready).within(HOUR_S, STOOD));
+        dip.say(
+                        under().and(on())
+                                .and(warm())
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("each", piece.lastCoatG() * piece.coat().share(), Unit.GRAM)
+                                .with(Task.TAKES, takes, Unit.GRAM)
+                                .with(Task.COAT, piece.masses().couvertureG(), Unit.GRAM)
+                                .with(Task.FACTOR, plan.order().filmFactor(), Unit.ONE))
+                .read("bowl while dipping", Unit.CELSIUS, batch.work().middle(), batch.work())
+                .clock(Clock.about(plan.everyS() * pieces))
+                .occupies(Occupies.BOWL)
+                .caution(bowlNowHolds())
+                .source(Coat.SOURCE)
+                .done();
+    }
+
+    private static final String STOOD =
+            "The centres have stood for an hour: read one again before you dip it.";
+
+    private Sentence under() {
+        final String how =
+                piece.coat().share() < 1
+                        ? "Dip {pieces} as deep as they are to be coated, {under} under; tap for"
+                                + " {tapped}, draw over the rim: {each} of coat on each."
+                        : "Dip {pieces}, {under} under; tap for {tapped}, draw over the rim: {each}"
+                                + " of coat on each.";
+        final Sentence said =
+                Sentence.of(how)
+                        .with("under", UNDER_S, Unit.SECOND)
+                        .with("tapped", Math.round(plan.order().tappedS()), Unit.SECOND);
+        return plan.found()
+                ? said
+                : said.and(
+                        Sentence.of(
+                                        "From this bowl tapping comes no nearer than {comes}: a"
+                                                + " thicker or thinner bowl, or two coats.")
+                                .with("comes", plan.coat().massG(), Unit.GRAM));
+    }
+
+    /** What goes on before it has set, in lots small enough for that. */
+    private Sentence on() {
+        final double minutes = plan.coat().skinS() / 60;
+        final boolean sets = Double.isFinite(plan.coat().skinS());
+        Sentence said = Sentence.of("");
+        if (piece.inclusions().isEmpty() && !soft()) {
+            return said;
+        }
+        for (final Inclusion on : piece.inclusions()) {
+            final String what = on.ingredient().name();
+            said =
+                    said.and(
+                            on.placing() == Inclusion.Placing.ROLLED_IN
+                                    ? Sentence.of(
+                                                    "Roll in "
+                                                            + what
+                                                            + ", {stuck} on each; have {tray} lying"
+                                                            + " ready.")
+                                            .with("stuck", on.eachG(), Unit.GRAM)
+                                            .with(
+                                                    "tray",
+                                                    on.eachG() * pieces / Powder.STICKS_OF_TRAY,
+                                                    Unit.GRAM)
+                                    : Sentence.of("Lay " + what + " on it, {laid} on each.")
+                                            .with("laid", on.eachG(), Unit.GRAM));
+        }
+        if (soft()) {
+            said =
+                    said.and(
+                            Sentence.of(
+                                    piece.dress().finishes().stream()
+                                            .filter(f -> f.kind().whileSoft())
+                                            .map(
+                                                    f ->
+                                                            f.words().isBlank()
+                                                                    ? f.kind().act() + "."
+                                                                    : f.kind().act()
+                                                                            + ": "
+                                                                            + f.words()
+                                                                            + ".")
+                                            .collect(Collectors.joining(" "))));
+        }
+        return sets
+                ? said.and(
+                        Sentence.of("All that within {skin} of the dip: {lot} at a time, no more.")
+                                .with("skin", minutes, Unit.MINUTE)
+                                .with("lot", plan.lot(), Unit.PIECE))
+                : said;
+    }
+
+    private boolean soft() {
+        return piece.dress().finishes().stream().anyMatch(f -> f.kind().whileSoft());
+    }
+
+    /** Where cold centres and the room draw the bowl out of its window on the way. */
+    private Sentence warm() {
+        final BowlEmptied emptied =
+                BowlEmptied.of(
+                        new BowlEmptied.Tray(
+                                plan.order(),
+                                pieces,
+                                plan.everyS(),
+                                Math.max(20, needs.toMelt().value()),
+                                batch.work().low()));
+        return emptied.warmAt().isPresent()
+                ? Sentence.of(
+                                "Read the bowl every {dips}: by its numbers so many draw it out of"
+                                        + " its window. Warm it a little each time.")
+                        .with("dips", Math.max(1, emptied.warmAt().getAsInt()), Unit.PIECE)
+                : Sentence.of("");
+    }
+
+    /** What has been in a bowl with bare centres is in the bowl. */
+    private String bowlNowHolds() {
+        final String holds = BatchTasks.scrapings(needs.allergens());
+        return needs.keepCold() ? (holds + " " + Cautions.COLD_SCRAPINGS).strip() : holds;
+    }
+
+    private void set() {
+        final double lifts =
+                Double.isFinite(plan.coat().liftsS())
+                        ? Math.min(2.0 * HOUR_S, plan.coat().liftsS())
+                        : HOUR_S;
+        draft.task(TaskKind.SET)
+                .next()
+                .say(
+                        Sentence.of(
+                                piece.inclusions().stream()
+                                                .anyMatch(
+                                                        i ->
+                                                                i.placing()
+                                                                        == Inclusion.Placing
+                                                                                .ROLLED_IN)
+                                        ? "Leave them in what they were rolled in until they are"
+                                                + " firm, then sieve it off. What is sieved back holds"
+                                                + " coat and crumbs: for this piece only."
+                                        : "Leave them until they come off the foil by themselves, in"
+                                                + " still air, not in the cold at once."))
+                .clock(
+                        new Clock(
+                                (int) (lifts * 0.6),
+                                (int) Math.max(1, lifts),
+                                (int) (lifts * 2 + HOUR_S)))
+                .handsOn(0.05)
+                .caution(BatchTasks.scrapings(needs.allergens()))
+                .source(Coat.SOURCE)
+                .done();
+    }
+}

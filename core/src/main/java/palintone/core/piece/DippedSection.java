@@ -1,0 +1,135 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.coat.CentreShape;
+import palintone.core.figure.Quantity;
+import palintone.core.figure.Unit;
+
+/** The cut through a dipped piece, standing on its foil. */
+final class DippedSection {
+
+    private static final int POINTS = 24;
+    private static final double CRUMB_MM = 0.7;
+    private static final int CRUMBS = 18;
+    private static final double ON_TOP_MM = 2;
+
+    private DippedSection() {}
+
+    static Section of(final DippedPiece piece) {
+        final double mm = piece.coat().mm();
+        final double base = piece.centre().bottomMm();
+        final double dipped = piece.coat().share();
+        final List<Section.Point> centre = outline(piece.centre().shape(), 0, mm + base);
+        final List<Section.Point> coated = outline(piece.centre().shape(), mm, base);
+        final double topMm = coated.get(coated.size() - 1).depthMm();
+        final List<Section.Point> outer =
+                dipped < 1 ? joined(coated, centre, dipped * topMm) : coated;
+        final List<Section.Region> regions = new ArrayList<>();
+        regions.add(
+                new Section.Region(
+                        Section.Role.SHELL,
+                        "coat of " + piece.couverture().ingredient().name(),
+                        Optional.of(Quantity.of(mm, Unit.MILLIMETRE)),
+                        dipped < 1 ? below(coated, dipped * topMm) : coated));
+        regions.add(
+                new Section.Region(
+                        Section.Role.FILLING,
+                        piece.centre().filling().name(),
+                        Optional.of(Quantity.of(piece.centre().massG(), Unit.GRAM)),
+                        centre));
+        final List<Section.Fleck> flecks = new ArrayList<>();
+        for (final Inclusion inclusion : piece.inclusions()) {
+            if (inclusion.placing() == Inclusion.Placing.ROLLED_IN) {
+                flecks.addAll(around(outer));
+            } else {
+                regions.add(onTop(inclusion, outer));
+            }
+        }
+        return new Section(outer, regions, flecks);
+    }
+
+    /** Its half profile from below to above, grown by so much, standing so high. */
+    private static List<Section.Point> outline(
+            final CentreShape shape, final double grownMm, final double fromMm) {
+        final List<Section.Point> points = new ArrayList<>();
+        if (shape instanceof CentreShape.Block block) {
+            final double half = Math.max(block.lengthMm(), block.widthMm()) / 2 + grownMm;
+            final double top = fromMm + block.heightMm() + 2 * grownMm;
+            points.add(new Section.Point(fromMm, half));
+            final double round = Math.min(grownMm, block.heightMm() / 2);
+            for (int i = 0; i <= POINTS / 4; i++) {
+                final double angle = Math.PI / 2 * i / (POINTS / 4.0);
+                points.add(
+                        new Section.Point(
+                                top - round + round * Math.sin(angle),
+                                half - round + round * Math.cos(angle)));
+            }
+            points.add(new Section.Point(top, 0));
+            return points;
+        }
+        final double radius = shape.reachMm() + grownMm;
+        for (int i = 0; i <= POINTS; i++) {
+            final double angle = Math.PI * i / POINTS;
+            points.add(
+                    new Section.Point(
+                            fromMm + radius - radius * Math.cos(angle), radius * Math.sin(angle)));
+        }
+        return points;
+    }
+
+    private static List<Section.Point> below(final List<Section.Point> coated, final double atMm) {
+        final List<Section.Point> points =
+                new ArrayList<>(coated.stream().filter(p -> p.depthMm() < atMm).toList());
+        points.add(new Section.Point(atMm, halfAt(coated, atMm)));
+        return points;
+    }
+
+    private static List<Section.Point> joined(
+            final List<Section.Point> coated, final List<Section.Point> bare, final double atMm) {
+        final List<Section.Point> points = below(coated, atMm);
+        points.add(new Section.Point(atMm, halfAt(bare, atMm)));
+        bare.stream().filter(p -> p.depthMm() > atMm).forEach(points::add);
+        return points;
+    }
+
+    private static double halfAt(final List<Section.Point> outline, final double atMm) {
+        for (int i = 1; i < outline.size(); i++) {
+            final Section.Point a = outline.get(i - 1);
+            final Section.Point b = outline.get(i);
+            if (b.depthMm() >= atMm && b.depthMm() > a.depthMm()) {
+                final double share = (atMm - a.depthMm()) / (b.depthMm() - a.depthMm());
+                return a.halfWidthMm() + Math.max(0, share) * (b.halfWidthMm() - a.halfWidthMm());
+            }
+        }
+        return 0;
+    }
+
+    private static Section.Region onTop(
+            final Inclusion inclusion, final List<Section.Point> outer) {
+        final double top = outer.get(outer.size() - 1).depthMm();
+        final double half =
+                outer.stream().mapToDouble(Section.Point::halfWidthMm).max().orElse(1) / 3;
+        return new Section.Region(
+                Section.Role.ON_TOP,
+                inclusion.ingredient().name(),
+                Optional.of(Quantity.of(inclusion.eachG(), Unit.GRAM)),
+                List.of(
+                        new Section.Point(top - ON_TOP_MM / 2, half),
+                        new Section.Point(top + ON_TOP_MM / 2, half)));
+    }
+
+    /** Crumbs all along the outline, on both sides. */
+    private static List<Section.Fleck> around(final List<Section.Point> outer) {
+        final List<Section.Fleck> flecks = new ArrayList<>();
+        final double top = outer.get(outer.size() - 1).depthMm();
+        for (int i = 0; i < CRUMBS; i++) {
+            final double z = (i + 0.5) / CRUMBS * top;
+            final double half = halfAt(outer, z);
+            flecks.add(new Section.Fleck(z, half, CRUMB_MM));
+            flecks.add(new Section.Fleck(z, -half, CRUMB_MM));
+        }
+        return flecks;
+    }
+}

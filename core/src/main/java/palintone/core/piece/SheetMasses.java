@@ -1,0 +1,100 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Quantity;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+
+/**
+ * What one plate holds, grams.
+ *
+ * @param couverture of it
+ * @param inclusions strewn on it
+ * @param whole everything together
+ */
+public record SheetMasses(Figure couverture, List<Figure> inclusions, Figure whole)
+        implements PieceMasses {
+
+    private static final Source AREA = Source.definition("area · thickness · density");
+
+    static SheetMasses of(final SheetPiece piece) {
+        final Figure couverture =
+                MouldedMasses.chocolate(
+                        "couverture",
+                        piece.cut().areaMm2() * piece.thickMm() / 1000,
+                        piece.couverture().castingDensityGPerMl(),
+                        Basis.of("area · thickness · density")
+                                .with("area (cm²)", piece.cut().areaMm2() / 100, Unit.ONE)
+                                .with("thickness", piece.thickMm(), Unit.MILLIMETRE));
+        final List<Figure> on = new ArrayList<>();
+        double wholeG = couverture.value();
+        for (final Inclusion inclusion : piece.inclusions()) {
+            wholeG += inclusion.eachG();
+            on.add(
+                    Figure.of(
+                            inclusion.ingredient().name(),
+                            inclusion.eachG(),
+                            Unit.GRAM,
+                            Basis.of("on one piece")
+                                    .from(Source.definition("as the piece is written"))));
+        }
+        return new SheetMasses(
+                couverture,
+                Collections.unmodifiableList(on),
+                Figure.of(
+                        "piece",
+                        wholeG,
+                        Unit.GRAM,
+                        Basis.of("couverture + what is strewn on it")
+                                .with("couverture", couverture.value(), Unit.GRAM)
+                                .with(
+                                        "what is strewn on it",
+                                        wholeG - couverture.value(),
+                                        Unit.GRAM)
+                                .from(AREA)));
+    }
+
+    static Section section(final SheetPiece piece) {
+        final double half = piece.cut().longMm() / 2;
+        final List<Section.Point> outer =
+                List.of(
+                        new Section.Point(0, half),
+                        new Section.Point(piece.thickMm() / 2, half),
+                        new Section.Point(piece.thickMm(), half));
+        final List<Section.Region> regions = new ArrayList<>();
+        regions.add(
+                new Section.Region(
+                        Section.Role.SOLID,
+                        "couverture",
+                        Optional.of(Quantity.of(piece.masses().couvertureG(), Unit.GRAM)),
+                        outer));
+        for (final Inclusion inclusion : piece.inclusions()) {
+            regions.add(
+                    new Section.Region(
+                            Section.Role.ON_TOP,
+                            inclusion.ingredient().name(),
+                            Optional.of(Quantity.of(inclusion.eachG(), Unit.GRAM)),
+                            List.of(
+                                    new Section.Point(piece.thickMm(), half * 0.8),
+                                    new Section.Point(piece.thickMm() + 0.8, half * 0.8))));
+        }
+        return new Section(outer, regions, List.of());
+    }
+
+    @Override
+    public List<Figure> parts() {
+        final List<Figure> all = new ArrayList<>(List.of(couverture));
+        all.addAll(inclusions);
+        return Collections.unmodifiableList(all);
+    }
+
+    @Override
+    public double couvertureG() {
+        return couverture.value();
+    }
+}

@@ -1,0 +1,67 @@
+package palintone.core.piece;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+
+/** What a batch of plates needs: whole sheets; what is not cut out is melted again. */
+final class SheetMaterials {
+
+    private SheetMaterials() {}
+
+    static Materials of(
+            final SheetPiece piece,
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
+        final int pieces = size.pieces();
+        final double keptG = piece.masses().couvertureG() * pieces;
+        final double sheetsG = piece.sheetG() * size.moulds();
+        final double meltG = Math.max(Materials.LEAST_BOWL_G, sheetsG * (1 + habits.bowlReserve()));
+        final Source count = Source.definition("per piece × pieces");
+        return new Materials(
+                piece,
+                size,
+                List.of(
+                        Figure.of(
+                                "kept in the pieces",
+                                keptG,
+                                Unit.GRAM,
+                                Basis.of("couverture of one × pieces")
+                                        .with("couverture of one", keptG / pieces, Unit.GRAM)
+                                        .with("pieces", pieces, Unit.PIECE)
+                                        .from(count))),
+                Figure.of(
+                        "couverture to melt",
+                        meltG,
+                        Unit.GRAM,
+                        Basis.of("sheets + reserve")
+                                .with("one sheet", piece.sheetG(), Unit.GRAM)
+                                .with("sheets", size.moulds(), Unit.ONE)
+                                .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                                .from(Source.workshop("bowl reserve, House rules"))),
+                Figure.of(
+                        "couverture that comes back",
+                        meltG - keptG,
+                        Unit.GRAM,
+                        Basis.of("left in the bowl + offcuts")
+                                .with("left in the bowl", meltG - sheetsG, Unit.GRAM)
+                                .with("offcuts", sheetsG - keptG, Unit.GRAM)
+                                .from(count)),
+                List.of(),
+                piece.inclusions().stream()
+                        .map(
+                                i ->
+                                        Materials.InclusionNeed.of(
+                                                i, pieces, piece.offcuts(), conditions))
+                        .toList(),
+                List.of(),
+                Optional.empty());
+    }
+}

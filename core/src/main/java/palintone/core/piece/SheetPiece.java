@@ -1,0 +1,220 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import palintone.core.coat.RoundLayout;
+import palintone.core.coat.SlabCut;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
+import palintone.core.process.Process;
+import palintone.core.temper.Couverture;
+
+/**
+ * A plate, round or strip cut out of a thin spread sheet.
+ *
+ * @param id short name used in files
+ * @param name as the maker says it
+ * @param couverture it is spread of
+ * @param thickMm of the sheet, 0.2 to 6
+ * @param lengthMm of the sheet, 50 to 1000
+ * @param widthMm of the sheet, 50 to 1000
+ * @param cut out of it
+ * @param inclusions strewn over it while it is wet
+ * @param dress finishings on it
+ */
+public record SheetPiece(
+        String id,
+        String name,
+        Couverture couverture,
+        double thickMm,
+        double lengthMm,
+        double widthMm,
+        Cut cut,
+        List<Inclusion> inclusions,
+        Dress dress)
+        implements Piece {
+
+    private static final double CURLS_MM = 1.5;
+    private static final int MOST_INCLUSIONS = 6;
+
+    /** What is cut. */
+    public sealed interface Cut permits Round, Plate {
+
+        /** Surface of one, mm². */
+        double areaMm2();
+
+        /** Its longest side, mm. */
+        double longMm();
+
+        /** As many as a sheet gives. */
+        int perSheet(double lengthMm, double widthMm);
+    }
+
+    /**
+     * Punched out.
+     *
+     * @param acrossMm 5 to 500
+     */
+    public record Round(double acrossMm) implements Cut {
+
+        private static final double GAP_MM = 1;
+
+        /**
+         * @throws OutOfRangeException when the number is impossible
+         */
+        public Round {
+            Require.between("across a round", acrossMm, 5, 500, "mm");
+        }
+
+        @Override
+        public double areaMm2() {
+            return Math.PI * acrossMm * acrossMm / 4;
+        }
+
+        @Override
+        public double longMm() {
+            return acrossMm;
+        }
+
+        @Override
+        public int perSheet(final double lengthMm, final double widthMm) {
+            return RoundLayout.of(lengthMm, widthMm, acrossMm, GAP_MM).rounds().size();
+        }
+    }
+
+    /**
+     * Cut right across.
+     *
+     * @param lengthMm 5 to 500
+     * @param widthMm 5 to 500
+     */
+    public record Plate(double lengthMm, double widthMm) implements Cut {
+
+        /**
+         * @throws OutOfRangeException when a number is impossible
+         */
+        public Plate {
+            Require.between("length of a plate", lengthMm, 5, 500, "mm");
+            Require.between("width of a plate", widthMm, 5, 500, "mm");
+        }
+
+        @Override
+        public double areaMm2() {
+            return lengthMm * widthMm;
+        }
+
+        @Override
+        public double longMm() {
+            return Math.max(lengthMm, widthMm);
+        }
+
+        @Override
+        public int perSheet(final double sheetMm, final double acrossMm) {
+            return SlabCut.of(new SlabCut.Slab(sheetMm, acrossMm, 0, 0, lengthMm, widthMm))
+                    .pieces()
+                    .size();
+        }
+    }
+
+    /**
+     * @throws OutOfRangeException when a number is impossible, or nothing can be cut
+     */
+    public SheetPiece {
+        Require.text("id", id, 64);
+        Require.text("name", name, 120);
+        Require.between("thickness of the sheet", thickMm, 0.2, 6, "mm");
+        Require.between("length of the sheet", lengthMm, 50, 1000, "mm");
+        Require.between("width of the sheet", widthMm, 50, 1000, "mm");
+        inclusions = List.copyOf(inclusions);
+        if (inclusions.size() > MOST_INCLUSIONS) {
+            throw new OutOfRangeException(
+                    "what is strewn on it", String.valueOf(inclusions.size()), "up to 6");
+        }
+        inclusions.forEach(i -> i.placed(Inclusion.Placing.ON_THE_BACK));
+        if (!dress.colours().isEmpty()) {
+            throw new OutOfRangeException(
+                    "colours", dress.colours().get(0).name(), "none: it comes out of no mould");
+        }
+        cut.perSheet(lengthMm, widthMm);
+    }
+
+    /** As many as one sheet gives. */
+    public int perSheet() {
+        return cut.perSheet(lengthMm, widthMm);
+    }
+
+    /** Couverture on one sheet, g. */
+    double sheetG() {
+        return lengthMm * widthMm * thickMm / 1000 * couverture.castingDensityGPerMl();
+    }
+
+    /** Share of a sheet that becomes offcuts, 0 to 1. */
+    double offcuts() {
+        return 1 - perSheet() * cut.areaMm2() / (lengthMm * widthMm);
+    }
+
+    @Override
+    public SheetMasses masses() {
+        return SheetMasses.of(this);
+    }
+
+    @Override
+    public Section section() {
+        return SheetMasses.section(this);
+    }
+
+    @Override
+    public Materials materials(
+            final BatchSize size,
+            final BatchHabits habits,
+            final Function<Filling, Conditions> conditions) {
+        return SheetMaterials.of(this, size, habits, conditions);
+    }
+
+    @Override
+    public Process process(final Materials needs, final Workplace place) {
+        return new SheetProcess(this, needs, place).lay();
+    }
+
+    @Override
+    public int atOnce() {
+        return perSheet();
+    }
+
+    @Override
+    public BatchSize batchOf(final Optional<Integer> moulds, final Optional<Integer> pieces) {
+        if (moulds.isPresent() == pieces.isPresent()) {
+            throw new OutOfRangeException(
+                    "size", moulds.isEmpty() ? "not given" : "given twice", "sheets or pieces");
+        }
+        final int each = perSheet();
+        return moulds.map(m -> BatchSize.ofMoulds(m, each))
+                .orElseGet(() -> BatchSize.ofPieces(pieces.orElseThrow(), each));
+    }
+
+    @Override
+    public List<Sentence> remarks() {
+        final List<Sentence> remarks = new ArrayList<>();
+        if (thickMm < CURLS_MM) {
+            remarks.add(
+                    Sentence.of(
+                                    "{thick} curls as it sets, its open side inward: flat under a"
+                                            + " weight until it has drawn in.")
+                            .with("thick", thickMm, Unit.MILLIMETRE));
+        }
+        if (offcuts() > 0.35) {
+            remarks.add(
+                    Sentence.of(
+                                    "{share} of a sheet becomes offcuts, to be melted again: another"
+                                            + " sheet or another size wastes less.")
+                            .with("share", offcuts() * 100, Unit.PERCENT));
+        }
+        return remarks;
+    }
+}

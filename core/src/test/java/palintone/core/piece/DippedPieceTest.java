@@ -1,0 +1,269 @@
+package palintone.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.coat.CentreShape;
+import palintone.core.figure.BandStatus;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.filling.Filling;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+import palintone.core.substance.Allergen;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.KitchenUnit;
+import palintone.core.substance.Portion;
+
+/** A truffle and a cut square: what they weigh, what goes in, how they are made. */
+class DippedPieceTest {
+
+    private static final Ingredient HAZELNUTS =
+            new Ingredient(
+                    "hazelnuts",
+                    "hazelnuts",
+                    Composition.per100(
+                            Map.of(
+                                    Component.LIQUID_OIL, 62.0,
+                                    Component.PROTEIN, 15.0,
+                                    Component.FIBRE, 20.0,
+                                    Component.WATER, 3.0)),
+                    1,
+                    Set.of(Allergen.NUTS),
+                    Source.workshop("invented for the tests"));
+
+    /** Firm enough for a fork in a cool room. */
+    private static final Filling FIRM =
+            Filling.stirred(
+                    "firm",
+                    "Firm ganache",
+                    List.of(
+                            new RecipeLine(Samples.DARK_66, 640, KitchenUnit.GRAM),
+                            new RecipeLine(Samples.CREAM, 260, KitchenUnit.GRAM),
+                            new RecipeLine(Samples.GLUCOSE_SYRUP, 60, KitchenUnit.GRAM)));
+
+    private static final BatchHabits HABITS = new BatchHabits(2, 0.25, 0.1);
+
+    private static DippedPiece truffle(final DipCoat coat, final Inclusion... on) {
+        return new DippedPiece(
+                "truffle",
+                "Truffle",
+                Samples.dark(),
+                new FormedCentre(FIRM, new CentreShape.Ball(24), Forming.ROLLED, 0),
+                coat,
+                List.of(on),
+                Dress.NONE);
+    }
+
+    private static DippedPiece square(final Forming forming, final double bottomMm) {
+        return new DippedPiece(
+                "square",
+                "Square",
+                Samples.dark(),
+                new FormedCentre(FIRM, new CentreShape.Block(28, 22, 12), forming, bottomMm),
+                new DipCoat(1.4, false, 1),
+                List.of(),
+                new Dress(List.of(), List.of(new Finish(Finish.Kind.MARK, "one line"))));
+    }
+
+    private static List<Task> tasks(final DippedPiece piece, final int pieces) {
+        final Materials needs = piece.materials(BatchSize.oneByOne(pieces), HABITS);
+        return piece.process(needs, Samples.workplace(needs)).tasks();
+    }
+
+    @Test
+    void aTruffleWeighsItsCentreItsCoatAndWhatSticksToIt() {
+        final DippedPiece piece =
+                truffle(
+                        new DipCoat(1.5, false, 1),
+                        new Inclusion(HAZELNUTS, 0.6, Inclusion.Placing.ROLLED_IN));
+        final DippedMasses masses = piece.masses();
+        final double centreMl = Math.PI * Math.pow(24, 3) / 6 / 1000;
+        final double coatMl = Math.PI * Math.pow(27, 3) / 6 / 1000 - centreMl;
+        assertThat(masses.centre().value())
+                .isCloseTo(centreMl * piece.centre().centre().gPerMl(), within(1e-9));
+        assertThat(masses.coat().value())
+                .isCloseTo(coatMl * Samples.dark().castingDensityGPerMl(), within(1e-9));
+        assertThat(masses.whole().value())
+                .isCloseTo(masses.parts().stream().mapToDouble(Figure::value).sum(), within(1e-9));
+        assertThat(masses.parts()).hasSize(3);
+        // Common practice: a quarter to a third of a truffle is coat.
+        assertThat(masses.couvertureG() / masses.whole().value()).isBetween(0.22, 0.4);
+    }
+
+    @Property(tries = 60)
+    void whatIsMeltedIsKeptOrComesBack(
+            @ForAll @IntRange(min = 1, max = 900) final int pieces,
+            @ForAll @DoubleRange(min = 0.3, max = 4) final double mm,
+            @ForAll @DoubleRange(min = 0.2, max = 1) final double share) {
+        final DippedPiece piece =
+                truffle(
+                        new DipCoat(mm, false, share),
+                        new Inclusion(HAZELNUTS, 0.5, Inclusion.Placing.ROLLED_IN));
+        final Materials needs = piece.materials(BatchSize.oneByOne(pieces), HABITS);
+        final double melted = needs.toMelt().value();
+        assertThat(
+                        needs.kept().stream().mapToDouble(Figure::value).sum()
+                                + needs.comesBack().value())
+                .isCloseTo(melted, within(1e-9 * melted));
+        assertThat(needs.comesBack().value()).isPositive();
+        assertThat(needs.size().moulds()).isZero();
+        assertThat(needs.allergens()).contains(Allergen.NUTS, Allergen.MILK);
+        final double powder =
+                needs.toFetch().stream()
+                        .filter(p -> p.ingredient().equals(HAZELNUTS))
+                        .mapToDouble(Portion::massG)
+                        .sum();
+        assertThat(powder).isCloseTo(0.5 * pieces, within(1e-9 * pieces));
+    }
+
+    /** What is brushed below is melted by itself, and costs and counts like everything in it. */
+    @Test
+    void whatIsBrushedBelowIsFetchedToo() {
+        final Materials plain = square(Forming.CUT, 0).materials(BatchSize.oneByOne(60), HABITS);
+        final Materials below = square(Forming.CUT, 0.5).materials(BatchSize.oneByOne(60), HABITS);
+        final double more = 28 * 22 * 0.5 / 1000 * Samples.dark().castingDensityGPerMl() * 60;
+        assertThat(below.toMelt().value()).isCloseTo(plain.toMelt().value(), within(1e-9));
+        assertThat(fetchedDark(below) - fetchedDark(plain)).isCloseTo(more, within(1e-9));
+    }
+
+    private static double fetchedDark(final Materials needs) {
+        return needs.toFetch().stream()
+                .filter(p -> p.ingredient().id().equals("dark-66"))
+                .mapToDouble(Portion::massG)
+                .sum();
+    }
+
+    @Test
+    void aTruffleIsPipedChilledRolledDippedAndRolledAgain() {
+        final List<Task> tasks =
+                tasks(
+                        truffle(
+                                new DipCoat(1.5, true, 1),
+                                new Inclusion(HAZELNUTS, 0.6, Inclusion.Placing.ROLLED_IN)),
+                        60);
+        assertThat(tasks)
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.PIPE_OUT,
+                        TaskKind.CHILL,
+                        TaskKind.SHAPE,
+                        TaskKind.CENTRES,
+                        TaskKind.WEIGH_CENTRES,
+                        TaskKind.TEST,
+                        TaskKind.FIRST_COAT,
+                        TaskKind.SET,
+                        TaskKind.TEMPER_AGAIN,
+                        TaskKind.DIP,
+                        TaskKind.SET,
+                        TaskKind.WEIGH);
+        final Task dip = only(tasks, TaskKind.DIP);
+        assertThat(dip.say().template()).contains("Roll in hazelnuts", "within {skin}");
+        // Both coats leave the bowl, and not more than both.
+        final double first = only(tasks, TaskKind.FIRST_COAT).say().values().get("takes").value();
+        final double second = dip.say().values().get("takes").value();
+        assertThat(first + second)
+                .isCloseTo(
+                        60 * truffle(new DipCoat(1.5, true, 1)).masses().couvertureG(),
+                        within(1e-6));
+        // What takes longer than a coat stays soft is not dipped in one lot.
+        final double skin = dip.say().values().get("skin").value() * 60;
+        final double lot = dip.say().values().get("lot").value();
+        assertThat(lot).isBetween(1.0, skin / 10);
+        assertThat(dip.after()).anyMatch(a -> a.greatestLagS().isPresent() && !a.late().isEmpty());
+        assertThat(dip.caution()).hasValueSatisfying(c -> assertThat(c).contains("nuts"));
+    }
+
+    @Test
+    void aSquareIsCutWhileTheKnifeGoesThrough() {
+        final FormedCentre centre = square(Forming.CUT, 0.5).centre();
+        final FormedCentre.CutWindow window = centre.cutWindow();
+        assertThat(window.fromC()).isLessThan(window.toC());
+        final Task cut = only(tasks(square(Forming.CUT, 0.5), 60), TaskKind.CUT);
+        assertThat(cut.reading().orElseThrow().band().bandStatusOf(window.fromC() + 0.5))
+                .isEqualTo(BandStatus.IN_BAND);
+        assertThat(cut.reading().orElseThrow().band().bandStatusOf(window.toC() + 5))
+                .isEqualTo(BandStatus.OFF);
+        assertThat(tasks(square(Forming.FROZEN, 0), 20))
+                .extracting(Task::kind)
+                .containsSubsequence(TaskKind.FREEZE, TaskKind.CUT, TaskKind.CENTRES);
+    }
+
+    /** Its marks are made while it is wet, so they are said where it is dipped. */
+    @Test
+    void aMarkIsMadeAtTheDip() {
+        final List<Task> tasks = tasks(square(Forming.CUT, 0), 60);
+        assertThat(only(tasks, TaskKind.DIP).say().template()).contains("Mark it with the fork");
+        assertThat(tasks).noneMatch(t -> t.kind() == TaskKind.FINISH);
+    }
+
+    @Test
+    void halfDippedWeighsLessAndIsWarnedOf() {
+        final DippedPiece whole = truffle(new DipCoat(1.5, false, 1));
+        final DippedPiece half = truffle(new DipCoat(1.5, false, 0.5));
+        assertThat(half.masses().couvertureG())
+                .isCloseTo(whole.masses().couvertureG() / 2, within(1e-9));
+        assertThat(half.remarks()).anyMatch(r -> r.template().contains("lies open"));
+        assertThat(whole.remarks()).isEmpty();
+    }
+
+    @Test
+    void aBlandSoftFillingIsNotForTheFork() {
+        final Filling soft =
+                Filling.stirred(
+                        "soft",
+                        "Soft",
+                        List.of(new RecipeLine(Samples.CREAM, 500, KitchenUnit.GRAM)));
+        final DippedPiece piece =
+                new DippedPiece(
+                        "soft",
+                        "Soft",
+                        Samples.dark(),
+                        new FormedCentre(soft, new CentreShape.Ball(20), Forming.PIPED, 0),
+                        new DipCoat(1, false, 1),
+                        List.of(),
+                        Dress.NONE);
+        assertThat(piece.remarks()).anyMatch(r -> r.template().contains("never firm enough"));
+    }
+
+    @Test
+    void whatCannotBeIsRefusedByName() {
+        assertThatThrownBy(() -> new DipCoat(0.1, false, 1))
+                .hasMessage("coat is 0.1 mm; allowed: 0.3 to 5 mm");
+        assertThatThrownBy(() -> new DipCoat(0.5, true, 1)).hasMessageContaining("coated twice");
+        assertThatThrownBy(() -> new FormedCentre(FIRM, new CentreShape.Ball(20), Forming.CUT, 0))
+                .hasMessageContaining("a block where it is cut");
+        assertThatThrownBy(
+                        () -> new FormedCentre(FIRM, new CentreShape.Ball(20), Forming.PIPED, 0.5))
+                .hasMessageContaining("no underside");
+        assertThatThrownBy(
+                        () ->
+                                truffle(
+                                        new DipCoat(1.5, false, 1),
+                                        new Inclusion(HAZELNUTS, 1, Inclusion.Placing.STIRRED_IN)))
+                .hasMessageContaining("place of hazelnuts");
+        assertThatThrownBy(
+                        () ->
+                                truffle(new DipCoat(1.5, false, 1))
+                                        .batchOf(Optional.of(3), Optional.empty()))
+                .hasMessageContaining("no mould");
+    }
+
+    private static Task only(final List<Task> tasks, final TaskKind kind) {
+        return tasks.stream().filter(t -> t.kind() == kind).reduce((a, b) -> b).orElseThrow();
+    }
+}

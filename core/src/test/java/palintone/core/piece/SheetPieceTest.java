@@ -1,0 +1,124 @@
+package palintone.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.figure.Figure;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+import palintone.core.substance.Portion;
+
+/** Plates and rounds out of a thin sheet. */
+class SheetPieceTest {
+
+    private static final BatchHabits HABITS = new BatchHabits(2, 0.25, 0.1);
+
+    private static SheetPiece piece(final double thickMm, final SheetPiece.Cut cut) {
+        return new SheetPiece(
+                "plates",
+                "Plates",
+                Samples.dark(),
+                thickMm,
+                400,
+                300,
+                cut,
+                List.of(new Inclusion(Samples.GLUCOSE_SYRUP, 0.1, Inclusion.Placing.ON_THE_BACK)),
+                Dress.NONE);
+    }
+
+    /** By hand: 400 × 300 holds 10 × 6 plates of 60 × 30 in rows, and turned ones beside them. */
+    @Test
+    void aSheetGivesItsPlatesAndTheRestComesBack() {
+        final SheetPiece plates = piece(0.8, new SheetPiece.Plate(60, 30));
+        assertThat(plates.perSheet()).isBetween(60, 400 * 300 / (60 * 30));
+        final Materials needs =
+                plates.materials(plates.batchOf(Optional.of(2), Optional.empty()), HABITS);
+        assertThat(needs.size().pieces()).isEqualTo(2 * plates.perSheet());
+        final double sheets = 2 * 400 * 300 * 0.8 / 1000 * Samples.dark().castingDensityGPerMl();
+        assertThat(needs.toMelt().value()).isCloseTo(sheets * 1.25, within(1e-9));
+        assertThat(
+                        needs.kept().stream().mapToDouble(Figure::value).sum()
+                                + needs.comesBack().value())
+                .isCloseTo(needs.toMelt().value(), within(1e-9));
+        // What is strewn lies on the offcuts as well.
+        final double strewn =
+                needs.toFetch().stream()
+                        .filter(p -> p.ingredient().equals(Samples.GLUCOSE_SYRUP))
+                        .mapToDouble(Portion::massG)
+                        .sum();
+        assertThat(strewn).isCloseTo(0.1 / (60.0 * 30) * 400 * 300 * 2, within(1e-9));
+    }
+
+    @Property(tries = 40)
+    void noMoreAreCutThanLieOnIt(
+            @ForAll @DoubleRange(min = 15, max = 120) final double across,
+            @ForAll @IntRange(min = 1, max = 300) final int pieces) {
+        final SheetPiece rounds = piece(1, new SheetPiece.Round(across));
+        assertThat(rounds.perSheet() * Math.PI * across * across / 4)
+                .isLessThanOrEqualTo(400 * 300);
+        final BatchSize size = rounds.batchOf(Optional.empty(), Optional.of(pieces));
+        assertThat(size.moulds() * rounds.perSheet()).isGreaterThanOrEqualTo(pieces);
+        assertThat((size.moulds() - 1) * rounds.perSheet()).isLessThan(pieces);
+    }
+
+    /** Common practice: couverture gives minutes, thicker ones more; flat before it is peeled. */
+    @Test
+    void itIsCutInItsWindowAndPeeledFlat() {
+        final List<Task> tasks = tasks(piece(0.8, new SheetPiece.Plate(60, 30)));
+        assertThat(tasks)
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.TEST,
+                        TaskKind.SPREAD,
+                        TaskKind.STREW,
+                        TaskKind.WAIT,
+                        TaskKind.CUT,
+                        TaskKind.SET,
+                        TaskKind.PEEL,
+                        TaskKind.WEIGH);
+        final Task wait = of(tasks, TaskKind.WAIT);
+        final double from = wait.say().values().get("from").value();
+        final double until = wait.say().values().get("until").value();
+        assertThat(from).isBetween(2.0, 12.0);
+        assertThat(until - from).isBetween(1.0, 10.0);
+        assertThat(of(tasks, TaskKind.CUT).after().get(0).greatestLagS()).isPresent();
+        assertThat(of(tasks, TaskKind.SET).say().values().get("peels").value())
+                .isGreaterThan(until);
+        final Task thick = of(tasks(piece(3, new SheetPiece.Plate(60, 30))), TaskKind.WAIT);
+        assertThat(thick.say().values().get("from").value()).isGreaterThan(from);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedByName() {
+        assertThatThrownBy(() -> piece(0.1, new SheetPiece.Round(30)))
+                .hasMessage("thickness of the sheet is 0.1 mm; allowed: 0.2 to 6 mm");
+        assertThatThrownBy(() -> piece(1, new SheetPiece.Plate(450, 350)))
+                .hasMessageContaining("length of a piece");
+        assertThatThrownBy(
+                        () ->
+                                piece(1, new SheetPiece.Round(30))
+                                        .batchOf(Optional.empty(), Optional.empty()))
+                .hasMessageContaining("sheets or pieces");
+        assertThat(piece(0.5, new SheetPiece.Round(30)).remarks())
+                .anyMatch(r -> r.template().contains("curls"));
+    }
+
+    private static List<Task> tasks(final SheetPiece piece) {
+        final Materials needs =
+                piece.materials(piece.batchOf(Optional.of(1), Optional.empty()), HABITS);
+        return piece.process(needs, Samples.workplace(needs)).tasks();
+    }
+
+    private static Task of(final List<Task> tasks, final TaskKind kind) {
+        return tasks.stream().filter(t -> t.kind() == kind).findFirst().orElseThrow();
+    }
+}
