@@ -129,7 +129,8 @@ public final class Samples {
             final RoomAir room,
             final double cabinetC,
             final Workplace.Fillings fillings) {
-        final Couverture couverture = needs.piece().couverture();
+        final Couverture couverture =
+                ((palintone.core.piece.TemperedPiece) needs.piece()).couverture();
         final HeatSource heat = new HeatSource(600, 0.6);
         final CurveOrder order =
                 new CurveOrder(
@@ -143,7 +144,7 @@ public final class Samples {
                         new Equipment(heat, 18, 0.54, 30, 15, 6000, 800),
                         Optional.empty());
         return new Workplace(
-                CurvePlanner.forward(order),
+                Optional.of(CurvePlanner.forward(order)),
                 room,
                 cabinetC,
                 heat,

@@ -1,5 +1,7 @@
 package palintone.core.piece;
 
+import java.util.Optional;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 
 /**
@@ -42,6 +44,21 @@ public record BatchSize(int pieces, int cavitiesPerMould) {
     public static BatchSize oneByOne(final int pieces) {
         Require.between("pieces", pieces, 1, MOST_LOOSE, "");
         return new BatchSize(pieces, 0);
+    }
+
+    /**
+     * The same, as it is asked for.
+     *
+     * @throws OutOfRangeException when moulds are asked for, or nothing
+     */
+    static BatchSize oneByOne(final Optional<Integer> moulds, final Optional<Integer> pieces) {
+        if (moulds.isPresent() || pieces.isEmpty()) {
+            throw new OutOfRangeException(
+                    "size",
+                    moulds.isPresent() ? moulds.get() + " moulds" : "not given",
+                    "pieces: it comes out of no mould");
+        }
+        return oneByOne(pieces.get());
     }
 
     /** Moulds or sheets needed; the last may be part-filled. None where it is made without. */

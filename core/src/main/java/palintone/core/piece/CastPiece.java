@@ -9,7 +9,7 @@ import palintone.core.mould.Mould;
 import palintone.core.mould.Release;
 
 /** A piece that comes out of the cavities of a mould. */
-public sealed interface CastPiece extends Piece permits ShelledPiece, SolidPiece {
+public sealed interface CastPiece extends TemperedPiece permits ShelledPiece, SolidPiece {
 
     /** What it is cast in. */
     Mould mould();

@@ -25,18 +25,8 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
     static DippedMasses of(final DippedPiece piece) {
         final double coatG = piece.fullCoatG() * piece.coat().share();
         final double centreG = piece.centre().massG();
-        final List<Figure> on = new ArrayList<>();
-        double onG = 0;
-        for (final Inclusion inclusion : piece.on()) {
-            onG += inclusion.eachG();
-            on.add(
-                    Figure.of(
-                            inclusion.ingredient().name(),
-                            inclusion.eachG(),
-                            Unit.GRAM,
-                            Basis.of("on one piece")
-                                    .from(Source.definition("as the piece is written"))));
-        }
+        final List<Figure> on = on(piece.on());
+        final double onG = on.stream().mapToDouble(Figure::value).sum();
         return new DippedMasses(
                 Figure.of(
                         "coat",
@@ -52,16 +42,8 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
                                 .from(SHAPE)
                                 .from(ChoiOkos1986.SOURCE)
                                 .validFor("even coat, no foot", true)),
-                Figure.of(
-                        piece.centre().filling().name(),
-                        centreG,
-                        Unit.GRAM,
-                        Basis.of("volume of the shape · density")
-                                .with("volume", piece.centre().shape().volumeMl(), Unit.MILLILITRE)
-                                .with("density", piece.centre().centre().gPerMl(), Unit.GRAM_PER_ML)
-                                .from(SHAPE)
-                                .from(ChoiOkos1986.SOURCE)),
-                Collections.unmodifiableList(on),
+                centre(piece.centre()),
+                on,
                 Figure.of(
                         "piece",
                         coatG + centreG + onG,
@@ -71,6 +53,34 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
                                 .with("centre", centreG, Unit.GRAM)
                                 .with("what sticks to it", onG, Unit.GRAM)
                                 .from(SHAPE)));
+    }
+
+    static Figure centre(final FormedCentre centre) {
+        return Figure.of(
+                centre.filling().name(),
+                centre.massG(),
+                Unit.GRAM,
+                Basis.of("volume of the shape · density")
+                        .with("volume", centre.shape().volumeMl(), Unit.MILLILITRE)
+                        .with("density", centre.centre().gPerMl(), Unit.GRAM_PER_ML)
+                        .from(SHAPE)
+                        .from(ChoiOkos1986.SOURCE));
+    }
+
+    /** What sticks to one piece, each thing as it is written. */
+    static List<Figure> on(final List<Inclusion> inclusions) {
+        return inclusions.stream()
+                .map(
+                        i ->
+                                Figure.of(
+                                        i.ingredient().name(),
+                                        i.eachG(),
+                                        Unit.GRAM,
+                                        Basis.of("on one piece")
+                                                .from(
+                                                        Source.definition(
+                                                                "as the piece is written"))))
+                .toList();
     }
 
     @Override

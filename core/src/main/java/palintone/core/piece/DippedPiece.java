@@ -32,7 +32,7 @@ public record DippedPiece(
         DipCoat coat,
         List<Inclusion> inclusions,
         Dress dress)
-        implements Piece {
+        implements TemperedPiece {
 
     private static final int MOST_INCLUSIONS = 6;
     private static final double COATED_OF_WEIGHT = 0.5;
@@ -123,13 +123,7 @@ public record DippedPiece(
 
     @Override
     public BatchSize batchOf(final Optional<Integer> moulds, final Optional<Integer> pieces) {
-        if (moulds.isPresent() || pieces.isEmpty()) {
-            throw new OutOfRangeException(
-                    "size",
-                    moulds.isPresent() ? moulds.get() + " moulds" : "not given",
-                    "pieces: it comes out of no mould");
-        }
-        return BatchSize.oneByOne(pieces.get());
+        return BatchSize.oneByOne(moulds, pieces);
     }
 
     @Override

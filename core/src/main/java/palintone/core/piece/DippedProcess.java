@@ -1,14 +1,11 @@
 package palintone.core.piece;
 
-import java.util.Map;
 import java.util.stream.Collectors;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
-import palintone.core.coat.CentreShape;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipPlan;
-import palintone.core.coat.HandWarmth;
 import palintone.core.coat.Powder;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
@@ -36,14 +33,12 @@ final class DippedProcess {
     /** Under the bowl at the least, or it is a bowl with lumps. */
     private static final double UNDER_BOWL_K = 4;
 
-    /** What shapes well between the palms has been in the cold. */
-    private static final double CHILLED_C = 12;
-
     private final DippedPiece piece;
     private final Materials needs;
     private final Workplace place;
     private final ProcessDraft draft = new ProcessDraft();
     private final BatchTasks batch;
+    private final CentreTasks centres;
     private final DipPlan plan;
     private final int pieces;
 
@@ -52,6 +47,7 @@ final class DippedProcess {
         this.needs = needs;
         this.place = place;
         batch = new BatchTasks(needs, place, draft);
+        centres = new CentreTasks(piece.centre(), needs, place, draft);
         pieces = needs.size().pieces();
         plan = plan(piece, place);
     }
@@ -78,7 +74,7 @@ final class DippedProcess {
     }
 
     Process lay() {
-        final int ready = ready(centres());
+        final int ready = ready(centres.lay());
         final int test = batch.bowlReady();
         if (piece.coat().twice()) {
             first(test, ready);
@@ -92,197 +88,11 @@ final class DippedProcess {
         return draft.done();
     }
 
-    /**
-     * @return number of the last task at the centres before they are brought to warmth
-     */
-    private int centres() {
-        final Forming forming = piece.centre().forming();
-        final Map<String, Integer> made =
-                FillingTasks.lay(
-                        draft,
-                        needs,
-                        place,
-                        () -> {
-                            if (forming.fromASlab()) {
-                                frame();
-                            }
-                        });
-        draft.part("Centres");
-        final Integer filling = made.get(piece.centre().filling().id());
-        return switch (forming) {
-            case CUT -> cut(filling);
-            case FROZEN -> frozen(filling);
-            case PIPED, SCOOPED -> piped(filling, forming);
-            case ROLLED, SHAPED -> shaped(filling, forming);
-        };
-    }
-
-    private CentreShape.Block block() {
-        return (CentreShape.Block) piece.centre().shape();
-    }
-
-    private void frame() {
-        final Materials.FillingNeed need = needs.fillings().get(0);
-        final double areaCm2 =
-                need.toMake().value()
-                        / piece.centre().centre().gPerMl()
-                        / (block().heightMm() / 10);
-        draft.task(TaskKind.FRAME)
-                .next()
-                .say(
-                        Sentence.of(
-                                        "Pour it into a frame while it runs, {high} high, {across}"
-                                                + " square, on film; level it and cover it.")
-                                .with("high", block().heightMm(), Unit.MILLIMETRE)
-                                .with("across", Math.sqrt(areaCm2) * 10, Unit.MILLIMETRE))
-                .caution(FillingTasks.caution(need))
-                .occupies(Occupies.PERSON)
-                .done();
-    }
-
-    /** After the filling, where it is made with the batch. */
-    private ProcessDraft.TaskDraft after(final TaskKind kind, final Integer filling) {
-        final ProcessDraft.TaskDraft task = draft.task(kind);
-        if (filling != null) {
-            task.after(FillingTasks.ahead(filling));
-        }
-        return task;
-    }
-
-    private int cut(final Integer filling) {
-        below(filling);
-        final FormedCentre.CutWindow window = piece.centre().cutWindow();
-        final double from = window.fromC();
-        final double to = Math.max(from + 1, window.toC());
-        final ProcessDraft.TaskDraft cut =
-                draft.last() > 0 && piece.centre().bottomMm() > 0
-                        ? draft.task(TaskKind.CUT).next()
-                        : after(TaskKind.CUT, filling);
-        return cut.say(
-                        Sentence.of(
-                                        "Cut {pieces} of {long} by {wide}; wipe the blade, lay them"
-                                                + " apart. Colder than {from} it breaks, warmer"
-                                                + " than {to} it smears.")
-                                .with("pieces", pieces, Unit.PIECE)
-                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
-                                .with("wide", block().widthMm(), Unit.MILLIMETRE)
-                                .with("from", from, Unit.CELSIUS)
-                                .with("to", to, Unit.CELSIUS))
-                .read(
-                        "slab, in its middle",
-                        Unit.CELSIUS,
-                        Math.max(from, Math.min(to, AIM_C)),
-                        new Band(from - 3, from, to, to + 3))
-                .caution(FillingTasks.caution(needs.fillings().get(0)))
-                .source(palintone.core.filling.texture.Texture.SOURCE)
-                .done();
-    }
-
-    private void below(final Integer filling) {
-        if (piece.centre().bottomMm() <= 0) {
-            return;
-        }
-        after(TaskKind.COAT_BELOW, filling)
-                .say(
-                        Sentence.of(
-                                        "Brush {all} of melted couverture thinly over the slab, {mm}"
-                                                + " thick; when it has set, turn it over: it lies"
-                                                + " below. It need not be in temper.")
-                                .with("all", piece.bottomG() * pieces, Unit.GRAM)
-                                .with("mm", piece.centre().bottomMm(), Unit.MILLIMETRE))
-                .clock(Clock.minutes(2, 5, 60))
-                .done();
-    }
-
-    private int frozen(final Integer filling) {
-        after(TaskKind.FREEZE, filling)
-                .say(
-                        Sentence.of(
-                                "Cover the frame close with film and freeze it through, overnight:"
-                                        + " ice on it becomes water under the coat."))
-                .clock(Clock.minutes(4 * 60, 12 * 60, 14 * 24 * 60))
-                .handsOn(0.01)
-                .occupies(Occupies.CABINET)
-                .done();
-        below(null);
-        return draft.task(TaskKind.CUT)
-                .next()
-                .say(
-                        Sentence.of(
-                                        "Cut {pieces} of {long} by {wide} while it is frozen, back"
-                                                + " into the cold as they lie, apart and covered.")
-                                .with("pieces", pieces, Unit.PIECE)
-                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
-                                .with("wide", block().widthMm(), Unit.MILLIMETRE))
-                .caution(Cautions.CONDENSATION)
-                .done();
-    }
-
-    private int piped(final Integer filling, final Forming forming) {
-        final Materials.FillingNeed need = needs.fillings().get(0);
-        final boolean bag = forming == Forming.PIPED;
-        return after(bag ? TaskKind.PIPE_OUT : TaskKind.SHAPE, filling)
-                .say(
-                        Sentence.of(
-                                        bag
-                                                ? "Pipe {pieces} of {each} onto film, round and apart."
-                                                        + " Weigh the first three."
-                                                : "Scoop {pieces} of {each} onto film. Weigh the"
-                                                        + " first three.")
-                                .with("pieces", pieces, Unit.PIECE)
-                                .with("each", need.each().value(), Unit.GRAM))
-                .caution(FillingTasks.caution(need))
-                .source(need.each().basis().sources().get(0))
-                .done();
-    }
-
-    private int shaped(final Integer filling, final Forming forming) {
-        piped(filling, Forming.PIPED);
-        chill(draft.last());
-        final double soft = piece.centre().firmBelowC().orElse(28);
-        final double hand =
-                HandWarmth.seconds(piece.centre().centre(), Math.min(CHILLED_C, soft - 1), soft);
-        return draft.task(TaskKind.SHAPE)
-                .next()
-                .say(
-                        Sentence.of(
-                                        forming == Forming.ROLLED
-                                                ? "Roll each between gloved palms, no longer than"
-                                                        + " {hand}: then its outside is too soft. Take"
-                                                        + " no more out of the cold than you roll in"
-                                                        + " five minutes."
-                                                : "Shape each by hand, no longer than {hand} at it:"
-                                                        + " then its outside is too soft. Take no more"
-                                                        + " out of the cold than you shape in five"
-                                                        + " minutes.")
-                                .with("hand", Math.max(2, hand), Unit.SECOND))
-                .caution(FillingTasks.caution(needs.fillings().get(0)))
-                .source(HandWarmth.SOURCE)
-                .done();
-    }
-
-    private int chill(final int before) {
-        final double minutes = CentreChill.minutes(piece.centre().centre(), place.cabinetC());
-        return draft.task(TaskKind.CHILL)
-                .after(After.straight(before))
-                .say(
-                        Sentence.of(
-                                        "Into the cabinet, uncovered, until they are firm: heat alone"
-                                                + " takes {minutes}.")
-                                .with("minutes", minutes, Unit.MINUTE))
-                .read("cabinet", Unit.CELSIUS, place.cabinetC(), Band.around(8, 16, 2))
-                .clock(Clock.minutes(minutes * 0.7, minutes, Math.max(120, minutes * 4)))
-                .handsOn(0.05)
-                .occupies(Occupies.CABINET)
-                .source(CentreChill.SOURCE)
-                .done();
-    }
-
     /** As warm as they are dipped: firm enough for the fork, not so cold that the coat tears. */
     private int ready(final int formed) {
         final Forming forming = piece.centre().forming();
         if (forming == Forming.PIPED || forming == Forming.SCOOPED) {
-            chill(formed);
+            centres.chill(formed);
         }
         final Band band = centreBand();
         final int ready =

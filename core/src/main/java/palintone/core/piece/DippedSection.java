@@ -50,6 +50,21 @@ final class DippedSection {
         return new Section(outer, regions, flecks);
     }
 
+    /** A centre without a coat. */
+    static Section bare(final FormedCentre centre, final List<Inclusion> inclusions) {
+        final List<Section.Point> outer = outline(centre.shape(), 0, 0);
+        final List<Section.Fleck> flecks = new ArrayList<>();
+        final List<Section.Region> regions = new ArrayList<>();
+        regions.add(
+                new Section.Region(
+                        Section.Role.FILLING,
+                        centre.filling().name(),
+                        Optional.of(Quantity.of(centre.massG(), Unit.GRAM)),
+                        outer));
+        inclusions.forEach(i -> flecks.addAll(around(outer)));
+        return new Section(outer, regions, flecks);
+    }
+
     /** Its half profile from below to above, grown by so much, standing so high. */
     private static List<Section.Point> outline(
             final CentreShape shape, final double grownMm, final double fromMm) {

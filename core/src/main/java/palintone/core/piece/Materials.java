@@ -215,7 +215,7 @@ public record Materials(
     /** Everything to fetch from the larder, the couverture to melt first, each ingredient once. */
     public List<Portion> toFetch() {
         final Map<Ingredient, Double> grams = new LinkedHashMap<>();
-        grams.put(piece.couverture().ingredient(), toMelt.value());
+        piece.tempered().ifPresent(c -> grams.put(c.ingredient(), toMelt.value()));
         capMelt.ifPresent(
                 melt ->
                         grams.merge(

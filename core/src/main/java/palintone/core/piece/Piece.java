@@ -14,7 +14,7 @@ import palintone.core.temper.Couverture;
  * Something a workshop makes and sells by the piece. Each kind knows what it weighs, how it looks
  * cut through, what a batch of it needs and how it is made; nobody else asks of which kind it is.
  */
-public sealed interface Piece permits CastPiece, DippedPiece, SheetPiece {
+public sealed interface Piece permits TemperedPiece, RolledPiece {
 
     /** Short name used in files. */
     String id();
@@ -22,8 +22,8 @@ public sealed interface Piece permits CastPiece, DippedPiece, SheetPiece {
     /** As the maker says it. */
     String name();
 
-    /** What it is cast of or coated with. */
-    Couverture couverture();
+    /** What is brought into temper for it: cast, or coated with; empty where nothing is. */
+    Optional<Couverture> tempered();
 
     /** What it is filled with, first in first; nothing in a piece cast full. */
     default List<Filling> fillings() {
@@ -42,9 +42,7 @@ public sealed interface Piece permits CastPiece, DippedPiece, SheetPiece {
     PieceMasses masses();
 
     /** The chocolate that stays in one, each kind of it. */
-    default List<Portion> chocolate() {
-        return List.of(new Portion(couverture().ingredient(), masses().couvertureG()));
-    }
+    List<Portion> chocolate();
 
     /** Cut through, to scale. */
     Section section();

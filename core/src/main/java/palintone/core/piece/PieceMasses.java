@@ -4,7 +4,8 @@ import java.util.List;
 import palintone.core.figure.Figure;
 
 /** What one piece holds, grams. */
-public sealed interface PieceMasses permits ShelledMasses, SolidMasses, DippedMasses, SheetMasses {
+public sealed interface PieceMasses
+        permits ShelledMasses, SolidMasses, DippedMasses, SheetMasses, RolledMasses {
 
     /** Each part, the couverture first. */
     List<Figure> parts();

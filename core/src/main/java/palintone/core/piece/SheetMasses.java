@@ -31,21 +31,11 @@ public record SheetMasses(Figure couverture, List<Figure> inclusions, Figure who
                         Basis.of("area · thickness · density")
                                 .with("area (cm²)", piece.cut().areaMm2() / 100, Unit.ONE)
                                 .with("thickness", piece.thickMm(), Unit.MILLIMETRE));
-        final List<Figure> on = new ArrayList<>();
-        double wholeG = couverture.value();
-        for (final Inclusion inclusion : piece.inclusions()) {
-            wholeG += inclusion.eachG();
-            on.add(
-                    Figure.of(
-                            inclusion.ingredient().name(),
-                            inclusion.eachG(),
-                            Unit.GRAM,
-                            Basis.of("on one piece")
-                                    .from(Source.definition("as the piece is written"))));
-        }
+        final List<Figure> on = DippedMasses.on(piece.inclusions());
+        final double wholeG = couverture.value() + on.stream().mapToDouble(Figure::value).sum();
         return new SheetMasses(
                 couverture,
-                Collections.unmodifiableList(on),
+                on,
                 Figure.of(
                         "piece",
                         wholeG,

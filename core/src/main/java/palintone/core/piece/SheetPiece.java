@@ -38,7 +38,7 @@ public record SheetPiece(
         Cut cut,
         List<Inclusion> inclusions,
         Dress dress)
-        implements Piece {
+        implements TemperedPiece {
 
     private static final double CURLS_MM = 1.5;
     private static final int MOST_INCLUSIONS = 6;

@@ -1,5 +1,6 @@
 package palintone.core.piece;
 
+import java.util.Optional;
 import palintone.core.casting.BowlAt;
 import palintone.core.figure.Require;
 import palintone.core.heat.RoomAir;
@@ -14,7 +15,7 @@ import palintone.core.temper.method.TemperCurve;
 /**
  * Where and how a batch is made.
  *
- * @param temper the curve by which its bowl is brought into temper
+ * @param tempering the curve by which its bowl is brought into temper, where there is a bowl
  * @param room its dew point matters after the cold
  * @param cabinetC of the cabinet the moulds are chilled in, -10 to 25 °C
  * @param heat what rewarms the bowl
@@ -25,7 +26,7 @@ import palintone.core.temper.method.TemperCurve;
  * @param dipping where those of a dip come from
  */
 public record Workplace(
-        TemperCurve temper,
+        Optional<TemperCurve> tempering,
         RoomAir room,
         double cabinetC,
         HeatSource heat,
@@ -55,7 +56,7 @@ public record Workplace(
             final HeatSource heat,
             final Fillings fillings) {
         this(
-                temper,
+                Optional.of(temper),
                 room,
                 cabinetC,
                 heat,
@@ -73,6 +74,15 @@ public record Workplace(
         Require.between("cabinet", cabinetC, -10, 25, "°C");
     }
 
+    /**
+     * The curve by which its bowl is brought into temper.
+     *
+     * @throws java.util.NoSuchElementException when there is none
+     */
+    public TemperCurve temper() {
+        return tempering.orElseThrow();
+    }
+
     /** What the thermometer should say in a bowl for the caps. */
     TemperTargets capTargets(final CouvertureKind kind) {
         return TemperTargets.of(kind, dark);
@@ -82,9 +92,9 @@ public record Workplace(
     BowlAt bowlAt(final Couverture couverture) {
         return new BowlAt(
                 couverture,
-                temper.order().fluidity(),
-                temper.order().targets().work().middle(),
-                new Crystals(inTemper(temper.stable().value()), 0));
+                temper().order().fluidity(),
+                temper().order().targets().work().middle(),
+                new Crystals(inTemper(temper().stable().value()), 0));
     }
 
     /**

@@ -24,6 +24,7 @@ public enum TaskKind {
     WEIGH_CENTRES("Weigh the centres"),
     FIRST_COAT("First coat"),
     DIP("Dip"),
+    ROLL_IN("Roll"),
     SPREAD("Spread"),
     PEEL("Peel"),
     JOIN("Join"),

@@ -26,8 +26,7 @@ public record Bowl(double massG, double cpJPerGK, double clearPointC, HeatSource
     }
 
     /** The bowl of a batch. */
-    static Bowl of(final Materials materials, final Workplace place) {
-        final Couverture couverture = materials.piece().couverture();
+    static Bowl of(final Couverture couverture, final Materials materials, final Workplace place) {
         return new Bowl(
                 materials.toMelt().value(),
                 couverture.cpJPerGK(),

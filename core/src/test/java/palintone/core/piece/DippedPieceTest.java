@@ -263,6 +263,53 @@ class DippedPieceTest {
                 .hasMessageContaining("no mould");
     }
 
+    /** Without a coat nothing is melted, and no bowl is asked for. */
+    @Test
+    void aRolledPieceNeedsNoBowl() {
+        final RolledPiece rolled =
+                new RolledPiece(
+                        "rolled",
+                        "Rolled",
+                        new FormedCentre(FIRM, new CentreShape.Ball(24), Forming.ROLLED, 0),
+                        List.of(new Inclusion(HAZELNUTS, 0.4, Inclusion.Placing.ROLLED_IN)),
+                        Dress.NONE);
+        final Materials needs =
+                rolled.materials(rolled.batchOf(Optional.empty(), Optional.of(40)), HABITS);
+        assertThat(needs.toMelt().value()).isZero();
+        assertThat(needs.toFetch()).extracting(p -> p.ingredient().name()).contains("hazelnuts");
+        assertThat(needs.allergens()).contains(Allergen.NUTS, Allergen.MILK);
+        final Workplace place =
+                new Workplace(
+                        Optional.empty(),
+                        new palintone.core.heat.RoomAir(20, 52),
+                        12,
+                        new palintone.core.temper.HeatSource(600, 0.6),
+                        Workplace.Fillings.MADE_WITH_IT,
+                        Workplace.BowlIs.TEMPERED_FOR_IT,
+                        palintone.core.temper.DarkWindowPractice.LOW,
+                        CastTimes.usual(12),
+                        DipTimes.USUAL);
+        final palintone.core.work.BatchPlan plan = palintone.core.work.BatchPlan.of(needs, place);
+        assertThat(plan.bowl()).isEmpty();
+        assertThat(plan.process().tasks())
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.WEIGH_OUT,
+                        TaskKind.PIPE_OUT,
+                        TaskKind.CHILL,
+                        TaskKind.SHAPE,
+                        TaskKind.ROLL_IN,
+                        TaskKind.SET,
+                        TaskKind.WEIGH)
+                .doesNotContain(TaskKind.MELT, TaskKind.DIP);
+        assertThat(rolled.remarks(needs)).anyMatch(r -> r.template().contains("No coat keeps"));
+        assertThatThrownBy(
+                        () ->
+                                new RolledPiece(
+                                        "bare", "Bare", rolled.centre(), List.of(), Dress.NONE))
+                .hasMessageContaining("what it is rolled in is 0");
+    }
+
     private static Task only(final List<Task> tasks, final TaskKind kind) {
         return tasks.stream().filter(t -> t.kind() == kind).reduce((a, b) -> b).orElseThrow();
     }

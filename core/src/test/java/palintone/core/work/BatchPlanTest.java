@@ -310,7 +310,10 @@ class BatchPlanTest {
                         Workplace.Fillings.READY);
         final double melt = task(plan, TaskKind.MELT).say().values().get("chopped").value();
         final double seed = task(plan, TaskKind.SEED).say().values().get("seed").value();
-        assertThat(melt + seed).isCloseTo(plan.bowl().massG(), within(1e-9 * plan.bowl().massG()));
+        assertThat(melt + seed)
+                .isCloseTo(
+                        plan.bowl().orElseThrow().massG(),
+                        within(1e-9 * plan.bowl().orElseThrow().massG()));
         assertThat(task(plan, TaskKind.SEED).say().values().get("at").value()).isLessThan(60);
     }
 }

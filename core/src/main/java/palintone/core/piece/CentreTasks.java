@@ -1,0 +1,237 @@
+package palintone.core.piece;
+
+import java.util.Map;
+import palintone.core.coat.CentreShape;
+import palintone.core.coat.HandWarmth;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.texture.Texture;
+import palintone.core.process.After;
+import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
+
+/** The filling, and its centres cut, piped, scooped or shaped out of it. */
+final class CentreTasks {
+
+    private static final double AIM_C = 18;
+
+    /** What shapes well between the palms has been in the cold. */
+    private static final double CHILLED_C = 12;
+
+    private final FormedCentre centre;
+    private final Materials needs;
+    private final Workplace place;
+    private final ProcessDraft draft;
+    private final int pieces;
+
+    CentreTasks(
+            final FormedCentre centre,
+            final Materials needs,
+            final Workplace place,
+            final ProcessDraft draft) {
+        this.centre = centre;
+        this.needs = needs;
+        this.place = place;
+        this.draft = draft;
+        pieces = needs.size().pieces();
+    }
+
+    /**
+     * @return number of the last task at the centres before they are brought to warmth
+     */
+    int lay() {
+        final Forming forming = centre.forming();
+        final Map<String, Integer> made =
+                FillingTasks.lay(
+                        draft,
+                        needs,
+                        place,
+                        () -> {
+                            if (forming.fromASlab()) {
+                                frame();
+                            }
+                        });
+        draft.part("Centres");
+        final Integer filling = made.get(centre.filling().id());
+        return switch (forming) {
+            case CUT -> cut(filling);
+            case FROZEN -> frozen(filling);
+            case PIPED, SCOOPED -> piped(filling, forming);
+            case ROLLED, SHAPED -> shaped(filling, forming);
+        };
+    }
+
+    private CentreShape.Block block() {
+        return (CentreShape.Block) centre.shape();
+    }
+
+    private void frame() {
+        final Materials.FillingNeed need = needs.fillings().get(0);
+        final double areaCm2 =
+                need.toMake().value() / centre.centre().gPerMl() / (block().heightMm() / 10);
+        draft.task(TaskKind.FRAME)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Pour it into a frame while it runs, {high} high, {across}"
+                                                + " square, on film; level it and cover it.")
+                                .with("high", block().heightMm(), Unit.MILLIMETRE)
+                                .with("across", Math.sqrt(areaCm2) * 10, Unit.MILLIMETRE))
+                .caution(FillingTasks.caution(need))
+                .occupies(Occupies.PERSON)
+                .done();
+    }
+
+    /** After the filling, where it is made with the batch. */
+    private ProcessDraft.TaskDraft after(final TaskKind kind, final Integer filling) {
+        final ProcessDraft.TaskDraft task = draft.task(kind);
+        if (filling != null) {
+            task.after(FillingTasks.ahead(filling));
+        }
+        return task;
+    }
+
+    private int cut(final Integer filling) {
+        below(filling);
+        final FormedCentre.CutWindow window = centre.cutWindow();
+        final double from = window.fromC();
+        final double to = Math.max(from + 1, window.toC());
+        final ProcessDraft.TaskDraft cut =
+                draft.last() > 0 && centre.bottomMm() > 0
+                        ? draft.task(TaskKind.CUT).next()
+                        : after(TaskKind.CUT, filling);
+        return cut.say(
+                        Sentence.of(
+                                        "Cut {pieces} of {long} by {wide}; wipe the blade, lay them"
+                                                + " apart. Colder than {from} it breaks, warmer"
+                                                + " than {to} it smears.")
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", block().widthMm(), Unit.MILLIMETRE)
+                                .with("from", from, Unit.CELSIUS)
+                                .with("to", to, Unit.CELSIUS))
+                .read(
+                        "slab, in its middle",
+                        Unit.CELSIUS,
+                        Math.max(from, Math.min(to, AIM_C)),
+                        new Band(from - 3, from, to, to + 3))
+                .caution(FillingTasks.caution(needs.fillings().get(0)))
+                .source(Texture.SOURCE)
+                .done();
+    }
+
+    private void below(final Integer filling) {
+        if (centre.bottomMm() <= 0) {
+            return;
+        }
+        after(TaskKind.COAT_BELOW, filling)
+                .say(
+                        Sentence.of(
+                                        "Brush {all} of melted couverture thinly over the slab, {mm}"
+                                                + " thick; when it has set, turn it over: it lies"
+                                                + " below. It need not be in temper.")
+                                .with("all", belowG(), Unit.GRAM)
+                                .with("mm", centre.bottomMm(), Unit.MILLIMETRE))
+                .clock(Clock.minutes(2, 5, 60))
+                .done();
+    }
+
+    private int frozen(final Integer filling) {
+        after(TaskKind.FREEZE, filling)
+                .say(
+                        Sentence.of(
+                                "Cover the frame close with film and freeze it through, overnight:"
+                                        + " ice on it becomes water under the coat."))
+                .clock(Clock.minutes(4 * 60, 12 * 60, 14 * 24 * 60))
+                .handsOn(0.01)
+                .occupies(Occupies.CABINET)
+                .done();
+        below(null);
+        return draft.task(TaskKind.CUT)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Cut {pieces} of {long} by {wide} while it is frozen, back"
+                                                + " into the cold as they lie, apart and covered.")
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", block().widthMm(), Unit.MILLIMETRE))
+                .caution(Cautions.CONDENSATION)
+                .done();
+    }
+
+    private int piped(final Integer filling, final Forming forming) {
+        final Materials.FillingNeed need = needs.fillings().get(0);
+        final boolean bag = forming == Forming.PIPED;
+        return after(bag ? TaskKind.PIPE_OUT : TaskKind.SHAPE, filling)
+                .say(
+                        Sentence.of(
+                                        bag
+                                                ? "Pipe {pieces} of {each} onto film, round and apart."
+                                                        + " Weigh the first three."
+                                                : "Scoop {pieces} of {each} onto film. Weigh the"
+                                                        + " first three.")
+                                .with("pieces", pieces, Unit.PIECE)
+                                .with("each", need.each().value(), Unit.GRAM))
+                .caution(FillingTasks.caution(need))
+                .source(need.each().basis().sources().get(0))
+                .done();
+    }
+
+    private int shaped(final Integer filling, final Forming forming) {
+        piped(filling, Forming.PIPED);
+        chill(draft.last());
+        final double hand = handS();
+        return draft.task(TaskKind.SHAPE)
+                .next()
+                .say(
+                        Sentence.of(
+                                        forming == Forming.ROLLED
+                                                ? "Roll each between gloved palms, no longer than"
+                                                        + " {hand}: then its outside is too soft. Take"
+                                                        + " no more out of the cold than you roll in"
+                                                        + " five minutes."
+                                                : "Shape each by hand, no longer than {hand} at it:"
+                                                        + " then its outside is too soft. Take no more"
+                                                        + " out of the cold than you shape in five"
+                                                        + " minutes.")
+                                .with("hand", Math.max(2, hand), Unit.SECOND))
+                .caution(FillingTasks.caution(needs.fillings().get(0)))
+                .source(HandWarmth.SOURCE)
+                .done();
+    }
+
+    int chill(final int before) {
+        final double minutes = CentreChill.minutes(centre.centre(), place.cabinetC());
+        return draft.task(TaskKind.CHILL)
+                .after(After.straight(before))
+                .say(
+                        Sentence.of(
+                                        "Into the cabinet, uncovered, until they are firm: heat alone"
+                                                + " takes {minutes}.")
+                                .with("minutes", minutes, Unit.MINUTE))
+                .read("cabinet", Unit.CELSIUS, place.cabinetC(), Band.around(8, 16, 2))
+                .clock(Clock.minutes(minutes * 0.7, minutes, Math.max(120, minutes * 4)))
+                .handsOn(0.05)
+                .occupies(Occupies.CABINET)
+                .source(CentreChill.SOURCE)
+                .done();
+    }
+
+    private double belowG() {
+        return needs.inclusions().stream()
+                .filter(n -> n.inclusion().placing() == Inclusion.Placing.BRUSHED_BELOW)
+                .mapToDouble(n -> n.toWeigh().value())
+                .sum();
+    }
+
+    /** Seconds a chilled one bears between the palms. */
+    double handS() {
+        final double soft = centre.firmBelowC().orElse(28);
+        return HandWarmth.seconds(centre.centre(), Math.min(CHILLED_C, soft - 1), soft);
+    }
+}
