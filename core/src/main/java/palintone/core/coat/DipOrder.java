@@ -65,6 +65,11 @@ public record DipOrder(
         return new DipOrder(bowl, centre, celsius, underS, tappedS, blown, roomC, filmFactor);
     }
 
+    /** With another film factor. */
+    public DipOrder filmed(final double factor) {
+        return new DipOrder(bowl, centre, centreC, underS, tappedS, blown, roomC, factor);
+    }
+
     /** Tapped for another time. */
     public DipOrder tapped(final double seconds) {
         return new DipOrder(bowl, centre, centreC, underS, seconds, blown, roomC, filmFactor);

@@ -4,9 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
@@ -86,6 +90,30 @@ public record DippedPiece(
         all.add(new Inclusion(couverture.ingredient(), bottomG(), Inclusion.Placing.BRUSHED_BELOW));
         return all;
     }
+
+    @Override
+    public List<Figure> qualities(final double roomC) {
+        final DippedMasses each = masses();
+        return List.of(
+                Figure.of(
+                                "coat of the weight",
+                                each.couvertureG() / each.whole().value() * 100,
+                                Unit.PERCENT,
+                                Basis.of("coat / piece")
+                                        .with("coat", each.couvertureG(), Unit.GRAM)
+                                        .with("piece", each.whole().value(), Unit.GRAM)
+                                        .from(PRACTICE))
+                        .within(new Band(10, 18, 38, 50)),
+                Figure.of(
+                                "coat",
+                                coat.mm(),
+                                Unit.MILLIMETRE,
+                                Basis.of("as wished, all coats together").from(PRACTICE))
+                        .within(new Band(0.5, 0.8, 2, 3)));
+    }
+
+    private static final Source PRACTICE =
+            Source.practice("coats of a fifth to a third of the piece, a millimetre or two");
 
     @Override
     public List<Filling> fillings() {

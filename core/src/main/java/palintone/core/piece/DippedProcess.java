@@ -197,12 +197,15 @@ final class DippedProcess {
             "The centres have stood for an hour: read one again before you dip it.";
 
     private Sentence under() {
+        final boolean part = piece.coat().share() < 1;
+        final boolean taps = Math.round(plan.order().tappedS()) > 0;
         final String how =
-                piece.coat().share() < 1
-                        ? "Dip {pieces} as deep as they are to be coated, {under} under; tap for"
-                                + " {tapped}, draw over the rim: {each} of coat on each."
-                        : "Dip {pieces}, {under} under; tap for {tapped}, draw over the rim: {each}"
-                                + " of coat on each.";
+                (part
+                                ? "Dip {pieces} as deep as they are to be coated, {under} under;"
+                                : "Dip {pieces}, {under} under;")
+                        + (taps
+                                ? " tap for {tapped}, draw over the rim: {each} of coat on each."
+                                : " do not tap, draw over the rim: {each} of coat on each.");
         final Sentence said =
                 Sentence.of(how)
                         .with("under", UNDER_S, Unit.SECOND)

@@ -48,6 +48,18 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
         }
     }
 
+    /**
+     * A ball of so many grams.
+     *
+     * @param massG 0.1 to 500 g
+     */
+    public static FormedCentre ball(
+            final Filling filling, final double massG, final Forming forming) {
+        Require.between("weight of the centre", massG, 0.1, 500, "g");
+        final double gPerMl = ChoiOkos1986.densityGPerMl(filling.cooked().composition(), AT_C);
+        return new FormedCentre(filling, CentreShape.Ball.of(massG / gPerMl), forming, 0);
+    }
+
     private Composition composition() {
         return filling.cooked().composition();
     }

@@ -6,6 +6,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.FigureWall;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -118,6 +121,26 @@ public record HollowFigure(
     }
 
     @Override
+    public List<Figure> qualities(final double roomC) {
+        final double wanted = wantedMm();
+        return List.of(
+                Figure.of(
+                                "wall",
+                                shellMm,
+                                Unit.MILLIMETRE,
+                                Basis.of("as wished; the band is what bears being picked up")
+                                        .with("wanted", wanted, Unit.MILLIMETRE)
+                                        .with("surface (cm²)", surfaceMm2() / 100, Unit.ONE)
+                                        .from(FigureWall.SOURCE))
+                        .within(
+                                new Band(
+                                        wanted * THIN * 0.8,
+                                        wanted * THIN,
+                                        wanted * 1.4,
+                                        wanted * THICK)));
+    }
+
+    @Override
     public int cavitiesEach() {
         return parts;
     }
@@ -140,7 +163,7 @@ public record HollowFigure(
         return HollowMaterials.of(this, size, habits);
     }
 
-    /** How its shells are to be cast at that place. */
+    @Override
     public CastPlan casting(final Materials needs, final Workplace place) {
         return ShellTasks.plan(this, needs, place);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.casting.CastPlan;
+import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -177,6 +178,11 @@ public record MouldedPiece(
     }
 
     @Override
+    public List<Figure> qualities(final double roomC) {
+        return MouldedFigures.of(this, roomC);
+    }
+
+    @Override
     public List<Portion> chocolate() {
         final MouldedMasses each = masses();
         return List.of(
@@ -197,7 +203,7 @@ public record MouldedPiece(
         return MouldedMaterials.of(this, size, habits, conditions);
     }
 
-    /** How its shells are to be cast at that place. */
+    @Override
     public CastPlan casting(final Materials needs, final Workplace place) {
         return ShellTasks.plan(this, needs, place);
     }

@@ -3,6 +3,7 @@ package palintone.core.piece;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
@@ -32,6 +33,15 @@ public sealed interface Piece permits TemperedPiece, RolledPiece {
 
     /** What a maker should know of it, though nothing forbids it. */
     default List<Sentence> remarks() {
+        return List.of();
+    }
+
+    /**
+     * What matters of one while it is thought out, with its bands; common practice, no source.
+     *
+     * @param roomC where it is made, 5 to 26 °C
+     */
+    default List<Figure> qualities(final double roomC) {
         return List.of();
     }
 

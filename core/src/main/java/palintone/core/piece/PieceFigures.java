@@ -18,7 +18,6 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.filling.cool.WarmestFill;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
 
@@ -40,10 +39,6 @@ public record PieceFigures(
         Set<Allergen> allergens,
         List<Sentence> remarks) {
 
-    private static final Source PRACTICE =
-            Source.practice(
-                    "shells of about a third of the piece, caps of one to four millimetres");
-
     /**
      * @param conditions where each filling is kept, and what was measured of it
      * @param roomC where it is filled, 5 to 26 °C; what is beyond counts as the nearer end
@@ -61,9 +56,7 @@ public record PieceFigures(
                         BatchSize.ofPieces(pieces, pieces), new BatchHabits(1, 0, 0), conditions);
         final List<Figure> figures = new ArrayList<>();
         labelG.ifPresent(label -> figures.add(weight(piece, label)));
-        if (piece instanceof MouldedPiece moulded) {
-            figures.addAll(shares(moulded, Math.max(5, Math.min(26, roomC))));
-        }
+        figures.addAll(piece.qualities(Math.max(5, Math.min(26, roomC))));
         final Set<String> unpriced = new TreeSet<>();
         figures.add(cost(piece, needs, pieces, unpriced));
         return new PieceFigures(
@@ -85,55 +78,6 @@ public record PieceFigures(
                                 .with("label", labelG, Unit.GRAM)
                                 .from(Source.workshop("weight on the label")))
                 .within(new Band(labelG * 0.95, labelG, labelG * 1.1, labelG * 1.25));
-    }
-
-    private static List<Figure> shares(final MouldedPiece piece, final double roomC) {
-        final MouldedMasses masses = piece.masses();
-        final double whole = masses.whole().value();
-        final double shellShare = masses.couvertureG() / whole * 100;
-        final List<Figure> figures = new ArrayList<>();
-        figures.add(
-                Figure.of(
-                                "shell and cap of the weight",
-                                shellShare,
-                                Unit.PERCENT,
-                                Basis.of("(shell + cap) / piece")
-                                        .with("shell and cap", masses.couvertureG(), Unit.GRAM)
-                                        .with("piece", whole, Unit.GRAM)
-                                        .from(PRACTICE))
-                        .within(new Band(18, 26, 50, 65)));
-        figures.add(
-                Figure.of(
-                                "shell",
-                                piece.shellMm(),
-                                Unit.MILLIMETRE,
-                                Basis.of("as wished").from(PRACTICE))
-                        .within(new Band(0.8, 1.2, 2.5, 5)));
-        figures.add(
-                Figure.of(
-                                "cap",
-                                piece.capMm(),
-                                Unit.MILLIMETRE,
-                                Basis.of("from the rim down to the filling").from(PRACTICE))
-                        .within(new Band(0.8, 1.2, 3, 6)));
-        warmest(piece, masses, roomC).ifPresent(figures::add);
-        return figures;
-    }
-
-    /** The layer that the shell bears least. */
-    private static Optional<Figure> warmest(
-            final MouldedPiece piece, final MouldedMasses masses, final double roomC) {
-        final List<Figure> all = new ArrayList<>();
-        for (int i = 0; i < piece.layers().size(); i++) {
-            all.add(
-                    WarmestFill.celsius(
-                            piece.couverture().ingredient().composition(),
-                            masses.shell().value() * piece.shareOf(i),
-                            piece.layers().get(i).filling().cooked().composition(),
-                            masses.layers().get(i).value(),
-                            roomC));
-        }
-        return all.stream().min(Comparator.comparingDouble(Figure::value));
     }
 
     private static Figure cost(

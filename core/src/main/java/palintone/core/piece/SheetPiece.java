@@ -6,9 +6,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.SlabCut;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
@@ -157,6 +161,30 @@ public record SheetPiece(
     /** Share of a sheet that becomes offcuts, 0 to 1. */
     double offcuts() {
         return 1 - perSheet() * cut.areaMm2() / (lengthMm * widthMm);
+    }
+
+    @Override
+    public List<Figure> qualities(final double roomC) {
+        return List.of(
+                Figure.of(
+                        "pieces of a sheet",
+                        perSheet(),
+                        Unit.PIECE,
+                        Basis.of("as they lie on it")
+                                .with("length", lengthMm, Unit.MILLIMETRE)
+                                .with("width", widthMm, Unit.MILLIMETRE)
+                                .from(cut instanceof Round ? RoundLayout.SOURCE : SlabCut.SOURCE)),
+                Figure.of(
+                                "offcuts",
+                                offcuts() * 100,
+                                Unit.PERCENT,
+                                Basis.of("1 − pieces · area / sheet")
+                                        .with("pieces", perSheet(), Unit.PIECE)
+                                        .from(
+                                                Source.practice(
+                                                        "offcuts of a tenth to a third of a"
+                                                                + " sheet")))
+                        .within(new Band(-1, 0, 30, 50)));
     }
 
     @Override

@@ -1,5 +1,7 @@
 package palintone.core.piece;
 
+import palintone.core.casting.CastPlan;
+
 /** A piece whose shell is cast by filling a mould and turning it over. */
 public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, HollowFigure {
 
@@ -8,4 +10,7 @@ public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, Hol
 
     @Override
     ShelledMasses masses();
+
+    /** How its shells are to be cast at that place. */
+    CastPlan casting(Materials needs, Workplace place);
 }

@@ -4,13 +4,12 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import palintone.core.coat.Centre;
 import palintone.core.coat.CentreShape;
-import palintone.core.coat.DipSolve;
 import palintone.core.figure.Basis;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.texture.Texture;
-import palintone.core.filling.texture.TextureClass;
+import palintone.core.piece.FormedCentre;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
 import palintone.server.filling.FillingNotes;
@@ -60,11 +59,10 @@ class Centres {
                         ChoiOkos1986.densityGPerMl(composition, AT_C),
                         ChoiOkos1986.cpJPerGK(composition, AT_C));
         final Texture texture = filling.texture();
-        final double firmPa = TextureClass.PIPEABLE.toPa();
         return new Made(
                 centre,
-                DipSolve.firmBelowC(texture::pascal, firmPa),
-                texture.pascal(0) < firmPa,
+                FormedCentre.firmBelowC(texture),
+                FormedCentre.neverFirm(texture),
                 firmness);
     }
 

@@ -1,9 +1,15 @@
 package palintone.server.coat;
 
 import jakarta.validation.Valid;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -14,12 +20,15 @@ class CoatController {
     private final SheetService sheets;
     private final PipeService pipes;
     private final EnrobeService enrobers;
+    private final CoatWeighings weighings;
 
     CoatController(
             final DipService dips,
             final SheetService sheets,
             final PipeService pipes,
-            final EnrobeService enrobers) {
+            final EnrobeService enrobers,
+            final CoatWeighings weighings) {
+        this.weighings = weighings;
         this.dips = dips;
         this.sheets = sheets;
         this.pipes = pipes;
@@ -30,6 +39,25 @@ class CoatController {
     @PostMapping("/dip")
     DipView dip(@Valid @RequestBody final DipRequest request) {
         return dips.dip(request);
+    }
+
+    /** What coats of a couverture have weighed. */
+    @GetMapping("/weighings")
+    CoatsWeighedView weighings(@RequestParam final String couverture) {
+        return weighings.view(couverture);
+    }
+
+    /** Coats on the scale. */
+    @PostMapping("/weighings")
+    CoatsWeighedView weigh(@Valid @RequestBody final CoatWeighingRequest request) {
+        return dips.weigh(request);
+    }
+
+    /** Takes a weighing back. */
+    @DeleteMapping("/weighings/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@PathVariable final String id) {
+        weighings.takeBack(id);
     }
 
     /** A filling piped onto paper. */

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
+import palintone.core.coat.Centre;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipSolve;
@@ -46,8 +47,14 @@ public class DipService {
     private final Centres centres;
     private final ShellService shells;
     private final HouseService houses;
+    private final CoatWeighings weighings;
 
-    DipService(final Centres centres, final ShellService shells, final HouseService houses) {
+    DipService(
+            final Centres centres,
+            final ShellService shells,
+            final HouseService houses,
+            final CoatWeighings weighings) {
+        this.weighings = weighings;
         this.centres = centres;
         this.shells = shells;
         this.houses = houses;
@@ -68,16 +75,7 @@ public class DipService {
                         request.bowlC(),
                         request.stablePercent());
         final Centres.Made made = centres.of(request.centre());
-        final DipOrder asked =
-                new DipOrder(
-                        bowl,
-                        made.centre(),
-                        request.centreC(),
-                        or(request.underS(), USUAL_UNDER_S),
-                        or(request.tappedS(), USUAL_TAPPED_S),
-                        Boolean.TRUE.equals(request.blown()),
-                        roomC,
-                        1);
+        final DipOrder asked = order(request, bowl, made.centre(), roomC);
         final DipSolve.Tapped tapped =
                 request.wantedG() == null
                         ? new DipSolve.Tapped(asked, true)
@@ -110,6 +108,30 @@ public class DipService {
                 Optional.ofNullable(request.powder()));
     }
 
+    /** As it would be dipped here, by what was weighed of such coats. */
+    private DipOrder order(
+            final DipRequest request, final BowlAt bowl, final Centre centre, final double roomC) {
+        return new DipOrder(
+                bowl,
+                centre,
+                request.centreC(),
+                or(request.underS(), USUAL_UNDER_S),
+                or(request.tappedS(), USUAL_TAPPED_S),
+                Boolean.TRUE.equals(request.blown()),
+                roomC,
+                weighings.learned(request.couverture()).factor());
+    }
+
+    /** Coats on the scale, dipped so. */
+    @Transactional
+    public CoatsWeighedView weigh(final CoatWeighingRequest request) {
+        final DipRequest dip = request.dip();
+        final double roomC = or(dip.roomC(), houses.house().air().temperatureC());
+        final BowlAt bowl =
+                shells.bowl(dip.couverture(), dip.fluidity(), dip.bowlC(), dip.stablePercent());
+        return weighings.keep(request, order(dip, bowl, centres.of(dip.centre()).centre(), roomC));
+    }
+
     private static DipView view(
             final DipOrder order,
             final boolean found,
@@ -129,6 +151,7 @@ public class DipService {
                         .with("on its sides", coat.sidesMm(), Unit.MILLIMETRE)
                         .with("on its top", coat.topMm(), Unit.MILLIMETRE)
                         .with("set to the centre", coat.crustMm(), Unit.MILLIMETRE)
+                        .with("film against the model's", order.filmFactor() * 100, Unit.PERCENT)
                         .from(Coat.SOURCE);
         final Basis sets =
                 Basis.of("heat and crystals of coat and centre in this room")
@@ -298,7 +321,7 @@ public class DipService {
         if (!found) {
             remarks.add(
                     Sentence.of(
-                                    "No tapping up to a minute gives that weight; the nearest is"
+                                    "No tapping up to half a minute gives that weight; the nearest is"
                                             + " {mass}. A thinner or thicker bowl, or two coats.")
                             .with("mass", coat.massG(), Unit.GRAM));
         }

@@ -112,14 +112,16 @@ record BatchRecord(
                 running.state(),
                 facts.couverture(),
                 facts.method(),
-                new BowlPart(
-                        bowl.massG(),
-                        bowl.cpJPerGK(),
-                        bowl.clearPointC(),
-                        null,
-                        null,
-                        bowl.heat().powerW(),
-                        bowl.heat().efficiency()),
+                bowl == null
+                        ? null
+                        : new BowlPart(
+                                bowl.massG(),
+                                bowl.cpJPerGK(),
+                                bowl.clearPointC(),
+                                null,
+                                null,
+                                bowl.heat().powerW(),
+                                bowl.heat().efficiency()),
                 facts.materials(),
                 facts.process().tasks().stream().map(BatchRecord::part).toList(),
                 running.entries().stream().map(BatchRecord::part).toList());
@@ -136,11 +138,13 @@ record BatchRecord(
                 beganAt,
                 couverture,
                 method,
-                new Bowl(
-                        bowl.massG,
-                        bowl.cpJPerGK,
-                        bowl.clearPointC,
-                        new HeatSource(bowl.heatPowerW, bowl.heatEfficiency)),
+                bowl == null
+                        ? null
+                        : new Bowl(
+                                bowl.massG,
+                                bowl.cpJPerGK,
+                                bowl.clearPointC,
+                                new HeatSource(bowl.heatPowerW, bowl.heatEfficiency)),
                 materials,
                 new Process(steps.stream().map(this::task).toList()));
     }
@@ -197,7 +201,7 @@ record BatchRecord(
     private Task task(final StepPart part) {
         final Map<String, Quantity> values = new LinkedHashMap<>();
         part.values.forEach((name, v) -> values.put(name, Quantity.of(v.value, v.unit)));
-        if (part.kind == TaskKind.SCRAPE && bowl.shellMm != null) {
+        if (part.kind == TaskKind.SCRAPE && bowl != null && bowl.shellMm != null) {
             values.putIfAbsent("thick", Quantity.of(bowl.shellMm, Unit.MILLIMETRE));
         }
         return new Task(

@@ -9,18 +9,22 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.work.BenchShells;
+import palintone.server.coat.CoatWeighings;
 import palintone.server.shell.ShellWeighingDraft;
 import palintone.server.shell.ShellWeighings;
 
-/** Shells weighed at the Bench become weighings of their mould and couverture. */
+/** What is weighed at the Bench becomes a weighing of its mould and couverture. */
 @Service
 class BenchWeighings {
 
     private final PieceService pieces;
     private final ShellWeighings weighings;
+    private final CoatWeighings coats;
 
-    BenchWeighings(final PieceService pieces, final ShellWeighings weighings) {
+    BenchWeighings(
+            final PieceService pieces, final ShellWeighings weighings, final CoatWeighings coats) {
         this.pieces = pieces;
+        this.coats = coats;
         this.weighings = weighings;
     }
 
@@ -40,6 +44,13 @@ class BenchWeighings {
                 weighed.shells().isPresent() ? pieces.casting(weighed.piece()) : Optional.empty();
         weighings.fromBench(
                 id(weighed.batch()), plan.map(p -> draft(p, weighed.shells().orElseThrow())));
+    }
+
+    /** After the books have closed on the entry, as shells. */
+    @TransactionalEventListener
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void weighed(final PieceService.CoatsWeighed weighed) {
+        coats.fromBench(id(weighed.batch()), weighed.couverture(), weighed.coats());
     }
 
     private static ShellWeighingDraft draft(final CastPlan plan, final BenchShells shells) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import palintone.core.figure.Sentence;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
@@ -28,7 +29,13 @@ import palintone.server.figure.SentenceView;
 import palintone.server.filling.LifeView;
 import palintone.server.temper.CurveView;
 
-/** What a batch needs, as it is shown before it begins. */
+/**
+ * What a batch needs, as it is shown before it begins.
+ *
+ * @param moulds or sheets; 0 where pieces are made one by one
+ * @param mouldsOwned 0 where it comes out of none
+ * @param melt and so work and temper: null where nothing is tempered
+ */
 public record NeedsView(
         int pieces,
         int moulds,
@@ -42,9 +49,9 @@ public record NeedsView(
         List<InclusionNeedView> inclusions,
         List<FetchView> fetch,
         List<Allergen> allergens,
-        BandView melt,
-        BandView work,
-        TemperView temper,
+        @Nullable BandView melt,
+        @Nullable BandView work,
+        @Nullable TemperView temper,
         int steps,
         List<SentenceView> remarks) {
 
@@ -128,7 +135,8 @@ public record NeedsView(
      */
     static NeedsView of(final BatchPlan plan, final List<Sentence> remarks) {
         final Materials needs = plan.materials();
-        final TemperTargets targets = plan.place().temper().order().targets();
+        final Optional<TemperTargets> targets =
+                plan.place().tempering().map(curve -> curve.order().targets());
         return new NeedsView(
                 needs.size().pieces(),
                 needs.size().moulds(),
@@ -144,9 +152,9 @@ public record NeedsView(
                         .map(p -> new FetchView(p.ingredient().name(), p.massG()))
                         .toList(),
                 List.copyOf(needs.allergens()),
-                BandView.of(targets.melt()),
-                BandView.of(targets.work()),
-                TemperView.of(plan.place().temper()),
+                targets.map(t -> BandView.of(t.melt())).orElse(null),
+                targets.map(t -> BandView.of(t.work())).orElse(null),
+                plan.place().tempering().map(TemperView::of).orElse(null),
                 plan.process().tasks().size(),
                 remarks.stream().map(SentenceView::of).toList());
     }

@@ -149,31 +149,82 @@ public class PieceBooks {
 
     private PieceEntity entity(
             final String id, final PieceDraft draft, final Optional<PieceEntity> known) {
-        final MouldEntity mould =
-                moulds.findById(Require.text("mould", draft.mould(), 64))
-                        .orElseThrow(() -> unknown("mould", draft.mould()));
-        final IngredientEntity couverture = larder.byId(draft.couverture());
         if (draft instanceof PieceDraft.Moulded moulded) {
-            final MouldedPieceEntity entity =
-                    of(MouldedPieceEntity.class, known).orElseGet(() -> new MouldedPieceEntity(id));
-            final List<PieceDraft.Layer> layers = given("layers", moulded.layers());
-            final IngredientEntity cap =
-                    moulded.capCouverture() == null || moulded.capCouverture().isBlank()
-                            ? null
-                            : larder.byId(moulded.capCouverture());
+            return moulded(id, moulded, known);
+        }
+        if (draft instanceof PieceDraft.Solid solid) {
+            final SolidPieceEntity entity =
+                    of(SolidPieceEntity.class, known).orElseGet(() -> new SolidPieceEntity(id));
             entity.take(
-                    moulded, mould, couverture, cap, worn(draft), layers(layers), inserts(layers));
+                    solid,
+                    mould(solid.mould()),
+                    larder.byId(solid.couverture()),
+                    worn(draft),
+                    on(given("inclusions", solid.inclusions())));
             return entity;
         }
-        final PieceDraft.Solid solid = (PieceDraft.Solid) draft;
-        final SolidPieceEntity entity =
-                of(SolidPieceEntity.class, known).orElseGet(() -> new SolidPieceEntity(id));
+        if (draft instanceof PieceDraft.Dipped dipped) {
+            final DippedPieceEntity entity =
+                    of(DippedPieceEntity.class, known).orElseGet(() -> new DippedPieceEntity(id));
+            given("coat", dipped.coatMm());
+            entity.take(
+                    dipped,
+                    larder.byId(dipped.couverture()),
+                    centre(dipped.centre()),
+                    worn(draft),
+                    on(dipped.on()));
+            return entity;
+        }
+        if (draft instanceof PieceDraft.Rolled rolled) {
+            final RolledPieceEntity entity =
+                    of(RolledPieceEntity.class, known).orElseGet(() -> new RolledPieceEntity(id));
+            entity.take(rolled, centre(rolled.centre()), worn(draft), on(rolled.on()));
+            return entity;
+        }
+        if (draft instanceof PieceDraft.Hollow hollow) {
+            final HollowFigureEntity entity =
+                    of(HollowFigureEntity.class, known).orElseGet(() -> new HollowFigureEntity(id));
+            given("wall of the figure", hollow.shellMm());
+            given("parts of the figure", hollow.parts());
+            entity.take(
+                    hollow, mould(hollow.mould()), larder.byId(hollow.couverture()), worn(draft));
+            return entity;
+        }
+        final PieceDraft.Plates plates = (PieceDraft.Plates) draft;
+        final SheetPieceEntity entity =
+                of(SheetPieceEntity.class, known).orElseGet(() -> new SheetPieceEntity(id));
+        given("thickness of the sheet", plates.thickMm());
+        given("length of the sheet", plates.lengthMm());
+        given("width of the sheet", plates.widthMm());
+        entity.take(plates, larder.byId(plates.couverture()), worn(draft), on(plates.on()));
+        return entity;
+    }
+
+    private MouldEntity mould(final String id) {
+        return moulds.findById(Require.text("mould", id, 64))
+                .orElseThrow(() -> unknown("mould", id));
+    }
+
+    private CentreRow centre(final PieceDraft.Centre draft) {
+        given("centre", draft);
+        given("shape of the centre", draft.shape());
+        given("how the centre is formed", draft.forming());
+        return new CentreRow(filling(draft.filling()), draft);
+    }
+
+    private MouldedPieceEntity moulded(
+            final String id, final PieceDraft.Moulded moulded, final Optional<PieceEntity> known) {
+        final MouldEntity mould = mould(moulded.mould());
+        final IngredientEntity couverture = larder.byId(moulded.couverture());
+        final MouldedPieceEntity entity =
+                of(MouldedPieceEntity.class, known).orElseGet(() -> new MouldedPieceEntity(id));
+        final List<PieceDraft.Layer> layers = given("layers", moulded.layers());
+        final IngredientEntity cap =
+                moulded.capCouverture() == null || moulded.capCouverture().isBlank()
+                        ? null
+                        : larder.byId(moulded.capCouverture());
         entity.take(
-                solid,
-                mould,
-                couverture,
-                worn(draft),
-                inclusions(given("inclusions", solid.inclusions())));
+                moulded, mould, couverture, cap, worn(moulded), layers(layers), inserts(layers));
         return entity;
     }
 
@@ -252,16 +303,20 @@ public class PieceBooks {
                 .orElseThrow(() -> unknown("filling", id));
     }
 
-    private List<SolidPieceEntity.InclusionRow> inclusions(final List<PieceDraft.In> drafts) {
+    /** What is in it or on it; nothing where nothing is said. */
+    private List<OnRow> on(final List<PieceDraft.In> drafts) {
+        if (drafts == null) {
+            return List.of();
+        }
         final Set<String> ids = new TreeSet<>();
         drafts.forEach(in -> ids.add(Require.text("inclusion", in.ingredient(), 64)));
         final Map<String, IngredientEntity> found = larder.byIds(ids);
         return drafts.stream()
                 .map(
                         in ->
-                                new SolidPieceEntity.InclusionRow(
+                                new OnRow(
                                         found.get(in.ingredient()),
-                                        in.eachG(),
+                                        given("mass on one piece", in.eachG()),
                                         given("placing", in.placing())))
                 .toList();
     }

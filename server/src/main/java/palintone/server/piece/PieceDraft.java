@@ -13,6 +13,8 @@ import java.util.stream.Stream;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Finish;
+import palintone.core.piece.Forming;
+import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
 
@@ -20,15 +22,30 @@ import palintone.core.piece.LayerAmount;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = PieceDraft.Moulded.class, name = "MOULDED"),
-    @JsonSubTypes.Type(value = PieceDraft.Solid.class, name = "SOLID")
+    @JsonSubTypes.Type(value = PieceDraft.Solid.class, name = "SOLID"),
+    @JsonSubTypes.Type(value = PieceDraft.Dipped.class, name = "DIPPED"),
+    @JsonSubTypes.Type(value = PieceDraft.Rolled.class, name = "ROLLED"),
+    @JsonSubTypes.Type(value = PieceDraft.Hollow.class, name = "HOLLOW"),
+    @JsonSubTypes.Type(value = PieceDraft.Plates.class, name = "SHEET")
 })
 @Schema(
         name = "PieceDraft",
-        oneOf = {PieceDraft.Moulded.class, PieceDraft.Solid.class},
+        oneOf = {
+            PieceDraft.Moulded.class,
+            PieceDraft.Solid.class,
+            PieceDraft.Dipped.class,
+            PieceDraft.Rolled.class,
+            PieceDraft.Hollow.class,
+            PieceDraft.Plates.class
+        },
         discriminatorProperty = "kind",
         discriminatorMapping = {
             @DiscriminatorMapping(value = "MOULDED", schema = PieceDraft.Moulded.class),
-            @DiscriminatorMapping(value = "SOLID", schema = PieceDraft.Solid.class)
+            @DiscriminatorMapping(value = "SOLID", schema = PieceDraft.Solid.class),
+            @DiscriminatorMapping(value = "DIPPED", schema = PieceDraft.Dipped.class),
+            @DiscriminatorMapping(value = "ROLLED", schema = PieceDraft.Rolled.class),
+            @DiscriminatorMapping(value = "HOLLOW", schema = PieceDraft.Hollow.class),
+            @DiscriminatorMapping(value = "SHEET", schema = PieceDraft.Plates.class)
         })
 public sealed interface PieceDraft {
 
@@ -36,13 +53,23 @@ public sealed interface PieceDraft {
 
     String story();
 
-    String mould();
+    /** Null where it comes out of none. */
+    @Nullable
+    default String mould() {
+        return null;
+    }
 
-    String couverture();
+    /** Null where nothing is tempered for it. */
+    @Nullable
+    default String couverture() {
+        return null;
+    }
 
     /** Coats of colour in the mould, the one seen outermost first. */
     @Nullable
-    List<Coat> colours();
+    default List<Coat> colours() {
+        return null;
+    }
 
     /** What is done to it at the end, in order. */
     @Nullable
@@ -148,6 +175,105 @@ public sealed interface PieceDraft {
             @Nullable List<@NotNull @Valid Coat> colours,
             @NotNull List<@NotNull @Valid In> inclusions,
             @Nullable @Valid Pressed relief,
+            @Nullable List<@NotNull @Valid Finishing> finishes,
+            @Nullable Double labelG,
+            @Nullable Long version)
+            implements PieceDraft {}
+
+    /**
+     * What is dipped or rolled.
+     *
+     * @param massG of a ball; nothing for a block
+     * @param lengthMm of a block, and so its width and height; nothing for a ball
+     * @param bottomMm brushed under a block before it is dipped; nothing where none is
+     */
+    record Centre(
+            @NotNull String filling,
+            @NotNull CentreRow.Shape shape,
+            @Nullable Double massG,
+            @Nullable Double lengthMm,
+            @Nullable Double widthMm,
+            @Nullable Double heightMm,
+            @NotNull Forming forming,
+            @Nullable Double bottomMm) {}
+
+    /**
+     * A dipped piece.
+     *
+     * @param twice whether a thin first coat goes on before
+     * @param dippedPercent of it, all of it where nothing is said
+     * @param on what it is rolled in and what is laid on it
+     */
+    @Schema(name = "DippedPieceDraft")
+    record Dipped(
+            @NotNull String name,
+            @NotNull String story,
+            @NotNull String couverture,
+            @NotNull @Valid Centre centre,
+            @NotNull Double coatMm,
+            @Nullable Boolean twice,
+            @Nullable Double dippedPercent,
+            @Nullable List<@NotNull @Valid In> on,
+            @Nullable List<@NotNull @Valid Finishing> finishes,
+            @Nullable Double labelG,
+            @Nullable Long version)
+            implements PieceDraft {}
+
+    /** A piece rolled without a coat; {@code on} is what it is rolled in. */
+    @Schema(name = "RolledPieceDraft")
+    record Rolled(
+            @NotNull String name,
+            @NotNull String story,
+            @NotNull @Valid Centre centre,
+            @NotNull List<@NotNull @Valid In> on,
+            @Nullable List<@NotNull @Valid Finishing> finishes,
+            @Nullable Double labelG,
+            @Nullable Long version)
+            implements PieceDraft {}
+
+    /**
+     * A hollow figure.
+     *
+     * @param parts of it, 1 or 2
+     * @param joining of two parts
+     * @param baseAcrossMm of a base, and so its thickness; nothing where there is none
+     */
+    @Schema(name = "HollowPieceDraft")
+    record Hollow(
+            @NotNull String name,
+            @NotNull String story,
+            @NotNull String mould,
+            @NotNull String couverture,
+            @Nullable List<@NotNull @Valid Coat> colours,
+            @NotNull Double shellMm,
+            @NotNull Integer parts,
+            @Nullable HollowFigure.Joining joining,
+            @Nullable Double baseAcrossMm,
+            @Nullable Double baseThickMm,
+            @Nullable List<@NotNull @Valid Finishing> finishes,
+            @Nullable Double labelG,
+            @Nullable Long version)
+            implements PieceDraft {}
+
+    /**
+     * A plate or round out of a thin sheet.
+     *
+     * @param roundMm across a round; nothing for plates
+     * @param plateLengthMm of a plate, and so its width; nothing for rounds
+     * @param on what is strewn on it
+     */
+    @Schema(name = "PlatesPieceDraft")
+    record Plates(
+            @NotNull String name,
+            @NotNull String story,
+            @NotNull String couverture,
+            @NotNull Double thickMm,
+            @NotNull Double lengthMm,
+            @NotNull Double widthMm,
+            @Nullable Double roundMm,
+            @Nullable Double plateLengthMm,
+            @Nullable Double plateWidthMm,
+            @Nullable List<@NotNull @Valid In> on,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)

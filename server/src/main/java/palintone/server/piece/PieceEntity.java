@@ -177,7 +177,9 @@ public abstract class PieceEntity {
             final IngredientEntity newCouverture,
             final Worn worn,
             final Double newLabelG) {
-        castable("couverture", newCouverture);
+        if (newCouverture != null) {
+            castable("couverture", newCouverture);
+        }
         if (newLabelG != null) {
             Require.positive("weight on the label", newLabelG, 20_000, "g");
         }
@@ -225,6 +227,7 @@ public abstract class PieceEntity {
         return labelG;
     }
 
+    /** Null where it comes out of none. */
     MouldEntity mould() {
         return mould;
     }
@@ -233,8 +236,9 @@ public abstract class PieceEntity {
         return couverture.couverture().orElseThrow();
     }
 
+    /** As usual where nothing is tempered for it. */
     FluidityClass fluidity() {
-        return couverture.fluidity();
+        return couverture == null ? FluidityClass.MEDIUM : couverture.fluidity();
     }
 
     String couvertureId() {

@@ -13,7 +13,7 @@ public interface PieceRepository extends JpaRepository<PieceEntity, String> {
      * One piece with what every kind points at, in one go: it is asked at every press on Pieces.
      */
     @Query(
-            "select p from PieceEntity p join fetch p.mould join fetch p.couverture"
+            "select p from PieceEntity p left join fetch p.mould left join fetch p.couverture"
                     + " where p.id = :id")
     Optional<PieceEntity> whole(String id);
 

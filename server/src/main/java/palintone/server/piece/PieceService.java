@@ -16,8 +16,8 @@ import palintone.core.figure.Sentence;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.CastPiece;
 import palintone.core.piece.Materials;
-import palintone.core.piece.MouldedPiece;
 import palintone.core.piece.Piece;
+import palintone.core.piece.ShelledPiece;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
@@ -27,7 +27,9 @@ import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
 import palintone.core.tool.Tools;
 import palintone.core.work.BatchPlan;
+import palintone.core.work.BenchCoats;
 import palintone.core.work.BenchShells;
+import palintone.server.coat.CoatWeighings;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.mould.MouldService;
@@ -47,6 +49,7 @@ public class PieceService {
     private final PieceBooks books;
     private final MouldService moulds;
     private final ShellTimes shells;
+    private final CoatWeighings coats;
 
     /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
     private final Cache<CurveOrder, TemperCurve> curves =
@@ -58,7 +61,9 @@ public class PieceService {
             final PieceShelf shelf,
             final PieceBooks books,
             final MouldService moulds,
-            final ShellTimes shells) {
+            final ShellTimes shells,
+            final CoatWeighings coats) {
+        this.coats = coats;
         this.shells = shells;
         this.moulds = moulds;
         this.books = books;
@@ -96,7 +101,9 @@ public class PieceService {
                 Tools.said(
                         tools.melting(needs.toMelt().value()),
                         tools.cooling(needs.size().moulds()),
-                        tools.reading(plan.place().temper().order().targets().work()));
+                        plan.place()
+                                .tempering()
+                                .flatMap(c -> tools.reading(c.order().targets().work())));
         needs.fillings().stream()
                 .flatMap(filling -> filling.recipe().portions().stream())
                 .map(p -> tools.weighing(p.ingredient().name(), p.massG()))
@@ -132,6 +139,14 @@ public class PieceService {
      */
     public record ShellsWeighed(UUID batch, String piece, Optional<BenchShells> shells) {}
 
+    /**
+     * Coats of a batch have been weighed at the Bench, or no longer count.
+     *
+     * @param couverture they are of
+     * @param coats empty where they were not weighed
+     */
+    public record CoatsWeighed(UUID batch, String couverture, Optional<BenchCoats> coats) {}
+
     /** The moulds of a batch of this piece were cast. */
     public record MouldsCast(String piece) {}
 
@@ -163,8 +178,8 @@ public class PieceService {
     @Transactional(readOnly = true)
     public Optional<CastPlan> casting(final String id) {
         final BatchPlan plan = plan(id, new BatchWish(1, null, null, null, null));
-        return plan.materials().piece() instanceof MouldedPiece moulded
-                ? Optional.of(moulded.casting(plan.materials(), plan.place()))
+        return plan.materials().piece() instanceof ShelledPiece shelled
+                ? Optional.of(shelled.casting(plan.materials(), plan.place()))
                 : Optional.empty();
     }
 
@@ -188,7 +203,26 @@ public class PieceService {
             final PieceShelf.Shelved shelved,
             final BatchWish wish,
             final HouseEntity house) {
-        final Couverture couverture = needs.piece().couverture();
+        return new Workplace(
+                needs.piece()
+                        .tempered()
+                        .map(couverture -> curve(couverture, needs, shelved, wish, house)),
+                house.air(),
+                house.firstCabinetC(),
+                house.heat(),
+                wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
+                wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
+                house.darkWindow(),
+                shells.in(house.tools().cabinets().get(0), shelved.cast()),
+                coats.times(shelved.coats()));
+    }
+
+    private TemperCurve curve(
+            final Couverture couverture,
+            final Materials needs,
+            final PieceShelf.Shelved shelved,
+            final BatchWish wish,
+            final HouseEntity house) {
         final CurveOrder order =
                 new CurveOrder(
                         couverture,
@@ -201,15 +235,7 @@ public class PieceService {
                         Math.max(10, Math.min(32, house.air().temperatureC())),
                         house.equipment(),
                         Optional.empty());
-        return new Workplace(
-                curves.get(order, CurvePlanner::forward),
-                house.air(),
-                house.firstCabinetC(),
-                house.heat(),
-                wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
-                wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
-                house.darkWindow(),
-                shells.in(house.tools().cabinets().get(0), shelved.cast()));
+        return curves.get(order, CurvePlanner::forward);
     }
 
     private PieceEntity byId(final String id) {

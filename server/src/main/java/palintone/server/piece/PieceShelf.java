@@ -10,13 +10,16 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import palintone.core.coat.CoatLearned;
 import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.record.Corrections;
 import palintone.core.piece.CastPiece;
+import palintone.core.piece.DippedPiece;
 import palintone.core.piece.Piece;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.server.coat.CoatWeighings;
 import palintone.server.filling.FillingNotes;
 import palintone.server.problem.NotHereException;
 import palintone.server.shell.ShellTimes;
@@ -48,22 +51,28 @@ class PieceShelf {
             union all select concat('t ', i.id), i.version
               from ingredient i join piece_insert t on t.ingredient_id = i.id
               where t.piece_id = :id
+            union all select concat('a ', i.id), i.version
+              from ingredient i join piece_on t on t.ingredient_id = i.id
+              where t.piece_id = :id
             union all select concat('f ', f.id), f.version
-              from filling f join piece_layer l on l.filling_id = f.id where l.piece_id = :id
+              from filling f join piece_filling l on l.filling_id = f.id where l.piece_id = :id
             union all select concat('i ', i.id), i.version
               from ingredient i join filling_line n on n.ingredient_id = i.id
-              join piece_layer l on l.filling_id = n.filling_id where l.piece_id = :id
+              join piece_filling l on l.filling_id = n.filling_id where l.piece_id = :id
             union all select concat('o ', i.id), i.version
               from ingredient i join filling_version_line n on n.ingredient_id = i.id
               join filling_version w on w.id = n.version_id
-              join piece_layer l on l.filling_id = w.filling_id where l.piece_id = :id
+              join piece_filling l on l.filling_id = w.filling_id where l.piece_id = :id
             union all select concat('n ', n.filling_id, ' ', max(n.noted_at)), count(*)
-              from filling_note n join piece_layer l on l.filling_id = n.filling_id
+              from filling_note n join piece_filling l on l.filling_id = n.filling_id
               where l.piece_id = :id group by n.filling_id
             union all select concat('w ', max(w.noted_at)), count(*)
               from shell_weighing w join piece p
               on w.mould_id = p.mould_id and w.couverture_id = p.couverture_id
               where p.id = :id and not w.voided
+            union all select concat('x ', max(x.noted_at)), count(*)
+              from coat_weighing x join piece p on x.couverture_id = p.couverture_id
+              where p.id = :id and not x.voided
             union all select concat('d ', max(d.noted_at)), count(*)
               from demoulding d join piece p
               on d.mould_id = p.mould_id and d.couverture_id = p.couverture_id
@@ -75,13 +84,16 @@ class PieceShelf {
     private final PieceRepository pieces;
     private final FillingNotes notes;
     private final ShellTimes shells;
+    private final CoatWeighings weighings;
     private final Cache<String, Shelved> shelf = Caffeine.newBuilder().maximumSize(MOST).build();
 
     PieceShelf(
             final EntityManager entities,
             final PieceRepository pieces,
             final FillingNotes notes,
-            final ShellTimes shells) {
+            final ShellTimes shells,
+            final CoatWeighings weighings) {
+        this.weighings = weighings;
         this.shells = shells;
         this.entities = entities;
         this.pieces = pieces;
@@ -94,12 +106,14 @@ class PieceShelf {
      * @param stamp the versions it rests on
      * @param fluidity of its couverture, as the bag says
      * @param cast what was weighed and turned out of such shells
+     * @param coats what was weighed of such coats
      */
     record Shelved(
             String stamp,
             Piece piece,
             FluidityClass fluidity,
             ShellTimes.Known cast,
+            CoatLearned coats,
             Map<String, Corrections> measured) {
 
         /** As usual, moved by what was measured of the filling: the verdict of its own sheet. */
@@ -128,7 +142,13 @@ class PieceShelf {
             measured.computeIfAbsent(filling.id(), notes::corrections);
         }
         final Shelved fresh =
-                new Shelved(stamp, piece, entity.fluidity(), known(piece), Map.copyOf(measured));
+                new Shelved(
+                        stamp,
+                        piece,
+                        entity.fluidity(),
+                        known(piece),
+                        coats(piece),
+                        Map.copyOf(measured));
         shelf.put(id, fresh);
         return fresh;
     }
@@ -147,7 +167,13 @@ class PieceShelf {
 
     private ShellTimes.Known known(final Piece piece) {
         return piece instanceof CastPiece cast
-                ? shells.known(cast.mould().id(), piece.couverture().ingredient().id())
+                ? shells.known(cast.mould().id(), cast.couverture().ingredient().id())
                 : ShellTimes.Known.NOTHING;
+    }
+
+    private CoatLearned coats(final Piece piece) {
+        return piece instanceof DippedPiece dipped
+                ? weighings.learned(dipped.couverture().ingredient().id())
+                : CoatLearned.NOTHING;
     }
 }

@@ -24,11 +24,22 @@ import palintone.server.figure.SentenceView;
 /** A piece as it is listed and drawn. */
 @Schema(
         name = "PieceView",
-        oneOf = {PieceView.Moulded.class, PieceView.Solid.class},
+        oneOf = {
+            PieceView.Moulded.class,
+            PieceView.Solid.class,
+            PieceView.Dipped.class,
+            PieceView.Rolled.class,
+            PieceView.Hollow.class,
+            PieceView.Plates.class
+        },
         discriminatorProperty = "kind",
         discriminatorMapping = {
             @DiscriminatorMapping(value = "MOULDED", schema = PieceView.Moulded.class),
-            @DiscriminatorMapping(value = "SOLID", schema = PieceView.Solid.class)
+            @DiscriminatorMapping(value = "SOLID", schema = PieceView.Solid.class),
+            @DiscriminatorMapping(value = "DIPPED", schema = PieceView.Dipped.class),
+            @DiscriminatorMapping(value = "ROLLED", schema = PieceView.Rolled.class),
+            @DiscriminatorMapping(value = "HOLLOW", schema = PieceView.Hollow.class),
+            @DiscriminatorMapping(value = "SHEET", schema = PieceView.Plates.class)
         })
 public sealed interface PieceView {
 
@@ -120,7 +131,7 @@ public sealed interface PieceView {
     record CoatView(String name, @Nullable String tint, PieceDraft.Coat asked) {}
 
     @Nullable
-    private static Double label(final PieceEntity entity) {
+    static Double label(final PieceEntity entity) {
         return entity.labelG().isPresent() ? entity.labelG().getAsDouble() : null;
     }
 
@@ -247,6 +258,115 @@ public sealed interface PieceView {
                     PieceView.label(entity),
                     entity.archived(),
                     entity.version());
+        }
+    }
+
+    /** A dipped piece; {@code asked} as it was written down, coats always empty. */
+    @Schema(name = "DippedPieceView")
+    record Dipped(
+            String id,
+            String name,
+            String story,
+            String couverture,
+            String couvertureId,
+            CouvertureKind couvertureKind,
+            SectionView section,
+            List<FigureView> parts,
+            FigureView whole,
+            List<CoatView> coats,
+            PieceDraft.Dipped asked,
+            @Nullable QualitiesView qualities,
+            boolean archived,
+            @Nullable Long version)
+            implements PieceView {
+
+        @Override
+        @JsonProperty("kind")
+        public String kind() {
+            return "DIPPED";
+        }
+    }
+
+    /** A piece rolled without a coat: nothing is tempered for it. */
+    @Schema(name = "RolledPieceView")
+    record Rolled(
+            String id,
+            String name,
+            String story,
+            @Nullable String couverture,
+            @Nullable String couvertureId,
+            @Nullable CouvertureKind couvertureKind,
+            SectionView section,
+            List<FigureView> parts,
+            FigureView whole,
+            List<CoatView> coats,
+            PieceDraft.Rolled asked,
+            @Nullable QualitiesView qualities,
+            boolean archived,
+            @Nullable Long version)
+            implements PieceView {
+
+        @Override
+        @JsonProperty("kind")
+        public String kind() {
+            return "ROLLED";
+        }
+    }
+
+    /** A hollow figure; {@code cavitiesPerMould} counts figures. */
+    @Schema(name = "HollowPieceView")
+    record Hollow(
+            String id,
+            String name,
+            String story,
+            String mould,
+            int cavitiesPerMould,
+            int mouldsOwned,
+            String couverture,
+            String couvertureId,
+            CouvertureKind couvertureKind,
+            SectionView section,
+            List<FigureView> parts,
+            FigureView whole,
+            double wantedMm,
+            List<CoatView> coats,
+            PieceDraft.Hollow asked,
+            @Nullable QualitiesView qualities,
+            boolean archived,
+            @Nullable Long version)
+            implements PieceView {
+
+        @Override
+        @JsonProperty("kind")
+        public String kind() {
+            return "HOLLOW";
+        }
+    }
+
+    /** A plate or round out of a thin sheet. */
+    @Schema(name = "PlatesPieceView")
+    record Plates(
+            String id,
+            String name,
+            String story,
+            int perSheet,
+            String couverture,
+            String couvertureId,
+            CouvertureKind couvertureKind,
+            SectionView section,
+            List<FigureView> parts,
+            FigureView whole,
+            List<CoatView> coats,
+            PieceDraft.Plates asked,
+            @Nullable QualitiesView qualities,
+            boolean archived,
+            @Nullable Long version)
+            implements PieceView {
+
+        @Override
+        @JsonProperty("kind")
+        public String kind() {
+            return "SHEET";
         }
     }
 

@@ -1,24 +1,15 @@
 package palintone.server.piece;
 
 import jakarta.persistence.CollectionTable;
-import jakarta.persistence.Column;
 import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
-import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
-import palintone.core.piece.Inclusion;
 import palintone.core.piece.Relief;
 import palintone.core.piece.SolidPiece;
 import palintone.server.larder.IngredientEntity;
@@ -38,7 +29,7 @@ public class SolidPieceEntity extends PieceEntity {
     @ElementCollection
     @CollectionTable(name = "solid_inclusion", joinColumns = @JoinColumn(name = "piece_id"))
     @OrderColumn(name = "position")
-    private List<InclusionRow> inclusions = new ArrayList<>();
+    private List<OnRow> inclusions = new ArrayList<>();
 
     protected SolidPieceEntity() {}
 
@@ -46,43 +37,12 @@ public class SolidPieceEntity extends PieceEntity {
         super(id);
     }
 
-    /** One thing in it, by mass. */
-    @Embeddable
-    public static class InclusionRow {
-
-        @ManyToOne(fetch = FetchType.LAZY)
-        @JoinColumn(name = "ingredient_id")
-        private IngredientEntity ingredient;
-
-        @Column(name = "each_g")
-        private double eachG;
-
-        @Enumerated(EnumType.STRING)
-        @JdbcTypeCode(SqlTypes.VARCHAR)
-        private Inclusion.Placing placing;
-
-        protected InclusionRow() {}
-
-        InclusionRow(
-                final IngredientEntity ingredient,
-                final double eachG,
-                final Inclusion.Placing placing) {
-            this.ingredient = ingredient;
-            this.eachG = eachG;
-            this.placing = placing;
-        }
-
-        String ingredientId() {
-            return ingredient.id();
-        }
-    }
-
     void take(
             final PieceDraft.Solid draft,
             final MouldEntity mould,
             final IngredientEntity couverture,
             final Worn worn,
-            final List<InclusionRow> newInclusions) {
+            final List<OnRow> newInclusions) {
         take(draft.name(), draft.story(), mould, couverture, worn, draft.labelG());
         reliefMm = draft.relief() == null ? null : draft.relief().depthMm();
         reliefShare = draft.relief() == null ? null : draft.relief().sharePercent() / 100;
@@ -98,14 +58,7 @@ public class SolidPieceEntity extends PieceEntity {
                 name(),
                 mould().mould(),
                 couverture(),
-                inclusions.stream()
-                        .map(
-                                row ->
-                                        new Inclusion(
-                                                row.ingredient.ingredient(),
-                                                row.eachG,
-                                                row.placing))
-                        .toList(),
+                inclusions.stream().map(OnRow::inclusion).toList(),
                 Optional.ofNullable(reliefMm).map(mm -> new Relief(mm, reliefShare)),
                 dress());
     }
@@ -123,9 +76,7 @@ public class SolidPieceEntity extends PieceEntity {
                 mould().id(),
                 couvertureId(),
                 coatDrafts(),
-                inclusions.stream()
-                        .map(row -> new PieceDraft.In(row.ingredientId(), row.eachG, row.placing))
-                        .toList(),
+                inclusions.stream().map(OnRow::draft).toList(),
                 reliefMm == null ? null : new PieceDraft.Pressed(reliefMm, reliefShare * 100),
                 finishDrafts(),
                 labelOrNull(),

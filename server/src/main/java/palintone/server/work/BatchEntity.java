@@ -61,6 +61,7 @@ class BatchEntity {
     /** The bowl of the Temper station it is made from; null before one is begun or chosen. */
     private UUID bowlId;
 
+    /** 0 where nothing is tempered for it. */
     @Column(name = "bowl_mass_g")
     private double bowlMassG;
 
@@ -103,11 +104,13 @@ class BatchEntity {
         beganAt = facts.beganAt();
         couvertureId = facts.couverture();
         method = facts.method();
-        bowlMassG = facts.bowl().massG();
-        bowlCp = facts.bowl().cpJPerGK();
-        clearPointC = facts.bowl().clearPointC();
-        heatPowerW = facts.bowl().heat().powerW();
-        heatEfficiency = facts.bowl().heat().efficiency();
+        if (facts.bowl() != null) {
+            bowlMassG = facts.bowl().massG();
+            bowlCp = facts.bowl().cpJPerGK();
+            clearPointC = facts.bowl().clearPointC();
+            heatPowerW = facts.bowl().heat().powerW();
+            heatEfficiency = facts.bowl().heat().efficiency();
+        }
         facts.materials().forEach(m -> materials.add(new MaterialRow(m)));
         facts.process().tasks().forEach(task -> tasks.add(new BatchTaskEntity(this, task)));
         stands(RunningBatch.begin(facts.process(), facts.beganAt()));
@@ -170,8 +173,13 @@ class BatchEntity {
                 beganAt,
                 couvertureId,
                 method,
-                new Bowl(
-                        bowlMassG, bowlCp, clearPointC, new HeatSource(heatPowerW, heatEfficiency)),
+                bowlMassG == 0
+                        ? null
+                        : new Bowl(
+                                bowlMassG,
+                                bowlCp,
+                                clearPointC,
+                                new HeatSource(heatPowerW, heatEfficiency)),
                 materials.stream().map(MaterialRow::material).toList(),
                 process());
     }

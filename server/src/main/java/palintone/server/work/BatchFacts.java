@@ -15,8 +15,9 @@ import palintone.core.work.Bowl;
  * Everything of a batch that is fixed when it begins, whether planned here or read from a file.
  *
  * @param lot the number on the label
- * @param couverture in the bowl; null in files of before
+ * @param couverture in the bowl; null in files of before, and where nothing is tempered
  * @param method by which it is tempered; null in files of before
+ * @param bowl null where nothing is tempered
  * @param materials what it was planned to need
  */
 public record BatchFacts(
@@ -29,7 +30,7 @@ public record BatchFacts(
         Instant beganAt,
         @Nullable String couverture,
         @Nullable Method method,
-        Bowl bowl,
+        @Nullable Bowl bowl,
         List<Material> materials,
         Process process) {
 
@@ -48,7 +49,10 @@ public record BatchFacts(
             final UUID id, final String lot, final Instant at, final BatchPlan plan) {
         final Materials needs = plan.materials();
         final List<Material> materials = new ArrayList<>();
-        materials.add(new Material(Role.COUVERTURE, "couverture to melt", needs.toMelt().value()));
+        if (needs.piece().tempered().isPresent()) {
+            materials.add(
+                    new Material(Role.COUVERTURE, "couverture to melt", needs.toMelt().value()));
+        }
         needs.kept()
                 .forEach(k -> materials.add(new Material(Role.COUVERTURE, k.name(), k.value())));
         needs.capMelt()
@@ -78,9 +82,9 @@ public record BatchFacts(
                 needs.size().pieces(),
                 needs.size().moulds(),
                 at,
-                needs.piece().couverture().ingredient().id(),
-                plan.place().temper().order().method(),
-                plan.bowl(),
+                needs.piece().tempered().map(c -> c.ingredient().id()).orElse(null),
+                plan.place().tempering().map(curve -> curve.order().method()).orElse(null),
+                plan.bowl().orElse(null),
                 materials,
                 plan.process());
     }

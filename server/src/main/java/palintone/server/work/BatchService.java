@@ -15,6 +15,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.Workplace;
 import palintone.core.process.TaskKind;
 import palintone.core.work.BatchPlan;
+import palintone.core.work.BenchCoats;
 import palintone.core.work.BenchShells;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
@@ -150,6 +151,11 @@ public class BatchService {
                     new PieceService.ShellsWeighed(
                             id, opened.facts().pieceId(), BenchShells.of(after)));
         }
+        if (opened.facts().couverture() != null && dips(opened.facts())) {
+            events.publishEvent(
+                    new PieceService.CoatsWeighed(
+                            id, opened.facts().couverture(), BenchCoats.of(after)));
+        }
         if (after != before) {
             bowl.tell(entity, after, entry);
         }
@@ -163,6 +169,10 @@ public class BatchService {
 
     private static boolean casts(final BatchFacts facts, final int step) {
         return facts.process().task(step).kind() == TaskKind.CAST;
+    }
+
+    private static boolean dips(final BatchFacts facts) {
+        return facts.process().tasks().stream().anyMatch(task -> task.kind() == TaskKind.DIP);
     }
 
     private static boolean scrapes(final BatchFacts facts, final int step) {

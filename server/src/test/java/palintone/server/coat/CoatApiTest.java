@@ -51,7 +51,7 @@ class CoatApiTest {
         assertThat(found.number("/tapped/value")).isCloseTo(12, within(0.5));
         final Answer never = dip(square + ",\"wantedG\":0.2");
         assertThat(never.json().at("/found").asBoolean()).isFalse();
-        assertThat(never.text()).contains("No tapping up to a minute gives that weight");
+        assertThat(never.text()).contains("No tapping up to half a minute gives that weight");
     }
 
     @Test

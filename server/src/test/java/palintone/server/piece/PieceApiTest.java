@@ -135,7 +135,10 @@ class PieceApiTest {
         final Answer refused =
                 workshop.put("/api/pieces/x", BAR.formatted("1", "").replace("SOLID", "LIQUID"));
         assertThat(refused.status()).isEqualTo(400);
-        assertThat(refused.at("/detail")).isEqualTo("kind is \"LIQUID\"; allowed: MOULDED, SOLID");
+        assertThat(refused.at("/detail"))
+                .isEqualTo(
+                        "kind is \"LIQUID\"; allowed: MOULDED, SOLID, DIPPED,"
+                                + " ROLLED, HOLLOW, SHEET");
     }
 
     @Test

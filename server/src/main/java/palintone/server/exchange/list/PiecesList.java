@@ -25,6 +25,10 @@ class PiecesList extends DraftList<PieceDraft> {
         final Map<String, Class<?>> kinds = new LinkedHashMap<>();
         kinds.put("MOULDED", PieceDraft.Moulded.class);
         kinds.put("SOLID", PieceDraft.Solid.class);
+        kinds.put("DIPPED", PieceDraft.Dipped.class);
+        kinds.put("ROLLED", PieceDraft.Rolled.class);
+        kinds.put("HOLLOW", PieceDraft.Hollow.class);
+        kinds.put("SHEET", PieceDraft.Plates.class);
         return kinds;
     }
 
@@ -56,10 +60,13 @@ class PiecesList extends DraftList<PieceDraft> {
             thing.putArray("colours").add(one);
         }
         unlessGiven(thing, "story", thing.path("name").asString("—"));
-        if ("SOLID".equals(thing.path(Columns.KIND).asString())) {
-            listUnlessGiven(thing, "inclusions");
-        } else {
-            listUnlessGiven(thing, "layers");
+        switch (thing.path(Columns.KIND).asString()) {
+            case "SOLID" -> listUnlessGiven(thing, "inclusions");
+            case "ROLLED" -> listUnlessGiven(thing, "on");
+            case "MOULDED" -> listUnlessGiven(thing, "layers");
+            default -> {
+                // The others say everything themselves.
+            }
         }
     }
 

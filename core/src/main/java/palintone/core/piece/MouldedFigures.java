@@ -1,0 +1,71 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.filling.cool.WarmestFill;
+
+/** What matters of a filled piece: shares, shell, cap, and how warm it may be filled. */
+final class MouldedFigures {
+
+    private static final Source PRACTICE =
+            Source.practice(
+                    "shells of about a third of the piece, caps of one to four millimetres");
+
+    private MouldedFigures() {}
+
+    static List<Figure> of(final MouldedPiece piece, final double roomC) {
+        final MouldedMasses masses = piece.masses();
+        final double whole = masses.whole().value();
+        final double shellShare = masses.couvertureG() / whole * 100;
+        final List<Figure> figures = new ArrayList<>();
+        figures.add(
+                Figure.of(
+                                "shell and cap of the weight",
+                                shellShare,
+                                Unit.PERCENT,
+                                Basis.of("(shell + cap) / piece")
+                                        .with("shell and cap", masses.couvertureG(), Unit.GRAM)
+                                        .with("piece", whole, Unit.GRAM)
+                                        .from(PRACTICE))
+                        .within(new Band(18, 26, 50, 65)));
+        figures.add(
+                Figure.of(
+                                "shell",
+                                piece.shellMm(),
+                                Unit.MILLIMETRE,
+                                Basis.of("as wished").from(PRACTICE))
+                        .within(new Band(0.8, 1.2, 2.5, 5)));
+        figures.add(
+                Figure.of(
+                                "cap",
+                                piece.capMm(),
+                                Unit.MILLIMETRE,
+                                Basis.of("from the rim down to the filling").from(PRACTICE))
+                        .within(new Band(0.8, 1.2, 3, 6)));
+        warmest(piece, masses, roomC).ifPresent(figures::add);
+        return figures;
+    }
+
+    /** The layer that the shell bears least. */
+    private static Optional<Figure> warmest(
+            final MouldedPiece piece, final MouldedMasses masses, final double roomC) {
+        final List<Figure> all = new ArrayList<>();
+        for (int i = 0; i < piece.layers().size(); i++) {
+            all.add(
+                    WarmestFill.celsius(
+                            piece.couverture().ingredient().composition(),
+                            masses.shell().value() * piece.shareOf(i),
+                            piece.layers().get(i).filling().cooked().composition(),
+                            masses.layers().get(i).value(),
+                            roomC));
+        }
+        return all.stream().min(Comparator.comparingDouble(Figure::value));
+    }
+}

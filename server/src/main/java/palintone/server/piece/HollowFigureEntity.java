@@ -1,0 +1,98 @@
+package palintone.server.piece;
+
+import jakarta.annotation.Nullable;
+import jakarta.persistence.DiscriminatorValue;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.util.Optional;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.piece.HollowFigure;
+import palintone.server.larder.IngredientEntity;
+import palintone.server.mould.MouldEntity;
+
+/** A hollow figure. */
+@Entity
+@Table(name = "hollow_figure")
+@DiscriminatorValue("HOLLOW")
+public class HollowFigureEntity extends PieceEntity {
+
+    private double shellMm;
+    private int parts;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private HollowFigure.Joining joining;
+
+    /** Null where it stands on none. */
+    private @Nullable Double baseAcrossMm;
+
+    private @Nullable Double baseThickMm;
+
+    protected HollowFigureEntity() {}
+
+    HollowFigureEntity(final String id) {
+        super(id);
+    }
+
+    void take(
+            final PieceDraft.Hollow draft,
+            final MouldEntity mould,
+            final IngredientEntity couverture,
+            final Worn worn) {
+        take(draft.name(), draft.story(), mould, couverture, worn, draft.labelG());
+        if ((draft.baseAcrossMm() == null) != (draft.baseThickMm() == null)) {
+            throw new OutOfRangeException(
+                    draft.baseAcrossMm() == null ? "base across" : "thickness of the base",
+                    "missing",
+                    "a number, or no base at all");
+        }
+        shellMm = draft.shellMm();
+        parts = draft.parts();
+        joining = draft.joining() == null ? HollowFigure.Joining.WARM_PLATE : draft.joining();
+        baseAcrossMm = draft.baseAcrossMm();
+        baseThickMm = draft.baseThickMm();
+        check();
+    }
+
+    @Override
+    public HollowFigure piece(final double pressureHPa) {
+        return new HollowFigure(
+                id(),
+                name(),
+                mould().mould(),
+                couverture(),
+                shellMm,
+                parts,
+                joining,
+                Optional.ofNullable(baseAcrossMm)
+                        .map(across -> new HollowFigure.Base(across, baseThickMm)),
+                dress());
+    }
+
+    @Override
+    PieceView view(final PieceView.Around around) {
+        return LoosePieceViews.hollow(this, piece(around.pressureHPa()), around);
+    }
+
+    @Override
+    PieceDraft.Hollow draft() {
+        return new PieceDraft.Hollow(
+                name(),
+                story(),
+                mould().id(),
+                couvertureId(),
+                coatDrafts(),
+                shellMm,
+                parts,
+                joining,
+                baseAcrossMm,
+                baseThickMm,
+                finishDrafts(),
+                labelOrNull(),
+                version());
+    }
+}

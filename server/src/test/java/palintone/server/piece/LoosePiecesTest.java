@@ -1,0 +1,230 @@
+package palintone.server.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+/** Dipped, rolled, hollow and cut pieces: in the books, planned, made, weighed back. */
+class LoosePiecesTest {
+
+    private final Workshop workshop = Workshop.shared();
+
+    private static String dipped(final String centre, final String more) {
+        return "{\"kind\":\"DIPPED\",\"name\":\"Own truffle\",\"story\":\"Ours.\","
+                + "\"couverture\":\"dark-66\",\"centre\":{\"filling\":\"caraway-truffle\","
+                + centre
+                + "}"
+                + more
+                + "}";
+    }
+
+    private static final String BALL = "\"shape\":\"BALL\",\"massG\":9,\"forming\":\"ROLLED\"";
+
+    private Answer trial(final String piece) {
+        return workshop.post("/api/pieces/trial", piece);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"caraway-truffle", "fig-leaf-square", "caraway-pebble", "rye-bark", "heron"})
+    void everyPieceOfTheSampleHouseIsDrawnWeighedAndPlanned(final String id) {
+        final Answer piece = workshop.get("/api/pieces/" + id);
+        assertThat(piece.status()).as(piece.text()).isEqualTo(200);
+        double parts = 0;
+        for (final var part : piece.json().at("/parts")) {
+            parts += part.at("/value").asDouble();
+        }
+        assertThat(parts).isCloseTo(piece.number("/whole/value"), within(1e-9));
+        assertThat(piece.json().at("/section/regions").size()).isPositive();
+        assertThat(piece.json().at("/asked/name").asString()).isEqualTo(piece.at("/name"));
+        // What was written down can be written down again, and is the same.
+        final Answer again = trial(asked(piece));
+        assertThat(again.status()).as(again.text()).isEqualTo(200);
+        assertThat(again.number("/whole/value"))
+                .isCloseTo(piece.number("/whole/value"), within(1e-9));
+        final Answer needs = workshop.get("/api/pieces/" + id + "/needs?pieces=24");
+        assertThat(needs.status()).as(needs.text()).isEqualTo(200);
+        assertThat(needs.number("/pieces")).isEqualTo(24);
+        assertThat(needs.number("/steps")).isGreaterThan(5);
+        assertThat(needs.json().at("/fetch").size()).isPositive();
+        assertThat(needs.json().at("/allergens").toString()).contains("SOYA");
+    }
+
+    private static String asked(final Answer piece) {
+        return piece.json().at("/asked").toString();
+    }
+
+    @Test
+    void nothingIsMeltedForWhatIsOnlyRolled() {
+        final Answer needs = workshop.get("/api/pieces/caraway-pebble/needs?pieces=40");
+        assertThat(needs.number("/toMelt/value")).isZero();
+        assertThat(needs.json().at("/temper").isMissingNode()).isTrue();
+        assertThat(needs.json().at("/kept").size()).isZero();
+        final String batch = begin("caraway-pebble", 40);
+        final Answer begun = workshop.get("/api/batches/" + batch);
+        assertThat(begun.json().at("/steps").toString())
+                .contains("ROLL_IN")
+                .doesNotContain("\"MELT\"");
+        // Taken out as a file and looked at again, as a batch with a bowl is.
+        final String file = workshop.get("/api/exchange/batches/" + batch + ".json").text();
+        assertThat(file).doesNotContain("massG");
+    }
+
+    private String begin(final String piece, final int pieces) {
+        final String id = UUID.randomUUID().toString();
+        final Answer answer =
+                workshop.post(
+                        "/api/batches",
+                        "{\"id\":\"%s\",\"piece\":\"%s\",\"pieces\":%d,\"fillings\":\"READY\"}"
+                                .formatted(id, piece, pieces));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+        return id;
+    }
+
+    /** A workshop whose coats are a fifth heavier plans a longer tapping from then on. */
+    @Test
+    void whatTheBenchWeighsCorrectsTheNextDip() {
+        final String piece = "weighed-truffle";
+        final Answer kept =
+                workshop.put(
+                        "/api/pieces/" + piece,
+                        dipped(BALL, ",\"coatMm\":1.4")
+                                .replace("dark-66", "dark-58")
+                                .replace("Own truffle", "Weighed truffle"));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        final String batch = begin(piece, 40);
+        final Answer before = workshop.get("/api/batches/" + batch);
+        final double tapped = values(before, "DIP", "tapped");
+        final double coat = values(before, "DIP", "coat");
+        assertThat(coat).isCloseTo(kept.number("/parts/0/value"), within(1e-9));
+        int weighCentres = 0;
+        int weigh = 0;
+        for (final var step : before.json().at("/steps")) {
+            if (step.at("/kind").asString().equals("WEIGH_CENTRES")) {
+                weighCentres = step.at("/number").asInt();
+            }
+            if (step.at("/kind").asString().equals("WEIGH")) {
+                weigh = step.at("/number").asInt();
+            }
+        }
+        for (int step = 1; step <= weigh; step++) {
+            if (step == weighCentres) {
+                assertThat(workshop.note(batch, step, 9.05).status()).isLessThan(300);
+            }
+            if (step == weigh) {
+                assertThat(workshop.note(batch, step, 9.05 + 1.2 * coat).status()).isLessThan(300);
+            }
+            final Answer done = workshop.done(batch, step);
+            assertThat(done.status()).as(step + done.text()).isLessThan(300);
+        }
+        final Answer weighed = workshop.get("/api/coats/weighings?couverture=dark-58");
+        assertThat(weighed.json().at("/weighings").size()).isEqualTo(1);
+        assertThat(weighed.number("/weighings/0/coatG")).isCloseTo(1.2 * coat, within(1e-6));
+        // Half way, by logarithms, from 75 % to 90 %.
+        assertThat(weighed.number("/film/value")).isCloseTo(82.2, within(0.1));
+        final Answer after = workshop.get("/api/batches/" + begin(piece, 40));
+        assertThat(values(after, "DIP", "tapped")).isGreaterThan(tapped);
+        // Taken back, it counts no more.
+        final String id = weighed.at("/weighings/0/id");
+        assertThat(workshop.delete("/api/coats/weighings/" + id).status()).isEqualTo(204);
+        assertThat(workshop.get("/api/coats/weighings?couverture=dark-58").number("/film/value"))
+                .isCloseTo(75, within(1e-9));
+    }
+
+    private static double values(final Answer batch, final String kind, final String name) {
+        for (final var step : batch.json().at("/steps")) {
+            if (step.at("/kind").asString().equals(kind)) {
+                for (final var value : step.at("/say/values")) {
+                    if (value.at("/name").asString().equals(name)) {
+                        return value.at("/value").asDouble();
+                    }
+                }
+            }
+        }
+        throw new AssertionError("no step " + kind + " with " + name);
+    }
+
+    @Test
+    void aWeighingByHandIsKeptAndOddOnesAreNamed() {
+        final String dip =
+                "\"dip\":{\"couverture\":\"dark-70\",\"centre\":{\"shape\":\"BALL\",\"massG\":10},"
+                        + "\"centreC\":18,\"tappedS\":6}";
+        final String path = "/api/coats/weighings";
+        final double foretold =
+                workshop.post(
+                                "/api/coats/dip",
+                                "{\"couverture\":\"dark-70\",\"centre\":{\"shape\":\"BALL\","
+                                        + "\"massG\":10},\"centreC\":18,\"tappedS\":6}")
+                        .number("/coat/value");
+        final Answer kept =
+                workshop.post(
+                        path,
+                        "{" + dip + ",\"centreG\":10,\"pieceG\":" + (10 + 1.3 * foretold) + "}");
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(kept.number("/film/value")).isBetween(80.0, 95.0);
+        assertThat(workshop.post(path, "{" + dip + ",\"centreG\":10,\"pieceG\":9}").at("/detail"))
+                .contains("one piece is 9.0 g", "more than its centre");
+        assertThat(workshop.post(path, "{" + dip + ",\"centreG\":10,\"pieceG\":90}").at("/detail"))
+                .contains("coat of one");
+        assertThat(workshop.post(path, "{" + dip + ",\"centreG\":10}").status()).isEqualTo(400);
+        assertThat(
+                        workshop.post(
+                                        path,
+                                        "{"
+                                                + dip
+                                                + ",\"centreG\":10,\"pieceG\":13,"
+                                                + "\"notedAt\":\"2099-01-01T00:00:00Z\"}")
+                                .at("/detail"))
+                .contains("no later than now");
+        assertThat(workshop.delete(path + "/none").status()).isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"shape\":\"BALL\",\"forming\":\"ROLLED\" | ,\"coatMm\":1.2 | weight of the centre",
+                "\"shape\":\"BALL\",\"massG\":9,\"forming\":\"CUT\" | ,\"coatMm\":1.2 | a block",
+                "\"shape\":\"BLOCK\",\"massG\":9,\"forming\":\"CUT\" | ,\"coatMm\":1 | length of",
+                "\"massG\":9,\"forming\":\"CUT\" | ,\"coatMm\":1.2 | shape",
+                "\"shape\":\"BALL\",\"massG\":9,\"forming\":\"ROLLED\" | '' | coat",
+                "\"shape\":\"BALL\",\"massG\":9,\"forming\":\"ROLLED\" | ,\"coatMm\":0.1 | 0.3 to",
+                "\"shape\":\"BALL\",\"massG\":9000,\"forming\":\"ROLLED\" | ,\"coatMm\":1 | 500 g",
+                "\"shape\":\"BALL\",\"massG\":9,\"forming\":\"PIPED\" | ,\"coatMm\":1,\"dippedPercent\":2 | share dipped"
+            })
+    void whatATruffleCannotBeIsRefusedByName(
+            final String centre, final String more, final String says) {
+        final Answer refused = trial(dipped(centre, more == null ? "" : more));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.text()).contains(says);
+    }
+
+    @Test
+    void piecesWithoutAMouldAreNotCountedInMoulds() {
+        final Answer refused = workshop.get("/api/pieces/caraway-truffle/needs?moulds=4");
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.at("/detail")).contains("pieces: it comes out of no mould");
+        final Answer sheets = workshop.get("/api/pieces/rye-bark/needs?moulds=2");
+        assertThat(sheets.number("/pieces")).isEqualTo(2 * 50.0);
+        final Answer herons = workshop.get("/api/pieces/heron/needs?pieces=3");
+        assertThat(herons.number("/moulds")).isEqualTo(3);
+    }
+
+    /** As a table and back: nothing of any kind is lost on the way. */
+    @Test
+    void theyGoOutAndComeInAsAList() {
+        final String csv = workshop.get("/api/exchange/lists/pieces.csv").text();
+        assertThat(csv).contains("caraway-truffle", "heron", "rye-bark", "fig-leaf-square");
+        final Answer in = workshop.importInto("?into=pieces", "pieces.csv", csv);
+        assertThat(in.status()).as(in.text()).isLessThan(300);
+        assertThat(in.text()).doesNotContain("refused\":[{");
+        assertThat(workshop.get("/api/pieces/heron").number("/asked/baseThickMm")).isEqualTo(5);
+        assertThat(workshop.get("/api/pieces/fig-leaf-square").number("/asked/centre/bottomMm"))
+                .isEqualTo(0.5);
+    }
+}
