@@ -996,6 +996,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/weighings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weighings"];
+        put?: never;
+        post: operations["weigh_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coats/slab": {
         parameters: {
             query?: never;
@@ -1748,6 +1764,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/weighings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1794,7 +1826,7 @@ export interface components {
             /** Format: double */
             amount: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -1928,7 +1960,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
         };
         BowlEventDraft: {
             /** Format: uuid */
@@ -1943,6 +1975,23 @@ export interface components {
             seconds?: number | null;
             text?: string | null;
         };
+        Centre: {
+            filling: string;
+            /** @enum {string} */
+            shape: "BALL" | "BLOCK";
+            /** Format: double */
+            massG?: number | null;
+            /** Format: double */
+            lengthMm?: number | null;
+            /** Format: double */
+            widthMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** @enum {string} */
+            forming: "CUT" | "FROZEN" | "PIPED" | "SCOOPED" | "ROLLED" | "SHAPED";
+            /** Format: double */
+            bottomMm?: number | null;
+        };
         Coat: {
             colour?: string | null;
             name?: string | null;
@@ -1951,17 +2000,66 @@ export interface components {
             /** @enum {string|null} */
             how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
         };
+        DippedPieceDraft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DIPPED";
+            name: string;
+            story: string;
+            couverture?: string | null;
+            centre: components["schemas"]["Centre"];
+            /** Format: double */
+            coatMm: number;
+            twice?: boolean | null;
+            /** Format: double */
+            dippedPercent?: number | null;
+            on?: components["schemas"]["In"][] | null;
+            finishes?: components["schemas"]["Finishing"][] | null;
+            /** Format: double */
+            labelG?: number | null;
+            /** Format: int64 */
+            version?: number | null;
+        };
         Finishing: {
             /** @enum {string} */
-            kind: "TRANSFER" | "LINE" | "DUST" | "STICKER";
+            kind: "TRANSFER" | "LINE" | "DUST" | "MARK" | "TRIM" | "BRUSH" | "PACK" | "STICKER";
             words?: string | null;
+        };
+        HollowPieceDraft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HOLLOW";
+            name: string;
+            story: string;
+            mould?: string | null;
+            couverture?: string | null;
+            colours?: components["schemas"]["Coat"][] | null;
+            /** Format: double */
+            shellMm: number;
+            /** Format: int32 */
+            parts: number;
+            /** @enum {string|null} */
+            joining?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
+            /** Format: double */
+            baseAcrossMm?: number | null;
+            /** Format: double */
+            baseThickMm?: number | null;
+            finishes?: components["schemas"]["Finishing"][] | null;
+            /** Format: double */
+            labelG?: number | null;
+            /** Format: int64 */
+            version?: number | null;
         };
         In: {
             ingredient: string;
             /** Format: double */
             eachG: number;
             /** @enum {string} */
-            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN";
+            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN" | "ROLLED_IN" | "BRUSHED_BELOW";
         };
         Insert: {
             ingredient: string;
@@ -1986,8 +2084,8 @@ export interface components {
             kind: "MOULDED";
             name: string;
             story: string;
-            mould: string;
-            couverture: string;
+            mould?: string | null;
+            couverture?: string | null;
             capCouverture?: string | null;
             colours?: components["schemas"]["Coat"][] | null;
             /** Format: double */
@@ -2001,12 +2099,56 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
-        PieceDraft: components["schemas"]["MouldedPieceDraft"] | components["schemas"]["SolidPieceDraft"];
+        PieceDraft: components["schemas"]["MouldedPieceDraft"] | components["schemas"]["SolidPieceDraft"] | components["schemas"]["DippedPieceDraft"] | components["schemas"]["RolledPieceDraft"] | components["schemas"]["HollowPieceDraft"] | components["schemas"]["PlatesPieceDraft"];
+        PlatesPieceDraft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHEET";
+            name: string;
+            story: string;
+            couverture?: string | null;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            roundMm?: number | null;
+            /** Format: double */
+            plateLengthMm?: number | null;
+            /** Format: double */
+            plateWidthMm?: number | null;
+            on?: components["schemas"]["In"][] | null;
+            finishes?: components["schemas"]["Finishing"][] | null;
+            /** Format: double */
+            labelG?: number | null;
+            /** Format: int64 */
+            version?: number | null;
+        };
         Pressed: {
             /** Format: double */
             depthMm: number;
             /** Format: double */
             sharePercent: number;
+        };
+        RolledPieceDraft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ROLLED";
+            name: string;
+            story: string;
+            centre: components["schemas"]["Centre"];
+            on: components["schemas"]["In"][];
+            finishes?: components["schemas"]["Finishing"][] | null;
+            /** Format: double */
+            labelG?: number | null;
+            /** Format: int64 */
+            version?: number | null;
         };
         SolidPieceDraft: {
             /**
@@ -2016,8 +2158,8 @@ export interface components {
             kind: "SOLID";
             name: string;
             story: string;
-            mould: string;
-            couverture: string;
+            mould?: string | null;
+            couverture?: string | null;
             colours?: components["schemas"]["Coat"][] | null;
             inclusions: components["schemas"]["In"][];
             relief?: components["schemas"]["Pressed"];
@@ -2039,12 +2181,35 @@ export interface components {
             tint?: string | null;
             asked: components["schemas"]["Coat"];
         };
+        DippedPieceView: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DIPPED";
+            id: string;
+            name: string;
+            story: string;
+            couverture: string;
+            couvertureId: string;
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            section: components["schemas"]["SectionView"];
+            parts: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+            coats: components["schemas"]["CoatView"][];
+            asked: components["schemas"]["DippedPieceDraft"];
+            qualities?: components["schemas"]["QualitiesView"];
+            archived: boolean;
+            /** Format: int64 */
+            version?: number | null;
+        };
         FigureView: {
             name: string;
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             /** Format: double */
             low?: number | null;
             /** Format: double */
@@ -2062,20 +2227,50 @@ export interface components {
             /** Format: double */
             radiusMm: number;
         };
+        HollowPieceView: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HOLLOW";
+            id: string;
+            name: string;
+            story: string;
+            mould: string;
+            /** Format: int32 */
+            cavitiesPerMould: number;
+            /** Format: int32 */
+            mouldsOwned: number;
+            couverture: string;
+            couvertureId: string;
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            section: components["schemas"]["SectionView"];
+            parts: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+            /** Format: double */
+            wantedMm: number;
+            coats: components["schemas"]["CoatView"][];
+            asked: components["schemas"]["HollowPieceDraft"];
+            qualities?: components["schemas"]["QualitiesView"];
+            archived: boolean;
+            /** Format: int64 */
+            version?: number | null;
+        };
         InclusionView: {
             ingredient: string;
             name: string;
             /** Format: double */
             eachG: number;
             /** @enum {string} */
-            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN";
+            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN" | "ROLLED_IN" | "BRUSHED_BELOW";
         };
         InputView: {
             name: string;
             /** Format: double */
             value: number;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
         };
         LayerView: {
             filling: string;
@@ -2127,7 +2322,32 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
-        PieceView: components["schemas"]["MouldedPieceView"] | components["schemas"]["SolidPieceView"];
+        PieceView: components["schemas"]["MouldedPieceView"] | components["schemas"]["SolidPieceView"] | components["schemas"]["DippedPieceView"] | components["schemas"]["RolledPieceView"] | components["schemas"]["HollowPieceView"] | components["schemas"]["PlatesPieceView"];
+        PlatesPieceView: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHEET";
+            id: string;
+            name: string;
+            story: string;
+            /** Format: int32 */
+            perSheet: number;
+            couverture: string;
+            couvertureId: string;
+            /** @enum {string} */
+            couvertureKind: "DARK" | "MILK" | "WHITE";
+            section: components["schemas"]["SectionView"];
+            parts: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+            coats: components["schemas"]["CoatView"][];
+            asked: components["schemas"]["PlatesPieceDraft"];
+            qualities?: components["schemas"]["QualitiesView"];
+            archived: boolean;
+            /** Format: int64 */
+            version?: number | null;
+        };
         PointView: {
             /** Format: double */
             depthMm: number;
@@ -2149,8 +2369,31 @@ export interface components {
             /** Format: double */
             measure?: number | null;
             /** @enum {string|null} */
-            unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | null;
+            unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET" | null;
             outline: components["schemas"]["PointView"][];
+        };
+        RolledPieceView: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ROLLED";
+            id: string;
+            name: string;
+            story: string;
+            couverture?: string | null;
+            couvertureId?: string | null;
+            /** @enum {string|null} */
+            couvertureKind?: "DARK" | "MILK" | "WHITE" | null;
+            section: components["schemas"]["SectionView"];
+            parts: components["schemas"]["FigureView"][];
+            whole: components["schemas"]["FigureView"];
+            coats: components["schemas"]["CoatView"][];
+            asked: components["schemas"]["RolledPieceDraft"];
+            qualities?: components["schemas"]["QualitiesView"];
+            archived: boolean;
+            /** Format: int64 */
+            version?: number | null;
         };
         SectionView: {
             outer: components["schemas"]["PointView"][];
@@ -2602,7 +2845,7 @@ export interface components {
         ReadingView: {
             what: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             /** Format: double */
             target: number;
             band: components["schemas"]["BandView"];
@@ -2619,7 +2862,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             part: string;
             /** @enum {string} */
@@ -3825,6 +4068,75 @@ export interface components {
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
         };
+        CentreRequest: {
+            /** @enum {string} */
+            shape: "BALL" | "BLOCK";
+            filling?: string | null;
+            /** Format: double */
+            massG?: number | null;
+            /** Format: double */
+            lengthMm?: number | null;
+            /** Format: double */
+            widthMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+        };
+        CoatWeighingRequest: {
+            dip: components["schemas"]["DipRequest"];
+            /** Format: double */
+            centreG: number;
+            /** Format: double */
+            pieceG: number;
+            /** Format: double */
+            otherG?: number | null;
+            note?: string | null;
+            /** Format: date-time */
+            notedAt?: string | null;
+        };
+        DipRequest: {
+            couverture: string;
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bowlC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            centre: components["schemas"]["CentreRequest"];
+            /** Format: double */
+            centreC: number;
+            /** Format: double */
+            underS?: number | null;
+            /** Format: double */
+            tappedS?: number | null;
+            blown?: boolean | null;
+            /** Format: double */
+            wantedG?: number | null;
+            /** Format: int32 */
+            pieces?: number | null;
+            /** Format: double */
+            everyS?: number | null;
+            /** Format: double */
+            bowlG?: number | null;
+            /** @enum {string|null} */
+            powder?: "COCOA" | "SUGAR" | "CRYSTAL_SUGAR" | "NUTS" | "SESAME" | "COCONUT" | "FLAKES" | "WAFER" | null;
+            /** Format: double */
+            roomC?: number | null;
+        };
+        CoatWeighedView: {
+            id: string;
+            /** Format: double */
+            coatG: number;
+            /** Format: double */
+            plannedG: number;
+            note: string;
+            /** Format: date-time */
+            notedAt: string;
+        };
+        CoatsWeighedView: {
+            film: components["schemas"]["FigureView"];
+            said: components["schemas"]["SentenceView"];
+            weighings: components["schemas"]["CoatWeighedView"][];
+        };
         SlabRequest: {
             filling?: string | null;
             /** Format: double */
@@ -3931,19 +4243,6 @@ export interface components {
             perKilogram: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
-        CentreRequest: {
-            /** @enum {string} */
-            shape: "BALL" | "BLOCK";
-            filling?: string | null;
-            /** Format: double */
-            massG?: number | null;
-            /** Format: double */
-            lengthMm?: number | null;
-            /** Format: double */
-            widthMm?: number | null;
-            /** Format: double */
-            heightMm?: number | null;
-        };
         EnrobeRequest: {
             couverture: string;
             /** @enum {string|null} */
@@ -3977,35 +4276,6 @@ export interface components {
             /** Format: double */
             tunnelM?: number | null;
             remarks: components["schemas"]["SentenceView"][];
-        };
-        DipRequest: {
-            couverture: string;
-            /** @enum {string|null} */
-            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** Format: double */
-            bowlC?: number | null;
-            /** Format: double */
-            stablePercent?: number | null;
-            centre: components["schemas"]["CentreRequest"];
-            /** Format: double */
-            centreC: number;
-            /** Format: double */
-            underS?: number | null;
-            /** Format: double */
-            tappedS?: number | null;
-            blown?: boolean | null;
-            /** Format: double */
-            wantedG?: number | null;
-            /** Format: int32 */
-            pieces?: number | null;
-            /** Format: double */
-            everyS?: number | null;
-            /** Format: double */
-            bowlG?: number | null;
-            /** @enum {string|null} */
-            powder?: "COCOA" | "SUGAR" | "CRYSTAL_SUGAR" | "NUTS" | "SESAME" | "COCONUT" | "FLAKES" | "WAFER" | null;
-            /** Format: double */
-            roomC?: number | null;
         };
         DipPointView: {
             /** Format: int32 */
@@ -4241,7 +4511,7 @@ export interface components {
             eachG: number;
             toWeigh: components["schemas"]["FigureView"];
             /** @enum {string} */
-            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN";
+            placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN" | "ROLLED_IN" | "BRUSHED_BELOW";
             keepCold: boolean;
             verdict: components["schemas"]["SentenceView"];
         };
@@ -4269,9 +4539,9 @@ export interface components {
             inclusions: components["schemas"]["InclusionNeedView"][];
             fetch: components["schemas"]["FetchView"][];
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            melt: components["schemas"]["BandView"];
-            work: components["schemas"]["BandView"];
-            temper: components["schemas"]["TemperView"];
+            melt?: components["schemas"]["BandView"];
+            work?: components["schemas"]["BandView"];
+            temper?: components["schemas"]["TemperView"];
             /** Format: int32 */
             steps: number;
             remarks: components["schemas"]["SentenceView"][];
@@ -4320,7 +4590,7 @@ export interface components {
             ask: "LENGTH" | "WIDTH" | "DEPTH" | "FLOOR" | "DRAFT" | "WATER" | "WATER_WARMTH" | "OUTLINE";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             /** Format: double */
             usual: number;
         };
@@ -4417,7 +4687,7 @@ export interface components {
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
         };
         ReadyConstraintView: {
             /** @enum {string} */
@@ -4429,7 +4699,7 @@ export interface components {
             setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             /** Format: double */
             low: number;
             /** Format: double */
@@ -4442,7 +4712,7 @@ export interface components {
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;
             /** @enum {string} */
-            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD";
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             band: components["schemas"]["BandView"];
         };
         StyleView: {
@@ -6350,6 +6620,52 @@ export interface operations {
             };
         };
     };
+    weighings: {
+        parameters: {
+            query: {
+                couverture: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatsWeighedView"];
+                };
+            };
+        };
+    };
+    weigh_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatWeighingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatsWeighedView"];
+                };
+            };
+        };
+    };
     slab: {
         parameters: {
             query?: never;
@@ -7419,6 +7735,26 @@ export interface operations {
         };
     };
     takeDemouldingBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack_2: {
         parameters: {
             query?: never;
             header?: never;

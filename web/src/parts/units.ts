@@ -33,6 +33,7 @@ const SYMBOLS: Record<Unit, string> = {
   PASCAL_SECOND: 'Pa·s',
   PIECE: counted('piece | pieces', 2),
   MOULD: counted('mould | moulds', 2),
+  SHEET: counted('sheet | sheets', 2),
 }
 
 /** What is counted changes its word with how many there are. */
@@ -40,6 +41,7 @@ const COUNTED: Partial<Record<Unit, (many: number) => string>> = {
   DAY: (many) => counted('day | days', many),
   PIECE: (many) => counted('piece | pieces', many),
   MOULD: (many) => counted('mould | moulds', many),
+  SHEET: (many) => counted('sheet | sheets', many),
 }
 
 /** The unit symbol a maker reads. */

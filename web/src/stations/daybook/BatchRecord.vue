@@ -17,6 +17,12 @@ const began = computed(() =>
     timeStyle: 'short',
   }),
 )
+/** Sheets and single pieces stand in no moulds. */
+const inMoulds = computed(
+  () =>
+    props.batch.moulds > 0 &&
+    props.batch.steps.some((s) => s.kind === 'MOULD' || s.kind === 'POLISH'),
+)
 const file = (kind: string) => `/api/exchange/batches/${props.batch.summary.id}.${kind}`
 
 function difference(step: Batch['steps'][number]): string {
@@ -35,12 +41,18 @@ function difference(step: Batch['steps'][number]): string {
       <h1>{{ batch.summary.pieceName }}</h1>
       <p class="quiet">
         {{
-          $t('{began}, lot {lot}, {pieces} in {moulds}', {
-            began,
-            lot: batch.summary.lot,
-            pieces: quantity(batch.summary.pieces, 'PIECE', taste),
-            moulds: quantity(batch.moulds, 'MOULD', taste),
-          })
+          inMoulds
+            ? $t('{began}, lot {lot}, {pieces} in {moulds}', {
+                began,
+                lot: batch.summary.lot,
+                pieces: quantity(batch.summary.pieces, 'PIECE', taste),
+                moulds: quantity(batch.moulds, 'MOULD', taste),
+              })
+            : $t('{began}, lot {lot}, {pieces}', {
+                began,
+                lot: batch.summary.lot,
+                pieces: quantity(batch.summary.pieces, 'PIECE', taste),
+              })
         }}
       </p>
     </div>

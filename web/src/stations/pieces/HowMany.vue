@@ -1,14 +1,23 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { t } from '@/words'
+import { computed, ref, watch } from 'vue'
 import type { Needs } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity, typed } from '@/parts/units'
 
-const props = defineProps<{ needs: Needs | null; refused: string }>()
+/** In what pieces are counted besides: moulds, sheets, or nothing. */
+const props = defineProps<{
+  needs: Needs | null
+  refused: string
+  holder: 'MOULD' | 'SHEET' | null
+}>()
 const count = defineModel<number | null>('count', { required: true })
 const by = defineModel<'moulds' | 'pieces'>('by', { required: true })
 const { taste } = useHouse()
 
+const manyHolders = computed(() =>
+  props.holder === 'SHEET' ? t('How many sheets') : t('How many moulds'),
+)
 const text = ref(String(count.value ?? ''))
 watch(count, (n) => {
   if (n !== null && typed(text.value) !== n) text.value = String(n)
@@ -38,13 +47,13 @@ function change(to: 'moulds' | 'pieces') {
       <input
         v-model="text"
         inputmode="numeric"
-        :aria-label="by === 'moulds' ? $t('How many moulds') : $t('How many pieces')"
+        :aria-label="by === 'pieces' ? $t('How many pieces') : manyHolders"
         :aria-invalid="refused !== ''"
         @input="type"
       />
       <button type="button" :aria-label="$t('One more')" @click="step(1)">+</button>
     </div>
-    <div class="choice" role="group" :aria-label="$t('Count by')">
+    <div v-if="holder" class="choice" role="group" :aria-label="$t('Count by')">
       <button
         v-for="what in ['moulds', 'pieces'] as const"
         :key="what"
@@ -52,19 +61,27 @@ function change(to: 'moulds' | 'pieces') {
         :aria-pressed="by === what"
         @click="change(what)"
       >
-        {{ what === 'moulds' ? $t('moulds') : $t('pieces') }}
+        {{ what === 'pieces' ? $t('pieces') : holder === 'SHEET' ? $t('sheets') : $t('moulds') }}
       </button>
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+    <p v-else-if="needs && !holder" class="quiet">
+      {{
+        $t('{pieces}, {steps} steps.', {
+          pieces: quantity(needs.pieces, 'PIECE', taste),
+          steps: needs.steps,
+        })
+      }}
+    </p>
     <p v-else-if="needs" class="quiet">
       {{
         $t('{pieces} in {moulds}, {steps} steps.', {
           pieces: quantity(needs.pieces, 'PIECE', taste),
-          moulds: quantity(needs.moulds, 'MOULD', taste),
+          moulds: quantity(needs.moulds, holder ?? 'MOULD', taste),
           steps: needs.steps,
         })
       }}
-      <b v-if="needs.moulds > needs.mouldsOwned" class="short">{{
+      <b v-if="holder === 'MOULD' && needs.moulds > needs.mouldsOwned" class="short">{{
         $t('You have {mouldsOwned}: cast in turns.', { mouldsOwned: needs.mouldsOwned })
       }}</b>
     </p>

@@ -11,6 +11,8 @@ const PLACES = {
   STIRRED_IN: t('stirred in'),
   ON_THE_BACK: t('laid on the back'),
   SET_IN: t('set in whole'),
+  ROLLED_IN: t('rolled in'),
+  BRUSHED_BELOW: t('brushed below'),
 }
 </script>
 

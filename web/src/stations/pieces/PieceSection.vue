@@ -15,7 +15,9 @@ const FILLINGS = ['var(--p-fill-a)', 'var(--p-fill-b)', 'var(--p-fill-c)']
 const cut = computed(() => props.piece.section)
 const depth = computed(() => cut.value.outer.at(-1)!.depthMm)
 const half = computed(() => Math.max(...cut.value.outer.map((p) => p.halfWidthMm)))
-const chocolate = computed(() => `var(--p-choc-${props.piece.couvertureKind.toLowerCase()})`)
+const chocolate = computed(
+  () => `var(--p-choc-${(props.piece.couvertureKind ?? 'DARK').toLowerCase()})`,
+)
 const film = computed(() => skin(cut.value.outer, depth.value))
 const clip = useId()
 /** Coats from the innermost out, so that all are seen; no film is to scale. */

@@ -24,6 +24,7 @@ import InclusionNeed from './InclusionNeed.vue'
 import HowMany from './HowMany.vue'
 import PieceSection from './PieceSection.vue'
 import TemperNeed from './TemperNeed.vue'
+import type { Tempered } from './tempered'
 
 const props = defineProps<{ piece: Piece }>()
 const emit = defineEmits<{ edit: []; copy: []; putAway: [] }>()
@@ -31,8 +32,25 @@ const router = useRouter()
 const { begin } = useBatches()
 const { taste } = useHouse()
 
-const count = ref<number | null>(4)
-const by = ref<'moulds' | 'pieces'>('moulds')
+/** In what it is counted besides pieces. */
+const holder = computed(() =>
+  'mould' in props.piece ? 'MOULD' : props.piece.kind === 'SHEET' ? 'SHEET' : null,
+)
+const FIRST = { MOULD: 4, SHEET: 2 }
+const count = ref<number | null>(holder.value ? FIRST[holder.value] : 40)
+const by = ref<'moulds' | 'pieces'>(holder.value ? 'moulds' : 'pieces')
+const where = computed(() => {
+  const { piece } = props
+  if ('mould' in piece) {
+    return t('{mould}, {cavitiesPerMould} a mould.', {
+      mould: piece.mould,
+      cavitiesPerMould: piece.cavitiesPerMould,
+    })
+  }
+  return piece.kind === 'SHEET'
+    ? t('{pieces} a sheet.', { pieces: quantity(piece.perSheet, 'PIECE', taste.value) })
+    : ''
+})
 const method = ref<Method | null>(null)
 /** Made with the batch, or standing ready from another day. */
 const fillings = ref<Fillings>('MADE_WITH_IT')
@@ -122,13 +140,7 @@ useKeys({ ' ': () => void start() })
     <header>
       <h1>{{ piece.name }}</h1>
       <p class="quiet">
-        {{
-          $t('{story} {mould}, {cavitiesPerMould} a mould.', {
-            story: piece.story,
-            mould: piece.mould,
-            cavitiesPerMould: piece.cavitiesPerMould,
-          })
-        }}
+        {{ $t('{story} {where}', { story: piece.story, where }) }}
         <v-btn variant="text" @click="emit('edit')">{{ $t('Change it') }}</v-btn>
         <v-btn variant="text" @click="emit('copy')">{{ $t('Copy') }}</v-btn>
         <v-btn variant="text" @click="emit('putAway')">{{
@@ -139,14 +151,20 @@ useKeys({ ' ': () => void start() })
 
     <div class="top">
       <PieceSection :piece="piece" class="drawing" />
-      <HowMany v-model:count="count" v-model:by="by" :needs="needs" :refused="refused" />
+      <HowMany
+        v-model:count="count"
+        v-model:by="by"
+        :needs="needs"
+        :refused="refused"
+        :holder="holder"
+      />
     </div>
 
     <template v-if="needs">
       <p v-for="remark in needs.remarks" :key="remark.template" class="caution">
         {{ sentence(remark, taste) }}
       </p>
-      <section class="columns" :class="{ old: refused }">
+      <section v-if="needs.temper" class="columns" :class="{ old: refused }">
         <CouvertureFlow :needs="needs" :piece="piece" />
         <div>
           <v-select
@@ -165,7 +183,7 @@ useKeys({ ' ': () => void start() })
             hide-details
             class="mb-3"
           />
-          <TemperNeed v-if="!bowl" v-model="method" :needs="needs" />
+          <TemperNeed v-if="!bowl" v-model="method" :needs="needs as Tempered" />
           <p v-else class="quiet">
             {{
               $t('That bowl is tested on paper before it is cast; what is cast is taken out of it.')
@@ -232,10 +250,12 @@ useKeys({ ' ': () => void start() })
       >
         {{ $t('Begin') }}
         <span v-if="needs && !refused" class="what">{{
-          $t('{pieces} in {moulds}', {
-            pieces: quantity(needs.pieces, 'PIECE', taste),
-            moulds: quantity(needs.moulds, 'MOULD', taste),
-          })
+          holder
+            ? $t('{pieces} in {moulds}', {
+                pieces: quantity(needs.pieces, 'PIECE', taste),
+                moulds: quantity(needs.moulds, holder, taste),
+              })
+            : quantity(needs.pieces, 'PIECE', taste)
         }}</span>
       </v-btn>
     </footer>

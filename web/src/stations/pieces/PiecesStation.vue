@@ -4,7 +4,10 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Piece } from '@/api/client'
 import ListInOut from '@/parts/ListInOut.vue'
+import { TITLES, type LooseKind } from './loose'
+import LooseForm from './LooseForm.vue'
 import MouldedForm from './MouldedForm.vue'
+import NewPiece from './NewPiece.vue'
 import PieceSection from './PieceSection.vue'
 import PieceSheet from './PieceSheet.vue'
 import SolidForm from './SolidForm.vue'
@@ -23,8 +26,8 @@ const piece = computed(() =>
 
 const router = useRouter()
 const route = useRoute()
-/** New of a kind, or the one in the address, or a copy of it, being written. */
-const writing = ref<'MOULDED' | 'SOLID' | 'this' | 'copy' | null>(null)
+/** New of a kind, or the kind being chosen, or the one in the address or a copy being written. */
+const writing = ref<Piece['kind'] | 'which' | 'this' | 'copy' | null>(null)
 watch(
   () => props.id,
   (id) => {
@@ -37,6 +40,12 @@ const edited = computed(() =>
 )
 const filled = computed(() => (edited.value?.kind === 'MOULDED' ? edited.value : null))
 const solid = computed(() => (edited.value?.kind === 'SOLID' ? edited.value : null))
+const loose = computed(() => (edited.value && 'asked' in edited.value ? edited.value : null))
+/** Of which kind what is written is, where it is none of the first two. */
+const looseKind = computed<LooseKind | null>(() => {
+  if (loose.value) return loose.value.kind
+  return writing.value !== null && writing.value in TITLES ? (writing.value as LooseKind) : null
+})
 
 async function putAway() {
   const it = piece.value
@@ -113,7 +122,7 @@ async function load() {
         <PieceSection :piece="each" bare />
         <span>
           <b>{{ each.name }}</b>
-          <span class="quiet">{{ each.couverture }}</span>
+          <span class="quiet">{{ each.couverture ?? $t('no coat') }}</span>
         </span>
       </router-link>
       <button v-if="total > PAGE * pages && pages < 5" type="button" class="new" @click="more">
@@ -122,17 +131,24 @@ async function load() {
       <p v-else-if="total > PAGE * pages" class="quiet">
         {{ $t('{total} more: find them by name.', { total: total - PAGE * pages }) }}
       </p>
-      <button type="button" class="new" @click="writing = 'MOULDED'">
-        {{ $t('New: filled') }}
-      </button>
-      <button type="button" class="new" @click="writing = 'SOLID'">
-        {{ $t('New: cast full') }}
+      <button type="button" class="new" @click="writing = 'which'">
+        {{ $t('New piece') }}
       </button>
       <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
       <ListInOut list="pieces" :what="$t('pieces')" @taken="load" />
     </nav>
+    <NewPiece v-if="writing === 'which'" @chosen="writing = $event" @cancel="writing = null" />
+    <LooseForm
+      v-else-if="looseKind"
+      :key="`${looseKind} ${writing}`"
+      :kind="looseKind"
+      :piece="loose"
+      :copied="writing === 'copy'"
+      @saved="saved"
+      @cancel="writing = null"
+    />
     <MouldedForm
-      v-if="writing === 'MOULDED' || filled"
+      v-else-if="writing === 'MOULDED' || filled"
       :key="`moulded ${writing}`"
       :piece="filled"
       :copied="writing === 'copy'"
@@ -170,7 +186,7 @@ async function load() {
         <p class="quiet mb-5">
           {{ $t('A piece wants a mould, a couverture and, where it is filled, a filling.') }}
         </p>
-        <v-btn size="x-large" color="primary" @click="writing = 'MOULDED'">{{
+        <v-btn size="x-large" color="primary" @click="writing = 'which'">{{
           $t('New piece')
         }}</v-btn>
         <v-btn size="x-large" variant="outlined" class="ml-3" to="/begin">{{

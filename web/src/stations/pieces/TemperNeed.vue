@@ -1,13 +1,14 @@
 <script setup lang="ts">
 // How the bowl of this batch is brought into temper: by which method, and what that asks for.
 import { computed } from 'vue'
-import type { Method, Needs } from '@/api/client'
+import type { Method } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import { quantity, sentence } from '@/parts/units'
+import type { Tempered } from './tempered'
 import { METHODS } from '@/stations/temper/methods'
 
-const props = defineProps<{ needs: Needs }>()
+const props = defineProps<{ needs: Tempered }>()
 const method = defineModel<Method | null>({ required: true })
 const { taste } = useHouse()
 const degrees = (value: number) => quantity(value, 'CELSIUS', taste.value)

@@ -5,7 +5,8 @@ import type { ColourStock } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
 import { FINISHES, HOWS, newCoat, type WornInForm } from './worn'
 
-const props = defineProps<{ colours: ColourStock[] }>()
+/** Without a mould there is nothing to colour. */
+const props = defineProps<{ colours: ColourStock[]; uncoloured?: boolean }>()
 const worn = defineModel<WornInForm>({ required: true })
 
 function move(i: number, by: number) {
@@ -90,9 +91,13 @@ const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? t(
       >
     </div>
     <div class="acts">
-      <v-btn variant="outlined" size="large" @click="worn.coats.push(newCoat())">{{
-        $t('Add a colour')
-      }}</v-btn>
+      <v-btn
+        v-if="!uncoloured"
+        variant="outlined"
+        size="large"
+        @click="worn.coats.push(newCoat())"
+        >{{ $t('Add a colour') }}</v-btn
+      >
       <v-btn
         variant="outlined"
         size="large"

@@ -11,7 +11,9 @@ const needs = { pieces: 128, moulds: 4, mouldsOwned: 6, steps: 19 } as Needs
 
 describe('how many', () => {
   const show = (more = {}) =>
-    mount(HowMany, { props: { count: 4, by: 'moulds', needs, refused: '', ...more } })
+    mount(HowMany, {
+      props: { count: 4, by: 'moulds', holder: 'MOULD', needs, refused: '', ...more },
+    })
 
   it('steps up and down, never below one', async () => {
     const many = show()

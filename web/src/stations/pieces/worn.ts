@@ -1,9 +1,9 @@
 import { t } from '@/words'
 import { wordsOf } from '@/parts/kinds'
-import type { ColourStock, Piece, PieceDraft } from '@/api/client'
+import type { ColourStock, MouldedPieceDraft, Piece } from '@/api/client'
 
-type Coat = NonNullable<PieceDraft['colours']>[number]
-export type FinishingDraft = NonNullable<PieceDraft['finishes']>[number]
+type Coat = NonNullable<MouldedPieceDraft['colours']>[number]
+export type FinishingDraft = NonNullable<MouldedPieceDraft['finishes']>[number]
 
 /** A coat of colour being written. */
 export interface CoatInForm {
@@ -32,6 +32,10 @@ export const FINISHES: { id: FinishingDraft['kind']; words: string; what: string
   { id: 'TRANSFER', words: t('transfer sheet'), what: t('Which sheet') },
   { id: 'LINE', words: t('piped line'), what: t('Of what') },
   { id: 'DUST', words: t('dust'), what: t('With what') },
+  { id: 'MARK', words: t('mark of the fork'), what: t('Which mark') },
+  { id: 'TRIM', words: t('feet trimmed'), what: t('How') },
+  { id: 'BRUSH', words: t('brushed or scratched'), what: t('What it looks like') },
+  { id: 'PACK', words: t('packed'), what: t('How') },
   { id: 'STICKER', words: t('sticker for allergens'), what: t('Which label') },
 ]
 
@@ -41,6 +45,11 @@ export const finishingWords = (finish: { kind: FinishingDraft['kind']; words?: s
 
 export const newCoat = (): CoatInForm => ({ name: '', filmMm: 0.05, how: 'SPRAYED' })
 
+function finishesOf(piece: Piece | null): FinishingDraft[] {
+  if (!piece) return []
+  return 'asked' in piece ? (piece.asked.finishes ?? []) : piece.finishes
+}
+
 export function wornOf(piece: Piece | null): WornInForm {
   return {
     coats:
@@ -49,7 +58,7 @@ export function wornOf(piece: Piece | null): WornInForm {
         filmMm: c.asked.filmMm,
         how: c.asked.how ?? 'SPRAYED',
       })) ?? [],
-    finishes: piece?.finishes.map((f) => ({ kind: f.kind, words: f.words ?? '' })) ?? [],
+    finishes: finishesOf(piece).map((f) => ({ kind: f.kind, words: f.words ?? '' })),
   }
 }
 

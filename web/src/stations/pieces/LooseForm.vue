@@ -1,0 +1,262 @@
+<script setup lang="ts">
+// A piece that is dipped, rolled, hollow or cut out of a sheet, being written.
+import { finishingWords, type FinishingDraft } from './worn'
+import { asList } from '@/words/locale'
+import { t } from '@/words'
+import { computed, onMounted } from 'vue'
+import { api, ask, type LooseDraft, type LoosePiece, type Piece } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import NumberField from '@/parts/NumberField.vue'
+import type { FieldWords } from '@/parts/twoStates'
+import { quantity } from '@/parts/units'
+import { useWriting } from '@/parts/writing'
+import WritingFrame from '@/parts/WritingFrame.vue'
+import BesidePiece from './BesidePiece.vue'
+import { useBooks } from './books'
+import CentreFields from './CentreFields.vue'
+import {
+  begun,
+  centred,
+  draftOf,
+  JOININGS,
+  missing,
+  PLACES,
+  TITLES,
+  type LooseInForm,
+  type LooseKind,
+} from './loose'
+import OnList from './OnList.vue'
+import PieceQualities from './PieceQualities.vue'
+import PieceSection from './PieceSection.vue'
+import WornList from './WornList.vue'
+
+const props = defineProps<{ kind: LooseKind; piece: LoosePiece | null; copied?: boolean }>()
+const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
+const { taste } = useHouse()
+const { all, moulds, fillings, colours, larder, trouble, load } = useBooks()
+const couvertures = computed(() => all.value.filter((i) => i.couverture))
+
+const writing = useWriting<LooseInForm, Piece, LooseDraft>({
+  what: 'piece',
+  key: props.copied || !props.piece ? `${props.kind} new` : undefined,
+  own: props.copied ? null : props.piece,
+  begin: () => ({
+    ...begun(props.kind, props.piece),
+    ...(props.copied && { name: `${props.piece?.name} 2` }),
+  }),
+  missing,
+  draft: (form, version) => draftOf(form, version, colours.value),
+  trial: (body) =>
+    ask(api.POST('/api/pieces/trial', { body: { ...body, name: body.name || t('Unnamed') } })),
+  put: (id, body) => ask(api.PUT('/api/pieces/{id}', { params: { path: { id } }, body })),
+  now: async (id) => {
+    const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
+    return draftOf(begun(props.kind, piece as LoosePiece), piece.version ?? null, colours.value)
+  },
+  name: (form) => form.name,
+  saved: (id) => emit('saved', id),
+})
+const { form, drawn, refused, look } = writing
+const shown = computed(() => drawn.value ?? props.piece)
+/** What would bear being picked up, at a hollow figure. */
+const wanted = computed(() => (shown.value?.kind === 'HOLLOW' ? shown.value.wantedMm : null))
+const perSheet = computed(() => (shown.value?.kind === 'SHEET' ? shown.value.perSheet : null))
+
+onMounted(async () => {
+  await load()
+  void look()
+})
+
+const nameOf = (list: { id: string; name: string }[], id: string) =>
+  list.find((each) => each.id === id)?.name ?? id
+const g = (value: number) => quantity(value, 'GRAM', taste.value)
+const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
+const percent = (value: number) => quantity(value, 'PERCENT', taste.value)
+
+const FIELDS = [
+  { key: 'name', words: t('Name') },
+  { key: 'story', words: t('In a few words') },
+  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value, id) },
+  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value, id) },
+  {
+    key: 'centre',
+    words: t('Centre'),
+    say: (c: { filling: string; massG?: number | null }) =>
+      `${nameOf(fillings.value, c.filling)} ${c.massG ? g(c.massG) : ''}`.trim(),
+  },
+  { key: 'coatMm', words: t('Coat'), say: mm },
+  { key: 'dippedPercent', words: t('Dipped'), say: percent },
+  {
+    key: 'on',
+    words: t('On it'),
+    say: (list: { ingredient: string; eachG: number }[]) =>
+      asList(list.map((i) => `${nameOf(larder.value, i.ingredient)} ${g(i.eachG)}`)) || '–',
+  },
+  { key: 'shellMm', words: t('Wall'), say: mm },
+  { key: 'thickMm', words: t('Thickness'), say: mm },
+  { key: 'lengthMm', words: t('Length of the sheet'), say: mm },
+  { key: 'widthMm', words: t('Width of the sheet'), say: mm },
+  {
+    key: 'finishes',
+    words: t('Finishing'),
+    say: (list: FinishingDraft[]) => asList(list.map(finishingWords)) || '–',
+  },
+  { key: 'labelG', words: t('Label'), say: g },
+] as FieldWords<LooseDraft>[]
+</script>
+
+<template>
+  <WritingFrame
+    class="sheet"
+    :title="copied || !piece ? TITLES[kind] : piece.name"
+    :writing="writing"
+    :fields="FIELDS"
+    :is-new="copied || !piece"
+    :trouble="trouble"
+    @cancel="emit('cancel')"
+  >
+    <v-text-field v-model="form.name" :label="$t('Name')" class="wide" />
+    <v-text-field v-model="form.story" :label="$t('In a few words')" class="wide" />
+    <v-autocomplete
+      v-if="kind === 'HOLLOW'"
+      v-model="form.mould"
+      :items="moulds"
+      item-title="name"
+      item-value="id"
+      :label="$t('Mould')"
+      class="wide"
+      :no-data-text="$t('No such mould: the Larder has the way to a new one')"
+    />
+    <v-autocomplete
+      v-if="kind !== 'ROLLED'"
+      v-model="form.couverture"
+      :items="couvertures"
+      item-title="name"
+      item-value="id"
+      :label="$t('Couverture')"
+      class="wide"
+      :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
+    />
+    <NumberField v-model="form.labelG" :label="$t('Weight on the label')" unit="GRAM" />
+    <CentreFields
+      v-if="centred(kind)"
+      v-model="form.centre"
+      :fillings="fillings"
+      :coated="kind === 'DIPPED'"
+    />
+    <template v-if="kind === 'DIPPED'">
+      <h2 class="wide">{{ $t('Coat') }}</h2>
+      <NumberField v-model="form.coatMm" :label="$t('Thickness, all coats')" unit="MILLIMETRE" />
+      <NumberField v-model="form.dippedPercent" :label="$t('Of it is dipped')" unit="PERCENT" />
+      <v-switch
+        v-model="form.twice"
+        :label="$t('A thin first coat by hand, then dipped')"
+        class="wide"
+        hide-details
+      />
+    </template>
+    <template v-if="kind === 'HOLLOW'">
+      <h2 class="wide">{{ $t('Wall and parts') }}</h2>
+      <NumberField v-model="form.shellMm" :label="$t('Wall')" unit="MILLIMETRE" />
+      <p v-if="wanted" class="quiet at">
+        {{ $t('{wanted} bears being picked up at this size.', { wanted: mm(wanted) }) }}
+        <v-btn variant="text" @click="form.shellMm = Math.round(wanted * 10) / 10">{{
+          $t('Take it')
+        }}</v-btn>
+      </p>
+      <v-select
+        v-model="form.parts"
+        :items="[
+          { id: 1, words: $t('one, its back open') },
+          { id: 2, words: $t('two halves') },
+        ]"
+        item-title="words"
+        item-value="id"
+        :label="$t('Parts')"
+      />
+      <v-select
+        v-if="form.parts === 2"
+        v-model="form.joining"
+        :items="JOININGS"
+        item-title="words"
+        item-value="id"
+        :label="$t('How they are joined')"
+      />
+      <v-switch v-model="form.based" :label="$t('On a base')" class="wide" hide-details />
+      <template v-if="form.based">
+        <NumberField v-model="form.baseAcrossMm" :label="$t('Base across')" unit="MILLIMETRE" />
+        <NumberField v-model="form.baseThickMm" :label="$t('Its thickness')" unit="MILLIMETRE" />
+      </template>
+    </template>
+    <template v-if="kind === 'SHEET'">
+      <h2 class="wide">{{ $t('Sheet') }}</h2>
+      <NumberField v-model="form.thickMm" :label="$t('Thickness')" unit="MILLIMETRE" />
+      <NumberField v-model="form.lengthMm" :label="$t('Length of the sheet')" unit="MILLIMETRE" />
+      <NumberField v-model="form.widthMm" :label="$t('Width of the sheet')" unit="MILLIMETRE" />
+      <v-select
+        v-model="form.round"
+        :items="[
+          { id: false, words: $t('plates, cut') },
+          { id: true, words: $t('rounds, punched') },
+        ]"
+        item-title="words"
+        item-value="id"
+        :label="$t('Out of it come')"
+        class="wide"
+      />
+      <NumberField
+        v-if="form.round"
+        v-model="form.roundMm"
+        :label="$t('Across a round')"
+        unit="MILLIMETRE"
+      />
+      <template v-else>
+        <NumberField
+          v-model="form.plateLengthMm"
+          :label="$t('Length of a plate')"
+          unit="MILLIMETRE"
+        />
+        <NumberField
+          v-model="form.plateWidthMm"
+          :label="$t('Width of a plate')"
+          unit="MILLIMETRE"
+        />
+      </template>
+      <p v-if="perSheet" class="quiet wide">
+        {{ $t('A sheet gives {pieces}.', { pieces: quantity(perSheet, 'PIECE', taste) }) }}
+      </p>
+    </template>
+    <template v-if="PLACES[kind].length">
+      <h2 class="wide">{{ $t('On it') }}</h2>
+      <p v-if="centred(kind)" class="quiet wide">
+        {{ $t('Coats, tab Dip, says how much of a powder sticks to one.') }}
+      </p>
+      <OnList v-model="form.on" :larder="larder" :places="PLACES[kind]" />
+    </template>
+    <h2 class="wide">{{ $t('Finishing') }}</h2>
+    <WornList v-model="form.worn" class="wide" :colours="colours" :uncoloured="kind !== 'HOLLOW'" />
+    <template v-if="shown" #drawn>
+      <p class="weight num">{{ g(shown.whole.value) }}</p>
+      <p class="quiet">
+        {{
+          $t('one piece: {parts}', {
+            parts: asList(shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`)),
+          })
+        }}
+      </p>
+      <PieceSection :piece="shown" :class="{ old: refused }" />
+      <PieceQualities
+        v-if="shown.qualities"
+        :qualities="shown.qualities"
+        :class="{ old: refused }"
+      />
+      <BesidePiece :mine="shown" :own="piece?.id" />
+    </template>
+  </WritingFrame>
+</template>
+
+<style scoped>
+.at {
+  align-self: center;
+}
+</style>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+// What a piece is rolled in, what is laid on it or strewn over it: a line each.
+import type { IngredientName } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import type { OnInForm } from './loose'
+
+const props = defineProps<{
+  larder: IngredientName[]
+  places: { id: OnInForm['placing']; words: string }[]
+}>()
+const lines = defineModel<OnInForm[]>({ required: true })
+
+function add() {
+  lines.value.push({ ingredient: '', eachG: null, placing: props.places[0]!.id })
+}
+</script>
+
+<template>
+  <div v-for="(line, i) in lines" :key="i" class="wide line" :class="{ placed: places.length > 1 }">
+    <v-autocomplete
+      v-model="line.ingredient"
+      :items="larder"
+      item-title="name"
+      item-value="id"
+      :label="$t('What')"
+      hide-details
+    />
+    <NumberField v-model="line.eachG" :label="$t('On one')" unit="GRAM" />
+    <v-select
+      v-if="places.length > 1"
+      v-model="line.placing"
+      :items="places"
+      item-title="words"
+      item-value="id"
+      :label="$t('Where')"
+      hide-details
+    />
+    <v-btn
+      variant="text"
+      :aria-label="$t('Remove line {place}', { place: i + 1 })"
+      @click="lines.splice(i, 1)"
+      >{{ $t('Remove') }}</v-btn
+    >
+  </div>
+  <v-btn variant="outlined" size="large" class="wide" @click="add">{{
+    $t('Add what is on it')
+  }}</v-btn>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: 1.6fr 1fr auto;
+  gap: 10px;
+  align-items: center;
+}
+.placed {
+  grid-template-columns: 1.6fr 1fr 1.2fr auto;
+}
+.line .v-btn {
+  min-height: 56px;
+}
+@media (max-width: 700px) {
+  .line {
+    grid-template-columns: 1fr 1fr;
+  }
+  .line > :first-child {
+    grid-column: 1 / -1;
+  }
+}
+</style>
