@@ -2227,6 +2227,12 @@ export interface components {
             /** Format: double */
             radiusMm: number;
         };
+        FrontView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            downMm: number;
+        };
         HollowPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2399,6 +2405,7 @@ export interface components {
             outer: components["schemas"]["PointView"][];
             regions: components["schemas"]["RegionView"][];
             flecks: components["schemas"]["FleckView"][];
+            front: components["schemas"]["FrontView"][];
         };
         SolidPieceView: {
             /**

@@ -10,6 +10,7 @@ const TABS = [
   ['slab', t('Slab')],
   ['pipe', t('Pipe')],
   ['sheet', t('Sheet')],
+  ['weigh', t('Weigh back')],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/coats/${id}` }))
 const current = computed(() => props.tab || 'dip')
@@ -19,6 +20,7 @@ const views = {
   enrobe: defineAsyncComponent(() => import('./EnrobeTab.vue')),
   pipe: defineAsyncComponent(() => import('./PipeTab.vue')),
   sheet: defineAsyncComponent(() => import('./SheetTab.vue')),
+  weigh: defineAsyncComponent(() => import('./CoatWeighTab.vue')),
 }
 const view = computed(() => views[current.value as keyof typeof views] ?? views.dip)
 </script>

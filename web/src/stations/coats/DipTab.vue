@@ -3,48 +3,25 @@
 import { useNow, useStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, ask } from '@/api/client'
-import type { components } from '@/api/schema'
 import { t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
-import { known } from '@/parts/shelf'
 import { clock, inTaste, quantity, symbol, toTaste } from '@/parts/units'
 import RemarkList from '@/stations/shells/RemarkList.vue'
 import { useAnswer } from '@/stations/shells/useAnswer'
 import { useCoatBowl } from './bowl'
 import CoatBowlFields from './CoatBowlFields.vue'
+import { known } from '@/parts/shelf'
+import { dipRequest, useDip, type Powder } from './dip'
 import { useFillings } from './useFillings'
 
-type Powder = NonNullable<components['schemas']['DipRequest']['powder']>
 const bowl = useCoatBowl()
 const blank = computed(() => !bowl.value.couverture)
 const { taste } = useHouse()
 const { fillings, missing } = useFillings()
-const dip = useStorage(
-  'palintone.coats.dip',
-  {
-    shape: 'BLOCK' as 'BALL' | 'BLOCK',
-    filling: '',
-    massG: 12 as number | null,
-    lengthMm: 25 as number | null,
-    widthMm: 25 as number | null,
-    heightMm: 12 as number | null,
-    centreC: 18 as number | null,
-    underS: 2 as number | null,
-    by: 'TAPPED' as 'TAPPED' | 'WANTED',
-    tappedS: 6 as number | null,
-    wantedG: 4 as number | null,
-    blown: true,
-    pieces: 40 as number | null,
-    everyS: 10 as number | null,
-    bowlG: null as number | null,
-    powder: '' as '' | Powder,
-  },
-  undefined,
-  { mergeDefaults: true },
-)
+const dip = useDip()
 const SHAPES = [
   { id: 'BLOCK', words: t('cut square or bar') },
   { id: 'BALL', words: t('rolled or scooped') },
@@ -66,39 +43,8 @@ const WAYS = [
 const { answer, refused } = useAnswer(
   [bowl, dip, fillings],
   () => {
-    const { couverture, bowlC, stablePercent, roomC } = bowl.value
-    const d = dip.value
-    const asked = d.by === 'WANTED' ? d.wantedG : d.tappedS
-    const sizes = d.shape === 'BALL' ? [d.massG] : [d.lengthMm, d.widthMm, d.heightMm]
-    if (!couverture || d.centreC === null || asked === null || sizes.includes(null)) return null
-    return ask(
-      api.POST('/api/coats/dip', {
-        body: {
-          couverture,
-          fluidity: null,
-          bowlC,
-          stablePercent,
-          roomC,
-          centre: {
-            shape: d.shape,
-            filling: known(fillings.value, d.filling),
-            massG: d.shape === 'BALL' ? d.massG : null,
-            lengthMm: d.shape === 'BLOCK' ? d.lengthMm : null,
-            widthMm: d.shape === 'BLOCK' ? d.widthMm : null,
-            heightMm: d.shape === 'BLOCK' ? d.heightMm : null,
-          },
-          centreC: d.centreC,
-          underS: d.underS,
-          tappedS: d.by === 'TAPPED' ? d.tappedS : null,
-          wantedG: d.by === 'WANTED' ? d.wantedG : null,
-          blown: d.blown,
-          pieces: d.pieces,
-          everyS: d.everyS,
-          bowlG: d.bowlG,
-          powder: d.powder || null,
-        },
-      }),
-    )
+    const body = dipRequest(bowl.value, dip.value, fillings.value)
+    return body && ask(api.POST('/api/coats/dip', { body }))
   },
   blank,
 )

@@ -6,6 +6,7 @@ import { computed, ref, useId } from 'vue'
 import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
+import PieceFront from './PieceFront.vue'
 import { labelsOf, sides, shape, skin } from './section'
 
 const props = defineProps<{ piece: Piece; bare?: boolean }>()
@@ -112,7 +113,9 @@ const box = computed(() => {
 </script>
 
 <template>
+  <PieceFront v-if="cut.front.length" :piece="piece" :bare="bare" />
   <svg
+    v-else
     ref="svg"
     class="section"
     :style="{ fontSize: `${letters}px` }"

@@ -64,6 +64,9 @@ const acts = computed(() => props.needs.temper.phases.filter((p) => p.kind !== '
 </template>
 
 <style scoped>
+h2 {
+  margin-bottom: 10px;
+}
 .chopped b {
   font-size: 1.4rem;
 }

@@ -78,6 +78,7 @@ describe('the cutaway', () => {
         },
       ],
       flecks: [],
+      front: [],
     },
   } as unknown as Piece
   const tablet = {
@@ -104,6 +105,7 @@ describe('the cutaway', () => {
         },
       ],
       flecks: [{ depthMm: 4, acrossMm: -20, radiusMm: 2 }],
+      front: [],
     },
   } as unknown as Piece
 
@@ -212,6 +214,7 @@ describe('the form of a piece cast full', () => {
         ],
         regions: [],
         flecks: [],
+        front: [],
       },
     },
   }

@@ -47,8 +47,11 @@ final class Calibrated {
     /** Of a palm, °C. */
     static final double PALM_C = 33;
 
+    /** So deep a centre may melt in the hand, m. */
+    static final double MELTS_AT_HAND_M = 1e-3;
+
     /** From a palm into what rolls in it, and leaves it again, W/m²K. */
-    static final double PALM_W_PER_M2K = 220;
+    static final double PALM_W_PER_M2K = 400;
 
     /** Of its height a fork needs below and above the centre. */
     static final double DIVES_HEIGHTS = 1.4;

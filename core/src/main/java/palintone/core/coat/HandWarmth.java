@@ -10,13 +10,13 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.temper.crystal.Crystals;
 
-/** A centre between the palms: how long until its outside is too soft. */
+/** A centre between the palms: how long until it is too soft below its skin. */
 public final class HandWarmth {
 
     public static final Source SOURCE =
             Source.calibrated(
-                    "heat from palms of 33 °C through a film set so that a chilled ganache smears"
-                            + " after ten to fifteen seconds, as common practice has it");
+                    "heat from palms of 33 °C through a film set so that a soft ganache smears after"
+                            + " ten to twenty seconds out of the cold, as common practice has it");
 
     private static final int CELLS = 30;
     private static final double FINEST = 0.2;
@@ -24,10 +24,19 @@ public final class HandWarmth {
 
     private HandWarmth() {}
 
+    /** The very outside is meant to melt a little: that is what makes it round. */
+    private static int skin(final CrustPath path) {
+        int cell = 0;
+        while (cell < path.cells() - 1 && path.depthM(cell) < Calibrated.MELTS_AT_HAND_M) {
+            cell++;
+        }
+        return cell;
+    }
+
     /**
      * @param centre that is rolled
      * @param fromC as it comes to hand, −25 to 35 °C
-     * @param softC its outer layer is too soft at
+     * @param softC what lies under its skin is too soft at
      * @return s; 0 where it is too soft already, ten minutes where it stays firm so long
      */
     public static double seconds(final Centre centre, final double fromC, final double softC) {
@@ -54,7 +63,8 @@ public final class HandWarmth {
                         Surround.still(Calibrated.PALM_W_PER_M2K, Calibrated.PALM_C),
                         Surround.NONE,
                         LONGEST_S);
-        final double first = path.firstS(s -> path.temperatureC(0, s) >= softC);
+        final int skin = skin(path);
+        final double first = path.firstS(s -> path.temperatureC(skin, s) >= softC);
         return Math.min(LONGEST_S, first);
     }
 }

@@ -19,7 +19,7 @@ final class CentreTasks {
 
     private static final double AIM_C = 18;
 
-    /** What shapes well between the palms has been in the cold. */
+    /** What shapes well between the palms has been in the cold, no warmer than this. */
     private static final double CHILLED_C = 12;
 
     private final FormedCentre centre;
@@ -232,6 +232,9 @@ final class CentreTasks {
     /** Seconds a chilled one bears between the palms. */
     double handS() {
         final double soft = centre.firmBelowC().orElse(28);
-        return HandWarmth.seconds(centre.centre(), Math.min(CHILLED_C, soft - 1), soft);
+        return HandWarmth.seconds(
+                centre.centre(),
+                Math.max(-20, Math.min(Math.min(CHILLED_C, place.cabinetC()), soft - 1)),
+                soft);
     }
 }

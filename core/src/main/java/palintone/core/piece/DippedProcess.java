@@ -142,7 +142,7 @@ final class DippedProcess {
     private double aimC(final Band band) {
         return piece.centre().forming() == Forming.FROZEN
                 ? band.low() + 1
-                : Math.max(band.low(), Math.min(AIM_C, band.high() - 0.5));
+                : Math.max((band.low() + band.high()) / 2, Math.min(AIM_C, band.high() - 2));
     }
 
     /** Smeared on by hand, so thin that it sets by itself. */

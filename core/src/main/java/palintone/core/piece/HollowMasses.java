@@ -8,6 +8,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Quantity;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.mould.Pulled;
 
 /**
  * What one hollow figure holds, grams.
@@ -103,7 +104,8 @@ public record HollowMasses(
                                 "hollow",
                                 Optional.empty(),
                                 Section.outline(figure.hollow()))),
-                List.of());
+                List.of(),
+                figure.mould().cavity() instanceof Pulled pulled ? pulled.opening() : List.of());
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.Quantity;
 import palintone.core.mould.Cavity;
+import palintone.core.mould.Outline;
 
 /**
  * A piece cut through, to scale, in mm from the rim plane and from the middle line. Whoever draws
@@ -11,9 +12,16 @@ import palintone.core.mould.Cavity;
  *
  * @param outer half widths from rim to floor
  * @param regions what lies inside, in the order they are painted
+ * @param front its outline seen from the front, where that says more than a cut; else empty
  * @param flecks pieces of something stirred in, as far as a cut shows them
  */
-public record Section(List<Point> outer, List<Region> regions, List<Fleck> flecks) {
+public record Section(
+        List<Point> outer, List<Region> regions, List<Fleck> flecks, List<Outline.Point> front) {
+
+    /** Seen cut through only. */
+    public Section(final List<Point> outer, final List<Region> regions, final List<Fleck> flecks) {
+        this(outer, regions, flecks, List.of());
+    }
 
     /** One point of an outline. */
     public record Point(double depthMm, double halfWidthMm) {}

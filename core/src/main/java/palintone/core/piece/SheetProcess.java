@@ -44,7 +44,7 @@ final class SheetProcess {
         strew(spread);
         cut(draft.last());
         flat();
-        batch.finish(kind -> !kind.whileSoft());
+        batch.finish(kind -> !kind.whileSoft() && kind != Finish.Kind.BRUSH);
         batch.weigh();
         return draft.done();
     }
@@ -85,7 +85,8 @@ final class SheetProcess {
                         .occupies(Occupies.BOWL)
                         .source(Sheet.SOURCE)
                         .done();
-        batch.finish(Finish.Kind::whileSoft);
+        // What is brushed into it is brushed before it has set.
+        batch.finish(kind -> kind.whileSoft() || kind == Finish.Kind.BRUSH);
         return spread;
     }
 

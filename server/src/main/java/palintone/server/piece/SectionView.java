@@ -5,11 +5,22 @@ import java.util.List;
 import palintone.core.figure.Unit;
 import palintone.core.piece.Section;
 
-/** A piece cut through, to scale: mm from the rim and from the middle line. */
-record SectionView(List<PointView> outer, List<RegionView> regions, List<FleckView> flecks) {
+/**
+ * A piece cut through, to scale: mm from the rim and from the middle line.
+ *
+ * @param front its outline seen from the front where that says more; else empty
+ */
+record SectionView(
+        List<PointView> outer,
+        List<RegionView> regions,
+        List<FleckView> flecks,
+        List<FrontView> front) {
 
     /** One point of an outline. */
     record PointView(double depthMm, double halfWidthMm) {}
+
+    /** One point of its outline seen from the front. */
+    record FrontView(double acrossMm, double downMm) {}
 
     /** One region, its half profile, and the number beside it. */
     record RegionView(
@@ -37,6 +48,9 @@ record SectionView(List<PointView> outer, List<RegionView> regions, List<FleckVi
                         .toList(),
                 section.flecks().stream()
                         .map(f -> new FleckView(f.depthMm(), f.acrossMm(), f.radiusMm()))
+                        .toList(),
+                section.front().stream()
+                        .map(p -> new FrontView(p.acrossMm(), p.downMm()))
                         .toList());
     }
 
