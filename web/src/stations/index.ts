@@ -49,7 +49,7 @@ export const stations = createRouter({
       props: true,
     },
     {
-      path: '/coats/:tab(dip|enrobe|slab|pipe|sheet)?',
+      path: '/coats/:tab(dip|enrobe|slab|pipe|sheet|weigh)?',
       component: () => import('./coats/CoatsStation.vue'),
       props: true,
     },

@@ -35,6 +35,7 @@ const beside = computed(() => left.value + wide.value + 6)
 <template>
   <svg
     class="front"
+    :class="{ bare }"
     :style="{ fontSize: `${letters}px` }"
     :viewBox="box"
     role="img"
@@ -71,6 +72,9 @@ const beside = computed(() => left.value + wide.value + 6)
   width: 100%;
   height: auto;
   max-height: 100%;
+}
+.bare {
+  max-height: 72px;
 }
 .hollow {
   fill: var(--p-fog);

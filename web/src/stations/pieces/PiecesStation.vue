@@ -84,7 +84,10 @@ async function saved(id: string) {
 onMounted(async () => {
   await load()
   // The way from the cards of a new house.
-  if ('new' in route.query) writing.value = 'MOULDED'
+  if ('new' in route.query) {
+    const kind = String(route.query.new)
+    writing.value = kind in TITLES || kind === 'SOLID' ? (kind as Piece['kind']) : 'MOULDED'
+  }
 })
 
 async function load() {

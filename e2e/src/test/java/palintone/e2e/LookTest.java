@@ -48,6 +48,9 @@ class LookTest {
                         "/house/exchange",
                         "/begin",
                         "/pieces?new",
+                        "/pieces/heron",
+                        "/pieces?new=DIPPED",
+                        "/pieces?new=SHEET",
                         "/house"
                     }) {
                 screen.go(house, path);
@@ -68,6 +71,7 @@ class LookTest {
                         "/shells/demould",
                         "/coats/dip",
                         "/coats/sheet",
+                        "/coats/weigh",
                         "/rehearsal",
                         "/fillings/recipe/plum-ganache",
                         "/fillings/balance/plum-ganache"

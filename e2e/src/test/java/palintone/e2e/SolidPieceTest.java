@@ -17,7 +17,8 @@ class SolidPieceTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             page.navigate(house.networkUrl("/pieces"));
-            screen.button("New: cast full").click();
+            screen.button("New piece").click();
+            page.getByText("Cast full").click();
             assertThat(page.getByText("Choose a mould.")).isVisible();
             page.getByLabel("Name").fill("Harbour bar");
             page.getByLabel("In a few words").fill("Milk, with hazelnuts.");
