@@ -1060,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coats/enrobe": {
         parameters: {
             query?: never;
@@ -2117,6 +2133,8 @@ export interface components {
             widthMm: number;
             /** Format: double */
             roundMm?: number | null;
+            /** Format: double */
+            holeMm?: number | null;
             /** Format: double */
             plateLengthMm?: number | null;
             /** Format: double */
@@ -4248,6 +4266,36 @@ export interface components {
             height: components["schemas"]["FigureView"];
             standsBelow?: components["schemas"]["FigureView"];
             perKilogram: components["schemas"]["FigureView"];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        LineRequest: {
+            couverture: string;
+            /** @enum {string|null} */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bagC?: number | null;
+            /** Format: double */
+            stablePercent?: number | null;
+            /** Format: double */
+            nozzleMm?: number | null;
+            /** Format: double */
+            wantedMm?: number | null;
+            /** Format: double */
+            bagG?: number | null;
+            /** Format: double */
+            eachMm?: number | null;
+            /** Format: double */
+            coldC?: number | null;
+        };
+        PipedLineView: {
+            stands: boolean;
+            nozzle: components["schemas"]["FigureView"];
+            across: components["schemas"]["FigureView"];
+            height: components["schemas"]["FigureView"];
+            perGram: components["schemas"]["FigureView"];
+            outOfTheBag: components["schemas"]["FigureView"];
+            pieces?: components["schemas"]["FigureView"];
+            flat?: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
         EnrobeRequest: {
@@ -6741,6 +6789,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PipeView"];
+                };
+            };
+        };
+    };
+    line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PipedLineView"];
                 };
             };
         };

@@ -49,7 +49,7 @@ export const stations = createRouter({
       props: true,
     },
     {
-      path: '/coats/:tab(dip|enrobe|slab|pipe|sheet|weigh)?',
+      path: '/coats/:tab(dip|enrobe|slab|pipe|sheet|line|weigh)?',
       component: () => import('./coats/CoatsStation.vue'),
       props: true,
     },

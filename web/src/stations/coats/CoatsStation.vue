@@ -10,6 +10,7 @@ const TABS = [
   ['slab', t('Slab')],
   ['pipe', t('Pipe')],
   ['sheet', t('Sheet')],
+  ['line', t('Lines')],
   ['weigh', t('Weigh back')],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/coats/${id}` }))
@@ -20,6 +21,7 @@ const views = {
   enrobe: defineAsyncComponent(() => import('./EnrobeTab.vue')),
   pipe: defineAsyncComponent(() => import('./PipeTab.vue')),
   sheet: defineAsyncComponent(() => import('./SheetTab.vue')),
+  line: defineAsyncComponent(() => import('./LineTab.vue')),
   weigh: defineAsyncComponent(() => import('./CoatWeighTab.vue')),
 }
 const view = computed(() => views[current.value as keyof typeof views] ?? views.dip)

@@ -197,19 +197,21 @@ const FIELDS = [
         v-model="form.round"
         :items="[
           { id: false, words: $t('plates, cut') },
-          { id: true, words: $t('rounds, punched') },
+          { id: true, words: $t('rounds or rings, punched') },
         ]"
         item-title="words"
         item-value="id"
         :label="$t('Out of it come')"
         class="wide"
       />
-      <NumberField
-        v-if="form.round"
-        v-model="form.roundMm"
-        :label="$t('Across a round')"
-        unit="MILLIMETRE"
-      />
+      <template v-if="form.round">
+        <NumberField v-model="form.roundMm" :label="$t('Across a round')" unit="MILLIMETRE" />
+        <NumberField
+          v-model="form.holeMm"
+          :label="$t('Hole, where it is a ring')"
+          unit="MILLIMETRE"
+        />
+      </template>
       <template v-else>
         <NumberField
           v-model="form.plateLengthMm"

@@ -49,6 +49,7 @@ export interface LooseInForm {
   widthMm: number | null
   round: boolean
   roundMm: number | null
+  holeMm: number | null
   plateLengthMm: number | null
   plateWidthMm: number | null
   worn: WornInForm
@@ -130,6 +131,7 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     widthMm: asked?.widthMm ?? 300,
     round: Boolean(asked?.roundMm),
     roundMm: asked?.roundMm ?? 40,
+    holeMm: asked?.holeMm ?? null,
     plateLengthMm: asked?.plateLengthMm ?? 60,
     plateWidthMm: asked?.plateWidthMm ?? 40,
     worn: wornOf(piece),
@@ -241,6 +243,7 @@ export function draftOf(
         lengthMm: form.lengthMm ?? 0,
         widthMm: form.widthMm ?? 0,
         roundMm: form.round ? form.roundMm : null,
+        holeMm: form.round ? form.holeMm : null,
         plateLengthMm: form.round ? null : form.plateLengthMm,
         plateWidthMm: form.round ? null : form.plateWidthMm,
         on,

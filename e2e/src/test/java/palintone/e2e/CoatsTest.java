@@ -91,4 +91,21 @@ class CoatsTest {
             assertThat(screen.faults()).isEmpty();
         }
     }
+
+    @Test
+    void linesAreDrawnAndAThinBagIsSentIntoTheCold() {
+        try (Screen screen = at("line")) {
+            final Page page = screen.page;
+            assertThat(screen.title()).containsText("out of the bag", SLOWLY);
+            field(page, "Opening of the bag").fill("40");
+            assertThat(page.locator(".trouble"))
+                    .containsText("opening of the bag is 40 mm", SLOWLY);
+            field(page, "Opening of the bag").fill("2");
+            field(page, "Bowl (its window if empty)").fill("33");
+            assertThat(page.locator(".remarks")).containsText("lay the bag flat", SLOWLY);
+            choose(page, "What is given", "How wide the line is to be");
+            assertThat(screen.title()).containsText("An opening of", SLOWLY);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
 }

@@ -40,6 +40,7 @@ class EveryWidthTest {
                     "/coats/slab",
                     "/coats/pipe",
                     "/coats/sheet",
+                    "/coats/line",
                     "/coats/weigh",
                     "/shells/weigh",
                     "/shells/colour",

@@ -49,6 +49,7 @@ create table sheet_piece (
     length_mm       double      not null,
     width_mm        double      not null,
     round_mm        double,
+    hole_mm         double,
     plate_length_mm double,
     plate_width_mm  double,
     constraint sheet_is_a_piece foreign key (id) references piece (id)

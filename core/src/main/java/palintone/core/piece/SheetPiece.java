@@ -48,7 +48,7 @@ public record SheetPiece(
     private static final int MOST_INCLUSIONS = 6;
 
     /** What is cut. */
-    public sealed interface Cut permits Round, Plate {
+    public sealed interface Cut permits Round, Ring, Plate {
 
         /** Surface of one, mm². */
         double areaMm2();
@@ -89,6 +89,40 @@ public record SheetPiece(
         @Override
         public int perSheet(final double lengthMm, final double widthMm) {
             return RoundLayout.of(lengthMm, widthMm, acrossMm, GAP_MM).rounds().size();
+        }
+    }
+
+    /**
+     * A round with a round taken out of its middle: that is punched first.
+     *
+     * @param acrossMm 10 to 500
+     * @param innerMm 5 to so much that 2 mm are left all round
+     */
+    public record Ring(double acrossMm, double innerMm) implements Cut {
+
+        private static final double LEFT_MM = 2;
+
+        /**
+         * @throws OutOfRangeException when a number is impossible
+         */
+        public Ring {
+            Require.between("across a ring", acrossMm, 10, 500, "mm");
+            Require.between("hole of a ring", innerMm, 5, acrossMm - 2 * LEFT_MM, "mm");
+        }
+
+        @Override
+        public double areaMm2() {
+            return Math.PI * (acrossMm * acrossMm - innerMm * innerMm) / 4;
+        }
+
+        @Override
+        public double longMm() {
+            return acrossMm;
+        }
+
+        @Override
+        public int perSheet(final double lengthMm, final double widthMm) {
+            return new Round(acrossMm).perSheet(lengthMm, widthMm);
         }
     }
 
@@ -173,7 +207,7 @@ public record SheetPiece(
                         Basis.of("as they lie on it")
                                 .with("length", lengthMm, Unit.MILLIMETRE)
                                 .with("width", widthMm, Unit.MILLIMETRE)
-                                .from(cut instanceof Round ? RoundLayout.SOURCE : SlabCut.SOURCE)),
+                                .from(cut instanceof Plate ? SlabCut.SOURCE : RoundLayout.SOURCE)),
                 Figure.of(
                                 "offcuts",
                                 offcuts() * 100,

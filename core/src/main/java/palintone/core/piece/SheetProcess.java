@@ -125,7 +125,6 @@ final class SheetProcess {
                 .source(Sheet.SOURCE)
                 .done();
         final int waited = draft.last();
-        final boolean round = piece.cut() instanceof SheetPiece.Round;
         draft.task(TaskKind.CUT)
                 .after(
                         After.straight(waited)
@@ -133,27 +132,36 @@ final class SheetProcess {
                                         (int) Math.max(30, until - from),
                                         "It has set too far: cut now it breaks. Melt it again, or"
                                                 + " break it into plates as it wants."))
-                .say(
-                        round
-                                ? Sentence.of(
-                                                "Punch {each} rounds of {across} out of each sheet;"
-                                                        + " leave them lying.")
-                                        .with("each", piece.perSheet(), Unit.ONE)
-                                        .with("across", piece.cut().longMm(), Unit.MILLIMETRE)
-                                : Sentence.of(
-                                                "Cut {each} plates of {long} by {wide} out of each"
-                                                        + " sheet, with a ruler, through to the film;"
-                                                        + " leave them lying.")
-                                        .with("each", piece.perSheet(), Unit.ONE)
-                                        .with("long", plate().lengthMm(), Unit.MILLIMETRE)
-                                        .with("wide", plate().widthMm(), Unit.MILLIMETRE))
+                .say(out())
                 .clock(Clock.about(ONE_SHEET_S * needs.size().moulds()))
                 .source(Sheet.SOURCE)
                 .done();
     }
 
-    private SheetPiece.Plate plate() {
-        return (SheetPiece.Plate) piece.cut();
+    private Sentence out() {
+        final Sentence said;
+        if (piece.cut() instanceof SheetPiece.Ring ring) {
+            said =
+                    Sentence.of(
+                                    "Punch {each} holes of {hole} first, then rings of {across} around"
+                                            + " them out of each sheet; leave them lying.")
+                            .with("hole", ring.innerMm(), Unit.MILLIMETRE)
+                            .with("across", ring.acrossMm(), Unit.MILLIMETRE);
+        } else if (piece.cut() instanceof SheetPiece.Plate plate) {
+            said =
+                    Sentence.of(
+                                    "Cut {each} plates of {long} by {wide} out of each sheet, with a"
+                                            + " ruler, through to the film; leave them lying.")
+                            .with("long", plate.lengthMm(), Unit.MILLIMETRE)
+                            .with("wide", plate.widthMm(), Unit.MILLIMETRE);
+        } else {
+            said =
+                    Sentence.of(
+                                    "Punch {each} rounds of {across} out of each sheet; leave them"
+                                            + " lying.")
+                            .with("across", piece.cut().longMm(), Unit.MILLIMETRE);
+        }
+        return said.with("each", piece.perSheet(), Unit.ONE);
     }
 
     private void flat() {

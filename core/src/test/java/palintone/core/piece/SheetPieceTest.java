@@ -97,6 +97,18 @@ class SheetPieceTest {
         assertThat(thick.say().values().get("from").value()).isGreaterThan(from);
     }
 
+    /** A ring weighs a round less the round taken out, and its hole is punched first. */
+    @Test
+    void aRingIsARoundLessARound() {
+        final double round = piece(1, new SheetPiece.Round(50)).masses().couvertureG();
+        final double hole = piece(1, new SheetPiece.Round(30)).masses().couvertureG();
+        final SheetPiece ring = piece(1, new SheetPiece.Ring(50, 30));
+        assertThat(ring.masses().couvertureG()).isCloseTo(round - hole, within(1e-9));
+        assertThat(of(tasks(ring), TaskKind.CUT).say().template()).startsWith("Punch {each} holes");
+        assertThatThrownBy(() -> new SheetPiece.Ring(50, 48))
+                .hasMessage("hole of a ring is 48 mm; allowed: 5 to 46 mm");
+    }
+
     @Test
     void whatCannotBeIsRefusedByName() {
         assertThatThrownBy(() -> piece(0.1, new SheetPiece.Round(30)))

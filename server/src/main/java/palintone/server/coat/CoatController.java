@@ -21,13 +21,16 @@ class CoatController {
     private final PipeService pipes;
     private final EnrobeService enrobers;
     private final CoatWeighings weighings;
+    private final LineService lines;
 
     CoatController(
             final DipService dips,
             final SheetService sheets,
             final PipeService pipes,
             final EnrobeService enrobers,
-            final CoatWeighings weighings) {
+            final CoatWeighings weighings,
+            final LineService lines) {
+        this.lines = lines;
         this.weighings = weighings;
         this.dips = dips;
         this.sheets = sheets;
@@ -58,6 +61,12 @@ class CoatController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable final String id) {
         weighings.takeBack(id);
+    }
+
+    /** Lines out of a bag. */
+    @PostMapping("/line")
+    PipedLineView line(@Valid @RequestBody final LineRequest request) {
+        return lines.line(request);
     }
 
     /** A filling piped onto paper. */

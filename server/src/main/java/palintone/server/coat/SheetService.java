@@ -10,6 +10,7 @@ import palintone.core.coat.RoundLayout;
 import palintone.core.coat.Sheet;
 import palintone.core.coat.SheetCurl;
 import palintone.core.coat.SlabCut;
+import palintone.core.coat.SlabSize;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
@@ -30,6 +31,10 @@ public class SheetService {
     private static final double USUAL_GAP_MM = 1;
     private static final double FOLLOWED_S = 7200;
     private static final double CURLS_MM = 0.3;
+
+    /** So much less of the slab is worth another size. */
+    private static final double LESS_WASTE = 0.04;
+
     private static final double COUVERTURE_G_PER_ML = 1.25;
 
     private final Centres centres;
@@ -102,6 +107,29 @@ public class SheetService {
                                             + " batch of the same filling, or cut another size.")
                             .with("waste", cut.wasteShare() * 100, Unit.PERCENT));
         }
+        SlabSize.near(
+                        new SlabCut.Slab(
+                                request.lengthMm(),
+                                request.widthMm(),
+                                or(request.trimMm(), 0),
+                                or(request.kerfMm(), WIRE_MM),
+                                request.pieceMm(),
+                                request.acrossMm()))
+                .filter(size -> size.wasteShare() < cut.wasteShare() - LESS_WASTE)
+                .ifPresent(
+                        size ->
+                                remarks.add(
+                                        Sentence.of(
+                                                        "Cut {long} by {wide} instead: {pieces}, and"
+                                                                + " only {waste} of the slab is left"
+                                                                + " over.")
+                                                .with("long", size.lengthMm(), Unit.MILLIMETRE)
+                                                .with("wide", size.acrossMm(), Unit.MILLIMETRE)
+                                                .with("pieces", size.pieces(), Unit.PIECE)
+                                                .with(
+                                                        "waste",
+                                                        size.wasteShare() * 100,
+                                                        Unit.PERCENT)));
         if (precoatMm == 0) {
             remarks.add(
                     Sentence.of(

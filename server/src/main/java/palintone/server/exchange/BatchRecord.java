@@ -43,7 +43,7 @@ record BatchRecord(
         RunningBatch.State state,
         @Nullable String couverture,
         @Nullable Method method,
-        BowlPart bowl,
+        @Nullable BowlPart bowl,
         List<BatchFacts.Material> materials,
         List<StepPart> steps,
         List<EntryPart> entries) {

@@ -114,7 +114,9 @@ public class RecipeTexts {
         } catch (JacksonException e) {
             throw new OutOfRangeException(
                     "recipe",
-                    "JSON that breaks off at line " + e.getLocation().getLineNr(),
+                    e.getLocation() == null
+                            ? "JSON that cannot be read"
+                            : "JSON that breaks off at line " + e.getLocation().getLineNr(),
                     "whole JSON, or plain text");
         }
         final JsonNode recipe = recipeNode(tree);

@@ -259,6 +259,7 @@ public sealed interface PieceDraft {
      * A plate or round out of a thin sheet.
      *
      * @param roundMm across a round; nothing for plates
+     * @param holeMm of a ring; nothing for whole rounds
      * @param plateLengthMm of a plate, and so its width; nothing for rounds
      * @param on what is strewn on it
      */
@@ -271,6 +272,7 @@ public sealed interface PieceDraft {
             @NotNull Double lengthMm,
             @NotNull Double widthMm,
             @Nullable Double roundMm,
+            @Nullable Double holeMm,
             @Nullable Double plateLengthMm,
             @Nullable Double plateWidthMm,
             @Nullable List<@NotNull @Valid In> on,

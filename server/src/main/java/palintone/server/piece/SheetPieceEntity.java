@@ -27,6 +27,9 @@ public class SheetPieceEntity extends PieceEntity {
     /** Null where plates are cut. */
     private @Nullable Double roundMm;
 
+    /** Null where rounds are whole. */
+    private @Nullable Double holeMm;
+
     private @Nullable Double plateLengthMm;
     private @Nullable Double plateWidthMm;
 
@@ -51,6 +54,7 @@ public class SheetPieceEntity extends PieceEntity {
         lengthMm = draft.lengthMm();
         widthMm = draft.widthMm();
         roundMm = draft.roundMm();
+        holeMm = draft.holeMm();
         plateLengthMm = draft.plateLengthMm();
         plateWidthMm = draft.plateWidthMm();
         on.clear();
@@ -64,7 +68,9 @@ public class SheetPieceEntity extends PieceEntity {
             throw new OutOfRangeException("what is cut", "a round and a plate", "one of the two");
         }
         if (roundMm != null) {
-            return new SheetPiece.Round(roundMm);
+            return holeMm == null
+                    ? new SheetPiece.Round(roundMm)
+                    : new SheetPiece.Ring(roundMm, holeMm);
         }
         if (plateLengthMm == null || plateWidthMm == null) {
             throw new OutOfRangeException(
@@ -104,6 +110,7 @@ public class SheetPieceEntity extends PieceEntity {
                 lengthMm,
                 widthMm,
                 roundMm,
+                holeMm,
                 plateLengthMm,
                 plateWidthMm,
                 on.stream().map(OnRow::draft).toList(),

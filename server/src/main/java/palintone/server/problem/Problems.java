@@ -228,8 +228,8 @@ public class Problems {
                             HttpStatus.BAD_REQUEST,
                             "Not readable",
                             (field.isEmpty() ? "The text" : field)
-                                    + " cannot be read as JSON, line "
-                                    + broken.getLocation().getLineNr()
+                                    + " cannot be read as JSON"
+                                    + line(broken)
                                     + ".");
             return about(problem, field.isEmpty() ? "body" : field, "unreadable", "JSON");
         }
@@ -238,6 +238,11 @@ public class Problems {
                 "body",
                 "unreadable",
                 "JSON");
+    }
+
+    /** A number of thousands of digits breaks off nowhere in particular. */
+    private static String line(final JacksonException broken) {
+        return broken.getLocation() == null ? "" : ", line " + broken.getLocation().getLineNr();
     }
 
     @ExceptionHandler

@@ -256,4 +256,63 @@ class CoatApiTest {
         assertThat(workshop.post("/api/coats/sheet", sheet.replace("0.8", "40") + "}").text())
                 .contains("thickness of the sheet is 40 mm; allowed: 0.1 to 10 mm");
     }
+
+    /** Metres out of a bag, both ways, and what to do with one gone too thin. */
+    @Test
+    void aLineIsDrawnOutOfABag() {
+        final String path = "/api/coats/line";
+        final Answer given =
+                workshop.post(
+                        path,
+                        "{\"couverture\":\"dark-66\",\"nozzleMm\":2,\"bagG\":100,\"eachMm\":50}");
+        assertThat(given.status()).as(given.text()).isEqualTo(200);
+        // 3.14 mm² of 1.19 g/ml, warm as it is: a good quarter of a metre a gram.
+        assertThat(given.number("/perGram/value")).isCloseTo(1 / (Math.PI * 1.193), within(0.002));
+        assertThat(given.number("/outOfTheBag/value")).isCloseTo(26.7, within(0.2));
+        assertThat(given.number("/pieces/value")).isBetween(528.0, 538.0);
+        assertThat(given.json().at("/flat").isMissingNode()).isTrue();
+        final Answer back =
+                workshop.post(
+                        path,
+                        "{\"couverture\":\"dark-66\",\"wantedMm\":"
+                                + given.number("/across/value")
+                                + "}");
+        assertThat(back.number("/nozzle/value")).isCloseTo(2, within(1e-6));
+        final Answer thin =
+                workshop.post(path, "{\"couverture\":\"dark-66\",\"nozzleMm\":2,\"bagC\":33}");
+        assertThat(thin.number("/flat/value")).isBetween(0.5, 10.0);
+        assertThat(thin.text()).contains("lay the bag flat into the cold");
+        assertThat(workshop.post(path, "{\"couverture\":\"dark-66\"}").at("/detail"))
+                .contains("opening of the bag is missing");
+        assertThat(
+                        workshop.post(
+                                        path,
+                                        "{\"couverture\":\"dark-66\",\"nozzleMm\":2,\"bagG\":-1}")
+                                .at("/detail"))
+                .contains("chocolate in the bag");
+    }
+
+    /** What is left over of a slab is less where another size is cut, and that is said. */
+    @Test
+    void aSlabSaysWhichSizeUsesItUp() {
+        final Answer cut =
+                workshop.post(
+                        "/api/coats/slab",
+                        "{\"lengthMm\":340,\"widthMm\":240,\"heightMm\":10,"
+                                + "\"pieceMm\":45,\"acrossMm\":45}");
+        assertThat(cut.status()).as(cut.text()).isEqualTo(200);
+        assertThat(cut.text()).contains("instead: {pieces}");
+    }
+
+    /** Longer than anybody reads, and still answered in words that a screen can show. */
+    @Test
+    void aNumberOfThousandsOfDigitsIsRefusedLikeAnyOther() {
+        final Answer refused =
+                workshop.post(
+                        "/api/coats/line",
+                        "{\"couverture\":\"dark-66\",\"nozzleMm\":" + "9".repeat(3000) + "}");
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.at("/title")).isEqualTo("Not readable");
+        assertThat(refused.at("/detail")).contains("cannot be read as JSON");
+    }
 }

@@ -227,4 +227,30 @@ class LoosePiecesTest {
         assertThat(workshop.get("/api/pieces/fig-leaf-square").number("/asked/centre/bottomMm"))
                 .isEqualTo(0.5);
     }
+
+    /** As a record out of the house and back into it, whatever it was made with. */
+    @ParameterizedTest
+    @CsvSource({"caraway-truffle", "fig-leaf-square", "caraway-pebble", "rye-bark", "heron"})
+    void aBatchOfItGoesOutAndComesIn(final String piece) {
+        final String file =
+                workshop.get("/api/exchange/batches/" + begin(piece, 12) + ".json").text();
+        final Answer in = workshop.importFiles("batch-of-it.json", file);
+        assertThat(in.status()).as(in.text()).isLessThan(300);
+        assertThat(in.number("/0/same")).as(in.text()).isEqualTo(1);
+    }
+
+    /** A ring has its hole from the form to the drawing, and no hole where there is no round. */
+    @Test
+    void aRingIsKept() {
+        final String ring =
+                "{\"kind\":\"SHEET\",\"name\":\"Ring\",\"story\":\"Ours.\","
+                        + "\"couverture\":\"dark-66\",\"thickMm\":1,\"lengthMm\":300,"
+                        + "\"widthMm\":200,\"roundMm\":50,\"holeMm\":%s}";
+        final Answer drawn = trial(ring.formatted("30"));
+        assertThat(drawn.status()).as(drawn.text()).isEqualTo(200);
+        assertThat(drawn.number("/asked/holeMm")).isEqualTo(30);
+        assertThat(trial(ring.formatted("49")).at("/detail")).contains("hole of a ring");
+        assertThat(trial(ring.formatted("null")).number("/whole/value"))
+                .isGreaterThan(drawn.number("/whole/value"));
+    }
 }
