@@ -9,6 +9,7 @@ import { useKeys } from '@/parts/keys'
 import { clock, inTaste, quantity, sentence, symbol, timeOfDay } from '@/parts/units'
 import KeyPad from './KeyPad.vue'
 import BowlBeside from './BowlBeside.vue'
+import LotClock from './LotClock.vue'
 import OtherTasks from './OtherTasks.vue'
 import PastNotes from './PastNotes.vue'
 import RemarkSheet from './RemarkSheet.vue'
@@ -248,6 +249,12 @@ useKeys({
         :busy="busy"
         :told="step.atTheBowl && Boolean(batch.bowl)"
         @note="note"
+      />
+      <LotClock
+        v-if="step.kind === 'DIP' && !ready"
+        :key="`lot ${step.number}`"
+        :step="step"
+        :batch="batch.summary.id"
       />
       <BowlBeside
         v-if="step.atTheBowl && (batch.bowl || batch.couverture)"

@@ -1,10 +1,11 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import type { Batch, Step } from '@/api/client'
 import { useBatches } from '@/parts/batches'
 import BatchOver from './BatchOver.vue'
 import KeyPad from './KeyPad.vue'
+import LotClock from './LotClock.vue'
 import OtherTasks from './OtherTasks.vue'
 import StepClock from './StepClock.vue'
 import StepReading from './StepReading.vue'
@@ -193,5 +194,47 @@ describe('the other tasks', () => {
   it('say when one may not begin yet, and what is taken', () => {
     expect(show(step(2, 'READY', { earliest: at(1200) })).text()).toContain('not before')
     expect(show(step(2, 'READY', { taken: ['the bowl'] })).text()).toContain('the bowl is taken')
+  })
+})
+
+describe('a lot of what is dipped and rolled', () => {
+  const step = {
+    number: 10,
+    kind: 'DIP',
+    say: {
+      template: '',
+      values: [
+        { name: 'pieces', value: 10, unit: 'PIECE' },
+        { name: 'lot', value: 4, unit: 'PIECE' },
+        { name: 'skin', value: 1.5, unit: 'MINUTE' },
+      ],
+    },
+  } as unknown as Step
+
+  it('counts what is left of the first, and the lots, and keeps both over a reload', async () => {
+    vi.useFakeTimers()
+    try {
+      localStorage.clear()
+      const lot = mount(LotClock, { props: { step, batch: 'b' }, global })
+      expect(lot.text()).toContain('4\u00a0pieces at a time')
+      await lot.find('button').trigger('click')
+      await vi.advanceTimersByTimeAsync(30_000)
+      expect(lot.text()).toContain('1:00')
+      expect(lot.text()).toContain('4 of 10\u00a0pieces')
+      const again = mount(LotClock, { props: { step, batch: 'b' }, global })
+      expect(again.text()).toContain('4 of 10\u00a0pieces')
+      await vi.advanceTimersByTimeAsync(61_000)
+      expect(lot.text()).toContain('It has set')
+      await lot.find('button').trigger('click')
+      await lot.find('button').trigger('click')
+      expect(lot.text()).toContain('10 of 10\u00a0pieces')
+    } finally {
+      vi.useRealTimers()
+    }
+  })
+
+  it('stays away where nothing has to be done before it sets', () => {
+    const plain = { ...step, say: { template: '', values: [] } } as unknown as Step
+    expect(mount(LotClock, { props: { step: plain, batch: 'c' }, global }).text()).toBe('')
   })
 })

@@ -16,6 +16,7 @@ import palintone.core.coat.Centre;
 import palintone.core.coat.CentreShape;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
+import palintone.core.coat.DipPlan;
 import palintone.core.coat.DipSolve;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.SlabCut;
@@ -77,6 +78,12 @@ public class CoatBench {
     @Benchmark
     public DipSolve.Tapped tappingForAWeight() {
         return DipSolve.tappedFor(ORDER, 3);
+    }
+
+    /** What a batch of dipped pieces asks, from nothing. */
+    @Benchmark
+    public DipPlan planOfADip() {
+        return DipPlan.of(ORDER, 3);
     }
 
     @Benchmark

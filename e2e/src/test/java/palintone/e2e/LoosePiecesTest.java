@@ -75,6 +75,9 @@ class LoosePiecesTest {
             screen.until("Dip");
             assertThat(page.locator(".say")).containsText("Roll in Hazelnuts");
             assertThat(page.locator(".say")).containsText("at a time, no more");
+            // The seconds left of a lot, at the task itself.
+            page.getByText("First of a lot set down").click();
+            assertThat(page.locator(".lot")).containsText("until the first of this lot has set");
             screen.until("Weigh");
             screen.done();
             assertThat(screen.title()).hasText("Finished");

@@ -29,7 +29,7 @@ class PicturesTest {
                             Map.entry("fillings-recipe", "/fillings/recipe/plum-ganache"),
                             Map.entry("pieces", "/pieces/plum-bay"),
                             Map.entry("piece-writing", "/pieces/plum-bay?edit"),
-                            Map.entry("mould-writing", "/larder/moulds/bar-21")));
+                            Map.entry("piece-figure", "/pieces/heron")));
 
     private final House house = House.shared();
 
@@ -58,7 +58,7 @@ class PicturesTest {
 
     @Test
     void coats() {
-        for (final String tab : new String[] {"dip", "slab"}) {
+        for (final String tab : new String[] {"dip", "slab", "sheet"}) {
             try (Screen screen = Screen.open()) {
                 screen.go(house, "/coats/" + tab);
                 assertThat(screen.page.locator(".answer .figures")).isVisible();
@@ -71,7 +71,7 @@ class PicturesTest {
     /** Of the half sphere the season's weighings are about. */
     @Test
     void shells() {
-        for (final String tab : new String[] {"colour", "thickness", "cold", "demould", "weigh"}) {
+        for (final String tab : new String[] {"colour", "thickness", "cold", "weigh"}) {
             try (Screen screen = Screen.open()) {
                 screen.page.addInitScript(
                         "localStorage.setItem('palintone.shells', JSON.stringify({couverture:"
@@ -86,11 +86,6 @@ class PicturesTest {
                 screen.go(house, "/shells/" + tab);
                 assertThat(screen.page.locator(".answer h1"))
                         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
-                if ("demould".equals(tab)) {
-                    for (final int pressed : new int[] {9, 17, 17}) {
-                        screen.page.locator("button.cavity").nth(pressed).click();
-                    }
-                }
                 take(screen, "shells-" + tab);
             }
         }
