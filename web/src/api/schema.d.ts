@@ -4350,6 +4350,7 @@ export interface components {
             coat: components["schemas"]["FigureView"];
             film: components["schemas"]["FigureView"];
             tapped: components["schemas"]["FigureView"];
+            foot: components["schemas"]["FigureView"];
             took: components["schemas"]["FigureView"];
             all: components["schemas"]["FigureView"];
             start: components["schemas"]["FigureView"];

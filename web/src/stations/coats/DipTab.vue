@@ -201,6 +201,7 @@ const left = computed(() => {
           <FigureString :figure="answer.coat" />
           <FigureString :figure="answer.film" />
           <FigureString :figure="answer.tapped" />
+          <FigureString :figure="answer.foot" />
           <FigureString :figure="answer.all" />
           <FigureString :figure="answer.start" />
           <FigureString :figure="answer.took" />

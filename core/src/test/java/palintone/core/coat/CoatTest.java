@@ -152,4 +152,34 @@ class CoatTest {
         assertThatThrownBy(() -> new CentreShape.Block(1, 20, 20))
                 .hasMessageContaining("length of the centre");
     }
+
+    /**
+     * By hand: on a block of 24 × 24 × 12 the sides are 1152 mm²; what is thicker there than τ/(ρg)
+     * is the foot, and longer tapping leaves less of it, down to nothing.
+     */
+    @Test
+    void whatItsYieldValueDoesNotHoldRunsIntoAFoot() {
+        final DipOrder order = block(false, 2);
+        final Coat coat = Coat.of(order);
+        final Foot foot = Foot.of(order, coat);
+        final double gPerMl = order.bowl().couverture().castingDensityGPerMl();
+        final double held = order.bowl().flow().yieldPa() / (gPerMl * 1000 * 9.81) * 1000;
+        assertThat(foot.heldMm()).isCloseTo(held, within(1e-9));
+        assertThat(foot.massG())
+                .isCloseTo(
+                        1152
+                                * Math.max(0, coat.sidesMm() - Math.max(held, coat.crustMm()))
+                                / 1000
+                                * gPerMl,
+                        within(1e-9));
+        assertThat(foot.massG()).isPositive();
+        double before = foot.massG();
+        for (final double tapped : new double[] {5, 10, 20, 40}) {
+            final DipOrder longer = block(false, tapped);
+            final double now = Foot.of(longer, Coat.of(longer)).massG();
+            assertThat(now).isLessThanOrEqualTo(before);
+            before = now;
+        }
+        assertThat(before).isLessThan(0.35 * foot.massG());
+    }
 }

@@ -15,6 +15,7 @@ import palintone.core.coat.Centre;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipSolve;
+import palintone.core.coat.Foot;
 import palintone.core.coat.Powder;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
@@ -40,6 +41,9 @@ public class DipService {
     private static final double USUAL_EVERY_S = 10;
     private static final double HOUR_S = 3600;
     private static final double SHOWS_MM = 0.35;
+
+    /** A foot of so much of the coat is seen; ours. */
+    private static final double FOOT_SHARE = 0.1;
 
     /** Warm couverture that brings a bowl back; common practice, no source. */
     private static final double ADDED_C = 36;
@@ -178,6 +182,7 @@ public class DipService {
                 FigureView.of(Figure.of("coat of one", coat.massG(), Unit.GRAM, film)),
                 FigureView.of(Figure.of("film, mean", coat.filmMm(), Unit.MILLIMETRE, film)),
                 FigureView.of(Figure.of("tapped", order.tappedS(), Unit.SECOND, film)),
+                FigureView.of(foot(order, coat)),
                 FigureView.of(
                         Figure.of(
                                 "centres that cost the bowl a degree",
@@ -231,6 +236,19 @@ public class DipService {
                                 powder.stream().flatMap(p -> powder(p).stream()))
                         .map(SentenceView::of)
                         .toList());
+    }
+
+    private static Figure foot(final DipOrder order, final Coat coat) {
+        final Foot foot = Foot.of(order, coat);
+        return Figure.of(
+                "foot",
+                foot.massG(),
+                Unit.GRAM,
+                Basis.of("what is thicker on its sides than its yield value holds")
+                        .with("on its sides", coat.sidesMm(), Unit.MILLIMETRE)
+                        .with("stays where it is", foot.heldMm(), Unit.MILLIMETRE)
+                        .with("set to the centre", coat.crustMm(), Unit.MILLIMETRE)
+                        .from(Foot.SOURCE));
     }
 
     private static FigureView sticks(
@@ -356,6 +374,15 @@ public class DipService {
             remarks.add(
                     Sentence.of("{film} shows the centre and leaks: a second coat.")
                             .with("film", coat.filmMm(), Unit.MILLIMETRE));
+        }
+        final Foot foot = Foot.of(order, coat);
+        if (foot.massG() > FOOT_SHARE * coat.massG()) {
+            remarks.add(
+                    Sentence.of(
+                                    "{foot} runs down into a foot: tap longer, draw it over the rim,"
+                                            + " move it once on its foil, or dip from a cooler bowl."
+                                            + " What is trimmed off goes back with what it holds.")
+                            .with("foot", foot.massG(), Unit.GRAM));
         }
         emptied.warmAt().ifPresent(dip -> remarks.add(warm(order, emptied, dip)));
         emptied.thickAt()

@@ -31,6 +31,7 @@ public record DipView(
         FigureView coat,
         FigureView film,
         FigureView tapped,
+        FigureView foot,
         FigureView took,
         FigureView all,
         FigureView start,

@@ -1,0 +1,40 @@
+package palintone.core.coat;
+
+import palintone.core.figure.Source;
+
+/**
+ * What runs down the sides of a dipped centre once it is set down, and stands around it.
+ *
+ * <p>At rest its full yield value holds a film of τ/(ρg) on an upright side; tapping had halved it.
+ * What is thicker runs down before a skin holds it.
+ *
+ * @param massG of it
+ * @param heldMm so thick a film stays where it is
+ */
+public record Foot(double massG, double heldMm) {
+
+    public static final Source SOURCE =
+            Source.definition(
+                    "a yielding film stays where ρ·g·thickness is less than its yield value");
+
+    private static final double GRAVITY_M_PER_S2 = 9.81;
+
+    /**
+     * @param order of the dip
+     * @param coat it gave
+     */
+    public static Foot of(final DipOrder order, final Coat coat) {
+        final double kgPerM3 = order.bowl().couverture().castingDensityGPerMl() * 1000;
+        final double heldMm = order.bowl().flow().yieldPa() / (kgPerM3 * GRAVITY_M_PER_S2) * 1000;
+        // What has set to the centre runs no more.
+        final double runs = Math.max(0, coat.sidesMm() - Math.max(heldMm, coat.crustMm()));
+        return new Foot(sidesMm2(order.centre().shape()) * runs / 1e6 * kgPerM3, heldMm);
+    }
+
+    /** Upright, or near it: of a ball its lower half. */
+    private static double sidesMm2(final CentreShape shape) {
+        return shape instanceof CentreShape.Block block
+                ? 2 * (block.lengthMm() + block.widthMm()) * block.heightMm()
+                : shape.areaMm2() / 2;
+    }
+}
