@@ -249,19 +249,30 @@ async function load() {
   }
   .list {
     display: flex;
+    gap: 8px;
+    align-items: center;
     border-right: 0;
     border-bottom: 1px solid var(--p-line);
   }
+  .list > * {
+    flex: none;
+  }
   .list a {
-    min-width: 210px;
+    width: 210px;
+  }
+  .list .find {
+    width: 150px;
+    margin-bottom: 0;
+  }
+  .list .new {
+    width: auto;
+    margin-top: 0;
+    padding: 0 16px;
   }
 }
 @media (max-width: 700px) {
   .list a {
-    min-width: 180px;
-  }
-  .new {
-    min-width: 140px;
+    width: 180px;
   }
 }
 </style>

@@ -20,6 +20,7 @@ import palintone.core.coat.Powder;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -52,12 +53,15 @@ public class DipService {
     private final ShellService shells;
     private final HouseService houses;
     private final CoatWeighings weighings;
+    private final CoatBowls bowls;
 
     DipService(
             final Centres centres,
             final ShellService shells,
             final HouseService houses,
-            final CoatWeighings weighings) {
+            final CoatWeighings weighings,
+            final CoatBowls bowls) {
+        this.bowls = bowls;
         this.weighings = weighings;
         this.centres = centres;
         this.shells = shells;
@@ -133,6 +137,12 @@ public class DipService {
         final double roomC = or(dip.roomC(), houses.house().air().temperatureC());
         final BowlAt bowl =
                 shells.bowl(dip.couverture(), dip.fluidity(), dip.bowlC(), dip.stablePercent());
+        if (!bowls.sets(bowl)) {
+            throw new OutOfRangeException(
+                    "bowl of these coats",
+                    bowl.temperatureC() + " °C",
+                    "a bowl in temper: what is weighed of another teaches nothing");
+        }
         return weighings.keep(request, order(dip, bowl, centres.of(dip.centre()).centre(), roomC));
     }
 

@@ -176,6 +176,15 @@ class LoosePiecesTest {
                         workshop.post(
                                         path,
                                         "{"
+                                                + dip.replace(
+                                                        "\"centreC\"", "\"bowlC\":45,\"centreC\"")
+                                                + ",\"centreG\":10,\"pieceG\":13}")
+                                .at("/detail"))
+                .contains("a bowl in temper");
+        assertThat(
+                        workshop.post(
+                                        path,
+                                        "{"
                                                 + dip
                                                 + ",\"centreG\":10,\"pieceG\":13,"
                                                 + "\"notedAt\":\"2099-01-01T00:00:00Z\"}")
