@@ -389,10 +389,10 @@ public class DipService {
         if (foot.massG() > FOOT_SHARE * coat.massG()) {
             remarks.add(
                     Sentence.of(
-                                    "{foot} runs down into a foot: tap longer, draw it over the rim,"
+                                    "{runs} runs down into a foot: tap longer, draw it over the rim,"
                                             + " move it once on its foil, or dip from a cooler bowl."
                                             + " What is trimmed off goes back with what it holds.")
-                            .with("foot", foot.massG(), Unit.GRAM));
+                            .with("runs", foot.massG(), Unit.GRAM));
         }
         emptied.warmAt().ifPresent(dip -> remarks.add(warm(order, emptied, dip)));
         emptied.thickAt()
