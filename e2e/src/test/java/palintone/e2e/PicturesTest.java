@@ -43,7 +43,20 @@ class PicturesTest {
         PLAIN.forEach(
                 (name, path) -> {
                     try (Screen screen = Screen.open()) {
-                        take(screen.go(house, path), name);
+                        screen.go(house, path);
+                        if (path.startsWith("/pieces/")) {
+                            // The first list of pieces cooks every filling in it.
+                            assertThat(screen.page.getByText("To fetch from the larder"))
+                                    .isVisible(
+                                            new LocatorAssertions.IsVisibleOptions()
+                                                    .setTimeout(20_000));
+                        }
+                        if (path.endsWith("?edit")) {
+                            screen.button("Change it").click();
+                            assertThat(screen.page.locator("aside"))
+                                    .containsText("shell and cap of the weight");
+                        }
+                        take(screen, name);
                     }
                 });
     }
