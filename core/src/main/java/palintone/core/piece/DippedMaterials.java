@@ -67,7 +67,8 @@ final class DippedMaterials {
                                 piece.centre().filling(),
                                 piece.masses().centre(),
                                 pieces,
-                                habits.fillingSurplus() + piece.centre().forming().lost(),
+                                habits.fillingSurplus(),
+                                piece.centre().forming().lost(),
                                 conditions)),
                 piece.on().stream()
                         .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))

@@ -78,19 +78,24 @@ public record Materials(
         /**
          * @param each what one piece holds
          * @param surplus made above what the pieces hold, as a share, 0 or more
+         * @param lost made for what becomes trimmings, as a share, 0 or more
          */
         static FillingNeed of(
                 final Filling filling,
                 final Figure each,
                 final int pieces,
                 final double surplus,
+                final double lost,
                 final Function<Filling, Conditions> conditions) {
             final double held = each.value() * pieces;
-            final double make = held * (1 + surplus);
+            final double make = held * (1 + surplus + lost);
             final Basis basis =
                     Basis.of("in one × pieces")
                             .with("in one", each.value(), Unit.GRAM)
                             .with("pieces", pieces, Unit.PIECE);
+            final Basis made =
+                    basis.with("surplus", surplus * 100, Unit.PERCENT)
+                            .from(Source.workshop("filling surplus, House rules"));
             return new FillingNeed(
                     filling,
                     each,
@@ -99,8 +104,15 @@ public record Materials(
                             "filling to make",
                             make,
                             Unit.GRAM,
-                            basis.with("surplus", surplus * 100, Unit.PERCENT)
-                                    .from(Source.workshop("filling surplus, House rules"))),
+                            lost == 0
+                                    ? made
+                                    : made.with(
+                                                    "trimmings, and what stays in bag and hands",
+                                                    lost * 100,
+                                                    Unit.PERCENT)
+                                            .from(
+                                                    Source.practice(
+                                                            "what is lost in forming centres"))),
                     filling.weighedFor(make),
                     FillingFigures.of(filling, conditions.apply(filling)));
         }

@@ -116,6 +116,7 @@ final class MouldedMaterials {
                             each.layers().get(i),
                             pieces,
                             surplus,
+                            0,
                             conditions));
         }
         return Collections.unmodifiableList(needs);

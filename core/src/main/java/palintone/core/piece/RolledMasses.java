@@ -58,7 +58,8 @@ public record RolledMasses(Figure centre, List<Figure> inclusions, Figure whole)
                                 piece.centre().filling(),
                                 piece.masses().centre(),
                                 size.pieces(),
-                                habits.fillingSurplus() + piece.centre().forming().lost(),
+                                habits.fillingSurplus(),
+                                piece.centre().forming().lost(),
                                 conditions)),
                 piece.inclusions().stream()
                         .map(i -> Materials.InclusionNeed.of(i, size.pieces(), conditions))

@@ -27,6 +27,11 @@ class CoatBowls {
 
     /** In temper, and not so warm that it loses it. */
     boolean sets(final BowlAt bowl) {
-        return ShellAnswer.sets(bowl) && bowl.temperatureC() <= work(bowl).high() + OVER_K;
+        return sets(bowl, work(bowl));
+    }
+
+    /** The same, where its window is known. */
+    static boolean sets(final BowlAt bowl, final Band work) {
+        return ShellAnswer.sets(bowl) && bowl.temperatureC() <= work.high() + OVER_K;
     }
 }

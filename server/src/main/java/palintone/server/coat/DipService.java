@@ -1,11 +1,8 @@
 package palintone.server.coat;
 
 import jakarta.annotation.Nullable;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,11 +19,8 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.substance.Allergen;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.Verdict;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
@@ -41,13 +35,6 @@ public class DipService {
     private static final int USUAL_PIECES = 40;
     private static final double USUAL_EVERY_S = 10;
     private static final double HOUR_S = 3600;
-    private static final double SHOWS_MM = 0.35;
-
-    /** A foot of so much of the coat is seen; ours. */
-    private static final double FOOT_SHARE = 0.1;
-
-    /** Warm couverture that brings a bowl back; common practice, no source. */
-    private static final double ADDED_C = 36;
 
     private final Centres centres;
     private final ShellService shells;
@@ -178,7 +165,7 @@ public class DipService {
                         .with("pieces", pieces, Unit.PIECE)
                         .with("left for the fork", emptied.reserveG(), Unit.GRAM)
                         .from(BowlEmptied.SOURCE);
-        final boolean inTemper = inTemper(order.bowl()) && !tooWarm(order.bowl(), work);
+        final boolean inTemper = CoatBowls.sets(order.bowl(), work);
         return new DipView(
                 found,
                 FigureView.of(
@@ -242,8 +229,9 @@ public class DipService {
                 orNull(emptied.thickAt()),
                 orNull(emptied.shallowAt()),
                 Stream.concat(
-                                remarks(order, found, coat, emptied, made, work, coldestC).stream(),
-                                powder.stream().flatMap(p -> powder(p).stream()))
+                                DipRemarks.of(order, found, coat, emptied, made, work, coldestC)
+                                        .stream(),
+                                powder.stream().flatMap(p -> DipRemarks.powder(p).stream()))
                         .map(SentenceView::of)
                         .toList());
     }
@@ -287,22 +275,6 @@ public class DipService {
                                 .from(Powder.SOURCE)));
     }
 
-    private static List<Sentence> powder(final Powder powder) {
-        return powder.brings().isEmpty()
-                ? List.of()
-                : List.of(
-                        Sentence.of(
-                                "What is rolled in "
-                                        + powder.words()
-                                        + " usually carries "
-                                        + powder.brings().stream()
-                                                .map(Allergen::words)
-                                                .sorted()
-                                                .collect(Collectors.joining(", "))
-                                        + ": its bag says what, the label must name it, and what is"
-                                        + " sieved back goes into nothing else."));
-    }
-
     private static @Nullable Integer orNull(final OptionalInt dip) {
         return dip.isPresent() ? dip.getAsInt() : null;
     }
@@ -312,132 +284,5 @@ public class DipService {
         return seconds > HOUR_S
                 ? null
                 : FigureView.of(Figure.of(name, seconds / 60, Unit.MINUTE, basis));
-    }
-
-    private static boolean inTemper(final BowlAt bowl) {
-        return bowl.temper() != Verdict.NONE && bowl.temper() != Verdict.UNDER;
-    }
-
-    /** A kelvin over its window its crystals are going. */
-    private static boolean tooWarm(final BowlAt bowl, final Band work) {
-        return bowl.temperatureC() > work.high() + 1;
-    }
-
-    private static List<Sentence> remarks(
-            final DipOrder order,
-            final boolean found,
-            final Coat coat,
-            final BowlEmptied emptied,
-            final Centres.Made made,
-            final Band work,
-            final double coldestC) {
-        final List<Sentence> remarks = new ArrayList<>();
-        if (inTemper(order.bowl()) && tooWarm(order.bowl(), work)) {
-            remarks.add(
-                    Sentence.of(
-                                    "A bowl of {is} melts the crystals it has: a coat from it stays"
-                                            + " soft and turns grey. No warmer than {most}.")
-                            .with("is", order.bowl().temperatureC(), Unit.CELSIUS)
-                            .with("most", work.high(), Unit.CELSIUS));
-        }
-        if (!inTemper(order.bowl())) {
-            remarks.add(
-                    Sentence.of(
-                            "This bowl is not in temper: a coat from it stays soft and turns grey."
-                                    + " No times of setting are given."));
-        }
-        if (!found) {
-            remarks.add(
-                    Sentence.of(
-                                    "No tapping up to half a minute gives that weight; the nearest is"
-                                            + " {mass}. A thinner or thicker bowl, or two coats.")
-                            .with("mass", coat.massG(), Unit.GRAM));
-        }
-        if (coat.tears()) {
-            remarks.add(
-                    Sentence.of(
-                                    "A centre of {is} swells as it warms inside its set coat, and"
-                                            + " tears it: dip it no colder than {coldest}, or in a"
-                                            + " thin first coat and a second.")
-                            .with("is", order.centreC(), Unit.CELSIUS)
-                            .with("coldest", coldestC, Unit.CELSIUS));
-        }
-        made.firmBelowC()
-                .ifPresent(
-                        firm -> {
-                            if (order.centreC() > firm) {
-                                remarks.add(
-                                        Sentence.of(
-                                                        "At {is} this centre is too soft for the"
-                                                                + " fork: chill it below {firm}.")
-                                                .with("is", order.centreC(), Unit.CELSIUS)
-                                                .with("firm", firm, Unit.CELSIUS));
-                            }
-                        });
-        if (made.neverFirm()) {
-            remarks.add(
-                    Sentence.of(
-                            "This filling is never firm enough for a fork, however cold: put it into"
-                                    + " shells, or make it stiffer."));
-        }
-        if (coat.filmMm() < SHOWS_MM) {
-            remarks.add(
-                    Sentence.of("{film} shows the centre and leaks: a second coat.")
-                            .with("film", coat.filmMm(), Unit.MILLIMETRE));
-        }
-        final Foot foot = Foot.of(order, coat);
-        if (foot.massG() > FOOT_SHARE * coat.massG()) {
-            remarks.add(
-                    Sentence.of(
-                                    "{runs} runs down into a foot: tap longer, draw it over the rim,"
-                                            + " move it once on its foil, or dip from a cooler bowl."
-                                            + " What is trimmed off goes back with what it holds.")
-                            .with("runs", foot.massG(), Unit.GRAM));
-        }
-        emptied.warmAt().ifPresent(dip -> remarks.add(warm(order, emptied, dip)));
-        emptied.thickAt()
-                .ifPresent(
-                        dip ->
-                                remarks.add(
-                                        Sentence.of(
-                                                        "From piece {dip} on coats are a quarter heavier.")
-                                                .with("dip", dip + 1, Unit.ONE)));
-        emptied.shallowAt()
-                .ifPresent(
-                        dip ->
-                                remarks.add(
-                                        Sentence.of(
-                                                        "After {dip} pieces the fork no longer dives:"
-                                                                + " {left} are left. Begin with"
-                                                                + " {start}.")
-                                                .with("dip", dip, Unit.PIECE)
-                                                .with("left", emptied.end().massG(), Unit.GRAM)
-                                                .with("start", emptied.startG(), Unit.GRAM)));
-        emptied.setAt()
-                .ifPresent(
-                        dip ->
-                                remarks.add(
-                                        Sentence.of(
-                                                        "After {dip} pieces the bowl itself has set:"
-                                                                + " warm it on the way, or work"
-                                                                + " faster.")
-                                                .with("dip", dip, Unit.PIECE)));
-        return remarks;
-    }
-
-    private static Sentence warm(final DipOrder order, final BowlEmptied emptied, final int dip) {
-        final BowlEmptied.Point then =
-                emptied.line().stream().filter(p -> p.dips() >= dip).findFirst().orElseThrow();
-        final double lacksC = order.bowl().temperatureC() - then.bowlC();
-        return Sentence.of(
-                        "Before piece {dip} the bowl has left its window, at {is}: warm it, or stir"
-                                + " in {add} of couverture at {warm}, and test on paper.")
-                .with("dip", dip + 1, Unit.ONE)
-                .with("is", then.bowlC(), Unit.CELSIUS)
-                .with(
-                        "add",
-                        then.bowlG() * lacksC / (ADDED_C - order.bowl().temperatureC()),
-                        Unit.GRAM)
-                .with("warm", ADDED_C, Unit.CELSIUS);
     }
 }
