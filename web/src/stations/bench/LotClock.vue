@@ -58,8 +58,8 @@ function setDown() {
   flex-wrap: wrap;
   gap: 12px 18px;
   align-items: center;
-  margin: 10px 0;
-  padding: 10px 14px;
+  margin: 6px 0;
+  padding: 6px 14px;
   border-left: 5px solid var(--p-still);
   background: var(--p-fog);
 }

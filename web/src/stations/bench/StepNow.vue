@@ -239,6 +239,12 @@ useKeys({
           {{ clock(until(step.earliest)) }}
         </template>
       </i18n-t>
+      <LotClock
+        v-if="step.kind === 'DIP' && !ready"
+        :key="`lot ${step.number}`"
+        :step="step"
+        :batch="batch.summary.id"
+      />
       <StepReading
         v-if="step.reading"
         ref="reading"
@@ -249,12 +255,6 @@ useKeys({
         :busy="busy"
         :told="step.atTheBowl && Boolean(batch.bowl)"
         @note="note"
-      />
-      <LotClock
-        v-if="step.kind === 'DIP' && !ready"
-        :key="`lot ${step.number}`"
-        :step="step"
-        :batch="batch.summary.id"
       />
       <BowlBeside
         v-if="step.atTheBowl && (batch.bowl || batch.couverture)"
