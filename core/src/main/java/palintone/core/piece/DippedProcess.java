@@ -78,7 +78,8 @@ final class DippedProcess {
         final int test = batch.bowlReady();
         if (piece.coat().twice()) {
             first(test, ready);
-            dip(batch.temperAgain(draft.last()), draft.last() - 1);
+            final int firstSet = draft.last();
+            dip(batch.temperAgain(firstSet), firstSet);
         } else {
             dip(test, ready);
         }
@@ -108,11 +109,7 @@ final class DippedProcess {
                                         .with("from", band.low(), Unit.CELSIUS)
                                         .with("to", band.high(), Unit.CELSIUS))
                         .read("a centre, in its middle", Unit.CELSIUS, aimC(band), band)
-                        .caution(
-                                place.cabinetC() < place.room().dewPoint().value() + 1
-                                                || forming == Forming.FROZEN
-                                        ? Cautions.CONDENSATION
-                                        : "")
+                        .caution(warmingCaution(forming))
                         .handsOn(0.05)
                         .source(Coat.SOURCE)
                         .done();
@@ -128,6 +125,15 @@ final class DippedProcess {
                 .source(needs.fillings().get(0).each().basis().sources().get(0))
                 .done();
         return ready;
+    }
+
+    /** Water on what comes out of the cold, and no longer warm than it must be. */
+    private String warmingCaution(final Forming forming) {
+        final boolean wet =
+                place.cabinetC() < place.room().dewPoint().value() + 1 || forming == Forming.FROZEN;
+        return ((wet ? Cautions.CONDENSATION : "")
+                        + (needs.keepCold() ? " " + Cautions.COLD_FILLING : ""))
+                .strip();
     }
 
     private Band centreBand() {

@@ -114,8 +114,7 @@ public record RolledPiece(
         remarks.add(
                 Sentence.of(
                         "No coat keeps its water in or the air out: it dries, takes on smells, and"
-                                + " what is said of its life is the most. Box it, and sell it within"
-                                + " days."));
+                                + " what is said of its life is the most. Box it at once."));
         if (centre.neverFirm()) {
             remarks.add(
                     Sentence.of(

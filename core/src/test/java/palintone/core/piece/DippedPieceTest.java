@@ -203,6 +203,16 @@ class DippedPieceTest {
                 .containsSubsequence(TaskKind.FREEZE, TaskKind.CUT, TaskKind.CENTRES);
     }
 
+    /** What must be kept cold says so where it is warmed for the fork. */
+    @Test
+    void warmingCentresThatMustStayColdIsCautioned() {
+        final Materials needs =
+                truffle(new DipCoat(1.5, false, 1)).materials(BatchSize.oneByOne(40), HABITS);
+        final Task warmed = only(tasks(truffle(new DipCoat(1.5, false, 1)), 40), TaskKind.CENTRES);
+        assertThat(warmed.caution().orElse("").contains("4 °C or colder"))
+                .isEqualTo(needs.keepCold());
+    }
+
     /** Its marks are made while it is wet, so they are said where it is dipped. */
     @Test
     void aMarkIsMadeAtTheDip() {
@@ -302,7 +312,10 @@ class DippedPieceTest {
                         TaskKind.SET,
                         TaskKind.WEIGH)
                 .doesNotContain(TaskKind.MELT, TaskKind.DIP);
-        assertThat(rolled.remarks(needs)).anyMatch(r -> r.template().contains("No coat keeps"));
+        // Never days of its own: what must be kept cold would be promised a shelf.
+        assertThat(rolled.remarks(needs))
+                .anyMatch(r -> r.template().contains("No coat keeps"))
+                .noneMatch(r -> r.template().contains("days"));
         assertThatThrownBy(
                         () ->
                                 new RolledPiece(
