@@ -1732,6 +1732,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/coatings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coatings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}": {
         parameters: {
             query?: never;
@@ -4827,6 +4843,10 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        CoatingNameView: {
+            id: string;
+            name: string;
+        };
         PageViewBatchSummaryView: {
             items: components["schemas"]["BatchSummaryView"][];
             /** Format: int32 */
@@ -7768,6 +7788,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageViewColourStockView"];
+                };
+            };
+        };
+    };
+    coatings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatingNameView"][];
                 };
             };
         };

@@ -15,6 +15,10 @@ const bowl = useCoatBowl()
 const { house, taste } = useHouse()
 const { all, trouble, load } = useLarder()
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
+const coatings = ref<{ id: string; name: string }[]>([])
+const choices = computed(() => [...couvertures.value, ...coatings.value])
+/** A coating is not tempered: it has no crystals to ask for. */
+const coating = computed(() => coatings.value.some((c) => c.id === bowl.value.couverture))
 const open = ref<{ id: string; name: string; couverture: string }[]>([])
 const refused = ref('')
 const loaded = ref(false)
@@ -22,16 +26,30 @@ const loaded = ref(false)
 onMounted(async () => {
   await load()
   try {
-    const bowls = await ask(api.GET('/api/temper/bowls', { params: { query: { state: 'OPEN' } } }))
+    const [bowls, known] = await Promise.all([
+      ask(api.GET('/api/temper/bowls', { params: { query: { state: 'OPEN' } } })),
+      ask(api.GET('/api/coats/coatings')),
+    ])
     open.value = bowls.items
+    coatings.value = known
     loaded.value = !trouble.value
-    if (!couvertures.value.some((c) => c.id === bowl.value.couverture)) {
-      bowl.value.couverture = couvertures.value[0]?.id ?? ''
+    if (!choices.value.some((c) => c.id === bowl.value.couverture)) {
+      choose(choices.value[0]?.id ?? '')
     }
   } catch (problem) {
     refused.value = words(problem)
   }
 })
+
+/** Another one: what was said of the warmth and crystals of the one before does not hold. */
+function choose(id: string) {
+  const was = coating.value
+  bowl.value.couverture = id
+  if (coating.value !== was) {
+    bowl.value.bowlC = null
+    bowl.value.stablePercent = coating.value ? null : 1
+  }
+}
 
 /** As it stands at this moment. */
 async function from(id: string) {
@@ -52,14 +70,14 @@ async function from(id: string) {
 <template>
   <p v-if="trouble || refused" class="trouble" role="alert">{{ trouble || refused }}</p>
   <v-select
-    :model-value="known(couvertures, bowl.couverture)"
-    :label="$t('Couverture')"
-    :items="couvertures"
+    :model-value="known(choices, bowl.couverture)"
+    :label="coatings.length ? $t('Couverture or coating') : $t('Couverture')"
+    :items="choices"
     item-title="name"
     item-value="id"
-    @update:model-value="(id: string) => (bowl.couverture = id)"
+    @update:model-value="choose"
   />
-  <p v-if="loaded && !couvertures.length" class="quiet">
+  <p v-if="loaded && !choices.length" class="quiet">
     <router-link to="/larder/couvertures/new">{{ $t('Write a couverture first') }}</router-link>
   </p>
   <v-btn v-for="each in open" :key="each.id" size="large" @click="from(each.id)">
@@ -70,6 +88,7 @@ async function from(id: string) {
     <div class="fields">
       <NumberField v-model="bowl.bowlC" :label="$t('Bowl (its window if empty)')" unit="CELSIUS" />
       <NumberField
+        v-if="!coating"
         v-model="bowl.stablePercent"
         :label="$t('Stable crystals, of the fat')"
         unit="PERCENT"

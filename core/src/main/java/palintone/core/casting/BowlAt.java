@@ -35,6 +35,9 @@ public record BowlAt(
 
     /** Whether it sets at all as a shell should. */
     public Verdict temper() {
+        if (couverture.compound()) {
+            return crystals.solid() > Verdict.THICK_SOLID ? Verdict.OVER : Verdict.IN_TEMPER;
+        }
         return Verdict.of(crystals, crystals.stable());
     }
 

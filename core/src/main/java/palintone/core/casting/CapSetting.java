@@ -96,8 +96,7 @@ public record CapSetting(
                         Surround.still(AirFlow.filmWPerM2K(load.metresPerS()), load.airC()),
                         Surround.still(AirFlow.filmWPerM2K(load.metresPerS()) / 2, load.airC()),
                         FOLLOWED_S);
-        final double full =
-                bowl.couverture().crystals().curve().solidAt(Math.max(SET_AT_C, load.airC()));
+        final double full = bowl.couverture().curve().solidAt(Math.max(SET_AT_C, load.airC()));
         final double[] firm = new double[Calibrated.CAP_SET_SHARE.length];
         for (int i = 0; i < firm.length; i++) {
             final double solid = Calibrated.CAP_SET_SHARE[i] * full;

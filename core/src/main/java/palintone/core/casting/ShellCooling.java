@@ -121,8 +121,7 @@ public record ShellCooling(
                         .curve()
                         .solidAt(Math.max(SET_AT_C, load.airC()));
         final double firm =
-                Calibrated.FIRM_SHARE
-                        * cast.order().bowl().couverture().crystals().curve().solidAt(FIRM_AT_C);
+                Calibrated.FIRM_SHARE * cast.order().bowl().couverture().curve().solidAt(FIRM_AT_C);
         final double halfMm = MouldWall.reachM(cast.order().mould().cavity()) * 1000;
         final double[] release = new double[Calibrated.GAP_MM.length];
         for (int i = 0; i < release.length; i++) {

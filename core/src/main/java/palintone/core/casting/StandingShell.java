@@ -54,7 +54,7 @@ final class StandingShell {
 
     /** Share of the fat that is solid when so much of what sets in a room has set. */
     static double solid(final Couverture couverture, final double share) {
-        return share * couverture.crystals().curve().solidAt(ROOM_C);
+        return share * couverture.curve().solidAt(ROOM_C);
     }
 
     /** Set no further than this, a face still bonds with what is cast onto it. */

@@ -65,6 +65,12 @@ final class Calibrated {
     /** Of what sets in a room: a sheet breaks under the cutter. */
     static final double BREAKS_SHARE = 0.6;
 
+    /** The same of a coating: its one hard form locks with less of it. */
+    static final double COATING_CUTS_SHARE = 0.2;
+
+    /** The same of a coating: it is brittle as soon as it locks. */
+    static final double COATING_BREAKS_SHARE = 0.3;
+
     /** Of what sets in a room: a sheet comes off its film flat. */
     static final double PEELS_SHARE = 0.9;
 

@@ -85,8 +85,7 @@ public record Coat(
                         * order.bowl().couverture().castingDensityGPerMl();
         final CrustPath set = setting(order, under, mean / 1000);
         final double whole =
-                Calibrated.LIFTS_SHARE
-                        * order.bowl().couverture().crystals().curve().solidAt(SET_AT_C);
+                Calibrated.LIFTS_SHARE * order.bowl().couverture().curve().solidAt(SET_AT_C);
         final double skinS = skinS(set, Calibrated.SKIN_SOLID);
         return new Coat(
                 mean,

@@ -27,12 +27,14 @@ public record Sheet(
     public static final Source SOURCE =
             Source.calibrated(
                     "heat and crystals of a thin sheet in this room; holds a cutter's mark from a"
-                            + " third of what sets, breaks at three fifths; one half draws in"
+                            + " third of what sets, breaks at three fifths (a coating from a"
+                            + " fifth, at three tenths); one half draws in"
                             + " 1.8 ‰ more than the one that lies on its film");
 
     private static final int CELLS = 10;
     private static final double FOLLOWED_S = 7200;
     private static final double SET_AT_C = 20;
+    private static final double WARM_C = 28;
 
     /**
      * @param bowl it comes out of
@@ -66,11 +68,23 @@ public record Sheet(
                         // A board below its paper takes about half as much as the air.
                         Surround.still(AirFlow.filmWPerM2K(0) / 2, roomC),
                         FOLLOWED_S);
-        final double whole = bowl.couverture().crystals().curve().solidAt(SET_AT_C);
+        final boolean coating = bowl.couverture().compound();
+        // A coating is hard at the warmth of any room it is worked in.
+        final double whole =
+                bowl.couverture()
+                        .curve()
+                        .solidAt(coating ? Math.max(SET_AT_C, Math.min(WARM_C, roomC)) : SET_AT_C);
         return new Sheet(
                 lengthMm * widthMm * thickMm / 1000 * bowl.couverture().castingDensityGPerMl(),
-                when(path, Calibrated.CUTS_SHARE * whole),
-                when(path, Calibrated.BREAKS_SHARE * whole),
+                when(
+                        path,
+                        whole * (coating ? Calibrated.COATING_CUTS_SHARE : Calibrated.CUTS_SHARE)),
+                when(
+                        path,
+                        whole
+                                * (coating
+                                        ? Calibrated.COATING_BREAKS_SHARE
+                                        : Calibrated.BREAKS_SHARE)),
                 when(path, Calibrated.PEELS_SHARE * whole),
                 SheetCurl.curvaturePerMm(Calibrated.CURLS_STRAIN, thickMm / 2, thickMm / 2, 1));
     }

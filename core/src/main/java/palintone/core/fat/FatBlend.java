@@ -14,7 +14,8 @@ import palintone.core.substance.Composition;
  * they are fitted here to solid-fat curves from memory: cocoa butter .92 at 0 °C, .88 at 10, .83 at
  * 15, .76 at 20, .70 at 25, .62 at 27.5, .44 at 30, .20 at 32, .05 at 33, none at 34.5, within
  * .005; milk fat .45 at 10, .19 at 20, .07 at 30; lauric fat .77 at 10, .38 at 20, .03 at 25; other
- * solid fat (palm) .50 at 10, .25 at 20, .09 at 30, within .02.
+ * solid fat (palm) .50 at 10, .25 at 20, .09 at 30, within .02; hardened lauric fat of coatings .97
+ * at 10, .94 at 20, .86 at 25, .45 at 30, .20 at 32, none at 34, within .03.
  *
  * <p>Incompatible fats (lauric beside cocoa butter) soften more than this law says.
  */
@@ -48,6 +49,12 @@ public final class FatBlend implements SolidFat {
         {0.180, 33.5, 165_000},
         {0.109, 48.7, 167_000}
     };
+
+    /** The hardened, fractionated lauric fat of coatings; melts as sharply as cocoa butter. */
+    private static final double[][] HARD_LAURIC = {
+        {0.070, 24.2, 137_000}, {0.377, 33.2, 149_000}, {0.527, 37.1, 139_000}
+    };
+
     private static final int BODIES = 16;
 
     private final double[] share = new double[BODIES];
@@ -66,6 +73,19 @@ public final class FatBlend implements SolidFat {
             blend.add(COCOA_BUTTER, composition.fraction(Component.COCOA_BUTTER) / all);
             blend.add(MILK_FAT, composition.fraction(Component.MILK_FAT) / all);
             blend.add(LAURIC, composition.fraction(Component.LAURIC_FAT) / all);
+            blend.add(OTHER, composition.fraction(Component.OTHER_FAT) / all);
+        }
+        return blend;
+    }
+
+    /** The same, where its lauric fat is the hardened one of coatings. */
+    public static FatBlend ofCoating(final Composition composition) {
+        final FatBlend blend = new FatBlend();
+        final double all = composition.fatFraction();
+        if (all > 0) {
+            blend.add(COCOA_BUTTER, composition.fraction(Component.COCOA_BUTTER) / all);
+            blend.add(MILK_FAT, composition.fraction(Component.MILK_FAT) / all);
+            blend.add(HARD_LAURIC, composition.fraction(Component.LAURIC_FAT) / all);
             blend.add(OTHER, composition.fraction(Component.OTHER_FAT) / all);
         }
         return blend;

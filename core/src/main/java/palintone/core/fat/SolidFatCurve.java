@@ -61,6 +61,11 @@ public final class SolidFatCurve implements SolidFat {
         return new SolidFatCurve(FatBlend.of(composition), milk);
     }
 
+    /** The fat blend of a compound coating, its lauric fat hardened. */
+    public static SolidFatCurve ofCoating(final Composition composition) {
+        return new SolidFatCurve(FatBlend.ofCoating(composition), 0);
+    }
+
     @Override
     public double solidAt(final double celsius) {
         final double along = Math.max(0, Math.min(POINTS - 1.001, (celsius - FROM_C) / STEP_K));

@@ -1,11 +1,22 @@
 package palintone.server.coat;
 
+import jakarta.annotation.Nullable;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.figure.Band;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.colour.CompoundCoating;
+import palintone.core.temper.crystal.Crystals;
+import palintone.core.temper.flow.FluidityClass;
 import palintone.server.house.HouseService;
+import palintone.server.larder.LarderService;
+import palintone.server.shell.ShellService;
 
 /** Whether a coat from a bowl sets at all: for every way of coating the same. */
 @Component
@@ -16,13 +27,58 @@ class CoatBowls {
 
     private final HouseService houses;
 
-    CoatBowls(final HouseService houses) {
+    private final ShellService shells;
+    private final LarderService larder;
+
+    CoatBowls(final HouseService houses, final ShellService shells, final LarderService larder) {
         this.houses = houses;
+        this.shells = shells;
+        this.larder = larder;
+    }
+
+    /**
+     * A bowl of couverture or of coating; what is left out is as its bag, its window and the books
+     * have it.
+     *
+     * @throws OutOfRangeException when a coating is said to hold crystals of temper
+     */
+    BowlAt bowl(
+            final String id,
+            final @Nullable FluidityClass fluidity,
+            final @Nullable Double bowlC,
+            final @Nullable Double stablePercent) {
+        final Optional<Couverture> coating = larder.coating(id);
+        if (coating.isEmpty()) {
+            return shells.bowl(id, fluidity, bowlC, stablePercent);
+        }
+        if (stablePercent != null && stablePercent != 0) {
+            throw new OutOfRangeException(
+                    "stable crystals", stablePercent + " %", "none: a coating is not tempered");
+        }
+        return new BowlAt(
+                coating.get(),
+                fluidity == null ? larder.fluidity(id) : fluidity,
+                bowlC == null ? CompoundCoating.WORK.middle() : bowlC,
+                Crystals.NONE);
     }
 
     /** Where this workshop works it. */
     Band work(final BowlAt bowl) {
-        return TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow()).work();
+        return bowl.couverture().compound()
+                ? CompoundCoating.WORK
+                : TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow()).work();
+    }
+
+    /** What goes with a coating, where it is one. */
+    static Optional<Sentence> remark(final BowlAt bowl) {
+        return bowl.couverture().compound()
+                ? Optional.of(
+                        Sentence.of(
+                                        "A coating, not couverture: melt it to {work} and use it, it wants"
+                                                + " no temper. Keep its bowls, tools and scrapings apart,"
+                                                + " and call it a coating on the label.")
+                                .with("work", CompoundCoating.WORK.middle(), Unit.CELSIUS))
+                : Optional.empty();
     }
 
     /** In temper, and not so warm that it loses it. */
@@ -32,6 +88,8 @@ class CoatBowls {
 
     /** The same, where its window is known. */
     static boolean sets(final BowlAt bowl, final Band work) {
-        return ShellAnswer.sets(bowl) && bowl.temperatureC() <= work.high() + OVER_K;
+        // A coating has no crystals to lose: it sets from any warmth.
+        return bowl.couverture().compound()
+                || ShellAnswer.sets(bowl) && bowl.temperatureC() <= work.high() + OVER_K;
     }
 }

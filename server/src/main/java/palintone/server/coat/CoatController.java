@@ -1,6 +1,7 @@
 package palintone.server.coat;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.server.larder.LarderService;
 
 @RestController
 @RequestMapping("/api/coats")
@@ -22,6 +24,7 @@ class CoatController {
     private final EnrobeService enrobers;
     private final CoatWeighings weighings;
     private final LineService lines;
+    private final LarderService larder;
 
     CoatController(
             final DipService dips,
@@ -29,7 +32,9 @@ class CoatController {
             final PipeService pipes,
             final EnrobeService enrobers,
             final CoatWeighings weighings,
-            final LineService lines) {
+            final LineService lines,
+            final LarderService larder) {
+        this.larder = larder;
         this.lines = lines;
         this.weighings = weighings;
         this.dips = dips;
@@ -61,6 +66,12 @@ class CoatController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable final String id) {
         weighings.takeBack(id);
+    }
+
+    /** The compound coatings of the larder: used like couverture here, without temper. */
+    @GetMapping("/coatings")
+    List<CoatingNameView> coatings() {
+        return larder.coatings().stream().map(CoatingNameView::of).toList();
     }
 
     /** Lines out of a bag. */

@@ -36,6 +36,7 @@ final class DipRemarks {
             final Band work,
             final double coldestC) {
         final List<Sentence> remarks = new ArrayList<>();
+        CoatBowls.remark(order.bowl()).ifPresent(remarks::add);
         final boolean inTemper = ShellAnswer.sets(order.bowl());
         if (inTemper && !CoatBowls.sets(order.bowl(), work)) {
             remarks.add(
@@ -133,6 +134,13 @@ final class DipRemarks {
     private static Sentence warm(final DipOrder order, final BowlEmptied emptied, final int dip) {
         final BowlEmptied.Point then =
                 emptied.line().stream().filter(p -> p.dips() >= dip).findFirst().orElseThrow();
+        if (order.bowl().couverture().compound()) {
+            return Sentence.of(
+                            "Before piece {dip} the bowl has cooled to {is}, where it soon sets at"
+                                    + " once: warm it.")
+                    .with("dip", dip + 1, Unit.ONE)
+                    .with("is", then.bowlC(), Unit.CELSIUS);
+        }
         final double lacksC = order.bowl().temperatureC() - then.bowlC();
         return Sentence.of(
                         "Before piece {dip} the bowl has left its window, at {is}: warm it, or stir"

@@ -20,11 +20,9 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
-import palintone.core.temper.TemperTargets;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
-import palintone.server.shell.ShellService;
 
 /** What the books know of a dip, asked of the core. */
 @Service
@@ -37,21 +35,18 @@ public class DipService {
     private static final double HOUR_S = 3600;
 
     private final Centres centres;
-    private final ShellService shells;
     private final HouseService houses;
     private final CoatWeighings weighings;
     private final CoatBowls bowls;
 
     DipService(
             final Centres centres,
-            final ShellService shells,
             final HouseService houses,
             final CoatWeighings weighings,
             final CoatBowls bowls) {
         this.bowls = bowls;
         this.weighings = weighings;
         this.centres = centres;
-        this.shells = shells;
         this.houses = houses;
     }
 
@@ -64,7 +59,7 @@ public class DipService {
     public DipView dip(final DipRequest request) {
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final BowlAt bowl =
-                shells.bowl(
+                bowls.bowl(
                         request.couverture(),
                         request.fluidity(),
                         request.bowlC(),
@@ -80,8 +75,7 @@ public class DipService {
         final int pieces = request.pieces() == null ? USUAL_PIECES : request.pieces();
         Require.between("pieces to dip", pieces, 1, 5000, "");
         final double enoughG = BowlEmptied.enoughG(order, coat.massG() * pieces);
-        final Band work =
-                TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow()).work();
+        final Band work = bowls.work(bowl);
         final BowlEmptied emptied =
                 BowlEmptied.of(
                         new BowlEmptied.Tray(
@@ -123,7 +117,7 @@ public class DipService {
         final DipRequest dip = request.dip();
         final double roomC = or(dip.roomC(), houses.house().air().temperatureC());
         final BowlAt bowl =
-                shells.bowl(dip.couverture(), dip.fluidity(), dip.bowlC(), dip.stablePercent());
+                bowls.bowl(dip.couverture(), dip.fluidity(), dip.bowlC(), dip.stablePercent());
         if (!bowls.sets(bowl)) {
             throw new OutOfRangeException(
                     "bowl of these coats",

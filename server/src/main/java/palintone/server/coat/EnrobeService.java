@@ -15,7 +15,6 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
-import palintone.server.shell.ShellService;
 
 /** Coating by a small machine, as one more way. */
 @Service
@@ -28,13 +27,11 @@ public class EnrobeService {
     private static final double ROOM_C = 20;
 
     private final Centres centres;
-    private final ShellService shells;
     private final CoatBowls bowls;
 
-    EnrobeService(final Centres centres, final ShellService shells, final CoatBowls bowls) {
+    EnrobeService(final Centres centres, final CoatBowls bowls) {
         this.bowls = bowls;
         this.centres = centres;
-        this.shells = shells;
     }
 
     private static double or(final @Nullable Double given, final double otherwise) {
@@ -45,7 +42,7 @@ public class EnrobeService {
     @Transactional(readOnly = true)
     public EnrobeView enrobe(final EnrobeRequest request) {
         final BowlAt bowl =
-                shells.bowl(
+                bowls.bowl(
                         request.couverture(),
                         request.fluidity(),
                         request.bowlC(),
@@ -104,15 +101,19 @@ public class EnrobeService {
                                 Unit.GRAM,
                                 hour)),
                 sets ? enrober.tunnelM() : null,
-                remarks(coat, enrober, machine, inTemper).stream().map(SentenceView::of).toList());
+                remarks(bowl, coat, enrober, machine, inTemper).stream()
+                        .map(SentenceView::of)
+                        .toList());
     }
 
     private static List<Sentence> remarks(
+            final BowlAt bowl,
             final Coat coat,
             final Enrober enrober,
             final Enrober.Machine machine,
             final boolean inTemper) {
         final List<Sentence> remarks = new ArrayList<>();
+        CoatBowls.remark(bowl).ifPresent(remarks::add);
         if (!inTemper) {
             remarks.add(
                     Sentence.of(

@@ -18,7 +18,6 @@ import palintone.core.figure.Unit;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
-import palintone.server.shell.ShellService;
 
 /** Lines and swirls out of a bag: how wide, how many metres, and what to do when it runs. */
 @Service
@@ -26,13 +25,10 @@ public class LineService {
 
     private static final double USUAL_BAG_G = 100;
     private static final double MOST_BAG_G = 5000;
-
-    private final ShellService shells;
     private final HouseService houses;
     private final CoatBowls bowls;
 
-    LineService(final ShellService shells, final HouseService houses, final CoatBowls bowls) {
-        this.shells = shells;
+    LineService(final HouseService houses, final CoatBowls bowls) {
         this.houses = houses;
         this.bowls = bowls;
     }
@@ -47,7 +43,7 @@ public class LineService {
                     "an opening, or how wide the line is to be");
         }
         final BowlAt bag =
-                shells.bowl(
+                bowls.bowl(
                         request.couverture(),
                         request.fluidity(),
                         request.bagC(),
@@ -121,6 +117,7 @@ public class LineService {
     private List<SentenceView> remarks(
             final LineRequest request, final BowlAt bag, final PipedLine line, final Band work) {
         final List<Sentence> remarks = new ArrayList<>();
+        CoatBowls.remark(bag).ifPresent(remarks::add);
         if (!bowls.sets(bag)) {
             remarks.add(
                     Sentence.of(

@@ -18,10 +18,11 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.temper.crystal.CoatingCrystals;
+import palintone.core.temper.crystal.CrystalConstants;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
-import palintone.server.shell.ShellService;
 
 /** Slabs and sheets: what comes out of them, and when they are cut. */
 @Service
@@ -38,18 +39,12 @@ public class SheetService {
     private static final double COUVERTURE_G_PER_ML = 1.25;
 
     private final Centres centres;
-    private final ShellService shells;
     private final CoatBowls bowls;
     private final HouseService houses;
 
-    SheetService(
-            final Centres centres,
-            final ShellService shells,
-            final HouseService houses,
-            final CoatBowls bowls) {
+    SheetService(final Centres centres, final HouseService houses, final CoatBowls bowls) {
         this.bowls = bowls;
         this.centres = centres;
-        this.shells = shells;
         this.houses = houses;
     }
 
@@ -166,7 +161,7 @@ public class SheetService {
     public DecorSheetView sheet(final DecorSheetRequest request) {
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final BowlAt bowl =
-                shells.bowl(
+                bowls.bowl(
                         request.couverture(),
                         request.fluidity(),
                         request.bowlC(),
@@ -214,7 +209,11 @@ public class SheetService {
                         .with("thick", request.thickMm(), Unit.MILLIMETRE)
                         .with("bowl", bowl.temperatureC(), Unit.CELSIUS)
                         .with("room", roomC, Unit.CELSIUS)
-                        .from(Sheet.SOURCE);
+                        .from(Sheet.SOURCE)
+                        .from(
+                                bowl.couverture().compound()
+                                        ? CoatingCrystals.SOURCE
+                                        : CrystalConstants.SOURCE);
         final Basis mass =
                 Basis.of("area × thickness × density")
                         .with("length", request.lengthMm(), Unit.MILLIMETRE)
@@ -248,7 +247,7 @@ public class SheetService {
                 waste,
                 SlabView.CutPieceView.of(rectangles),
                 DecorSheetView.RoundView.of(rounds),
-                remarks(request, sheet, inTemper, curlsMm, roomC).stream()
+                remarks(request, bowl, sheet, inTemper, curlsMm, roomC).stream()
                         .map(SentenceView::of)
                         .toList());
     }
@@ -262,11 +261,20 @@ public class SheetService {
 
     private static List<Sentence> remarks(
             final DecorSheetRequest request,
+            final BowlAt bowl,
             final Sheet sheet,
             final boolean inTemper,
             final double curlsMm,
             final double roomC) {
         final List<Sentence> remarks = new ArrayList<>();
+        CoatBowls.remark(bowl).ifPresent(remarks::add);
+        if (bowl.couverture().compound() && sheet.cutFromS() <= FOLLOWED_S) {
+            remarks.add(
+                    Sentence.of(
+                                    "It goes from wet to brittle at once: {window} to cut it all."
+                                            + " Have the cutters ready, or spread less at a time.")
+                            .with("window", sheet.cutUntilS() - sheet.cutFromS(), Unit.SECOND));
+        }
         if (!inTemper) {
             remarks.add(
                     Sentence.of(

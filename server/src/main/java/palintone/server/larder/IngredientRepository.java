@@ -6,6 +6,7 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.query.Param;
 import palintone.core.temper.CouvertureKind;
 
 public interface IngredientRepository extends JpaRepository<IngredientEntity, String> {
@@ -25,6 +26,13 @@ public interface IngredientRepository extends JpaRepository<IngredientEntity, St
 
     @Query("select i.id from IngredientEntity i")
     List<String> ids();
+
+    /** With so much lauric fat; whether it is a coating is for the core to say. */
+    @Query(
+            "select i from IngredientEntity i join i.gramsPer100 g where i.archived = false"
+                    + " and i.couvertureKind is null and key(g) = :fat and value(g) >= 5"
+                    + " order by i.name")
+    List<IngredientEntity> rich(@Param("fat") palintone.core.substance.Component fat);
 
     /** Id and name of everything, for finding what somebody meant. */
     interface Named {

@@ -144,6 +144,22 @@ public class LarderService {
                                         "an ingredient that is marked dark, milk or white"));
     }
 
+    /** Every compound coating there is. */
+    @Transactional(readOnly = true)
+    public List<Couverture> coatings() {
+        return ingredients.rich(Component.LAURIC_FAT).stream()
+                .flatMap(e -> Couverture.coating(e.ingredient()).stream())
+                .toList();
+    }
+
+    /** A compound coating, where its composition makes it one and it is no couverture. */
+    @Transactional(readOnly = true)
+    public Optional<Couverture> coating(final String id) {
+        return Optional.of(byId(id))
+                .filter(e -> e.couverture().isEmpty())
+                .flatMap(e -> Couverture.coating(e.ingredient()));
+    }
+
     /**
      * The house couverture of a kind: the first by name.
      *

@@ -293,6 +293,40 @@ class CoatApiTest {
     }
 
     /** What is left over of a slab is less where another size is cut, and that is said. */
+    /** Couverture slow, coating sudden. */
+    @Test
+    void aCoatingIsSpreadAndDippedWithoutTemper() {
+        assertThat(workshop.get("/api/coats/coatings").at("/0/id")).isEqualTo("coating");
+        final String sheet =
+                ",\"roomC\":20,\"lengthMm\":400,\"widthMm\":300,\"thickMm\":0.8,"
+                        + "\"cut\":\"ROUNDS\",\"acrossMm\":30";
+        final Answer slow =
+                workshop.post("/api/coats/sheet", "{\"couverture\":\"dark-66\"" + sheet + "}");
+        final Answer sudden =
+                workshop.post("/api/coats/sheet", "{\"couverture\":\"coating\"" + sheet + "}");
+        assertThat(sudden.status()).as(sudden.text()).isEqualTo(200);
+        final double leaves = sudden.number("/cutUntil/value") - sudden.number("/cutFrom/value");
+        assertThat(leaves)
+                .isPositive()
+                .isLessThan(0.5 * (slow.number("/cutUntil/value") - slow.number("/cutFrom/value")));
+        assertThat(sudden.text()).contains("wants no temper").contains("from wet to brittle");
+        final Answer dip =
+                workshop.post(
+                        "/api/coats/dip",
+                        "{\"couverture\":\"coating\"," + BALL + ",\"centreC\":18}");
+        assertThat(dip.status()).as(dip.text()).isEqualTo(200);
+        assertThat(dip.number("/rollUntil/value")).isPositive();
+        assertThat(dip.text()).doesNotContain("not in temper").doesNotContain("test on paper");
+        final Answer seeded =
+                workshop.post(
+                        "/api/coats/dip",
+                        "{\"couverture\":\"coating\","
+                                + BALL
+                                + ",\"centreC\":18,\"stablePercent\":1}");
+        assertThat(seeded.status()).isEqualTo(400);
+        assertThat(seeded.text()).contains("a coating is not tempered");
+    }
+
     @Test
     void aSlabSaysWhichSizeUsesItUp() {
         final Answer cut =

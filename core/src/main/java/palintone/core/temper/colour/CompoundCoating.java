@@ -22,6 +22,9 @@ import palintone.core.substance.Composition;
  */
 public record CompoundCoating(Figure work, Figure foreign, Sentence say, List<Sentence> cautions) {
 
+    /** Where it is worked, °C; practice. */
+    public static final Band WORK = new Band(35, 38, 45, 50);
+
     private static final Source PRACTICE =
             Source.practice(
                     "cocoa butter in a lauric coating: up to some 5 % of the fat; in another"
@@ -61,7 +64,7 @@ public record CompoundCoating(Figure work, Figure foreign, Sentence say, List<Se
                         .within(new Band(0, 0, limit, limit * 1.5));
         return new CompoundCoating(
                 Figure.of("work at", 40, Unit.CELSIUS, Basis.of("practice").from(PRACTICE))
-                        .within(new Band(35, 38, 45, 50)),
+                        .within(WORK),
                 foreign,
                 say(share, limit),
                 cautions(lauric > 0));

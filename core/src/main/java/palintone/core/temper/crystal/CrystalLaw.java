@@ -68,14 +68,26 @@ public final class CrystalLaw {
 
     private final SolidFatCurve curve;
     private final CrystalConstants constants;
+    private final boolean coating;
 
     /**
      * @param curve solid fat at equilibrium, share of the fat by °C
      * @param constants rates, 1/s, as calibrated or as an ensemble varies them
      */
     public CrystalLaw(final SolidFatCurve curve, final CrystalConstants constants) {
+        this(curve, constants, false);
+    }
+
+    private CrystalLaw(
+            final SolidFatCurve curve, final CrystalConstants constants, final boolean coating) {
         this.curve = curve;
         this.constants = constants;
+        this.coating = coating;
+    }
+
+    /** That of a lauric coating: one form, see {@link CoatingCrystals}. */
+    public static CrystalLaw ofCoating(final SolidFatCurve curve) {
+        return new CrystalLaw(curve, CrystalConstants.CALIBRATED, true);
     }
 
     public SolidFatCurve curve() {
@@ -99,6 +111,10 @@ public final class CrystalLaw {
             final double unstable,
             final double shear,
             final double[] rates) {
+        if (coating) {
+            CoatingCrystals.rates(curve, temperatureC, stable, unstable, rates);
+            return;
+        }
         // Trial steps of an integrator may leave what a bowl can be; the law then stays at its
         // edge.
         if (temperatureC < COLDEST_C
