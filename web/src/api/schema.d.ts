@@ -2125,6 +2125,8 @@ export interface components {
             /** Format: double */
             headRoomMm: number;
             layers: components["schemas"]["Layer"][];
+            /** @enum {string|null} */
+            joined?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
             labelG?: number | null;
@@ -2155,6 +2157,11 @@ export interface components {
             plateLengthMm?: number | null;
             /** Format: double */
             plateWidthMm?: number | null;
+            secondCouverture?: string | null;
+            /** Format: double */
+            secondPercent?: number | null;
+            /** @enum {string|null} */
+            secondPattern?: "LINES" | "MARBLED" | "BESIDE" | null;
             on?: components["schemas"]["In"][] | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
@@ -2353,6 +2360,8 @@ export interface components {
             capKind: "DARK" | "MILK" | "WHITE";
             mouldId: string;
             layers: components["schemas"]["LayerView"][];
+            /** @enum {string|null} */
+            joined?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
             coats: components["schemas"]["CoatView"][];
             finishes: components["schemas"]["Finishing"][];
             qualities?: components["schemas"]["QualitiesView"];
@@ -2903,7 +2912,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             part: string;
             /** @enum {string} */
@@ -4556,6 +4565,7 @@ export interface components {
         };
         CapNeedView: {
             couverture: string;
+            caps: boolean;
             toMelt: components["schemas"]["FigureView"];
         };
         FetchView: {

@@ -58,7 +58,11 @@ const each = computed(() =>
       tag="p"
       class="each"
       scope="global"
-      keypath="For the caps: {toMelt} of {couverture}, in a bowl of its own."
+      :keypath="
+        needs.cap.caps
+          ? $t('For the caps: {toMelt} of {couverture}, in a bowl of its own.')
+          : $t('For the second colour: {toMelt} of {couverture}, in a bowl of its own.')
+      "
     >
       <template #toMelt>
         <b class="num">{{ grams(needs.cap.toMelt.value) }}</b>

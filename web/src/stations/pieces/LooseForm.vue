@@ -20,6 +20,7 @@ import {
   draftOf,
   JOININGS,
   missing,
+  PATTERNS,
   PLACES,
   TITLES,
   type LooseInForm,
@@ -94,6 +95,17 @@ const FIELDS = [
   },
   { key: 'shellMm', words: t('Wall'), say: mm },
   { key: 'thickMm', words: t('Thickness'), say: mm },
+  {
+    key: 'secondCouverture',
+    words: t('Second colour'),
+    say: (id: string | null) => (id ? nameOf(all.value, id) : '–'),
+  },
+  { key: 'secondPercent', words: t('Its share'), say: percent },
+  {
+    key: 'secondPattern',
+    words: t('Pattern'),
+    say: (id: string) => PATTERNS.find((p) => p.id === id)?.words ?? id,
+  },
   { key: 'lengthMm', words: t('Length of the sheet'), say: mm },
   { key: 'widthMm', words: t('Width of the sheet'), say: mm },
   {
@@ -193,6 +205,30 @@ const FIELDS = [
       <NumberField v-model="form.thickMm" :label="$t('Thickness')" unit="MILLIMETRE" />
       <NumberField v-model="form.lengthMm" :label="$t('Length of the sheet')" unit="MILLIMETRE" />
       <NumberField v-model="form.widthMm" :label="$t('Width of the sheet')" unit="MILLIMETRE" />
+      <v-autocomplete
+        v-model="form.secondCouverture"
+        :items="couvertures.filter((c) => c.id !== form.couverture)"
+        item-title="name"
+        item-value="id"
+        :label="$t('Second colour, if there is one')"
+        class="wide"
+        clearable
+        :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
+      />
+      <template v-if="form.secondCouverture">
+        <NumberField
+          v-model="form.secondPercent"
+          :label="$t('Its share of the sheet')"
+          unit="PERCENT"
+        />
+        <v-select
+          v-model="form.secondPattern"
+          :items="PATTERNS"
+          item-title="words"
+          item-value="id"
+          :label="$t('Pattern')"
+        />
+      </template>
       <v-select
         v-model="form.round"
         :items="[

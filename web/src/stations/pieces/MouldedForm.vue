@@ -14,6 +14,7 @@ import WritingFrame from '@/parts/WritingFrame.vue'
 import { useBooks } from './books'
 import BesidePiece from './BesidePiece.vue'
 import LayerList from './LayerList.vue'
+import { JOININGS } from './loose'
 import { begun, draftOf, fromTried, missing, type MouldedInForm } from './mouldedForm'
 import PieceQualities from './PieceQualities.vue'
 import PieceSection from './PieceSection.vue'
@@ -60,6 +61,13 @@ onMounted(async () => {
   void look()
 })
 
+const HALVES = [
+  { id: null, words: t('one cavity is one piece') },
+  ...JOININGS.filter((j) => j.id !== 'CLOSED_MOULD').map((j) => ({
+    id: j.id,
+    words: t('two filled halves: {how}', { how: j.words }),
+  })),
+]
 const nameOf = (list: { id: string; name: string }[]) => (id: string) =>
   list.find((each) => each.id === id)?.name ?? id
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
@@ -87,6 +95,11 @@ const FIELDS = [
   { key: 'shellMm', words: t('Shell'), say: mm },
   { key: 'headRoomMm', words: t('Cap'), say: mm },
   { key: 'layers', words: t('Layers'), say: layersInWords },
+  {
+    key: 'joined',
+    words: t('Halves'),
+    say: (id: string | null) => HALVES.find((h) => h.id === (id ?? null))?.words ?? '–',
+  },
   {
     key: 'capCouverture',
     words: t('Couverture of the cap'),
@@ -149,6 +162,14 @@ const FIELDS = [
       class="wide"
       clearable
       :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
+    />
+    <v-select
+      v-model="form.joined"
+      :items="HALVES"
+      item-title="words"
+      item-value="id"
+      :label="$t('Halves')"
+      class="wide"
     />
     <NumberField v-model="form.shellMm" :label="$t('Shell')" unit="MILLIMETRE" />
     <NumberField v-model="form.headRoomMm" :label="$t('Room for the cap')" unit="MILLIMETRE" />

@@ -6,6 +6,7 @@ export type LooseKind = LoosePiece['kind']
 type Asked<Kind extends LooseKind> = Extract<LoosePiece, { kind: Kind }>['asked']
 type Centre = Asked<'DIPPED'>['centre']
 type Joining = NonNullable<Asked<'HOLLOW'>['joining']>
+type Pattern = NonNullable<Asked<'SHEET'>['secondPattern']>
 type On = NonNullable<Asked<'DIPPED'>['on']>[number]
 
 /** A centre being written: numbers may still be missing. */
@@ -52,6 +53,9 @@ export interface LooseInForm {
   holeMm: number | null
   plateLengthMm: number | null
   plateWidthMm: number | null
+  secondCouverture: string | null
+  secondPercent: number | null
+  secondPattern: Pattern
   worn: WornInForm
   labelG: number | null
 }
@@ -76,6 +80,12 @@ export const JOININGS: { id: Joining; words: string }[] = [
   { id: 'WARM_PLATE', words: t('rims melted on a warm plate') },
   { id: 'CHOCOLATE', words: t('a seam of chocolate') },
   { id: 'CLOSED_MOULD', words: t('cast as one in a closed mould') },
+]
+
+export const PATTERNS: { id: Pattern; words: string }[] = [
+  { id: 'LINES', words: t('lines piped on the film first') },
+  { id: 'MARBLED', words: t('drizzled over and drawn through') },
+  { id: 'BESIDE', words: t('spread side by side') },
 ]
 
 /** Where something may be on a piece of this kind. */
@@ -134,6 +144,9 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     holeMm: asked?.holeMm ?? null,
     plateLengthMm: asked?.plateLengthMm ?? 60,
     plateWidthMm: asked?.plateWidthMm ?? 40,
+    secondCouverture: asked?.secondCouverture ?? null,
+    secondPercent: asked?.secondPercent ?? 20,
+    secondPattern: asked?.secondPattern ?? 'LINES',
     worn: wornOf(piece),
     labelG: asked?.labelG ?? null,
   }
@@ -165,6 +178,7 @@ function missingOwn(form: LooseInForm): string {
         : ''
     case 'SHEET':
       return [form.thickMm, form.lengthMm, form.widthMm].includes(null) ||
+        (form.secondCouverture ? [form.secondPercent] : []).includes(null) ||
         (form.round ? [form.roundMm] : [form.plateLengthMm, form.plateWidthMm]).includes(null)
         ? NUMBER
         : ''
@@ -246,6 +260,9 @@ export function draftOf(
         holeMm: form.round ? form.holeMm : null,
         plateLengthMm: form.round ? null : form.plateLengthMm,
         plateWidthMm: form.round ? null : form.plateWidthMm,
+        secondCouverture: form.secondCouverture || null,
+        secondPercent: form.secondCouverture ? form.secondPercent : null,
+        secondPattern: form.secondCouverture ? form.secondPattern : null,
         on,
       }
   }

@@ -21,6 +21,8 @@ export interface MouldedInForm {
   couverture: string
   /** Of the cap, where it is another; else null. */
   capCouverture: string | null
+  /** How two filled halves become one; null for one cavity. */
+  joined: MouldedPiece['joined'] | null
   shellMm: number | null
   headRoomMm: number | null
   layers: LayerInForm[]
@@ -46,6 +48,7 @@ export function begun(piece: MouldedPiece | null): MouldedInForm {
     mould: piece?.mouldId ?? '',
     couverture: piece?.couvertureId ?? '',
     capCouverture: piece?.capCouvertureId ?? null,
+    joined: piece?.joined ?? null,
     shellMm: piece?.shellMm ?? 1.8,
     headRoomMm: piece?.headRoomMm ?? 1.8,
     layers: piece?.layers.map(layerOf) ?? [newLayer('REST')],
@@ -112,6 +115,7 @@ export function draftOf(
     mould: form.mould,
     couverture: form.couverture,
     capCouverture: form.capCouverture || null,
+    joined: form.joined ?? null,
     shellMm: form.shellMm ?? 0,
     headRoomMm: form.headRoomMm ?? 0,
     layers: form.layers.map((layer) => ({

@@ -221,6 +221,10 @@ final class CastingTasks extends BatchTasks {
 
     void turnOutAndWeigh() {
         turnOut();
+        finishAndWeigh();
+    }
+
+    void finishAndWeigh() {
         finish(kind -> !kind.whileSoft());
         weigh();
     }

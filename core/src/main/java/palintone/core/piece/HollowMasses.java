@@ -25,12 +25,6 @@ public record HollowMasses(
 
     private static final Source GEOMETRY = Source.definition("closed form of the cavity");
 
-    /** A seam piped inside a rim; common practice, no source. */
-    private static final double SEAM_MM2 = 3;
-
-    /** A rim is so much longer than that of a round of its area: figures have necks and beaks. */
-    private static final double RIM_OF_ROUND = 1.3;
-
     static HollowMasses of(final HollowFigure figure) {
         final double density = figure.couverture().castingDensityGPerMl();
         final double brimMl = figure.mould().cavity().volumeMl() * figure.parts();
@@ -45,13 +39,7 @@ public record HollowMasses(
                                 .with("wall", figure.shellMm(), Unit.MILLIMETRE));
         final Optional<Figure> seam =
                 figure.parts() == 2 && figure.joining() == HollowFigure.Joining.CHOCOLATE
-                        ? Optional.of(
-                                MouldedMasses.chocolate(
-                                        "seam",
-                                        rimMm(figure) * SEAM_MM2 / 1000,
-                                        density,
-                                        Basis.of("length of the rim · 3 mm² · density")
-                                                .with("rim", rimMm(figure), Unit.MILLIMETRE)))
+                        ? Optional.of(MouldedMasses.seam(figure.mould().cavity(), density))
                         : Optional.empty();
         final Optional<Figure> base =
                 figure.base()
@@ -82,11 +70,6 @@ public record HollowMasses(
                         "piece", wholeG, Unit.GRAM, Basis.of("shell + seam + base").from(GEOMETRY)),
                 MouldedMasses.chocolate(
                         "brim-full cavities", brimMl, density, Basis.of("cavities · density")));
-    }
-
-    /** About how long the rim of one part is. */
-    static double rimMm(final HollowFigure figure) {
-        return RIM_OF_ROUND * 2 * Math.sqrt(Math.PI * figure.mould().cavity().rimAreaMm2());
     }
 
     static Section section(final HollowFigure figure) {

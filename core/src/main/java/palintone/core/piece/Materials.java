@@ -34,7 +34,7 @@ import palintone.core.temper.colour.ColourButter;
  * @param fillings one for each layer
  * @param inclusions what is stirred in or laid on
  * @param colours coloured cocoa butter to melt, each coat of the piece
- * @param capMelt to melt for the caps, where they are of another couverture; part of nothing else
+ * @param second bowl of another couverture, for caps or a pattern; part of nothing else
  */
 public record Materials(
         Piece piece,
@@ -45,7 +45,7 @@ public record Materials(
         List<FillingNeed> fillings,
         List<InclusionNeed> inclusions,
         List<Figure> colours,
-        Optional<Figure> capMelt) {
+        Optional<SecondBowl> second) {
 
     /** Less than this is not tempered: it cools faster than it can be stirred. Ours, g. */
     static final double LEAST_BOWL_G = 50;
@@ -228,11 +228,11 @@ public record Materials(
     public List<Portion> toFetch() {
         final Map<Ingredient, Double> grams = new LinkedHashMap<>();
         piece.tempered().ifPresent(c -> grams.put(c.ingredient(), toMelt.value()));
-        capMelt.ifPresent(
-                melt ->
+        second.ifPresent(
+                bowl ->
                         grams.merge(
-                                ((MouldedPiece) piece).cap().ingredient(),
-                                melt.value(),
+                                bowl.couverture().ingredient(),
+                                bowl.toMelt().value(),
                                 Double::sum));
         for (final InclusionNeed need : inclusions) {
             grams.merge(need.inclusion().ingredient(), need.toWeigh().value(), Double::sum);

@@ -3,10 +3,12 @@ package palintone.core.piece;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.mould.Cavity;
 import palintone.core.substance.ChoiOkos1986;
 
 /**
@@ -17,6 +19,7 @@ import palintone.core.substance.ChoiOkos1986;
  * @param layers each filling, first in first
  * @param inserts what is set in whole, in order of the layers
  * @param whole everything together
+ * @param seam chocolate between two halves; nothing where none is piped
  * @param brim couverture of one cavity filled to the brim
  */
 public record MouldedMasses(
@@ -25,6 +28,7 @@ public record MouldedMasses(
         List<Figure> layers,
         List<Figure> inserts,
         Figure whole,
+        Optional<Figure> seam,
         Figure brim)
         implements ShelledMasses {
 
@@ -36,19 +40,25 @@ public record MouldedMasses(
 
     static MouldedMasses of(final MouldedPiece piece, final MouldedFill fill) {
         final double density = piece.couverture().castingDensityGPerMl();
+        final int halves = piece.cavitiesEach();
         final double brimMl = piece.mould().cavity().volumeMl();
         final Figure shell =
                 chocolate(
                         "shell",
-                        brimMl - fill.hollow().volumeMl(),
+                        (brimMl - fill.hollow().volumeMl()) * halves,
                         density,
-                        Basis.of("(cavity − hollow inside the shell) · density")
+                        (halves == 1
+                                        ? Basis.of("(cavity − hollow inside the shell) · density")
+                                        : Basis.of(
+                                                        "(cavity − hollow inside the shell) ·"
+                                                                + " halves · density")
+                                                .with("halves", halves, Unit.ONE))
                                 .with("cavity", brimMl, Unit.MILLILITRE)
                                 .with("shell thickness", piece.shellMm(), Unit.MILLIMETRE));
         final Figure cap =
                 chocolate(
                         "cap",
-                        fill.capMl(),
+                        fill.capMl() * halves,
                         piece.cap().castingDensityGPerMl(),
                         Basis.of("hollow down to the head room · density")
                                 .with("head room", fill.capMm(), Unit.MILLIMETRE));
@@ -58,7 +68,7 @@ public record MouldedMasses(
         final double roomMl = fill.layers().stream().mapToDouble(l -> l.spaceMl()).sum();
         for (int i = 0; i < piece.layers().size(); i++) {
             final FillingLayer layer = piece.layers().get(i);
-            final double ml = fill.layers().get(i).fillingMl();
+            final double ml = fill.layers().get(i).fillingMl() * halves;
             final double fillingDensity = layer.filling().densityGPerMl();
             wholeG += ml * fillingDensity;
             layers.add(
@@ -67,22 +77,27 @@ public record MouldedMasses(
                             ml * fillingDensity,
                             Unit.GRAM,
                             Basis.of("its part of the room below the cap, less inserts, · density")
-                                    .with("room for fillings", roomMl, Unit.MILLILITRE)
+                                    .with("room for fillings", roomMl * halves, Unit.MILLILITRE)
                                     .with("its part", ml, Unit.MILLILITRE)
                                     .with("density", fillingDensity, Unit.GRAM_PER_ML)
                                     .from(GEOMETRY)
                                     .from(ChoiOkos1986.SOURCE)));
             for (final Inclusion insert : layer.inserts()) {
-                wholeG += insert.eachG();
+                wholeG += insert.eachG() * halves;
                 inserts.add(
                         Figure.of(
                                 insert.ingredient().name(),
-                                insert.eachG(),
+                                insert.eachG() * halves,
                                 Unit.GRAM,
                                 Basis.of("set in whole, as weighed")
                                         .from(Source.workshop("mass of one, from the piece"))));
             }
         }
+        final Optional<Figure> seam =
+                piece.joined()
+                        .filter(how -> how == HollowFigure.Joining.CHOCOLATE)
+                        .map(how -> seam(piece.mould().cavity(), density));
+        wholeG += seam.map(Figure::value).orElse(0.0);
         return new MouldedMasses(
                 shell,
                 cap,
@@ -93,7 +108,12 @@ public record MouldedMasses(
                         wholeG,
                         Unit.GRAM,
                         Basis.of("shell + cap + fillings + inserts").from(GEOMETRY)),
-                chocolate("brim-full cavity", brimMl, density, Basis.of("cavity · density")));
+                seam,
+                chocolate(
+                        "brim-full cavity",
+                        brimMl * halves,
+                        density,
+                        Basis.of("cavity · density")));
     }
 
     @Override
@@ -101,12 +121,34 @@ public record MouldedMasses(
         final List<Figure> all = new ArrayList<>(List.of(shell, cap));
         all.addAll(layers);
         all.addAll(inserts);
+        seam.ifPresent(all::add);
         return Collections.unmodifiableList(all);
     }
 
     @Override
     public double couvertureG() {
-        return shell.value() + cap.value();
+        return shell.value() + cap.value() + seam.map(Figure::value).orElse(0.0);
+    }
+
+    /** A seam piped inside a rim; common practice, no source. */
+    private static final double SEAM_MM2 = 3;
+
+    /** A rim is so much longer than that of a round of its area: figures have necks and beaks. */
+    private static final double RIM_OF_ROUND = 1.3;
+
+    /** About how long the rim of a cavity is. */
+    static double rimMm(final Cavity cavity) {
+        return RIM_OF_ROUND * 2 * Math.sqrt(Math.PI * cavity.rimAreaMm2());
+    }
+
+    /** Chocolate piped between two halves. */
+    static Figure seam(final Cavity cavity, final double density) {
+        return chocolate(
+                "seam",
+                rimMm(cavity) * SEAM_MM2 / 1000,
+                density,
+                Basis.of("length of the rim · 3 mm² · density")
+                        .with("rim", rimMm(cavity), Unit.MILLIMETRE));
     }
 
     static Figure chocolate(

@@ -34,7 +34,8 @@ final class MouldedMaterials {
         final double castingG =
                 each.shell().value() * (pieces - atOnce) + each.brim().value() * atOnce;
         final boolean apart = piece.cappedFromAnother();
-        final double keptG = apart ? shellsG : shellsG + capsG;
+        final double seamsG = each.seam().map(Figure::value).orElse(0.0) * pieces;
+        final double keptG = (apart ? shellsG : shellsG + capsG) + seamsG;
         final double inUseG = Math.max(castingG, keptG);
         final double meltG = Math.max(Materials.LEAST_BOWL_G, inUseG * (1 + habits.bowlReserve()));
         final Basis melt =
@@ -51,9 +52,21 @@ final class MouldedMaterials {
                         .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
                         .from(Source.workshop("moulds in rotation and bowl reserve, House rules"));
         final Source count = Source.definition("per piece × pieces");
-        return new Materials(
-                piece,
-                size,
+        final List<Figure> kept = new ArrayList<>();
+        each.seam()
+                .ifPresent(
+                        seam ->
+                                kept.add(
+                                        Figure.of(
+                                                "kept in seams",
+                                                seamsG,
+                                                Unit.GRAM,
+                                                Basis.of("seam × pieces")
+                                                        .with("seam", seam.value(), Unit.GRAM)
+                                                        .with("pieces", pieces, Unit.PIECE)
+                                                        .from(count))));
+        kept.addAll(
+                0,
                 List.of(
                         Figure.of(
                                 "kept in shells",
@@ -70,7 +83,11 @@ final class MouldedMaterials {
                                 Basis.of("cap × pieces")
                                         .with("cap", each.cap().value(), Unit.GRAM)
                                         .with("pieces", pieces, Unit.PIECE)
-                                        .from(count))),
+                                        .from(count))));
+        return new Materials(
+                piece,
+                size,
+                kept,
                 Figure.of("couverture to melt", meltG, Unit.GRAM, melt),
                 Figure.of(
                         "couverture that comes back",
@@ -83,10 +100,15 @@ final class MouldedMaterials {
                 fillings(piece, each, pieces, habits.fillingSurplus(), conditions),
                 piece.layers().stream()
                         .flatMap(layer -> layer.inserts().stream())
-                        .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
+                        .map(
+                                i ->
+                                        Materials.InclusionNeed.of(
+                                                i, pieces * piece.cavitiesEach(), conditions))
                         .toList(),
                 Materials.colours(piece, size),
-                apart ? Optional.of(capMelt(capsG, habits)) : Optional.empty());
+                apart
+                        ? Optional.of(new SecondBowl(piece.cap(), capMelt(capsG, habits)))
+                        : Optional.empty());
     }
 
     /** A bowl for the caps alone: what they hold, and enough around it to draw across a mould. */

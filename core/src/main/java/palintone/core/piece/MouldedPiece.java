@@ -30,6 +30,7 @@ import palintone.core.temper.Couverture;
  * @param headRoomMm left below the rim for the cap at least, mm
  * @param layers fillings, first in first
  * @param dress colours in the mould, finishings on it
+ * @param joined how two of a cavity, each filled and capped, become one piece; nothing for one
  */
 public record MouldedPiece(
         String id,
@@ -40,7 +41,8 @@ public record MouldedPiece(
         double shellMm,
         double headRoomMm,
         List<FillingLayer> layers,
-        Dress dress)
+        Dress dress,
+        Optional<HollowFigure.Joining> joined)
         implements ShelledPiece {
 
     /** A cap so much thicker than asked for is worth a word. */
@@ -55,6 +57,40 @@ public record MouldedPiece(
         Require.text("name", name, 120);
         layers = List.copyOf(layers);
         MouldedFill.of(new MouldRoom(mould, shellMm, headRoomMm), layers);
+        if (joined.isPresent() && joined.get() == HollowFigure.Joining.CLOSED_MOULD) {
+            throw new OutOfRangeException(
+                    "how the halves are joined",
+                    "cast as one in a closed mould",
+                    "a warm plate or a seam: what is filled is filled open");
+        }
+        if (joined.isPresent() && mould.usable() < 2) {
+            throw new OutOfRangeException(
+                    "mould of the halves", mould.usable() + " usable cavities", "at least 2");
+        }
+    }
+
+    /** Of one cavity. */
+    public MouldedPiece(
+            final String id,
+            final String name,
+            final Mould mould,
+            final Couverture couverture,
+            final Optional<Couverture> capCouverture,
+            final double shellMm,
+            final double headRoomMm,
+            final List<FillingLayer> layers,
+            final Dress dress) {
+        this(
+                id,
+                name,
+                mould,
+                couverture,
+                capCouverture,
+                shellMm,
+                headRoomMm,
+                layers,
+                dress,
+                Optional.empty());
     }
 
     /** Capped with what it is cast of, and of one colour at the most. */
@@ -76,7 +112,13 @@ public record MouldedPiece(
                 shellMm,
                 headRoomMm,
                 layers,
-                Dress.of(colour));
+                Dress.of(colour),
+                Optional.empty());
+    }
+
+    @Override
+    public int cavitiesEach() {
+        return joined.isPresent() ? 2 : 1;
     }
 
     /** What the cap is made of. */
@@ -186,7 +228,9 @@ public record MouldedPiece(
     public List<Portion> chocolate() {
         final MouldedMasses each = masses();
         return List.of(
-                new Portion(couverture.ingredient(), each.shell().value()),
+                new Portion(
+                        couverture.ingredient(),
+                        each.shell().value() + each.seam().map(Figure::value).orElse(0.0)),
                 new Portion(cap().ingredient(), each.cap().value()));
     }
 

@@ -2,6 +2,7 @@ package palintone.core.piece;
 
 import java.util.Map;
 import java.util.Optional;
+import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
@@ -12,7 +13,6 @@ import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
-import palintone.core.temper.TemperTargets;
 
 /**
  * How filled pieces are made: fillings the day before, moulds and bowl side by side, then shell,
@@ -21,9 +21,6 @@ import palintone.core.temper.TemperTargets;
 final class MouldedProcess {
 
     private static final int DAY_S = 86_400;
-
-    /** A bowl in temper that nobody looks after; common practice, no source. */
-    private static final int CAP_BOWL_S = 20 * 60;
 
     private final MouldedPiece piece;
     private final Materials needs;
@@ -70,11 +67,17 @@ final class MouldedProcess {
                             Sentence.of(
                                             "Pipe "
                                                     + need.name()
-                                                    + ", {each} into each, {all} in all."
+                                                    + (piece.joined().isPresent()
+                                                            ? ", {each} into each half, {all} in"
+                                                                    + " all."
+                                                            : ", {each} into each, {all} in all.")
                                                     + (i == layers - 1
                                                             ? " Stop {room} below the rim."
                                                             : " Leave room for the next layer."))
-                                    .with("each", need.each().value(), Unit.GRAM)
+                                    .with(
+                                            "each",
+                                            need.each().value() / piece.cavitiesEach(),
+                                            Unit.GRAM)
                                     .with("all", need.inPieces().value(), Unit.GRAM)
                                     .with("room", piece.capMm(), Unit.MILLIMETRE))
                     .read("filling in the bag", Unit.CELSIUS, shell.fillC(), shell.fillBand())
@@ -111,13 +114,19 @@ final class MouldedProcess {
                                     Sentence.of(
                                                     "Set "
                                                             + insert.ingredient().name()
-                                                            + " into each, {each}, {all} in all."
+                                                            + (piece.joined().isPresent()
+                                                                    ? " into each half, {each},"
+                                                                            + " {all} in all."
+                                                                    : " into each, {each}, {all} in"
+                                                                            + " all.")
                                                             + " It must be dry and at room"
                                                             + " temperature.")
                                             .with("each", insert.eachG(), Unit.GRAM)
                                             .with(
                                                     "all",
-                                                    insert.eachG() * needs.size().pieces(),
+                                                    insert.eachG()
+                                                            * needs.size().pieces()
+                                                            * piece.cavitiesEach(),
                                                     Unit.GRAM))
                             .clock(new Clock(30, 120, 600))
                             .occupies(Occupies.MOULD)
@@ -142,7 +151,7 @@ final class MouldedProcess {
                     .after(
                             After.straight(bowl)
                                     .within(
-                                            CAP_BOWL_S,
+                                            SecondBowl.STANDS_S,
                                             "The bowl for the caps has stood"
                                                     + " long: read it and test it again before you cap."))
                     .occupies(Occupies.MOULD)
@@ -159,7 +168,20 @@ final class MouldedProcess {
                 TaskKind.CHILL_CAP,
                 "Back into the cabinet until the caps have drawn in.",
                 shell.capChill());
-        casting.turnOutAndWeigh();
+        casting.turnOut();
+        piece.joined()
+                .ifPresent(
+                        how ->
+                                new JoinTasks(
+                                                piece.couverture(),
+                                                each.seam().map(Figure::value),
+                                                true,
+                                                needs,
+                                                place,
+                                                draft,
+                                                casting)
+                                        .lay(how));
+        casting.finishAndWeigh();
     }
 
     private ProcessDraft.TaskDraft cap(final int level, final double capsG) {
@@ -189,21 +211,9 @@ final class MouldedProcess {
 
     /** Caps of another couverture come out of a bowl of their own, tempered by hand beside. */
     private int capBowl(final int scraped) {
-        final TemperTargets targets = place.capTargets(piece.cap().kind());
-        return draft.task(TaskKind.CAP_BOWL)
-                .after(After.done(scraped))
-                .say(
-                        Sentence.of(
-                                        "Temper {melt} of "
-                                                + piece.cap().ingredient().name()
-                                                + " for the caps: melt at {hot}, cool, bring it to"
-                                                + " {work}, and test it on paper. Temper shows its"
-                                                + " curve.")
-                                .with("melt", needs.capMelt().orElseThrow().value(), Unit.GRAM)
-                                .with("hot", targets.melt().middle(), Unit.CELSIUS)
-                                .with("work", targets.work().middle(), Unit.CELSIUS))
-                .read("bowl for the caps", Unit.CELSIUS, targets.work().middle(), targets.work())
-                .done();
+        return needs.second()
+                .orElseThrow()
+                .lay(draft, TaskKind.CAP_BOWL, "the caps", place, After.done(scraped));
     }
 
     private static final String DRIED =

@@ -13,11 +13,13 @@ import palintone.core.figure.Unit;
 /**
  * What one plate holds, grams.
  *
- * @param couverture of it
+ * @param couverture of its first colour
+ * @param second of its second, where there are two
  * @param inclusions strewn on it
  * @param whole everything together
  */
-public record SheetMasses(Figure couverture, List<Figure> inclusions, Figure whole)
+public record SheetMasses(
+        Figure couverture, Optional<Figure> second, List<Figure> inclusions, Figure whole)
         implements PieceMasses {
 
     private static final Source AREA = Source.definition("area · thickness · density");
@@ -26,25 +28,44 @@ public record SheetMasses(Figure couverture, List<Figure> inclusions, Figure who
         final Figure couverture =
                 MouldedMasses.chocolate(
                         "couverture",
-                        piece.cut().areaMm2() * piece.thickMm() / 1000,
+                        piece.cut().areaMm2() * piece.thickMm() / 1000 * piece.firstShare(),
                         piece.couverture().castingDensityGPerMl(),
                         Basis.of("area · thickness · density")
                                 .with("area (cm²)", piece.cut().areaMm2() / 100, Unit.ONE)
                                 .with("thickness", piece.thickMm(), Unit.MILLIMETRE));
+        final Optional<Figure> second =
+                piece.second()
+                        .map(
+                                s ->
+                                        MouldedMasses.chocolate(
+                                                s.couverture().ingredient().name(),
+                                                piece.cut().areaMm2()
+                                                        * piece.thickMm()
+                                                        / 1000
+                                                        * s.share(),
+                                                s.couverture().castingDensityGPerMl(),
+                                                Basis.of("area · thickness · share · density")
+                                                        .with(
+                                                                "share",
+                                                                s.share() * 100,
+                                                                Unit.PERCENT)));
+        final double secondG = second.map(Figure::value).orElse(0.0);
         final List<Figure> on = DippedMasses.on(piece.inclusions());
-        final double wholeG = couverture.value() + on.stream().mapToDouble(Figure::value).sum();
+        final double wholeG =
+                couverture.value() + secondG + on.stream().mapToDouble(Figure::value).sum();
         return new SheetMasses(
                 couverture,
+                second,
                 on,
                 Figure.of(
                         "piece",
                         wholeG,
                         Unit.GRAM,
                         Basis.of("couverture + what is strewn on it")
-                                .with("couverture", couverture.value(), Unit.GRAM)
+                                .with("couverture", couverture.value() + secondG, Unit.GRAM)
                                 .with(
                                         "what is strewn on it",
-                                        wholeG - couverture.value(),
+                                        wholeG - couverture.value() - secondG,
                                         Unit.GRAM)
                                 .from(AREA)));
     }
@@ -79,12 +100,13 @@ public record SheetMasses(Figure couverture, List<Figure> inclusions, Figure who
     @Override
     public List<Figure> parts() {
         final List<Figure> all = new ArrayList<>(List.of(couverture));
+        second.ifPresent(all::add);
         all.addAll(inclusions);
         return Collections.unmodifiableList(all);
     }
 
     @Override
     public double couvertureG() {
-        return couverture.value();
+        return couverture.value() + second.map(Figure::value).orElse(0.0);
     }
 }

@@ -1,7 +1,6 @@
 package palintone.core.piece;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -21,7 +20,7 @@ final class SheetMaterials {
             final BatchHabits habits,
             final Function<Filling, Conditions> conditions) {
         final int pieces = size.pieces();
-        final double keptG = piece.masses().couvertureG() * pieces;
+        final double keptG = piece.masses().couverture().value() * pieces;
         final double sheetsG = piece.sheetG() * size.moulds();
         final double meltG = Math.max(Materials.LEAST_BOWL_G, sheetsG * (1 + habits.bowlReserve()));
         final Source count = Source.definition("per piece × pieces");
@@ -62,6 +61,21 @@ final class SheetMaterials {
                                                 i, pieces, piece.offcuts(), conditions))
                         .toList(),
                 List.of(),
-                Optional.empty());
+                piece.second()
+                        .map(s -> new SecondBowl(s.couverture(), second(piece, size, habits))));
+    }
+
+    private static Figure second(
+            final SheetPiece piece, final BatchSize size, final BatchHabits habits) {
+        final double sheetsG = piece.secondG() * size.moulds();
+        return Figure.of(
+                "couverture to melt for the second colour",
+                Math.max(Materials.LEAST_BOWL_G, sheetsG * (1 + habits.bowlReserve())),
+                Unit.GRAM,
+                Basis.of("sheets + reserve")
+                        .with("on one sheet", piece.secondG(), Unit.GRAM)
+                        .with("sheets", size.moulds(), Unit.ONE)
+                        .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                        .from(Source.workshop("bowl reserve, House rules")));
     }
 }

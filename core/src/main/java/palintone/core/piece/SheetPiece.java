@@ -17,6 +17,7 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.process.Process;
+import palintone.core.substance.Portion;
 import palintone.core.temper.Couverture;
 
 /**
@@ -28,6 +29,7 @@ import palintone.core.temper.Couverture;
  * @param thickMm of the sheet, 0.2 to 6
  * @param lengthMm of the sheet, 50 to 1000
  * @param widthMm of the sheet, 50 to 1000
+ * @param second colour in it, where there are two
  * @param cut out of it
  * @param inclusions strewn over it while it is wet
  * @param dress finishings on it
@@ -39,6 +41,7 @@ public record SheetPiece(
         double thickMm,
         double lengthMm,
         double widthMm,
+        Optional<Second> second,
         Cut cut,
         List<Inclusion> inclusions,
         Dress dress)
@@ -46,6 +49,40 @@ public record SheetPiece(
 
     private static final double CURLS_MM = 1.5;
     private static final int MOST_INCLUSIONS = 6;
+
+    /** How two colours come into one sheet. */
+    public enum Pattern {
+        LINES("lines piped on the film first"),
+        MARBLED("drizzled over and drawn through while wet"),
+        BESIDE("spread side by side");
+
+        private final String words;
+
+        Pattern(final String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * A second colour.
+     *
+     * @param couverture of it
+     * @param share of the sheet, 0.02 to 0.6
+     * @param pattern it makes
+     */
+    public record Second(Couverture couverture, double share, Pattern pattern) {
+
+        /**
+         * @throws OutOfRangeException when the share is impossible
+         */
+        public Second {
+            Require.between("share of the second colour", share * 100, 2, 60, "%");
+        }
+    }
 
     /** What is cut. */
     public sealed interface Cut permits Round, Ring, Plate {
@@ -170,6 +207,11 @@ public record SheetPiece(
         Require.between("length of the sheet", lengthMm, 50, 1000, "mm");
         Require.between("width of the sheet", widthMm, 50, 1000, "mm");
         inclusions = List.copyOf(inclusions);
+        final String main = couverture.ingredient().id();
+        if (second.isPresent() && second.get().couverture().ingredient().id().equals(main)) {
+            throw new OutOfRangeException(
+                    "second colour", couverture.ingredient().name(), "another couverture");
+        }
         if (inclusions.size() > MOST_INCLUSIONS) {
             throw new OutOfRangeException(
                     "what is strewn on it", String.valueOf(inclusions.size()), "up to 6");
@@ -187,9 +229,24 @@ public record SheetPiece(
         return cut.perSheet(lengthMm, widthMm);
     }
 
-    /** Couverture on one sheet, g. */
+    /** Couverture of the first colour on one sheet, g. */
     double sheetG() {
-        return lengthMm * widthMm * thickMm / 1000 * couverture.castingDensityGPerMl();
+        return sheetMl() * firstShare() * couverture.castingDensityGPerMl();
+    }
+
+    /** Of the second colour, g; 0 where there is none. */
+    double secondG() {
+        return second.map(s -> sheetMl() * s.share() * s.couverture().castingDensityGPerMl())
+                .orElse(0.0);
+    }
+
+    /** Share of the sheet that is of its first colour, 0.4 to 1. */
+    double firstShare() {
+        return 1 - second.map(Second::share).orElse(0.0);
+    }
+
+    private double sheetMl() {
+        return lengthMm * widthMm * thickMm / 1000;
     }
 
     /** Share of a sheet that becomes offcuts, 0 to 1. */
@@ -219,6 +276,20 @@ public record SheetPiece(
                                                         "offcuts of a tenth to a third of a"
                                                                 + " sheet")))
                         .within(new Band(-1, 0, 30, 50)));
+    }
+
+    @Override
+    public List<Portion> chocolate() {
+        final SheetMasses each = masses();
+        final List<Portion> both = new ArrayList<>();
+        both.add(new Portion(couverture.ingredient(), each.couverture().value()));
+        second.ifPresent(
+                s ->
+                        both.add(
+                                new Portion(
+                                        s.couverture().ingredient(),
+                                        each.second().orElseThrow().value())));
+        return List.copyOf(both);
     }
 
     @Override
@@ -270,6 +341,12 @@ public record SheetPiece(
                                             + " weight until it has drawn in.")
                             .with("thick", thickMm, Unit.MILLIMETRE));
         }
+        second.ifPresent(
+                s ->
+                        remarks.add(
+                                Sentence.of(
+                                        "Two colours want two bowls in temper, and the offcuts hold"
+                                                + " both: they go back into neither.")));
         if (offcuts() > 0.35) {
             remarks.add(
                     Sentence.of(

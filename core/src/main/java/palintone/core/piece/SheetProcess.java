@@ -1,5 +1,8 @@
 package palintone.core.piece;
 
+import static palintone.core.piece.SheetPiece.Pattern.MARBLED;
+
+import java.util.OptionalInt;
 import palintone.core.coat.Sheet;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -21,6 +24,7 @@ final class SheetProcess {
 
     private final SheetPiece piece;
     private final Materials needs;
+    private final Workplace place;
     private final ProcessDraft draft = new ProcessDraft();
     private final BatchTasks batch;
     private final Sheet sheet;
@@ -28,6 +32,7 @@ final class SheetProcess {
     SheetProcess(final SheetPiece piece, final Materials needs, final Workplace place) {
         this.piece = piece;
         this.needs = needs;
+        this.place = place;
         batch = new BatchTasks(needs, place, draft);
         sheet =
                 Sheet.of(
@@ -40,7 +45,23 @@ final class SheetProcess {
 
     Process lay() {
         final int test = batch.bowlReady();
-        final int spread = spread(test);
+        final OptionalInt second = secondBowl(test);
+        final boolean over = piece.second().filter(s -> s.pattern() == MARBLED).isPresent();
+        if (second.isPresent() && !over) {
+            pattern(underneath(second.getAsInt()));
+        }
+        final int spread = spread(test, second.isPresent() && !over);
+        if (over) {
+            pattern(
+                    After.straight(spread)
+                            .within(
+                                    (int) Math.max(20, Math.min(300, sheet.cutFromS() / 2)),
+                                    "The sheet has drawn on: what is drizzled now lies on top and"
+                                            + " does not run into it."),
+                    After.straight(second.orElseThrow()));
+        }
+        // What is brushed into it is brushed before it has set.
+        batch.finish(kind -> kind.whileSoft() || kind == Finish.Kind.BRUSH);
         strew(spread);
         cut(draft.last());
         flat();
@@ -49,45 +70,97 @@ final class SheetProcess {
         return draft.done();
     }
 
-    private int spread(final int test) {
+    private OptionalInt secondBowl(final int test) {
+        return needs.second().stream()
+                .mapToInt(
+                        bowl ->
+                                bowl.lay(
+                                        draft,
+                                        TaskKind.SECOND_BOWL,
+                                        "the second colour",
+                                        place,
+                                        After.done(test)))
+                .findFirst();
+    }
+
+    private static After underneath(final int bowl) {
+        return After.straight(bowl)
+                .within(
+                        SecondBowl.STANDS_S,
+                        "The second bowl has stood long: read it and test it again.");
+    }
+
+    private void pattern(final After... after) {
+        final SheetPiece.Second second = piece.second().orElseThrow();
+        final String name = second.couverture().ingredient().name();
+        final Sentence say =
+                switch (second.pattern()) {
+                    case LINES ->
+                            Sentence.of(
+                                    "Pipe lines of "
+                                            + name
+                                            + " on the films, {each} a sheet, and leave them until"
+                                            + " they just lose their shine: wetter they smear, set"
+                                            + " they come off.");
+                    case MARBLED ->
+                            Sentence.of(
+                                    "Drizzle "
+                                            + name
+                                            + " over it, {each} a sheet, and draw it through once or"
+                                            + " twice: more, and it is one colour.");
+                    case BESIDE ->
+                            Sentence.of(
+                                    "Spread "
+                                            + name
+                                            + " on its part of the films, {each} a sheet; the first"
+                                            + " colour goes beside it while its edge is wet.");
+                };
+        final ProcessDraft.TaskDraft task = draft.task(TaskKind.PATTERN);
+        for (final After one : after) {
+            task.after(one);
+        }
+        task.say(say.with("each", piece.secondG(), Unit.GRAM))
+                .clock(Clock.about(ONE_SHEET_S * needs.size().moulds()))
+                .occupies(Occupies.BOWL)
+                .done();
+    }
+
+    private int spread(final int test, final boolean onPattern) {
         final int sheets = needs.size().moulds();
         final double open =
                 Math.min(HOUR_S, sheet.cutUntilS()) - Math.min(HOUR_S, sheet.cutFromS());
-        final int spread =
-                draft.task(TaskKind.SPREAD)
-                        .after(batch.inTemper(test))
-                        .say(
-                                Sentence.of(
-                                                "Spread {sheets} of {long} by {wide} on film,"
-                                                        + " {thick} thick, {sheet} each; lift the"
-                                                        + " corners and let it fall once. No more at a"
-                                                        + " time than {lot}: so many are cut before"
-                                                        + " the first breaks.")
-                                        .with("sheets", sheets, Unit.SHEET)
-                                        .with("long", piece.lengthMm(), Unit.MILLIMETRE)
-                                        .with("wide", piece.widthMm(), Unit.MILLIMETRE)
-                                        .with("thick", piece.thickMm(), Unit.MILLIMETRE)
-                                        .with("sheet", piece.sheetG(), Unit.GRAM)
-                                        .with(
-                                                "lot",
-                                                Math.max(
-                                                        1,
-                                                        Math.floor(
-                                                                Math.max(0, open) / ONE_SHEET_S)),
-                                                Unit.SHEET)
-                                        .with(Task.TAKES, piece.sheetG() * sheets, Unit.GRAM))
-                        .read(
-                                "bowl while spreading",
-                                Unit.CELSIUS,
-                                batch.work().middle(),
-                                batch.work())
-                        .clock(Clock.about(ONE_SHEET_S * sheets))
-                        .occupies(Occupies.BOWL)
-                        .source(Sheet.SOURCE)
-                        .done();
-        // What is brushed into it is brushed before it has set.
-        batch.finish(kind -> kind.whileSoft() || kind == Finish.Kind.BRUSH);
-        return spread;
+        final ProcessDraft.TaskDraft task = draft.task(TaskKind.SPREAD);
+        if (onPattern) {
+            task.after(
+                    After.straight(draft.last())
+                            .within(
+                                    (int) Math.max(60, Math.min(600, sheet.cutUntilS())),
+                                    "The pattern has set hard and comes off in flakes: pipe it"
+                                            + " anew."));
+        }
+        return task.after(batch.inTemper(test))
+                .say(
+                        Sentence.of(
+                                        "Spread {sheets} of {long} by {wide} on film,"
+                                                + " {thick} thick, {sheet} each; lift the"
+                                                + " corners and let it fall once. No more at a"
+                                                + " time than {lot}: so many are cut before"
+                                                + " the first breaks.")
+                                .with("sheets", sheets, Unit.SHEET)
+                                .with("long", piece.lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", piece.widthMm(), Unit.MILLIMETRE)
+                                .with("thick", piece.thickMm(), Unit.MILLIMETRE)
+                                .with("sheet", piece.sheetG(), Unit.GRAM)
+                                .with(
+                                        "lot",
+                                        Math.max(1, Math.floor(Math.max(0, open) / ONE_SHEET_S)),
+                                        Unit.SHEET)
+                                .with(Task.TAKES, piece.sheetG() * sheets, Unit.GRAM))
+                .read("bowl while spreading", Unit.CELSIUS, batch.work().middle(), batch.work())
+                .clock(Clock.about(ONE_SHEET_S * sheets))
+                .occupies(Occupies.BOWL)
+                .source(Sheet.SOURCE)
+                .done();
     }
 
     private void strew(final int spread) {

@@ -42,6 +42,8 @@ public enum TaskKind {
     LEVEL("Level"),
     TEMPER_AGAIN("Temper again"),
     CAP_BOWL("Bowl for the caps"),
+    SECOND_BOWL("Second bowl"),
+    PATTERN("Pattern"),
     CAP("Cap"),
     CHILL_CAP("Chill"),
     DEMOULD("Demould"),

@@ -29,7 +29,7 @@ import palintone.core.work.BatchPlan;
 /** Colours in order, finishings, and a cap out of another bowl. */
 class DressTest {
 
-    private static final Couverture MILK = new Couverture(Samples.MILK_41, CouvertureKind.MILK);
+    static final Couverture MILK = new Couverture(Samples.MILK_41, CouvertureKind.MILK);
 
     private static MouldedPiece piece(final Optional<Couverture> cap, final Dress dress) {
         return new MouldedPiece(
@@ -167,7 +167,7 @@ class DressTest {
 
         final Materials needs = needs(other);
         final double capsG = other.masses().cap().value() * 128;
-        assertThat(needs.capMelt().orElseThrow().value()).isGreaterThan(capsG);
+        assertThat(needs.second().orElseThrow().toMelt().value()).isGreaterThan(capsG);
         // What is melted of the shell's couverture stays in shells or comes back.
         assertThat(needs.toMelt().value() - needs.comesBack().value())
                 .isCloseTo(other.masses().shell().value() * 128, within(1e-6));
@@ -177,7 +177,9 @@ class DressTest {
                         p -> {
                             assertThat(p.ingredient().id()).isEqualTo("milk-41");
                             assertThat(p.massG())
-                                    .isCloseTo(needs.capMelt().orElseThrow().value(), within(1e-9));
+                                    .isCloseTo(
+                                            needs.second().orElseThrow().toMelt().value(),
+                                            within(1e-9));
                         });
 
         final List<Task> tasks = tasks(other);

@@ -16,6 +16,7 @@ import palintone.core.figure.Figure;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Portion;
+import palintone.core.temper.Couverture;
 
 /** Plates and rounds out of a thin sheet. */
 class SheetPieceTest {
@@ -30,6 +31,7 @@ class SheetPieceTest {
                 thickMm,
                 400,
                 300,
+                Optional.empty(),
                 cut,
                 List.of(new Inclusion(Samples.GLUCOSE_SYRUP, 0.1, Inclusion.Placing.ON_THE_BACK)),
                 Dress.NONE);
@@ -56,6 +58,76 @@ class SheetPieceTest {
                         .mapToDouble(Portion::massG)
                         .sum();
         assertThat(strewn).isCloseTo(0.1 / (60.0 * 30) * 400 * 300 * 2, within(1e-9));
+    }
+
+    /** By hand: a fifth of the volume is of the second colour, by its own density. */
+    @Test
+    void twoColoursComeOutOfTwoBowls() {
+        final Couverture milk = DressTest.MILK;
+        final SheetPiece one = piece(0.8, new SheetPiece.Plate(60, 30));
+        final SheetPiece two = twoColours(milk, SheetPiece.Pattern.LINES);
+        final double onePlateG = one.masses().couvertureG();
+        assertThat(two.masses().couverture().value()).isCloseTo(0.8 * onePlateG, within(1e-9));
+        assertThat(two.masses().second().orElseThrow().value())
+                .isCloseTo(60 * 30 * 0.8 / 1000 * 0.2 * milk.castingDensityGPerMl(), within(1e-9));
+        assertThat(two.masses().whole().value())
+                .isCloseTo(
+                        two.masses().parts().stream().mapToDouble(Figure::value).sum(),
+                        within(1e-9));
+        final Materials needs =
+                two.materials(two.batchOf(Optional.of(2), Optional.empty()), HABITS);
+        assertThat(needs.second().orElseThrow().toMelt().value())
+                .isCloseTo(
+                        Math.max(
+                                50,
+                                2
+                                        * 400
+                                        * 300
+                                        * 0.8
+                                        / 1000
+                                        * 0.2
+                                        * milk.castingDensityGPerMl()
+                                        * 1.25),
+                        within(1e-9));
+        assertThat(needs.toMelt().value())
+                .isCloseTo(needs.comesBack().value() + needs.kept().get(0).value(), within(1e-9));
+        assertThat(needs.allergens()).contains(palintone.core.substance.Allergen.MILK);
+        assertThat(needs.toFetch())
+                .anyMatch(p -> p.ingredient().equals(milk.ingredient()) && p.massG() > 40);
+        final List<Task> lines = tasks(two);
+        assertThat(lines)
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.TEST, TaskKind.SECOND_BOWL, TaskKind.PATTERN, TaskKind.SPREAD);
+        final List<Task> marbled = tasks(twoColours(milk, SheetPiece.Pattern.MARBLED));
+        assertThat(marbled)
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.SECOND_BOWL, TaskKind.SPREAD, TaskKind.PATTERN, TaskKind.CUT);
+    }
+
+    @Test
+    void theSecondColourIsAnotherAndLessThanMostOfIt() {
+        assertThatThrownBy(() -> twoColours(Samples.dark(), SheetPiece.Pattern.BESIDE))
+                .hasMessageContaining("another couverture");
+        assertThatThrownBy(
+                        () -> new SheetPiece.Second(DressTest.MILK, 0.9, SheetPiece.Pattern.LINES))
+                .hasMessageContaining("share of the second colour");
+    }
+
+    private static SheetPiece twoColours(
+            final Couverture second, final SheetPiece.Pattern pattern) {
+        return new SheetPiece(
+                "plates",
+                "Plates",
+                Samples.dark(),
+                0.8,
+                400,
+                300,
+                Optional.of(new SheetPiece.Second(second, 0.2, pattern)),
+                new SheetPiece.Plate(60, 30),
+                List.of(),
+                Dress.NONE);
     }
 
     @Property(tries = 40)

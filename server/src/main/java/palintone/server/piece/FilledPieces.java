@@ -115,7 +115,7 @@ public class FilledPieces {
                                                                         "filling", grams, 0, 1e6,
                                                                         "g")
                                                                 / each),
-                                piece.mould().usable(),
+                                piece.atOnce(),
                                 piece.layers().size(),
                                 FigureView.of(
                                         WarmestFill.celsius(

@@ -1,5 +1,6 @@
 package palintone.server.piece;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.DiscriminatorValue;
@@ -19,6 +20,7 @@ import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.piece.FillingLayer;
+import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
 import palintone.core.piece.MouldedPiece;
@@ -36,6 +38,12 @@ public class MouldedPieceEntity extends PieceEntity {
     @ManyToOne(fetch = FetchType.LAZY)
     @JoinColumn(name = "cap_couverture_id")
     private IngredientEntity capCouverture;
+
+    /** Null where it is of one cavity. */
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    @Nullable
+    private HollowFigure.Joining joined;
 
     private double shellMm;
     private double headRoomMm;
@@ -148,6 +156,7 @@ public class MouldedPieceEntity extends PieceEntity {
         capCouverture = newCap;
         shellMm = draft.shellMm();
         headRoomMm = draft.headRoomMm();
+        joined = draft.joined();
         layers.clear();
         layers.addAll(newLayers);
         inserts.clear();
@@ -174,7 +183,8 @@ public class MouldedPieceEntity extends PieceEntity {
                 shellMm,
                 headRoomMm,
                 fillings,
-                dress());
+                dress(),
+                Optional.ofNullable(joined));
     }
 
     private List<Inclusion> insertsOf(final int layer) {
@@ -224,6 +234,7 @@ public class MouldedPieceEntity extends PieceEntity {
                 shellMm,
                 headRoomMm,
                 drafts,
+                joined,
                 finishDrafts(),
                 labelOrNull(),
                 version());

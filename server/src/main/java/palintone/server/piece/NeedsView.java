@@ -112,20 +112,22 @@ public record NeedsView(
     /** One thing to fetch from the larder. */
     public record FetchView(String ingredient, double grams) {}
 
-    /** What is melted for caps of another couverture. */
-    public record CapNeedView(String couverture, FigureView toMelt) {
+    /**
+     * What is melted of another couverture.
+     *
+     * @param caps or else for a second colour
+     */
+    public record CapNeedView(String couverture, boolean caps, FigureView toMelt) {
 
         @Nullable
         static CapNeedView of(final Materials needs) {
-            return needs.capMelt()
+            return needs.second()
                     .map(
-                            melt ->
+                            bowl ->
                                     new CapNeedView(
-                                            ((MouldedPiece) needs.piece())
-                                                    .cap()
-                                                    .ingredient()
-                                                    .name(),
-                                            FigureView.of(melt)))
+                                            bowl.couverture().ingredient().name(),
+                                            needs.piece() instanceof MouldedPiece,
+                                            FigureView.of(bowl.toMelt())))
                     .orElse(null);
         }
     }

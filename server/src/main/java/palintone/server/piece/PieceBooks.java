@@ -196,7 +196,14 @@ public class PieceBooks {
         given("thickness of the sheet", plates.thickMm());
         given("length of the sheet", plates.lengthMm());
         given("width of the sheet", plates.widthMm());
-        entity.take(plates, larder.byId(plates.couverture()), worn(draft), on(plates.on()));
+        entity.take(
+                plates,
+                larder.byId(plates.couverture()),
+                plates.secondCouverture() == null || plates.secondCouverture().isBlank()
+                        ? null
+                        : larder.byId(plates.secondCouverture()),
+                worn(draft),
+                on(plates.on()));
         return entity;
     }
 

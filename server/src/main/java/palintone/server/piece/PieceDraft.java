@@ -17,6 +17,7 @@ import palintone.core.piece.Forming;
 import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
+import palintone.core.piece.SheetPiece;
 
 /** A piece as somebody writes it down, on screen or in a file. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -144,6 +145,7 @@ public sealed interface PieceDraft {
      *
      * @param capCouverture where the cap is of another
      * @param layers first in first
+     * @param joined how two filled halves become one; nothing for one cavity
      */
     @Schema(name = "MouldedPieceDraft")
     record Moulded(
@@ -156,6 +158,7 @@ public sealed interface PieceDraft {
             double shellMm,
             double headRoomMm,
             @NotNull List<@NotNull @Valid Layer> layers,
+            @Nullable HollowFigure.Joining joined,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)
@@ -261,6 +264,8 @@ public sealed interface PieceDraft {
      * @param roundMm across a round; nothing for plates
      * @param holeMm of a ring; nothing for whole rounds
      * @param plateLengthMm of a plate, and so its width; nothing for rounds
+     * @param secondCouverture of a second colour, and so its share of the sheet and its pattern;
+     *     nothing where there is one colour
      * @param on what is strewn on it
      */
     @Schema(name = "PlatesPieceDraft")
@@ -275,6 +280,9 @@ public sealed interface PieceDraft {
             @Nullable Double holeMm,
             @Nullable Double plateLengthMm,
             @Nullable Double plateWidthMm,
+            @Nullable String secondCouverture,
+            @Nullable Double secondPercent,
+            @Nullable SheetPiece.Pattern secondPattern,
             @Nullable List<@NotNull @Valid In> on,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.piece.FillingLayer;
+import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
 import palintone.core.piece.MouldedPiece;
@@ -156,6 +157,7 @@ public sealed interface PieceView {
             CouvertureKind capKind,
             String mouldId,
             List<LayerView> layers,
+            @Nullable HollowFigure.Joining joined,
             List<CoatView> coats,
             List<PieceDraft.Finishing> finishes,
             @Nullable QualitiesView qualities,
@@ -177,7 +179,7 @@ public sealed interface PieceView {
                     piece.name(),
                     entity.story(),
                     piece.mould().name(),
-                    piece.mould().usable(),
+                    piece.atOnce(),
                     piece.mould().owned(),
                     piece.couverture().ingredient().name(),
                     piece.couverture().ingredient().id(),
@@ -191,6 +193,7 @@ public sealed interface PieceView {
                     piece.cap().kind(),
                     piece.mould().id(),
                     piece.layers().stream().map(LayerView::of).toList(),
+                    piece.joined().orElse(null),
                     entity.coatViews(),
                     entity.finishDrafts(),
                     QualitiesView.of(entity, piece, around),

@@ -5,11 +5,18 @@ import jakarta.persistence.CollectionTable;
 import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.SheetPiece;
 import palintone.server.larder.IngredientEntity;
@@ -19,6 +26,8 @@ import palintone.server.larder.IngredientEntity;
 @Table(name = "sheet_piece")
 @DiscriminatorValue("SHEET")
 public class SheetPieceEntity extends PieceEntity {
+
+    private static final double USUAL_SECOND_PERCENT = 20;
 
     private double thickMm;
     private double lengthMm;
@@ -32,6 +41,18 @@ public class SheetPieceEntity extends PieceEntity {
 
     private @Nullable Double plateLengthMm;
     private @Nullable Double plateWidthMm;
+
+    /** Null where there is one colour. */
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "second_couverture_id")
+    private @Nullable IngredientEntity secondCouverture;
+
+    private @Nullable Double secondShare;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    @Nullable
+    private SheetPiece.Pattern secondPattern;
 
     @ElementCollection
     @CollectionTable(name = "piece_on", joinColumns = @JoinColumn(name = "piece_id"))
@@ -47,6 +68,7 @@ public class SheetPieceEntity extends PieceEntity {
     void take(
             final PieceDraft.Plates draft,
             final IngredientEntity couverture,
+            final @Nullable IngredientEntity second,
             final Worn worn,
             final List<OnRow> newOn) {
         take(draft.name(), draft.story(), null, couverture, worn, draft.labelG());
@@ -57,6 +79,23 @@ public class SheetPieceEntity extends PieceEntity {
         holeMm = draft.holeMm();
         plateLengthMm = draft.plateLengthMm();
         plateWidthMm = draft.plateWidthMm();
+        if (second != null) {
+            castable("second colour", second);
+        }
+        secondCouverture = second;
+        secondShare =
+                second == null
+                        ? null
+                        : (draft.secondPercent() == null
+                                        ? USUAL_SECOND_PERCENT
+                                        : draft.secondPercent())
+                                / 100;
+        secondPattern =
+                second == null
+                        ? null
+                        : draft.secondPattern() == null
+                                ? SheetPiece.Pattern.LINES
+                                : draft.secondPattern();
         on.clear();
         on.addAll(newOn);
         check();
@@ -90,6 +129,9 @@ public class SheetPieceEntity extends PieceEntity {
                 thickMm,
                 lengthMm,
                 widthMm,
+                Optional.ofNullable(secondCouverture)
+                        .flatMap(IngredientEntity::couverture)
+                        .map(c -> new SheetPiece.Second(c, secondShare, secondPattern)),
                 cut(),
                 on.stream().map(OnRow::inclusion).toList(),
                 dress());
@@ -113,6 +155,9 @@ public class SheetPieceEntity extends PieceEntity {
                 holeMm,
                 plateLengthMm,
                 plateWidthMm,
+                secondCouverture == null ? null : secondCouverture.id(),
+                secondShare == null ? null : secondShare * 100,
+                secondPattern,
                 on.stream().map(OnRow::draft).toList(),
                 finishDrafts(),
                 labelOrNull(),

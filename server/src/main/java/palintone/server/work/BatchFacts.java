@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import palintone.core.piece.Materials;
+import palintone.core.piece.SecondBowl;
 import palintone.core.process.Process;
 import palintone.core.temper.method.Method;
 import palintone.core.work.BatchPlan;
@@ -55,7 +56,8 @@ public record BatchFacts(
         }
         needs.kept()
                 .forEach(k -> materials.add(new Material(Role.COUVERTURE, k.name(), k.value())));
-        needs.capMelt()
+        needs.second()
+                .map(SecondBowl::toMelt)
                 .ifPresent(
                         melt ->
                                 materials.add(

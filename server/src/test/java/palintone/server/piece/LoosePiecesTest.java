@@ -2,6 +2,7 @@ package palintone.server.piece;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -73,6 +74,12 @@ class LoosePiecesTest {
         // Taken out as a file and looked at again, as a batch with a bowl is.
         final String file = workshop.get("/api/exchange/batches/" + batch + ".json").text();
         assertThat(file).doesNotContain("massG");
+    }
+
+    private String kept(final String id, final String piece) {
+        final Answer answer = workshop.put("/api/pieces/" + id, piece);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return id;
     }
 
     private String begin(final String piece, final int pieces) {
@@ -261,5 +268,63 @@ class LoosePiecesTest {
         assertThat(trial(ring.formatted("49")).at("/detail")).contains("hole of a ring");
         assertThat(trial(ring.formatted("null")).number("/whole/value"))
                 .isGreaterThan(drawn.number("/whole/value"));
+    }
+
+    @Test
+    void aSheetOfTwoColoursIsKeptAndWantsASecondBowl() {
+        final String sheet =
+                "{\"kind\":\"SHEET\",\"name\":\"Two bark\",\"story\":\"Ours.\","
+                        + "\"couverture\":\"dark-66\",\"thickMm\":1,\"lengthMm\":300,"
+                        + "\"widthMm\":200,\"plateLengthMm\":60,\"plateWidthMm\":40,"
+                        + "\"secondCouverture\":%s,\"secondPercent\":%s,\"secondPattern\":%s}";
+        final Answer two = trial(sheet.formatted("\"milk-41\"", "25", "\"MARBLED\""));
+        assertThat(two.status()).as(two.text()).isEqualTo(200);
+        assertThat(two.number("/asked/secondPercent")).isEqualTo(25);
+        assertThat(two.at("/asked/secondPattern")).isEqualTo("MARBLED");
+        assertThat(two.number("/parts/1/value"))
+                .isCloseTo(two.number("/parts/0/value") / 3, withinPercentage(10));
+        assertThat(trial(sheet.formatted("\"milk-41\"", "null", "null")).at("/asked/secondPattern"))
+                .isEqualTo("LINES");
+        assertThat(trial(sheet.formatted("\"dark-66\"", "25", "null")).at("/detail"))
+                .contains("another couverture");
+        assertThat(trial(sheet.formatted("\"coating\"", "25", "null")).at("/detail"))
+                .contains("second colour");
+        assertThat(trial(sheet.formatted("\"no-such\"", "25", "null")).at("/detail"))
+                .contains("no-such");
+        assertThat(trial(sheet.formatted("\"milk-41\"", "95", "null")).at("/detail"))
+                .contains("share of the second colour");
+        final Answer batch =
+                workshop.get(
+                        "/api/batches/"
+                                + begin(
+                                        kept(
+                                                "two-bark",
+                                                sheet.formatted("\"milk-41\"", "25", "\"LINES\"")),
+                                        10));
+        assertThat(batch.text()).contains("SECOND_BOWL").contains("PATTERN");
+    }
+
+    @Test
+    void filledHalvesAreKeptAndJoined() {
+        final String egg =
+                "{\"kind\":\"MOULDED\",\"name\":\"Ball of halves\",\"story\":\"Ours.\","
+                        + "\"mould\":\"half-28\",\"couverture\":\"dark-66\",\"shellMm\":1.6,"
+                        + "\"headRoomMm\":1.8,\"joined\":%s,"
+                        + "\"layers\":[{\"filling\":\"plum-ganache\"}]}";
+        final Answer half = trial(egg.formatted("null"));
+        final Answer whole = trial(egg.formatted("\"WARM_PLATE\""));
+        assertThat(whole.status()).as(whole.text()).isEqualTo(200);
+        assertThat(whole.number("/whole/value"))
+                .isCloseTo(2 * half.number("/whole/value"), within(1e-6));
+        assertThat(whole.number("/cavitiesPerMould"))
+                .isEqualTo(half.number("/cavitiesPerMould") / 2);
+        assertThat(trial(egg.formatted("\"CLOSED_MOULD\"")).at("/detail"))
+                .contains("how the halves are joined");
+        assertThat(trial(egg.formatted("\"GLUED\"")).status()).isEqualTo(400);
+        final Answer batch =
+                workshop.get(
+                        "/api/batches/"
+                                + begin(kept("plum-ball", egg.formatted("\"CHOCOLATE\"")), 8));
+        assertThat(batch.text()).contains("JOIN").contains("each half");
     }
 }

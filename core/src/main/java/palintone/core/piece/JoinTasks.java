@@ -1,0 +1,129 @@
+package palintone.core.piece;
+
+import java.util.Optional;
+import palintone.core.casting.RimMelt;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
+import palintone.core.process.After;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
+import palintone.core.temper.Couverture;
+
+/** Two halves become one, hollow or filled: on a warm plate or with a seam, then left alone. */
+final class JoinTasks {
+
+    private static final Source PRACTICE =
+            Source.practice("joining halves, and how long a seam is left");
+    private static final double PLATE_C = 45;
+    private static final double MELTED_MM = 0.4;
+    private static final int DAY_S = 86_400;
+    private static final String STOOD =
+            "The halves have stood for a day: look whether their rims still meet.";
+
+    private final Couverture couverture;
+    private final Optional<Double> seamG;
+    private final boolean filled;
+    private final Materials needs;
+    private final Workplace place;
+    private final ProcessDraft draft;
+    private final CastingTasks casting;
+
+    /**
+     * @param seamG chocolate of one seam, where there is one
+     * @param filled and capped, so that backs meet and not rims
+     */
+    JoinTasks(
+            final Couverture couverture,
+            final Optional<Double> seamG,
+            final boolean filled,
+            final Materials needs,
+            final Workplace place,
+            final ProcessDraft draft,
+            final CastingTasks casting) {
+        this.couverture = couverture;
+        this.seamG = seamG;
+        this.filled = filled;
+        this.needs = needs;
+        this.place = place;
+        this.draft = draft;
+        this.casting = casting;
+    }
+
+    void lay(final HollowFigure.Joining how) {
+        if (how == HollowFigure.Joining.CLOSED_MOULD) {
+            return;
+        }
+        if (how == HollowFigure.Joining.WARM_PLATE) {
+            onThePlate();
+        } else {
+            withASeam();
+        }
+        draft.task(TaskKind.SET)
+                .next()
+                .say(
+                        Sentence.of(
+                                "Let the joined figure stand untouched until its seam is hard, in"
+                                        + " the cold room rather than the cabinet; then trim the seam"
+                                        + " with a warm blade."))
+                .clock(Clock.minutes(5, 10, 24 * 60))
+                .handsOn(0.05)
+                .source(PRACTICE)
+                .done();
+    }
+
+    private void onThePlate() {
+        final double room = Math.max(5, Math.min(28, place.room().temperatureC()));
+        final double seconds = RimMelt.seconds(couverture, MELTED_MM, PLATE_C, room);
+        draft.task(TaskKind.JOIN)
+                .after(After.straight(draft.last()).within(DAY_S, STOOD))
+                .say(
+                        (filled
+                                        ? Sentence.of(
+                                                "Both backs flat on a plate of {plate}, {seconds}:"
+                                                        + " {deep} melts off, no more, or the filling"
+                                                        + " comes through. Join at once, hold still"
+                                                        + " for half a minute. Gloves: the plate does"
+                                                        + " not burn, fingers mark.")
+                                        : Sentence.of(
+                                                "Both rims flat on a plate of {plate}, {seconds}:"
+                                                        + " {deep} melts off. Join at once, hold"
+                                                        + " still for half a minute. Gloves: the"
+                                                        + " plate does not burn, fingers mark."))
+                                .with("plate", PLATE_C, Unit.CELSIUS)
+                                .with("seconds", seconds, Unit.SECOND)
+                                .with("deep", MELTED_MM, Unit.MILLIMETRE))
+                .read("plate", Unit.CELSIUS, PLATE_C, new Band(36, 40, 50, 60))
+                .clock(Clock.about(60.0 * needs.size().pieces()))
+                .source(RimMelt.SOURCE)
+                .done();
+    }
+
+    private void withASeam() {
+        casting.temperAgain(draft.last());
+        draft.task(TaskKind.JOIN)
+                .after(After.straight(draft.last()).within(DAY_S, STOOD))
+                .say(
+                        (filled
+                                        ? Sentence.of(
+                                                "Pipe a ring on one back, just inside its rim, {seam}"
+                                                        + " each, press the other on, hold still for"
+                                                        + " half a minute.")
+                                        : Sentence.of(
+                                                "Pipe a seam inside one rim, {seam} each, press the"
+                                                        + " other on, hold still for half a minute."))
+                                .with("seam", seamG.orElseThrow(), Unit.GRAM)
+                                .with(
+                                        Task.TAKES,
+                                        seamG.orElseThrow() * needs.size().pieces(),
+                                        Unit.GRAM))
+                .clock(Clock.about(90.0 * needs.size().pieces()))
+                .occupies(Occupies.BOWL)
+                .source(PRACTICE)
+                .done();
+    }
+}

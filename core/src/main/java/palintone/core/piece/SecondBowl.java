@@ -1,0 +1,53 @@
+package palintone.core.piece;
+
+import palintone.core.figure.Figure;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.process.After;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
+import palintone.core.temper.Couverture;
+import palintone.core.temper.TemperTargets;
+
+/**
+ * A second bowl, of another couverture.
+ *
+ * @param couverture in it
+ * @param toMelt at the start
+ */
+public record SecondBowl(Couverture couverture, Figure toMelt) {
+
+    /** A bowl in temper that nobody looks after; common practice, no source. */
+    static final int STANDS_S = 20 * 60;
+
+    /**
+     * Tempered by hand, beside the first.
+     *
+     * @param what it is for, as "the caps"
+     * @return number of its task
+     */
+    int lay(
+            final ProcessDraft draft,
+            final TaskKind kind,
+            final String what,
+            final Workplace place,
+            final After after) {
+        final TemperTargets targets = place.capTargets(couverture.kind());
+        return draft.task(kind)
+                .after(after)
+                .say(
+                        Sentence.of(
+                                        "Temper {melt} of "
+                                                + couverture.ingredient().name()
+                                                + " for "
+                                                + what
+                                                + ": melt at {hot}, cool, bring it to"
+                                                + " {work}, and test it on paper. Temper shows its"
+                                                + " curve.")
+                                .with("melt", toMelt.value(), Unit.GRAM)
+                                .with("hot", targets.melt().middle(), Unit.CELSIUS)
+                                .with("work", targets.work().middle(), Unit.CELSIUS))
+                .read("bowl for " + what, Unit.CELSIUS, targets.work().middle(), targets.work())
+                .done();
+    }
+}
