@@ -4656,7 +4656,7 @@ export interface components {
             cavitiesPerMould: number;
             /** Format: int32 */
             layers: number;
-            warmest: components["schemas"]["FigureView"];
+            warmest?: components["schemas"]["FigureView"];
         };
         PageViewMouldView: {
             items: components["schemas"]["MouldView"][];

@@ -21,6 +21,8 @@ describe('units', () => {
     [2400, 'GRAM', '2\u202f400\u00a0g', '84.7\u00a0oz'],
     [2.13, 'GRAM', '2.1\u00a0g', '0.08\u00a0oz'],
     [0.8349, 'ONE', '0.83', '0.83'],
+    [0.26, 'METRE', '0.26\u00a0m', '0.26\u00a0m'],
+    [412.4, 'METRE', '412\u00a0m', '412\u00a0m'],
     [1, 'MOULD', '1\u00a0mould', '1\u00a0mould'],
     [4, 'MOULD', '4\u00a0moulds', '4\u00a0moulds'],
     [-2.5, 'CELSIUS', '−2.5\u00a0°C', '27.5\u00a0°F'],

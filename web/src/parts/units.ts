@@ -91,6 +91,9 @@ function decimals(value: number, unit: Unit, taste: Taste): number {
       return Math.abs(value) < 10 && value % 1 !== 0 ? 1 : 0
     case 'ONE':
       return Number.isInteger(value) ? 0 : 2
+    case 'METRE':
+      // Metres of a line out of a gram, or how high the house lies.
+      return Math.abs(value) < 10 && value % 1 !== 0 ? 2 : 0
     case 'GRAM_PER_ML':
     case 'MONEY':
       return 2

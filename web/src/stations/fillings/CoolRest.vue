@@ -118,9 +118,9 @@ const marks = computed(() =>
       />
       <NumberField v-model="where.fromC" :label="$t('From (recipe if empty)')" unit="CELSIUS" />
       <NumberField v-model="where.pipingC" :label="$t('Piped at')" unit="CELSIUS" />
-      <template v-for="h in holding" :key="h.id">
+      <template v-for="h in holding.filter((each) => each.warmest)" :key="h.id">
         <h3 class="mt-2">{{ $t('Into {name}', { name: h.name }) }}</h3>
-        <FigureString :figure="h.warmest" />
+        <FigureString v-if="h.warmest" :figure="h.warmest" />
       </template>
     </form>
     <section class="answer" :aria-label="$t('Cooling')">

@@ -70,7 +70,7 @@ const scale = useDebounceFn(async () => {
           on: request(bench.value),
           yieldG: way.value === 'weight' ? grams.value : null,
           eachG: filled?.eachG,
-          pieces: filled && moulds.value ? filled.cavities * moulds.value : null,
+          pieces: filled && moulds.value ? (filled.cavities || 1) * moulds.value : null,
           line: way.value === 'hand' ? line.value : null,
           grams: way.value === 'hand' ? hand.value : null,
           vesselMl: vesselMl.value,
@@ -145,7 +145,7 @@ onMounted(() => {
     <form class="ask no-print" @submit.prevent>
       <v-btn-toggle v-model="way" mandatory divided class="asked">
         <v-btn value="weight" size="large">{{ $t('Weight') }}</v-btn>
-        <v-btn value="moulds" size="large">{{ $t('Moulds') }}</v-btn>
+        <v-btn value="moulds" size="large">{{ $t('Moulds or pieces') }}</v-btn>
         <v-btn value="hand" size="large">{{ $t('At hand') }}</v-btn>
       </v-btn-toggle>
       <NumberField v-if="way === 'weight'" v-model="grams" :label="$t('To come out')" unit="GRAM" />
@@ -157,7 +157,13 @@ onMounted(() => {
           item-title="name"
           item-value="id"
         />
-        <NumberField v-model="moulds" :label="$t('Moulds')" unit="MOULD" />
+        <NumberField
+          v-if="chosen?.cavities === 0"
+          v-model="moulds"
+          :label="$t('Pieces')"
+          unit="PIECE"
+        />
+        <NumberField v-else v-model="moulds" :label="$t('Moulds')" unit="MOULD" />
         <template v-if="chosen?.mould">
           <NumberField v-model="shellMm" :label="$t('Shell')" unit="MILLIMETRE" />
           <NumberField v-model="headRoomMm" :label="$t('Left for the cap')" unit="MILLIMETRE" />

@@ -115,12 +115,23 @@ describe('size by moulds', () => {
     answering({ '/pieces/holding': holding, '/scale': scaled })
     const shown = mount(SizeIt, { global })
     await settled()
-    await press(shown, 'Moulds')
+    await press(shown, 'Moulds or pieces')
     const body = JSON.parse(last('/scale')!.body)
     expect(body.eachG).toBe(3.6)
     expect(body.pieces).toBe(128)
     expect(body.yieldG).toBeNull()
     expect(shown.find('.says').text()).toContain('128 pieces')
+  })
+
+  it('counts pieces where they come out of no mould', async () => {
+    const rolled = { id: 'truffle', name: 'Truffle', eachG: 9, cavitiesPerMould: 0, layers: 1 }
+    answering({ '/pieces/holding': [rolled], '/scale': scaled })
+    const shown = mount(SizeIt, { global })
+    await settled()
+    await press(shown, 'Moulds or pieces')
+    const body = JSON.parse(last('/scale')!.body)
+    expect(body.eachG).toBe(9)
+    expect(body.pieces).toBe(4)
   })
 
   it('shows amounts as finely as they are weighed', async () => {
@@ -138,7 +149,7 @@ describe('size by moulds', () => {
     answering({ '/pieces/rooms': rooms, '/scale': scaled })
     const shown = mount(SizeIt, { global })
     await settled()
-    await press(shown, 'Moulds')
+    await press(shown, 'Moulds or pieces')
     const body = JSON.parse(last('/scale')!.body)
     expect(body.eachG).toBe(8)
     expect(body.pieces).toBe(84)
@@ -154,7 +165,7 @@ describe('size by moulds', () => {
     answering({ '/pieces/holding': holding, '/scale': scaled })
     const shown = mount(SizeIt, { global })
     await settled()
-    await press(shown, 'Moulds')
+    await press(shown, 'Moulds or pieces')
     expect(JSON.parse(last('/scale')!.body).eachG).toBeUndefined()
     bench.value = { ...bench.value, number: 1 }
     await settled()

@@ -227,6 +227,7 @@ const FIELDS = [
           item-title="words"
           item-value="id"
           :label="$t('Pattern')"
+          class="wide"
         />
       </template>
       <v-select

@@ -58,4 +58,19 @@ describe('a piece without a mould, being written', () => {
     const piece = { kind: 'DIPPED', coats: [], asked, version: 2 } as unknown as LoosePiece
     expect(draftOf(begun('DIPPED', piece), 2)).toEqual(asked)
   })
+
+  it('sends a second colour with its share and pattern, and nothing of it where there is none', () => {
+    const two = form('SHEET', { secondCouverture: 'milk-41', secondPattern: 'MARBLED' })
+    expect(draftOf(two, null)).toMatchObject({
+      secondCouverture: 'milk-41',
+      secondPercent: 20,
+      secondPattern: 'MARBLED',
+    })
+    expect(missing({ ...two, secondPercent: null })).toContain('number')
+    expect(draftOf(form('SHEET'), null)).toMatchObject({
+      secondCouverture: null,
+      secondPercent: null,
+      secondPattern: null,
+    })
+  })
 })

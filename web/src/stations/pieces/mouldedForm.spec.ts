@@ -72,6 +72,7 @@ describe('a filled piece in the form', () => {
       ],
       finishes: [{ kind: 'DUST', words: 'lustre' }],
       capCouvertureId: 'milk',
+      joined: 'CHOCOLATE',
       labelG: 11,
     } as unknown as MouldedPiece
     const house = [{ id: 'p', colour: { name: 'plum' } }] as ColourStock[]
@@ -84,6 +85,7 @@ describe('a filled piece in the form', () => {
     ])
     expect(draft.finishes).toEqual([{ kind: 'DUST', words: 'lustre' }])
     expect(draft.capCouverture).toBe('milk')
+    expect(draft.joined).toBe('CHOCOLATE')
     expect(draft.labelG).toBe(11)
   })
 

@@ -84,6 +84,12 @@ class CoatsTest {
             assertThat(page.locator(".remarks")).containsText("breaks under the cutter", SLOWLY);
             choose(page, "Cut into", "squares or strips");
             assertThat(page.locator("svg.cut rect.piece").first()).isVisible();
+            // A coating is not tempered, and leaves moments where couverture leaves minutes.
+            choose(page, "Couverture or coating", "House coating");
+            assertThat(page.locator(".remarks")).containsText("from wet to brittle", SLOWLY);
+            assertThat(page.getByLabel("Stable crystals, of the fat")).hasCount(0);
+            choose(page, "Couverture or coating", "House dark 66");
+            assertThat(page.getByLabel("Stable crystals, of the fat")).hasValue("1");
             screen.go(house, "/coats/pipe");
             assertThat(screen.title()).containsText("across", SLOWLY);
             field(page, "In the bag").fill("38");

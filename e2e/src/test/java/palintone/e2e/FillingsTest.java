@@ -188,7 +188,7 @@ class FillingsTest {
             assertThat(page.locator(".learnt")).containsText("water activity: +0.0");
             assertThat(page.locator(".answer table").first()).containsText("0.821");
             screen.go(house, "/fillings/size/barley-caramel");
-            button(page, "Moulds").click();
+            button(page, "Moulds or pieces").click();
             assertThat(page.locator(".answer h1")).containsText("times the recipe");
             assertThat(page.locator(".list")).containsText("temperature");
             assertThat(screen.faults()).isEmpty();
@@ -221,7 +221,7 @@ class FillingsTest {
             screen.go(house, "/fillings/size/plum-ganache");
             page.getByLabel("To come out").fill("1000");
             assertThat(page.locator(".answer h1")).containsText("times the recipe");
-            button(page, "Moulds").click();
+            button(page, "Moulds or pieces").click();
             assertThat(page.locator(".says").first()).containsText("House rules");
             screen.go(house, "/fillings/layers");
             assertThat(page.locator(".answer h1")).containsText("Sesame crisp goes soft");

@@ -135,6 +135,35 @@ class LoosePiecesTest {
     }
 
     @Test
+    void aSheetOfTwoColoursAndABallOfHalvesAreLedToTheEnd() {
+        try (Screen screen = writing("cut out of a thin sheet")) {
+            final Page page = screen.page;
+            page.getByLabel("Name").fill("Two-tone bark");
+            choose(page, "Couverture", "House dark 66");
+            choose(page, "Second colour, if there is one", "House milk 41");
+            number(page, "Its share of the sheet", "90");
+            assertThat(page.locator(".trouble")).containsText("share of the second colour");
+            number(page, "Its share of the sheet", "25");
+            choose(page, "Pattern", "drizzled over");
+            screen.button("Save").click();
+            assertThat(screen.title()).hasText("Two-tone bark");
+            assertThat(page.getByText("For the second colour:")).isVisible();
+            screen.begins().click();
+            screen.until("Second bowl");
+            screen.until("Pattern");
+            assertThat(page.locator(".say")).containsText("Drizzle House milk 41");
+            screen.go(house, "/pieces/plum-bay");
+            screen.button("Change it").click();
+            choose(page, "Halves", "two filled halves: a seam of chocolate");
+            assertThat(page.locator("aside")).containsText("seam");
+            screen.button("Undo").click();
+            assertThat(page.locator("aside")).not().containsText("seam");
+            screen.button("Cancel").click();
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    @Test
     void coatsOnTheScaleTeachTheNextDip() {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;

@@ -9,9 +9,13 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.cool.WarmestFill;
 import palintone.core.filling.layer.MoistureBetween;
+import palintone.core.piece.DippedPiece;
+import palintone.core.piece.FormedCentre;
 import palintone.core.piece.MouldedMasses;
 import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.Piece;
 import palintone.core.piece.PieceMoisture;
+import palintone.core.piece.RolledPiece;
 import palintone.server.figure.FigureView;
 import palintone.server.filling.FillingNotes;
 import palintone.server.house.HouseEntity;
@@ -48,7 +52,9 @@ public class FilledPieces {
      *
      * @param eachG filling in one of them
      * @param pieces that a mass of filling fills
+     * @param cavitiesPerMould pieces of a mould; 0 where it comes out of none
      * @param layers how many fillings it has
+     * @param warmest it may be filled; nothing where no shell bears it
      */
     public record FilledView(
             String id,
@@ -57,7 +63,7 @@ public class FilledPieces {
             @Nullable Integer pieces,
             int cavitiesPerMould,
             int layers,
-            FigureView warmest) {}
+            @Nullable FigureView warmest) {}
 
     /** Water activity of every layer at a day. */
     public record MoistureAtView(double days, List<Double> activity) {}
@@ -107,14 +113,7 @@ public class FilledPieces {
                                 piece.id(),
                                 piece.name(),
                                 each,
-                                grams == null
-                                        ? null
-                                        : (int)
-                                                Math.floor(
-                                                        Require.between(
-                                                                        "filling", grams, 0, 1e6,
-                                                                        "g")
-                                                                / each),
+                                count(grams, each),
                                 piece.atOnce(),
                                 piece.layers().size(),
                                 FigureView.of(
@@ -130,7 +129,31 @@ public class FilledPieces {
                                                 room))));
             }
         }
+        for (final PieceEntity entity : pieces.centred()) {
+            final Piece piece = entity.piece(house.pressureHPa());
+            final FormedCentre centre =
+                    piece instanceof DippedPiece dipped
+                            ? dipped.centre()
+                            : ((RolledPiece) piece).centre();
+            if (centre.filling().id().equals(filling)) {
+                views.add(
+                        new FilledView(
+                                piece.id(),
+                                piece.name(),
+                                centre.massG(),
+                                count(grams, centre.massG()),
+                                0,
+                                1,
+                                null));
+            }
+        }
         return views;
+    }
+
+    private static @Nullable Integer count(final @Nullable Double grams, final double each) {
+        return grams == null
+                ? null
+                : (int) Math.floor(Require.between("filling", grams, 0, 1e6, "g") / each);
     }
 
     @Transactional(readOnly = true)

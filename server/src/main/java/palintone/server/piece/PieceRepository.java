@@ -25,6 +25,12 @@ public interface PieceRepository extends JpaRepository<PieceEntity, String> {
     @Query("select p from MouldedPieceEntity p order by p.name")
     List<MouldedPieceEntity> moulded();
 
+    /** Formed around a centre: dipped or rolled. */
+    @Query(
+            "select p from PieceEntity p where type(p) in (DippedPieceEntity, RolledPieceEntity)"
+                    + " order by p.name")
+    List<PieceEntity> centred();
+
     List<PieceEntity> findByArchivedFalseOrderByName();
 
     Page<PieceEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(

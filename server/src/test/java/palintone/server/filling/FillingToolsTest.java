@@ -99,6 +99,13 @@ class FillingToolsTest {
         assertThat(holding.at("/0/id")).isEqualTo("plum-bay");
         assertThat(holding.number("/0/pieces")).isBetween(40.0, 200.0);
         assertThat(holding.number("/0/warmest/value")).isBetween(25.0, 34.0);
+        // A dipped piece holds its filling too: as many centres as there is filling for.
+        final Workshop.Answer dipped =
+                workshop.get("/api/pieces/holding?filling=caraway-truffle&grams=500");
+        assertThat(dipped.text()).contains("caraway-truffle").contains("\"cavitiesPerMould\":0");
+        assertThat(dipped.number("/0/pieces"))
+                .isEqualTo(Math.floor(500 / dipped.number("/0/eachG")));
+        assertThat(dipped.json().at("/0/warmest").isMissingNode()).isTrue();
         final Workshop.Answer moisture =
                 workshop.get("/api/pieces/sesame-crackle/moisture?barrierMm=0.3&days=90");
         assertThat(moisture.status()).as(moisture.text()).isEqualTo(200);
