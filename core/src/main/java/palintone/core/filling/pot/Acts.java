@@ -90,8 +90,10 @@ final class Acts {
 
     static void boilDown(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        final double target = op.value(Setting.MASS_G);
         final double now = pot.massG();
+        final double share = op.value(Setting.PERCENT);
+        final double target =
+                Double.isNaN(share) ? op.value(Setting.MASS_G) : now * (1 - share / 100);
         final double dry = now - pot.waterG();
         if (!(target <= now && target > dry)) {
             throw new OutOfRangeException(

@@ -39,16 +39,7 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
                     setting.unit().symbol());
             checked.put(setting, set.getValue());
         }
-        kind.defaults()
-                .forEach(
-                        (setting, usual) -> {
-                            if (usual.isNaN() && !checked.containsKey(setting)) {
-                                throw new OutOfRangeException(
-                                        kind.words() + ": " + setting.words(),
-                                        "missing",
-                                        "a number in " + setting.unit().symbol());
-                            }
-                        });
+        asked(kind, checked);
         if (kind.lines() == OperationKind.Lines.NONE && !lines.isEmpty()) {
             throw new OutOfRangeException(
                     kind.words(),
@@ -59,6 +50,24 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
             throw new OutOfRangeException(kind.words(), "empty", "at least one ingredient");
         }
         settings = Collections.unmodifiableMap(checked);
+    }
+
+    /** What has no custom must be said; of two such, one. */
+    private static void asked(final OperationKind kind, final Map<Setting, Double> set) {
+        final List<Setting> open =
+                kind.defaults().entrySet().stream()
+                        .filter(e -> e.getValue().isNaN())
+                        .map(Map.Entry::getKey)
+                        .toList();
+        final List<Setting> said = open.stream().filter(set::containsKey).toList();
+        if (!open.isEmpty() && said.size() != 1) {
+            throw new OutOfRangeException(
+                    kind.words() + ": " + open.get(0).words(),
+                    said.isEmpty() ? "missing" : "given twice",
+                    "a number in "
+                            + open.get(0).unit().symbol()
+                            + (open.size() > 1 ? ", or a share of everything in %" : ""));
+        }
     }
 
     public static Operation of(final OperationKind kind, final List<RecipeLine> lines) {

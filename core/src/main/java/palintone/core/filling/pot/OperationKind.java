@@ -6,7 +6,7 @@ import java.util.Map;
 
 /**
  * What makers do with a filling, one pot at a time. Defaults are common practice without a source;
- * a default of {@link Double#NaN} must be given by the maker.
+ * a default of {@link Double#NaN} must be given by the maker, and of two such one.
  */
 public enum OperationKind {
     ADD("add", Lines.WANTED, Acts::add),
@@ -24,7 +24,14 @@ public enum OperationKind {
     COOK_FRUIT("cook fruit", Lines.TAKEN, Acts::boil, Setting.MINUTES, 5.0, Setting.PERCENT, 2.0),
     BLEND("blend", Lines.TAKEN, Acts::blend, Setting.PERCENT, 1.0),
     SIEVE("sieve", Lines.NONE, Acts::sieve, Setting.PERCENT, 90.0),
-    BOIL_DOWN("boil down", Lines.TAKEN, Acts::boilDown, Setting.MASS_G, Double.NaN),
+    BOIL_DOWN(
+            "boil down",
+            Lines.TAKEN,
+            Acts::boilDown,
+            Setting.MASS_G,
+            Double.NaN,
+            Setting.PERCENT,
+            Double.NaN),
     COOK_SUGAR("cook sugar", Lines.TAKEN, Acts::cookSugar, Setting.TEMPERATURE_C, 116.0),
     CARAMELISE("caramelise", Lines.TAKEN, Acts::caramelise, Setting.TEMPERATURE_C, 175.0),
     CRUSH("crush", Lines.NONE, Acts::crush, Setting.PERCENT, 1.0),
@@ -94,6 +101,7 @@ public enum OperationKind {
             case BOIL, COOK_FRUIT -> "water boiled off a minute";
             case SIEVE -> "passes the sieve";
             case CUT -> "lost in trimming";
+            case BOIL_DOWN -> "boiled away, of everything";
             default -> "left on the tools";
         };
     }

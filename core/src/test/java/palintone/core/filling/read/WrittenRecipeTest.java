@@ -273,13 +273,15 @@ class WrittenRecipeTest {
     }
 
     @Test
-    void reducingByAShareIsAskedAboutAndKeepsTheCream() {
+    void reducingByAShareIsSetAndKeepsTheCream() {
         final WrittenRecipe recipe =
                 weighed("Reduce the cream by a third. Pour over the chocolate.");
         final WrittenRecipe.Doing reduce = first(recipe, OperationKind.BOIL_DOWN);
         assertThat(reduce.lines()).extracting(WrittenLine::words).containsExactly("cream");
-        assertThat(reduce.asks()).containsExactly(Setting.MASS_G);
-        assertThat(unused(recipe)).contains("a third");
+        assertThat(reduce.settings().get(Setting.PERCENT)).isCloseTo(100 / 3.0, within(1e-9));
+        assertThat(reduce.asks()).isEmpty();
+        assertThat(first(weighed("Reduce the cream."), OperationKind.BOIL_DOWN).asks())
+                .containsExactly(Setting.MASS_G);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -348,10 +350,10 @@ class WrittenRecipeTest {
             delimiter = '|',
             value = {
                 "Blend for 40 seconds at 60 °C|40 seconds|60 °c",
-                "Boil the cream with 3 bay leaves|3 bay|leaves",
+                "Boil the cream with 3 wide ribbons|3|ribbons",
                 "Add the butter overnight|overnight|overnight",
-                "Cool to 30 °C within 45 min|45 min|within",
-                "Blend in two parts until glossy|glossy|parts"
+                "Cool to 30 °C within 45 min on marble|45 min|marble",
+                "Blend in two parts until glassy|two|glassy"
             })
     void whatSetsNothingIsListed(final String text, final String one, final String other) {
         assertThat(unused(weighed(text))).contains(one, other);
@@ -363,13 +365,16 @@ class WrittenRecipeTest {
                 WrittenRecipe.read(
                         "boil: 200 g cream, a little salt\nPour. Serve with pride. Blend.\n"
                                 + "250 g dark chocolate at 30 °C");
-        assertThat(unused(recipe)).contains("Serve with pride.", "30 °c");
-        assertThat(String.join("|", unused(recipe)) + recipe.doings()).contains("a little salt");
+        assertThat(unused(recipe)).contains("Serve with pride", "30 °c");
+        assertThat(String.join("|", unused(recipe)) + recipe.doings()).contains("salt");
     }
 
     @Test
     void aSecondAmountInALineIsListed() {
-        assertThat(unused(WrittenRecipe.read("2 cups cream; 1 lb chocolate"))).contains("1 lb");
+        assertThat(WrittenRecipe.read("2 cups cream; 1 lb chocolate").doings().get(0).lines())
+                .extracting(WrittenLine::amount, WrittenLine::words)
+                .containsExactly(tuple(2.0, "cream"), tuple(1.0, "chocolate"));
+        assertThat(unused(WrittenRecipe.read("200 g cream and about 30 g more"))).contains("30 g");
         assertThat(unused(WrittenRecipe.read("200 g cream 35 %\n300 g house dark 66"))).isEmpty();
     }
 

@@ -1,0 +1,726 @@
+package palintone.core.filling.read;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.filling.read.Lexicon.Verb;
+
+/**
+ * Clause after clause made into operations: which, with what goes in, and with the numbers that set
+ * them. What is left of a clause stays unmarked, and is said to be unused.
+ */
+final class Doings {
+
+    /** Nothing but sugar gets as hot as this in a pot, °C. */
+    private static final double SUGAR_COOKS_FROM_C = 104;
+
+    /** Where egg is cooked, °C. */
+    private static final double EGG_FROM_C = 65;
+
+    private static final double EGG_TO_C = 97;
+
+    /** Butter goes in below this, °C. */
+    private static final double BUTTER_BELOW_C = 62;
+
+    /** "Chill" without a temperature; a usual refrigerator, common practice, no source. */
+    private static final double CHILLED_C = 4;
+
+    /** A wait this short after pouring belongs to it, minutes. */
+    private static final double STANDS_MIN = 60;
+
+    private static final Set<String> VESSELS =
+            Set.of(
+                    "bowl",
+                    "tin",
+                    "tray",
+                    "frame",
+                    "mould",
+                    "moulds",
+                    "mold",
+                    "molds",
+                    "jug",
+                    "dish",
+                    "container",
+                    "bag",
+                    "shell",
+                    "shells",
+                    "out",
+                    "off",
+                    "away");
+    private static final Set<String> POTS = Set.of("pan", "saucepan", "pot");
+    private static final String BROWNS =
+            "golden|amber|brown|browned|browns|caramelises?d?|caramelizes?d?|caramel-coloured";
+    private static final Set<String> RESTS = Set.of("rest", "remaining", "remainder");
+
+    private final Reading reading;
+    private final List<WrittenLine> loose;
+    private final List<WrittenLine> all;
+    private final Map<WrittenLine, Double> taken = new HashMap<>();
+    private final List<Draft> drafts = new ArrayList<>();
+    private final boolean eggs;
+
+    /** Warmed or got ready apart, and named there: "warm the cream and pour it in". */
+    private Clause apart;
+
+    /** How warm a subordinate clause has said the pot is; NaN where none has. */
+    private double carriedC = Double.NaN;
+
+    Doings(final Reading reading, final List<WrittenLine> loose, final List<WrittenLine> inProse) {
+        this.reading = reading;
+        this.loose = loose;
+        all = new ArrayList<>(loose);
+        all.addAll(inProse);
+        eggs =
+                all.stream()
+                        .flatMap(line -> line.names().stream())
+                        .anyMatch(name -> name.matches("yolk|egg"));
+    }
+
+    List<Draft> drafts() {
+        return drafts;
+    }
+
+    /** What nobody has named yet. */
+    List<WrittenLine> left() {
+        final List<WrittenLine> left = new ArrayList<>();
+        for (final WrittenLine line : loose) {
+            final double gone = taken.getOrDefault(line, 0.0);
+            if (gone < 1 - 1e-9) {
+                left.add(gone > 0 ? line.part(1 - gone) : line);
+            }
+        }
+        return left;
+    }
+
+    /**
+     * @param own lines with amounts that stand in this clause
+     */
+    void take(final Clause clause, final List<WrittenLine> own) {
+        final OperationKind kind = kind(clause, own);
+        reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
+        if (kind == null) {
+            if (clause.verb() == Verb.OTHER || clause.verb() == Verb.TEMPER) {
+                reading.went(clause.head(), Went.NOWHERE);
+            }
+            apart = clause;
+            leave(clause, own);
+            return;
+        }
+        final Draft draft = new Draft(kind, clause);
+        draft.lines.addAll(own);
+        if (kind.lines() != OperationKind.Lines.NONE) {
+            draft.lines.addAll(named(clause));
+            if (draft.lines.isEmpty()
+                    && kind.lines() == OperationKind.Lines.WANTED
+                    && apart != null) {
+                draft.lines.addAll(named(apart));
+            }
+        }
+        apart = null;
+        if (joins(draft)) {
+            return;
+        }
+        settings(draft);
+        if (draft.kind == OperationKind.ADD && isButterAt(draft)) {
+            draft.kind = OperationKind.BUTTER;
+            settings(draft);
+            if (!Double.isNaN(carriedC) && !draft.settings.containsKey(Setting.TEMPERATURE_C)) {
+                draft.set(Setting.TEMPERATURE_C, carriedC, text(clause));
+            }
+        }
+        if (draft.kind != OperationKind.REST) {
+            carriedC = Double.NaN;
+        }
+        if (draft.kind.lines() == OperationKind.Lines.WANTED && draft.lines.isEmpty()) {
+            without(draft);
+            return;
+        }
+        draft.ask();
+        drafts.add(draft);
+    }
+
+    private String text(final Clause clause) {
+        return reading.source(clause.from(), clause.to());
+    }
+
+    /** What has its amount and no verb that takes it still goes in. */
+    private void leave(final Clause clause, final List<WrittenLine> own) {
+        if (!own.isEmpty()) {
+            final Draft add = new Draft(OperationKind.ADD, clause);
+            add.lines.addAll(own);
+            if (isButterAt(add)) {
+                add.kind = OperationKind.BUTTER;
+            }
+            settings(add);
+            drafts.add(add);
+        }
+    }
+
+    /** Nothing goes in: it may still be heated, or it is only a word for what is in already. */
+    private void without(final Draft draft) {
+        if (draft.kind == OperationKind.TEMPER_YOLKS) {
+            // Yolks whisked in before are heated all the same: a heat step is never dropped.
+            draft.kind = OperationKind.HEAT;
+            draft.ask();
+            drafts.add(draft);
+        } else if (draft.kind == OperationKind.BUTTER
+                && draft.settings.containsKey(Setting.TEMPERATURE_C)) {
+            draft.kind = OperationKind.COOL;
+            drafts.add(draft);
+        } else if (draft.kind == OperationKind.INFUSE) {
+            draft.settings.clear();
+            reading.went(draft.clause.head(), Went.NOWHERE);
+            free(draft.clause);
+        } else if (Mentions.in(reading, draft.clause.from(), draft.clause.to(), all).isEmpty()) {
+            reading.went(draft.clause.head(), Went.NOWHERE);
+            free(draft.clause);
+        }
+    }
+
+    private void free(final Clause clause) {
+        for (int i = clause.from(); i < clause.to(); i++) {
+            if (reading.went(i) == Went.SET) {
+                reading.went(i, Went.NOWHERE);
+            }
+        }
+    }
+
+    // What is meant.
+
+    private OperationKind kind(final Clause clause, final List<WrittenLine> own) {
+        final double celsius = degrees(clause);
+        final boolean hot = !Double.isNaN(celsius);
+        return switch (clause.verb()) {
+            case BOIL ->
+                    says(clause, "down")
+                            ? OperationKind.BOIL_DOWN
+                            : browns(clause)
+                                    ? OperationKind.CARAMELISE
+                                    : hot ? heated(celsius) : OperationKind.BOIL;
+            case HEAT -> heat(clause, celsius);
+            case WARM -> hot ? heated(celsius) : null;
+            case BRING ->
+                    says(clause, "boil|simmer|boiling")
+                            ? OperationKind.BOIL
+                            : hot ? heated(celsius) : null;
+            case COOK -> cooked(clause, celsius);
+            case REDUCE -> OperationKind.BOIL_DOWN;
+            case POUR -> poured(clause, own);
+            case WAIT, COVER -> waited(clause);
+            case REST -> rested(clause);
+            case INFUSE -> OperationKind.INFUSE;
+            case STRAIN -> strained(clause);
+            case BLEND ->
+                    isInto(clause) || !own.isEmpty() ? OperationKind.ADD : OperationKind.BLEND;
+            case STIR ->
+                    browns(clause)
+                            ? OperationKind.CARAMELISE
+                            : isInto(clause) ? OperationKind.ADD : OperationKind.EMULSIFY;
+            case ADD -> says(clause, "ball|balls") ? null : OperationKind.ADD;
+            case MELT -> hot ? melted(clause) : OperationKind.ADD;
+            case COOL -> cooled(clause, celsius);
+            case CHILL -> OperationKind.REST;
+            case FREEZE -> OperationKind.FREEZE;
+            case CUT ->
+                    reading.free(clause.from(), clause.to(), Part.Kind.MILLIMETRES) >= 0
+                                    || says(clause, "squares?|cubes?|strips?|slab|pieces?|bars?")
+                            ? OperationKind.CUT
+                            : null;
+            case CRUSH -> OperationKind.CRUSH;
+            case TEMPER ->
+                    says(clause, "yolks?|eggs?") || eggs && !says(clause, "chocolate|couverture")
+                            ? OperationKind.TEMPER_YOLKS
+                            : null;
+            case CARAMELISE -> OperationKind.CARAMELISE;
+            case LIGHT ->
+                    isInto(clause) || in(clause, POTS) && says(clause, "everything|all")
+                            ? OperationKind.ADD
+                            : null;
+            case OTHER -> null;
+        };
+    }
+
+    private OperationKind heat(final Clause clause, final double celsius) {
+        if (browns(clause)) {
+            return OperationKind.CARAMELISE;
+        }
+        if (!Double.isNaN(celsius)) {
+            return egg(celsius) && says(clause, "yolks?|eggs?|custard")
+                    ? OperationKind.TEMPER_YOLKS
+                    : heated(celsius);
+        }
+        return says(clause, "boil|boils|boiling|simmer|simmering|bubbles?")
+                ? OperationKind.BOIL
+                : OperationKind.HEAT;
+    }
+
+    private static OperationKind heated(final double celsius) {
+        return celsius >= SUGAR_COOKS_FROM_C ? OperationKind.COOK_SUGAR : OperationKind.HEAT;
+    }
+
+    private boolean egg(final double celsius) {
+        return eggs && celsius >= EGG_FROM_C && celsius <= EGG_TO_C;
+    }
+
+    /** What "cook" alone means: it may be said of sugar, of fruit, or of a custard. */
+    private OperationKind cooked(final Clause clause, final double celsius) {
+        if (browns(clause)) {
+            return OperationKind.CARAMELISE;
+        }
+        if (says(clause, "down")) {
+            return OperationKind.BOIL_DOWN;
+        }
+        if (says(clause, "yolks?|eggs?|custard") || egg(celsius)) {
+            return OperationKind.TEMPER_YOLKS;
+        }
+        if (!Double.isNaN(celsius)) {
+            return heated(celsius);
+        }
+        return says(clause, "sugar|syrup|caramel|toffee")
+                        && reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0
+                ? OperationKind.COOK_SUGAR
+                : OperationKind.COOK_FRUIT;
+    }
+
+    private OperationKind poured(final Clause clause, final List<WrittenLine> own) {
+        if (in(clause, VESSELS) && !says(clause, "over|onto") && own.isEmpty()) {
+            return null;
+        }
+        return OperationKind.POUR;
+    }
+
+    /** A wait after pouring is part of the pouring; covered and then strained it is an infusion. */
+    private OperationKind waited(final Clause clause) {
+        final int minutes = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
+        if (minutes < 0) {
+            return null;
+        }
+        final Draft last = last();
+        if (last != null
+                && last.kind == OperationKind.POUR
+                && !last.settings.containsKey(Setting.MINUTES)
+                && reading.at(minutes).middle() <= STANDS_MIN) {
+            last.set(Setting.MINUTES, reading.at(minutes).middle(), text(clause));
+            reading.went(minutes, Went.SET);
+            return null;
+        }
+        return OperationKind.REST;
+    }
+
+    private OperationKind rested(final Clause clause) {
+        if (reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0) {
+            final double celsius = degrees(clause);
+            return Double.isNaN(celsius) || !says(clause, "till|until|to")
+                    ? null
+                    : OperationKind.COOL;
+        }
+        return waited(clause);
+    }
+
+    /** Straining what was infused is part of infusing; onto the chocolate it is a pouring. */
+    private OperationKind strained(final Clause clause) {
+        if (clause.verb() == Verb.STRAIN
+                && reading.word(clause.head()).matches("press|presses|pressed|pass|passed|rub.*")
+                && !says(clause, "sieve|strainer|through")) {
+            return null;
+        }
+        final boolean over = says(clause, "over|onto") && !named(clause, false).isEmpty();
+        final Draft last = last();
+        if (last != null && last.kind == OperationKind.INFUSE) {
+            return over ? OperationKind.POUR : null;
+        }
+        if (last != null && last.kind == OperationKind.REST && infused(last)) {
+            return over ? OperationKind.POUR : null;
+        }
+        return over ? OperationKind.POUR : OperationKind.SIEVE;
+    }
+
+    /** A wait with tea in the pot was an infusion, now that it is strained. */
+    private boolean infused(final Draft wait) {
+        final int at = drafts.size() - 2;
+        if (at < 0 || !wait.settings.containsKey(Setting.HOURS)) {
+            return false;
+        }
+        final Draft before = drafts.get(at);
+        final List<WrittenLine> solids =
+                before.lines.stream()
+                        .filter(l -> l.names().stream().anyMatch(Lexicon::isInfused))
+                        .toList();
+        if (solids.isEmpty()) {
+            return false;
+        }
+        before.lines.removeAll(solids);
+        wait.kind = OperationKind.INFUSE;
+        wait.settings.remove(Setting.TEMPERATURE_C);
+        wait.lines.addAll(solids);
+        if (before.lines.isEmpty() && before.kind == OperationKind.ADD) {
+            drafts.remove(at);
+        }
+        return true;
+    }
+
+    /** Melted apart and poured over later, it is not in this pot yet. */
+    private OperationKind melted(final Clause clause) {
+        return says(clause, "chocolate|couverture") && !drafts.isEmpty() && pours(clause)
+                ? null
+                : heated(degrees(clause));
+    }
+
+    private boolean pours(final Clause clause) {
+        for (int i = clause.to(); i < reading.size(); i++) {
+            if (reading.word(i).startsWith("pour")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private OperationKind cooled(final Clause clause, final double celsius) {
+        if (clause.when()) {
+            carry(clause, celsius);
+            return null;
+        }
+        if (!Double.isNaN(celsius)) {
+            return OperationKind.COOL;
+        }
+        return reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) >= 0
+                ? OperationKind.REST
+                : null;
+    }
+
+    private void carry(final Clause clause, final double celsius) {
+        final int at = reading.free(clause.from(), clause.to(), Part.Kind.DEGREES);
+        if (at >= 0) {
+            reading.went(at, Went.SET);
+            carriedC = celsius;
+        }
+    }
+
+    // What goes in.
+
+    /** Tea added and then infused is infused. */
+    private boolean joins(final Draft draft) {
+        final Draft last = last();
+        if (draft.kind == OperationKind.INFUSE
+                && draft.lines.isEmpty()
+                && last != null
+                && last.kind == OperationKind.ADD) {
+            last.kind = OperationKind.INFUSE;
+            settings(last, draft.clause);
+            return true;
+        }
+        if (draft.kind == OperationKind.INFUSE) {
+            // "Infuse the saffron in the hot cream": the cream is no solid.
+            final List<WrittenLine> liquids =
+                    draft.lines.stream()
+                            .filter(l -> l.names().stream().noneMatch(Lexicon::isInfused))
+                            .toList();
+            if (!liquids.isEmpty() && liquids.size() < draft.lines.size()) {
+                draft.lines.removeAll(liquids);
+                final Draft before = new Draft(OperationKind.ADD, draft.clause);
+                before.lines.addAll(liquids);
+                drafts.add(before);
+            }
+        }
+        return false;
+    }
+
+    private List<WrittenLine> named(final Clause clause) {
+        return named(clause, true);
+    }
+
+    private List<WrittenLine> named(final Clause clause, final boolean taking) {
+        final List<WrittenLine> left =
+                loose.stream().filter(l -> taken.getOrDefault(l, 0.0) < 1 - 1e-9).toList();
+        final int except = word(clause, "except|but|without");
+        final boolean everything =
+                says(clause, "everything")
+                        || says(clause, "all|remaining|other") && says(clause, "ingredients?");
+        final List<WrittenLine> named;
+        if (everything) {
+            final List<WrittenLine> not =
+                    except < 0 ? List.of() : Mentions.in(reading, except, clause.to(), left);
+            named = left.stream().filter(l -> !not.contains(l)).toList();
+        } else {
+            named =
+                    Mentions.in(reading, clause.from(), clause.to(), all).stream()
+                            .filter(left::contains)
+                            .toList();
+        }
+        if (!taking) {
+            return named;
+        }
+        final List<WrittenLine> in = new ArrayList<>();
+        for (final WrittenLine line : named) {
+            final double gone = taken.getOrDefault(line, 0.0);
+            final double share = Math.min(1 - gone, share(clause, line, 1 - gone));
+            in.add(share >= 1 - 1e-9 ? line : line.part(share));
+            taken.put(line, gone + share);
+        }
+        return in;
+    }
+
+    /** "Half the sugar"; all that is left where nothing is said. */
+    private double share(final Clause clause, final WrittenLine line, final double rest) {
+        for (int i = clause.from(); i < clause.to(); i++) {
+            if (!reading.isFree(i) || !reading.at(i).is(Part.Kind.SHARE)) {
+                continue;
+            }
+            int next = i + 1;
+            while (next < clause.to() && reading.word(next).matches("of|the")) {
+                next++;
+            }
+            if (next < clause.to()
+                    && !Mentions.in(reading, next, Math.min(next + 3, clause.to()), List.of(line))
+                            .isEmpty()) {
+                reading.went(i, Went.SET);
+                return reading.at(i).middle();
+            }
+        }
+        return rest;
+    }
+
+    /** An amount in prose of what is listed already is the same, or a part of it. */
+    boolean isListed(final WrittenLine own, final boolean ofIt) {
+        for (final WrittenLine line : loose) {
+            final boolean same =
+                    line.unit() == own.unit()
+                            && !line.names().isEmpty()
+                            && own.names().contains(line.names().get(line.names().size() - 1));
+            if (same
+                    && own.amount() <= line.amount() * (1 + 1e-9)
+                    && (ofIt || Math.abs(own.amount() - line.amount()) < 1e-9)) {
+                final double share = own.amount() / line.amount();
+                final double gone = taken.getOrDefault(line, 0.0);
+                if (gone + share <= 1 + 1e-9) {
+                    taken.put(line, gone + share);
+                }
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isButterAt(final Draft draft) {
+        final boolean butter =
+                draft.lines.stream()
+                        .anyMatch(
+                                l ->
+                                        !l.names().isEmpty()
+                                                && l.names()
+                                                        .get(l.names().size() - 1)
+                                                        .matches("butter|beurre")
+                                                && !l.names().contains("cocoa")
+                                                && !l.names().contains("peanut"));
+        if (!butter || draft.lines.size() > 2) {
+            return false;
+        }
+        final double celsius = degrees(draft.clause);
+        if (!Double.isNaN(celsius)) {
+            return celsius < BUTTER_BELOW_C;
+        }
+        if (!Double.isNaN(carriedC)) {
+            return true;
+        }
+        final Draft last = last();
+        return last != null
+                && last.kind == OperationKind.COOL
+                && last.settings.getOrDefault(Setting.TEMPERATURE_C, 99.0) < 75;
+    }
+
+    // The numbers.
+
+    private void settings(final Draft draft) {
+        settings(draft, draft.clause);
+    }
+
+    private void settings(final Draft draft, final Clause clause) {
+        final String where = text(clause);
+        final int to = clause.to();
+        final int degrees = reading.free(clause.from(), to, Part.Kind.DEGREES);
+        if (degrees >= 0 && draft.knows(Setting.TEMPERATURE_C)) {
+            // Of a range the lower end: what is killed by heat must not be overrated.
+            final boolean kills =
+                    draft.kind == OperationKind.HEAT || draft.kind == OperationKind.TEMPER_YOLKS;
+            final Part part = reading.at(degrees);
+            draft.set(Setting.TEMPERATURE_C, kills ? part.low() : rounded(part.middle()), where);
+            reading.went(degrees, Went.SET);
+        } else if (degrees < 0 && !Double.isNaN(carriedC) && draft.kind == OperationKind.COOL) {
+            draft.set(Setting.TEMPERATURE_C, carriedC, where);
+        }
+        final int rate = rate(clause);
+        if (rate >= 0
+                && (draft.kind == OperationKind.BOIL || draft.kind == OperationKind.COOK_FRUIT)) {
+            draft.set(Setting.PERCENT, reading.at(rate).middle(), where);
+            reading.went(rate, Went.SET);
+            reading.went(rate + 1, Went.SET);
+        }
+        times(draft, clause, where);
+        if (draft.kind == OperationKind.BOIL_DOWN) {
+            reduced(draft, clause, where);
+        }
+        final int width = reading.free(clause.from(), to, Part.Kind.MILLIMETRES);
+        if (width >= 0 && draft.knows(Setting.WIDTH_MM)) {
+            draft.set(Setting.WIDTH_MM, reading.at(width).middle(), where);
+            reading.went(width, Went.SET);
+        }
+        final int percent = reading.free(clause.head(), to, Part.Kind.PERCENT);
+        final boolean shares =
+                switch (draft.kind) {
+                    case SIEVE, BLEND, CRUSH, CUT -> true;
+                    default -> false;
+                };
+        if (percent >= 0 && shares) {
+            final boolean lost = says(clause, "los[st]|lose|left|sticks");
+            final double value = reading.at(percent).middle();
+            draft.set(
+                    Setting.PERCENT,
+                    lost && draft.kind == OperationKind.SIEVE ? 100 - value : value,
+                    where);
+            reading.went(percent, Went.SET);
+        }
+        if (clause.verb() == Verb.CHILL
+                || draft.kind == OperationKind.REST
+                        && says(clause, "fridge|refrigerator|refrigerated")) {
+            draft.settings.putIfAbsent(Setting.TEMPERATURE_C, CHILLED_C);
+        }
+    }
+
+    private void times(final Draft draft, final Clause clause, final String where) {
+        final boolean hours = draft.knows(Setting.HOURS);
+        if (!hours && !draft.knows(Setting.MINUTES)) {
+            return;
+        }
+        double minutes = 0;
+        int at = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
+        while (at >= 0) {
+            minutes += reading.at(at).middle();
+            reading.went(at, Went.SET);
+            final boolean goesOn =
+                    at + 1 < clause.to() && reading.at(at + 1).is(Part.Kind.MINUTES)
+                            || at + 2 < clause.to()
+                                    && reading.word(at + 1).equals("and")
+                                    && reading.at(at + 2).is(Part.Kind.MINUTES);
+            at = goesOn ? reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) : -1;
+        }
+        if (minutes > 0) {
+            draft.set(
+                    hours ? Setting.HOURS : Setting.MINUTES, hours ? minutes / 60 : minutes, where);
+        }
+    }
+
+    /** "2 % a minute". */
+    private int rate(final Clause clause) {
+        final int percent = reading.free(clause.from(), clause.to(), Part.Kind.PERCENT);
+        if (percent < 0 || percent + 1 >= clause.to()) {
+            return -1;
+        }
+        final Part next = reading.at(percent + 1);
+        final boolean aMinute =
+                next.is(Part.Kind.MINUTES) && next.text().toLowerCase().startsWith("a")
+                        || next.word().equals("per")
+                        || next.isMark("/");
+        return aMinute ? percent : -1;
+    }
+
+    /** Down to grams, by a share, or to a share. */
+    private void reduced(final Draft draft, final Clause clause, final String where) {
+        for (int i = clause.from(); i < clause.to(); i++) {
+            final Part part = reading.at(i);
+            final boolean share =
+                    part.is(Part.Kind.SHARE)
+                            || part.is(Part.Kind.PERCENT)
+                            || part.is(Part.Kind.COUNT) && part.low() < 1;
+            if (!reading.isFree(i) || !share && !part.is(Part.Kind.AMOUNT)) {
+                continue;
+            }
+            if (share) {
+                final double of = part.is(Part.Kind.PERCENT) ? part.middle() : part.middle() * 100;
+                final boolean to = reading.word(i - 1).equals("to");
+                draft.set(Setting.PERCENT, to ? 100 - of : of, where);
+                reading.went(i, Went.SET);
+                return;
+            }
+            if (part.unit() == palintone.core.substance.KitchenUnit.GRAM
+                    || part.unit() == palintone.core.substance.KitchenUnit.KILOGRAM) {
+                final boolean kilo = part.unit() == palintone.core.substance.KitchenUnit.KILOGRAM;
+                draft.set(Setting.MASS_G, part.middle() * (kilo ? 1000 : 1), where);
+                reading.went(i, Went.SET);
+                return;
+            }
+        }
+    }
+
+    private static double rounded(final double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private double degrees(final Clause clause) {
+        final int at = reading.free(clause.from(), clause.to(), Part.Kind.DEGREES);
+        return at < 0 ? Double.NaN : reading.at(at).middle();
+    }
+
+    private Draft last() {
+        return drafts.isEmpty() ? null : drafts.get(drafts.size() - 1);
+    }
+
+    // What is said.
+
+    private boolean browns(final Clause clause) {
+        return says(clause, BROWNS)
+                && !(says(clause, "brown") && says(clause, "sugar") && !says(clause, "until"));
+    }
+
+    private boolean says(final Clause clause, final String words) {
+        return word(clause, words) >= 0;
+    }
+
+    private int word(final Clause clause, final String words) {
+        for (int i = clause.from(); i < clause.to(); i++) {
+            if (i != clause.head() && reading.word(i).matches(words)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** "Stir in the butter", "is blended in"; not "stir in a bowl". */
+    private boolean isInto(final Clause clause) {
+        for (int i = clause.head() + 1; i < clause.to(); i++) {
+            if (reading.word(i).matches("in|into")) {
+                int next = i + 1;
+                while (next < clause.to()
+                        && (reading.word(next).matches("an?|the|large|small|heavy|lined|medium|it")
+                                || reading.word(next).endsWith("ed"))) {
+                    next++;
+                }
+                if (next < clause.to() && reading.at(next).is(Part.Kind.COUNT)) {
+                    next++;
+                }
+                final String what = reading.word(next);
+                return !VESSELS.contains(what)
+                        && !POTS.contains(what)
+                        && !what.matches("parts|times|stages|batches|balls?|circles?");
+            }
+        }
+        return false;
+    }
+
+    private boolean in(final Clause clause, final Set<String> vessels) {
+        for (int i = clause.head() + 1; i < clause.to(); i++) {
+            if (vessels.contains(reading.word(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether a stretch speaks of what is left of something. */
+    static boolean isRest(final String word) {
+        return RESTS.contains(word);
+    }
+}
