@@ -164,6 +164,13 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         if (word.equals("cream") && !next.matches("the|butter|together")) {
             return false;
         }
+        if (verb.verb() == Verb.OTHER
+                && reading.word(i - 1).equals("and")
+                && !next.isEmpty()
+                && !next.matches("the|it|them|a|an|into|in|on|to|with|all|everything")) {
+            // "and split vanilla pod" is how it is got ready.
+            return false;
+        }
         if (word.equals("back")) {
             return next.equals("to")
                     && (reading.word(i + 2) + reading.word(i + 3)).matches(".*(boil|simmer).*")

@@ -18,6 +18,9 @@ final class Doings {
     /** Nothing but sugar gets as hot as this in a pot, °C. */
     private static final double SUGAR_COOKS_FROM_C = 104;
 
+    /** Below this sugar is cooked and does not brown, °C. */
+    private static final double BROWNS_FROM_C = 155;
+
     /** Where egg is cooked, °C. */
     private static final double EGG_FROM_C = 65;
 
@@ -51,6 +54,20 @@ final class Doings {
                     "out",
                     "off",
                     "away");
+    private static final Set<String> LIQUIDS =
+            Set.of(
+                    "cream",
+                    "milk",
+                    "water",
+                    "juice",
+                    "puree",
+                    "syrup",
+                    "honey",
+                    "sugar",
+                    "butter",
+                    "chocolate",
+                    "drink",
+                    "wine");
     private static final Set<String> POTS = Set.of("pan", "saucepan", "pot");
     private static final String BROWNS =
             "golden|amber|brown|browned|browns|caramelises?d?|caramelizes?d?|caramel-coloured";
@@ -61,6 +78,10 @@ final class Doings {
     private final List<WrittenLine> all;
     private final Map<WrittenLine, Double> taken = new HashMap<>();
     private final List<Draft> drafts = new ArrayList<>();
+
+    /** Taken in hand, and put in by the next thing that is done. */
+    private final List<WrittenLine> held = new ArrayList<>();
+
     private final boolean eggs;
 
     /** Warmed or got ready apart, and named there: "warm the cream and pour it in". */
@@ -101,7 +122,9 @@ final class Doings {
      */
     void take(final Clause clause, final List<WrittenLine> own) {
         final OperationKind kind = kind(clause, own);
-        reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
+        if (reading.at(clause.head()).is(Part.Kind.WORD)) {
+            reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
+        }
         if (kind == null) {
             if (clause.verb() == Verb.OTHER || clause.verb() == Verb.TEMPER) {
                 reading.went(clause.head(), Went.NOWHERE);
@@ -112,6 +135,10 @@ final class Doings {
         }
         final Draft draft = new Draft(kind, clause);
         draft.lines.addAll(own);
+        if (kind.lines() != OperationKind.Lines.NONE) {
+            draft.lines.addAll(0, held);
+            held.clear();
+        }
         if (kind.lines() != OperationKind.Lines.NONE) {
             draft.lines.addAll(named(clause));
             if (draft.lines.isEmpty()
@@ -125,7 +152,11 @@ final class Doings {
             return;
         }
         settings(draft);
-        if (draft.kind == OperationKind.ADD && isButterAt(draft)) {
+        final boolean stirs =
+                draft.kind == OperationKind.ADD
+                        || draft.kind == OperationKind.BLEND
+                        || draft.kind == OperationKind.EMULSIFY;
+        if (stirs && isButterAt(draft)) {
             draft.kind = OperationKind.BUTTER;
             settings(draft);
             if (!Double.isNaN(carriedC) && !draft.settings.containsKey(Setting.TEMPERATURE_C)) {
@@ -149,7 +180,9 @@ final class Doings {
 
     /** What has its amount and no verb that takes it still goes in. */
     private void leave(final Clause clause, final List<WrittenLine> own) {
-        if (!own.isEmpty()) {
+        if (clause.verb() == Verb.LIGHT && Double.isNaN(degrees(clause))) {
+            held.addAll(own);
+        } else if (!own.isEmpty()) {
             final Draft add = new Draft(OperationKind.ADD, clause);
             add.lines.addAll(own);
             if (isButterAt(add)) {
@@ -212,7 +245,16 @@ final class Doings {
             case POUR -> poured(clause, own);
             case WAIT, COVER -> waited(clause);
             case REST -> rested(clause);
-            case INFUSE -> OperationKind.INFUSE;
+            case INFUSE ->
+                    reading.word(clause.head()).startsWith("soak")
+                                    && (says(clause, "gelatine?|sheets?")
+                                            || reading.free(
+                                                            clause.from(),
+                                                            clause.to(),
+                                                            Part.Kind.MINUTES)
+                                                    < 0)
+                            ? null
+                            : OperationKind.INFUSE;
             case STRAIN -> strained(clause);
             case BLEND ->
                     isInto(clause) || !own.isEmpty() ? OperationKind.ADD : OperationKind.BLEND;
@@ -221,7 +263,7 @@ final class Doings {
                             ? OperationKind.CARAMELISE
                             : isInto(clause) ? OperationKind.ADD : OperationKind.EMULSIFY;
             case ADD -> says(clause, "ball|balls") ? null : OperationKind.ADD;
-            case MELT -> hot ? melted(clause) : OperationKind.ADD;
+            case MELT -> melted(clause, hot);
             case COOL -> cooled(clause, celsius);
             case CHILL -> OperationKind.REST;
             case FREEZE -> OperationKind.FREEZE;
@@ -237,11 +279,17 @@ final class Doings {
                             : null;
             case CARAMELISE -> OperationKind.CARAMELISE;
             case LIGHT ->
-                    isInto(clause) || in(clause, POTS) && says(clause, "everything|all")
-                            ? OperationKind.ADD
-                            : null;
+                    says(clause, "caramel") && reading.word(clause.head()).matches("make|prepare")
+                            ? caramel(celsius)
+                            : isInto(clause) || in(clause, POTS) && says(clause, "everything|all")
+                                    ? OperationKind.ADD
+                                    : null;
             case OTHER -> null;
         };
+    }
+
+    private static OperationKind caramel(final double celsius) {
+        return celsius < BROWNS_FROM_C ? OperationKind.COOK_SUGAR : OperationKind.CARAMELISE;
     }
 
     private OperationKind heat(final Clause clause, final double celsius) {
@@ -254,6 +302,7 @@ final class Doings {
                     : heated(celsius);
         }
         return says(clause, "boil|boils|boiling|simmer|simmering|bubbles?")
+                        && !says(clause, "below|before|not|without|never|under")
                 ? OperationKind.BOIL
                 : OperationKind.HEAT;
     }
@@ -364,10 +413,11 @@ final class Doings {
     }
 
     /** Melted apart and poured over later, it is not in this pot yet. */
-    private OperationKind melted(final Clause clause) {
-        return says(clause, "chocolate|couverture") && !drafts.isEmpty() && pours(clause)
-                ? null
-                : heated(degrees(clause));
+    private OperationKind melted(final Clause clause, final boolean hot) {
+        if (says(clause, "chocolate|couverture") && !drafts.isEmpty() && pours(clause)) {
+            return null;
+        }
+        return hot ? heated(degrees(clause)) : OperationKind.ADD;
     }
 
     private boolean pours(final Clause clause) {
@@ -416,9 +466,7 @@ final class Doings {
         if (draft.kind == OperationKind.INFUSE) {
             // "Infuse the saffron in the hot cream": the cream is no solid.
             final List<WrittenLine> liquids =
-                    draft.lines.stream()
-                            .filter(l -> l.names().stream().noneMatch(Lexicon::isInfused))
-                            .toList();
+                    draft.lines.stream().filter(Doings::isLiquid).toList();
             if (!liquids.isEmpty() && liquids.size() < draft.lines.size()) {
                 draft.lines.removeAll(liquids);
                 final Draft before = new Draft(OperationKind.ADD, draft.clause);
@@ -427,6 +475,11 @@ final class Doings {
             }
         }
         return false;
+    }
+
+    private static boolean isLiquid(final WrittenLine line) {
+        return !line.names().isEmpty()
+                && LIQUIDS.contains(line.names().get(line.names().size() - 1));
     }
 
     private List<WrittenLine> named(final Clause clause) {

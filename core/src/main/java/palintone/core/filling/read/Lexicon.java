@@ -71,7 +71,9 @@ final class Lexicon {
     private Lexicon() {}
 
     static Optional<Meant> verb(final String word) {
-        return Optional.ofNullable(VERBS.get(word));
+        // "Dry-caramelise", "re-heat".
+        return Optional.ofNullable(
+                VERBS.getOrDefault(word, VERBS.get(word.substring(word.lastIndexOf('-') + 1))));
     }
 
     /** Whether a word holds others together and says nothing a recipe could be set by. */

@@ -12,6 +12,9 @@ import palintone.core.substance.KitchenUnit;
 /** A whole text: which rows are ingredients, which sentences are prose, and what comes of both. */
 final class WrittenText {
 
+    /** A time alone that is as long as this is a rest. */
+    private static final double LEAST_REST_MIN = 60;
+
     private final Reading reading;
     private final Rows rows;
     private final List<WrittenLine> loose = new ArrayList<>();
@@ -201,7 +204,12 @@ final class WrittenText {
         for (int i = from; i < to; i++) {
             if (reading.at(i).measures() && reading.isFree(i) && !isTarget(i, from)) {
                 final Optional<Rows.Read> read = rows.at(i, to, false);
-                if (read.isPresent() && !read.get().lines().isEmpty()) {
+                if (read.isPresent()
+                        && !read.get().lines().isEmpty()
+                        && isTakenOut(i, read.get().lines().get(0))) {
+                    reading.went(i, read.get().next(), Went.NOWHERE);
+                    i = read.get().next() - 1;
+                } else if (read.isPresent() && !read.get().lines().isEmpty()) {
                     for (final WrittenLine line : read.get().lines()) {
                         found.add(line);
                         places.add(i);
@@ -212,9 +220,19 @@ final class WrittenText {
         }
         final List<Clause> of = Clause.of(reading, from, to);
         if (of.isEmpty()) {
-            if (!found.isEmpty()) {
+            if (!found.isEmpty() && reading.free(from, to, Part.Kind.DEGREES) >= 0) {
+                // "At 34 °C: 30 g butter".
+                final Clause clause = new Clause(from, to, from, Lexicon.Verb.LIGHT, false);
+                clauses.add(clause);
+                own.put(clause, found);
+                inProse.addAll(found);
+            } else if (!found.isEmpty()) {
                 // A list in prose: what has an amount is weighed in.
                 loose.addAll(found);
+            } else if (isRest(from, to)) {
+                final Clause clause = new Clause(from, to, from, Lexicon.Verb.REST, false);
+                clauses.add(clause);
+                own.put(clause, List.of());
             } else {
                 nothingDone(from, to);
             }
@@ -231,6 +249,32 @@ final class WrittenText {
             own.put(clause, mine);
             inProse.addAll(mine);
         }
+    }
+
+    /** "Take 300 g of the purée": what is in the pot, and nothing that is weighed in. */
+    private boolean isTakenOut(final int i, final WrittenLine line) {
+        return reading.word(i + 1).equals("of")
+                && reading.word(i + 2).matches("the|this|it|that")
+                && loose.stream().noneMatch(l -> isOf(line, l));
+    }
+
+    private static boolean isOf(final WrittenLine own, final WrittenLine listed) {
+        return !listed.names().isEmpty()
+                && own.names().contains(listed.names().get(listed.names().size() - 1));
+    }
+
+    /** "24 h at 17 °C", and nothing else. */
+    private boolean isRest(final int from, final int to) {
+        final int minutes = reading.free(from, to, Part.Kind.MINUTES);
+        if (minutes < 0 || reading.at(minutes).low() < LEAST_REST_MIN) {
+            return false;
+        }
+        for (int i = from; i < to; i++) {
+            if (reading.at(i).is(Part.Kind.WORD) && !Lexicon.saysNothing(reading.word(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** "Down to 130 g", "back up to 260 g", "makes 400 g". */

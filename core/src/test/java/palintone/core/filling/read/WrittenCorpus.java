@@ -33,6 +33,7 @@ final class WrittenCorpus {
     int amountsRight;
     int operations;
     int operationsRight;
+    int operationsAsked;
     int heats;
     int heatsRight;
     int invented;
@@ -140,6 +141,7 @@ final class WrittenCorpus {
         }
         operations += each.length;
         operationsRight += common[0][0];
+        operationsAsked += Math.min(each.length - common[0][0], leftOver(each, read));
         invented += Math.max(0, is.size() - common[0][0]);
         if (common[0][0] < each.length || is.size() > each.length) {
             faults.add(name + ": wanted " + wanted + ", read " + said(read));
@@ -161,6 +163,30 @@ final class WrittenCorpus {
                 faults.add(name + ": heat step " + one.strip() + " neither right nor asked");
             }
         }
+    }
+
+    /** Things to do that are said to be unused, of those that were wanted. */
+    private static int leftOver(final String[] wanted, final WrittenRecipe read) {
+        int asked = 0;
+        for (final WrittenRecipe.Unused unused : read.unused()) {
+            final String text = unused.text().toLowerCase(Locale.ROOT);
+            for (final String one : wanted) {
+                final String verb =
+                        switch (OperationKind.valueOf(one.strip().split(" ")[0])) {
+                            case POUR -> "pour";
+                            case ADD, EMULSIFY -> "(mix|add|stir|knead|work|put|combine|fold)";
+                            case BLEND -> "blend";
+                            case SIEVE -> "(sieve|strain)";
+                            case REST -> "(leave|rest|stand)";
+                            default -> one.strip().split(" ")[0].toLowerCase(Locale.ROOT);
+                        };
+                if (text.matches("(?s).*\\b" + verb + ".*")) {
+                    asked++;
+                    break;
+                }
+            }
+        }
+        return asked;
     }
 
     /** Its degrees or minutes are said to be unused: somebody is asked. */
@@ -257,7 +283,8 @@ final class WrittenCorpus {
     String table(final String title) {
         return String.format(
                 Locale.ROOT,
-                "%-14s %d texts: amounts %d of %d (%.1f %%), operations %d of %d (%.1f %%), heat"
+                "%-14s %d texts: amounts %d of %d (%.1f %%), operations %d of %d (%.1f %%, %.1f %% with"
+                        + " those said to be unused), heat"
                         + " steps right or asked %d of %d, operations nobody wrote %d",
                 title,
                 texts,
@@ -267,6 +294,7 @@ final class WrittenCorpus {
                 operationsRight,
                 operations,
                 100.0 * operationsRight / operations,
+                100.0 * (operationsRight + operationsAsked) / operations,
                 heatsRight,
                 heats,
                 invented);
