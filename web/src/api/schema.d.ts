@@ -3832,6 +3832,10 @@ export interface components {
             unit: string;
             words: string;
             ingredient?: string | null;
+            /** @enum {string} */
+            sureness: "SURE" | "LIKELY" | "GUESSED" | "UNKNOWN";
+            /** Format: double */
+            grams?: number | null;
             candidates: components["schemas"]["CandidateView"][];
         };
         ReadOperationView: {
@@ -3852,6 +3856,16 @@ export interface components {
             unused: components["schemas"]["UnusedView"][];
             /** Format: int32 */
             unmatched: number;
+            text: string;
+            spans: components["schemas"]["SpanView"][];
+        };
+        SpanView: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            /** @enum {string} */
+            went: "NOWHERE" | "NOTHING" | "LINE" | "DONE" | "SET";
         };
         UnusedView: {
             text: string;

@@ -7,6 +7,7 @@ import { api, ask, words, type ReadRecipe, type RecipeDraft } from '@/api/client
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
 import AmountField from './AmountField.vue'
+import ReadText from './ReadText.vue'
 import { useRecipe } from './recipe'
 
 const shown = defineModel<boolean>({ required: true })
@@ -15,6 +16,7 @@ const { benchWords, larder, start, kindOf, nameOf } = useRecipe()
 const { taste } = useHouse()
 
 type ReadOperation = ReadRecipe['operations'][number]
+type ReadLine = ReadOperation['lines'][number]
 type SettingKey = ReadOperation['asks'][number]
 
 const text = ref('')
@@ -37,8 +39,17 @@ watch(shown, (now) => {
 const asked = computed(
   () => read.value?.operations.flatMap((op) => op.lines).filter((l) => !l.ingredient) ?? [],
 )
-/** Names that were not surely found, kept in the dialog until each is answered or left out. */
-const doubtful = ref<ReadRecipe['operations'][number]['lines']>([])
+/** Lines that were not surely found, or that somebody wants another for. */
+const doubtful = ref<ReadLine[]>([])
+const another = (line: ReadLine) => {
+  if (!doubtful.value.includes(line)) doubtful.value.push(line)
+}
+/** What was weighed of the one that was found does not hold for another. */
+function choose(line: ReadLine, id: string | null) {
+  line.ingredient = id
+  line.grams = null
+  if (id) line.sureness = 'SURE'
+}
 const choices = larder
 
 const settingOf = (op: ReadOperation, key: SettingKey) =>
@@ -83,7 +94,8 @@ async function look() {
   try {
     const found = await ask(api.POST('/api/fillings/read', { body: { text: text.value } }))
     read.value = found
-    doubtful.value = asked.value
+    doubtful.value =
+      read.value?.operations.flatMap((op) => op.lines).filter((l) => l.sureness !== 'SURE') ?? []
     name.value = found.name || name.value
     if (!fromType.value) style.value = found.style
     refused.value = ''
@@ -161,6 +173,7 @@ function begin() {
             />
           </div>
           <p v-if="refused" class="trouble mt-3" role="alert">{{ refused }}</p>
+          <ReadText v-if="read?.spans.length" :text="read.text" :spans="read.spans" class="mt-3" />
         </div>
         <div v-if="read" class="read">
           <v-text-field v-model="name" :label="$t('Name')" density="comfortable" class="mb-3" />
@@ -187,13 +200,22 @@ function begin() {
                   <span class="quiet">{{ l.raw }}</span>
                 </template>
                 <template #ingredient>
-                  <b>{{ l.ingredient ? nameOf(l.ingredient) : $t('not known yet') }}</b>
+                  <button type="button" class="meant" @click="another(l)">
+                    <b>{{ l.ingredient ? nameOf(l.ingredient) : $t('not known yet') }}</b><span
+                      v-if="l.sureness === 'LIKELY'"
+                      class="likely"
+                      >{{ $t('likely') }}</span
+                    >
+                  </button>
                 </template>
                 <template #amount>
                   {{ inField(l.amount) }}
                 </template>
                 <template #unit>
-                  {{ l.unit }}
+                  {{ l.unit
+                  }}<template v-if="l.grams != null && l.unit !== 'g'">{{
+                    $t(', {grams}', { grams: quantity(l.grams, 'GRAM', taste) })
+                  }}</template>
                 </template>
               </i18n-t>
               <div v-for="s in op.asks" :key="s" class="asked">
@@ -226,6 +248,9 @@ function begin() {
               <p>
                 <b>{{ l.raw }}</b>{{ ' ' }}
                 <span v-if="!l.ingredient" class="quiet">{{ $t('left out until you say') }}</span>
+                <span v-else-if="l.sureness === 'LIKELY'" class="quiet">{{
+                  $t('taken as the likely one: look at it')
+                }}</span>
               </p>
               <div class="guesses" role="group" :aria-label="$t('Meant by {raw}', { raw: l.raw })">
                 <button
@@ -233,13 +258,13 @@ function begin() {
                   :key="c.id"
                   type="button"
                   :aria-pressed="l.ingredient === c.id"
-                  @click="l.ingredient = l.ingredient === c.id ? null : c.id"
+                  @click="choose(l, l.ingredient === c.id ? null : c.id)"
                 >
                   {{ c.name }}
                 </button>
               </div>
               <v-autocomplete
-                v-model="l.ingredient"
+                :model-value="l.ingredient"
                 :label="l.candidates.length ? $t('or another') : $t('Which?')"
                 :aria-label="$t('Which is {raw}', { raw: l.raw })"
                 :items="choices"
@@ -248,6 +273,7 @@ function begin() {
                 density="compact"
                 clearable
                 hide-details
+                @update:model-value="(id: string | null) => choose(l, id)"
               />
             </div>
           </template>
@@ -295,6 +321,16 @@ function begin() {
 </template>
 
 <style scoped>
+.meant {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.likely {
+  margin-left: 6px;
+  padding: 0 6px;
+  border: 1px dashed currentcolor;
+  border-radius: 6px;
+}
 .types {
   display: flex;
   flex-wrap: wrap;

@@ -155,6 +155,8 @@ describe('a recipe on the bench', () => {
         format: 'text',
         unused: [],
         unmatched: 1,
+        text: '',
+        spans: [],
         operations: [
           {
             kind: 'BOIL',
@@ -166,6 +168,7 @@ describe('a recipe on the bench', () => {
                 unit: 'g',
                 words: 'cream',
                 ingredient: 'cream-35',
+                sureness: 'SURE',
                 candidates: [],
               },
               {
@@ -173,6 +176,7 @@ describe('a recipe on the bench', () => {
                 amount: 5,
                 unit: 'g',
                 words: 'moonlight',
+                sureness: 'UNKNOWN',
                 ingredient: null,
                 candidates: [],
               },

@@ -388,6 +388,7 @@ describe('starting a recipe', () => {
             unit: 'g',
             words: 'cream',
             ingredient: 'cream-35',
+            sureness: 'SURE',
             candidates: [],
           },
           {
@@ -395,6 +396,7 @@ describe('starting a recipe', () => {
             amount: 0.5,
             unit: 'tsp',
             words: 'moon dust',
+            sureness: 'UNKNOWN',
             candidates: [],
           },
         ],
@@ -402,6 +404,8 @@ describe('starting a recipe', () => {
     ],
     unused: [{ text: 'Serve on a silver tray.', parts: [] }],
     unmatched: 1,
+    text: '',
+    spans: [],
   }
 
   it('offers what a line may mean, and leaves out what stays unanswered with its operation', async () => {
@@ -420,6 +424,7 @@ describe('starting a recipe', () => {
       unit: 'g',
       words: raw,
       ingredient: null,
+      sureness: 'GUESSED',
       candidates: names.map((name) => ({ id: name.toLowerCase(), name, score: 0.7 })),
     })
     answering({

@@ -2,20 +2,30 @@ package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
+import palintone.core.filling.read.EverydayNames;
 import palintone.core.filling.read.Likeness;
+import palintone.core.filling.read.Went;
+import palintone.core.filling.read.WrittenLine;
 import palintone.core.filling.read.WrittenRecipe;
+import palintone.core.substance.KitchenUnit;
 import palintone.server.larder.LarderService;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -31,10 +41,21 @@ public class RecipeTexts {
 
     private static final int LONGEST = 100_000;
 
+    /** As near as a name is that only likely means it. */
+    private static final double LIKELY = 0.89;
+
+    private static final double WHOLE = 0.995;
+
     private final LarderService larder;
     private final JsonMapper json;
+    private final EverydayNames everyday;
 
-    RecipeTexts(final LarderService larder, final JsonMapper json) {
+    RecipeTexts(
+            final LarderService larder,
+            final JsonMapper json,
+            @Value("classpath:larder/everyday-names.txt") final Resource names)
+            throws IOException {
+        everyday = new EverydayNames(names.getContentAsString(StandardCharsets.UTF_8));
         this.larder = larder;
         this.json = json;
     }
@@ -42,13 +63,24 @@ public class RecipeTexts {
     /** Text of a recipe in any of the four ways. */
     public record TextDraft(@NotNull String text) {}
 
+    /** How surely the ingredient of a line was found. */
+    public enum Sureness {
+        SURE,
+        /** Taken, and shown to be looked at. */
+        LIKELY,
+        /** Something of the larder is near; somebody is asked. */
+        GUESSED,
+        UNKNOWN
+    }
+
     /** A name of the larder that may be meant. */
     public record CandidateView(String id, String name, double score) {}
 
     /**
      * A line as it was read.
      *
-     * @param ingredient the id where it was surely found
+     * @param ingredient the id where it was surely or likely found
+     * @param grams of it, where it was found and can be weighed
      */
     public record ReadLineView(
             String raw,
@@ -56,6 +88,8 @@ public class RecipeTexts {
             String unit,
             String words,
             @Nullable String ingredient,
+            Sureness sureness,
+            @Nullable Double grams,
             List<CandidateView> candidates) {}
 
     /**
@@ -80,6 +114,8 @@ public class RecipeTexts {
      * A recipe as it was read.
      *
      * @param style what it is most likely meant to be
+     * @param text that was read: places of spans are places in it
+     * @param spans where each part of it went
      */
     public record ReadRecipeView(
             String name,
@@ -87,24 +123,40 @@ public class RecipeTexts {
             Style style,
             List<ReadOperationView> operations,
             List<UnusedView> unused,
-            int unmatched) {}
+            int unmatched,
+            String text,
+            List<SpanView> spans) {}
 
+    /**
+     * A stretch of the text.
+     *
+     * @param from where it begins
+     * @param to where it ends, exclusive
+     */
+    public record SpanView(int from, int to, Went went) {}
+
+    @Transactional(readOnly = true)
     public ReadRecipeView read(final TextDraft draft) {
         final String text = Require.text("recipe", draft.text(), LONGEST).strip();
         if (text.startsWith("{") || text.startsWith("[")) {
             return json(text);
         }
         final String first = text.lines().findFirst().orElse("");
-        if (first.toLowerCase(java.util.Locale.ROOT).matches("\"?ingredient\"?[,;\\t].*")) {
+        if (first.toLowerCase(java.util.Locale.ROOT)
+                .matches("\"?ingredient\"?[,;\\t].*\\b(amount|unit)\\b.*")) {
             return view("", "table", table(text, first));
         }
-        return view(title(text), "text", WrittenRecipe.read(text));
+        return view(title(text), "text", text);
     }
 
     /** The first line that is neither ingredient nor operation makes a title. */
     private static String title(final String text) {
         final String first = text.lines().findFirst().orElse("").strip();
-        return first.length() <= 120 && !first.matches(".*\\d.*|.*:.*") ? first : "";
+        return first.length() <= 120
+                        && !first.matches(".*\\d.*|.*:.*")
+                        && WrittenLine.read(first).isEmpty()
+                ? first
+                : "";
     }
 
     private ReadRecipeView json(final String text) {
@@ -124,10 +176,7 @@ public class RecipeTexts {
             final StringBuilder lines = new StringBuilder();
             recipe.get("recipeIngredient").forEach(n -> lines.append(n.asString("")).append('\n'));
             instructions(recipe.path("recipeInstructions"), lines);
-            return view(
-                    recipe.path("name").asString(""),
-                    "schema.org Recipe",
-                    WrittenRecipe.read(lines.toString()));
+            return view(recipe.path("name").asString(""), "schema.org Recipe", lines.toString());
         }
         if (recipe.has("operations")) {
             return own(recipe);
@@ -188,6 +237,8 @@ public class RecipeTexts {
                                 line.unit(),
                                 line.ingredient(),
                                 here ? line.ingredient() : null,
+                                here ? Sureness.SURE : Sureness.GUESSED,
+                                null,
                                 candidates(line.ingredient().replace('-', ' '), named)));
             }
             operations.add(
@@ -203,11 +254,13 @@ public class RecipeTexts {
                 draft.styleOrUsual(),
                 operations,
                 List.of(),
-                unmatched);
+                unmatched,
+                "",
+                List.of());
     }
 
     /** A table of ingredient, amount, unit and, if there is one, operation. */
-    private static WrittenRecipe table(final String text, final String header) {
+    private static String table(final String text, final String header) {
         final char comma = header.contains(";") ? ';' : header.contains("\t") ? '\t' : ',';
         final CSVFormat format =
                 CSVFormat.DEFAULT
@@ -246,35 +299,23 @@ public class RecipeTexts {
                     open = op;
                 }
             }
-        } catch (java.io.IOException | java.io.UncheckedIOException e) {
+        } catch (IOException | java.io.UncheckedIOException e) {
             throw new OutOfRangeException("table", "not readable", "a table with a header");
         }
-        return WrittenRecipe.read(lines.toString());
+        return lines.toString();
     }
 
-    private ReadRecipeView view(
-            final String name, final String format, final WrittenRecipe written) {
+    private ReadRecipeView view(final String name, final String format, final String text) {
+        final WrittenRecipe written = WrittenRecipe.read(text);
         final List<Likeness.Named> named = larder.named();
         final List<ReadOperationView> operations = new ArrayList<>();
         int unmatched = 0;
         for (final WrittenRecipe.Doing doing : written.doings()) {
             final List<ReadLineView> lines = new ArrayList<>();
             for (final var line : doing.lines()) {
-                final List<CandidateView> candidates = candidates(line.words(), named);
-                final boolean sure =
-                        !candidates.isEmpty()
-                                && candidates.get(0).score() >= Likeness.SURE
-                                && (candidates.size() == 1
-                                        || candidates.get(0).score() > candidates.get(1).score());
-                unmatched += sure ? 0 : 1;
-                lines.add(
-                        new ReadLineView(
-                                line.raw(),
-                                line.amount(),
-                                line.unit().symbol(),
-                                line.words(),
-                                sure ? candidates.get(0).id() : null,
-                                candidates));
+                final ReadLineView read = line(line, named);
+                unmatched += read.ingredient() == null ? 1 : 0;
+                lines.add(read);
             }
             operations.add(
                     new ReadOperationView(doing.kind(), doing.settings(), doing.asks(), lines));
@@ -288,7 +329,77 @@ public class RecipeTexts {
                         .filter(u -> !u.text().equals(name))
                         .map(u -> new UnusedView(u.text(), u.parts()))
                         .toList(),
-                unmatched);
+                unmatched,
+                text,
+                written.spans().stream()
+                        .map(span -> new SpanView(span.from(), span.to(), span.went()))
+                        .toList());
+    }
+
+    private ReadLineView line(final WrittenLine line, final List<Likeness.Named> named) {
+        final List<CandidateView> near = candidates(line.words(), named);
+        final boolean sure =
+                !near.isEmpty()
+                        && near.get(0).score() >= Likeness.SURE
+                        && (near.size() == 1 || near.get(0).score() > near.get(1).score());
+        final Optional<EverydayNames.Known> called =
+                everyday.of(line.words())
+                        .filter(k -> named.stream().anyMatch(n -> n.id().equals(k.id())));
+        // The larder's own name comes first where it is whole, or names a strength.
+        final boolean whole =
+                sure
+                        && (near.get(0).score() >= WHOLE
+                                || called.filter(EverydayNames.Known::sure).isEmpty()
+                                        && line.words().matches(".*\\d.*"));
+        if (whole || sure && called.isEmpty()) {
+            return found(line, near.get(0).id(), Sureness.SURE, near);
+        }
+        if (called.isPresent()) {
+            final Likeness.Named it =
+                    named.stream()
+                            .filter(n -> n.id().equals(called.get().id()))
+                            .findFirst()
+                            .orElseThrow();
+            final List<CandidateView> first = new ArrayList<>();
+            first.add(new CandidateView(it.id(), it.name(), called.get().sure() ? 1 : LIKELY));
+            near.stream().filter(c -> !c.id().equals(it.id())).forEach(first::add);
+            return found(
+                    line, it.id(), called.get().sure() ? Sureness.SURE : Sureness.LIKELY, first);
+        }
+        return new ReadLineView(
+                line.raw(),
+                line.amount(),
+                line.unit().symbol(),
+                line.words(),
+                null,
+                near.isEmpty() ? Sureness.UNKNOWN : Sureness.GUESSED,
+                null,
+                near);
+    }
+
+    private ReadLineView found(
+            final WrittenLine line,
+            final String id,
+            final Sureness sureness,
+            final List<CandidateView> candidates) {
+        return new ReadLineView(
+                line.raw(),
+                line.amount(),
+                line.unit().symbol(),
+                line.words(),
+                id,
+                sureness,
+                grams(id, line.amount(), line.unit()),
+                candidates);
+    }
+
+    private @Nullable Double grams(final String id, final double amount, final KitchenUnit unit) {
+        try {
+            return unit.toGrams(amount, larder.byId(id).ingredient());
+        } catch (OutOfRangeException e) {
+            // Nobody has said what a piece of it weighs: the bench asks when it is used.
+            return null;
+        }
     }
 
     private static List<CandidateView> candidates(

@@ -179,9 +179,18 @@ public final class RecipeTasks {
             full = full.with("hours", hours, Unit.HOUR);
         }
         if (op.kind() == OperationKind.BOIL_DOWN) {
-            full = full.with("mass", op.value(Setting.MASS_G) * scale, Unit.GRAM);
+            full = full.with("mass", leftG(op) * scale, Unit.GRAM);
         }
         return full;
+    }
+
+    /** What is left of the recipe's own size when it has boiled down, however that was said. */
+    private double leftG(final Operation op) {
+        int at = 0;
+        while (filling.operations().get(at) != op) {
+            at++;
+        }
+        return filling.cooked().stages().get(at).massG();
     }
 
     /** What goes in by it, where something does, before what is done. */
@@ -210,7 +219,7 @@ public final class RecipeTasks {
             case CARAMELISE -> pot(task, celsius, 8, 4, 4, 8);
             case COOL, BUTTER -> pot(task, celsius, 6, 2, 1.5, 4);
             case BOIL_DOWN -> {
-                final double massG = op.value(Setting.MASS_G) * scale;
+                final double massG = leftG(op) * scale;
                 task.read(
                         "what is left in the pot",
                         Unit.GRAM,

@@ -52,7 +52,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
                                                 Unit.CELSIUS));
             }
             if (op.kind() == OperationKind.BOIL_DOWN) {
-                final double from = op.value(Setting.MASS_G);
+                final double from = now.cooked().stages().get(i).massG();
                 return on(i, Setting.MASS_G, from, LEAST_LEFT * from, firmness)
                         .map(
                                 to ->

@@ -78,6 +78,10 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
     public Operation with(final Setting setting, final double value) {
         final Map<Setting, Double> more = new EnumMap<>(Setting.class);
         more.putAll(settings);
+        if (kind.defaults().getOrDefault(setting, 0.0).isNaN()) {
+            // Of two that have no custom one is said.
+            more.keySet().removeIf(other -> kind.defaults().get(other).isNaN());
+        }
         more.put(setting, value);
         return new Operation(kind, lines, more);
     }

@@ -751,6 +751,9 @@ final class Doings {
                                 || reading.word(next).endsWith("ed"))) {
                     next++;
                 }
+                if (next < clause.to() && reading.at(next).is(Part.Kind.MILLIMETRES)) {
+                    return false;
+                }
                 if (next < clause.to() && reading.at(next).is(Part.Kind.COUNT)) {
                     next++;
                 }

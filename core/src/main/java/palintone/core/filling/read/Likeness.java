@@ -16,6 +16,7 @@ public final class Likeness {
     /** Above this a name is taken as meant; below, somebody is asked. */
     public static final double SURE = 0.90;
 
+    private static final double LIKE = 0.85;
     private static final double WORTH_SHOWING = 0.55;
     private static final int MOST_SHOWN = 5;
     private static final Set<String> SAYS_NOTHING =
@@ -23,6 +24,30 @@ public final class Likeness {
 
     /** Names of the larder go without them: "dark couverture 66 %" is "House dark 66". */
     private static final Set<String> SAYS_LITTLE = Set.of("couverture", "chocolate");
+
+    /** What colours many things and names none: an egg white is no white chocolate. */
+    private static final Set<String> COLOURS =
+            Set.of(
+                    "white",
+                    "dark",
+                    "brown",
+                    "light",
+                    "black",
+                    "red",
+                    "green",
+                    "sweet",
+                    "plain",
+                    "double",
+                    "heavy",
+                    "dried",
+                    "ground",
+                    "whole",
+                    "roasted",
+                    "toasted",
+                    "raw",
+                    "sour",
+                    "salted",
+                    "unsalted");
 
     private static final double LITTLE = 0.5;
     private static final JaroWinklerSimilarity JARO_WINKLER = new JaroWinklerSimilarity();
@@ -59,12 +84,30 @@ public final class Likeness {
     }
 
     private static double score(final String[] asked, final String[] name) {
-        if (asked.length == 0 || name.length == 0) {
+        if (asked.length == 0 || name.length == 0 || !sharesANoun(asked, name)) {
             return 0;
         }
         final double there = covered(asked, name);
         final double back = covered(name, asked);
         return 0.75 * there + 0.25 * back;
+    }
+
+    /** Something must be the same but a colour, where either is more than that. */
+    private static boolean sharesANoun(final String[] asked, final String[] name) {
+        final boolean nouns = Arrays.stream(asked).anyMatch(w -> !COLOURS.contains(w));
+        return !nouns
+                || Arrays.stream(asked)
+                        .filter(w -> !COLOURS.contains(w) && !SAYS_LITTLE.contains(w))
+                        .anyMatch(w -> Arrays.stream(name).anyMatch(n -> alike(w, n) >= LIKE))
+                || Arrays.stream(asked)
+                        .filter(SAYS_LITTLE::contains)
+                        .anyMatch(w -> Arrays.asList(name).contains(w) || chocolate(name));
+    }
+
+    /** Names of the larder leave the word couverture out: "House dark 66". */
+    private static boolean chocolate(final String[] name) {
+        return Arrays.stream(name).anyMatch(n -> n.matches("dark|milk|ivory|white|\\d\\d"))
+                && Arrays.stream(name).noneMatch(n -> n.matches("egg|whole|sugar|rum|beer"));
     }
 
     private static double covered(final String[] these, final String[] by) {
@@ -73,7 +116,7 @@ public final class Likeness {
         for (final String word : these) {
             final double best = Arrays.stream(by).mapToDouble(w -> alike(word, w)).max().orElse(0);
             final double heavy = SAYS_LITTLE.contains(word) ? LITTLE : Math.min(6, word.length());
-            sum += heavy * (best < 0.85 ? 0 : best);
+            sum += heavy * (best < LIKE ? 0 : best);
             weight += heavy;
         }
         return sum / weight;

@@ -162,6 +162,32 @@ class CookingTest {
                 .hasMessageContaining("no such setting");
     }
 
+    /** A third of 300 g gone is 200 g left: both ways of saying it are one. */
+    @Test
+    void boiledDownByAShareIsBoiledDownToWhatIsLeft() {
+        final Operation cream = op(OperationKind.BOIL, grams(Samples.CREAM, 300));
+        final Operation byShare =
+                new Operation(
+                        OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 100 / 3.0));
+        final Cooked share = Cooking.cook(List.of(cream, byShare));
+        final double before = share.stages().get(0).massG();
+        assertThat(share.yieldG()).isCloseTo(before * 2 / 3, within(1e-6));
+        final Cooked grams = Cooking.cook(List.of(cream, downTo(before * 2 / 3)));
+        assertThat(share.composition().fraction(Component.WATER))
+                .isCloseTo(grams.composition().fraction(Component.WATER), within(1e-9));
+        assertThat(byShare.with(Setting.MASS_G, 150).settings())
+                .containsExactly(Map.entry(Setting.MASS_G, 150.0));
+        assertThatThrownBy(
+                        () ->
+                                new Operation(
+                                        OperationKind.BOIL_DOWN,
+                                        List.of(),
+                                        Map.of(Setting.MASS_G, 100.0, Setting.PERCENT, 20.0)))
+                .hasMessageContaining("given twice");
+        assertThatThrownBy(() -> Cooking.cook(List.of(cream, byShare.with(Setting.PERCENT, 90))))
+                .hasMessageContaining("that cannot boil away");
+    }
+
     private static Operation downTo(final double grams) {
         return new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, grams));
     }
