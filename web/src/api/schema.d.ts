@@ -3912,6 +3912,9 @@ export interface components {
             on: components["schemas"]["SheetRequest"];
             /** @enum {string} */
             vessel: "BOWL" | "TRAY" | "BAG";
+            /** @enum {string|null} */
+            standing?: "TABLE" | "STONE" | "RACK" | "DRAUGHT" | null;
+            stirred?: boolean | null;
             /** Format: double */
             depthMm: number;
             /** Format: double */

@@ -16,17 +16,35 @@ type Cooling = components['schemas']['CoolingView']
 type Filled = components['schemas']['FilledView']
 const { bench } = useRecipe()
 const { house, taste } = useHouse()
-const where = useStorage('palintone.fillings.cool', {
-  vessel: 'BOWL' as 'BOWL' | 'TRAY' | 'BAG',
-  depthMm: 60 as number | null,
-  roomC: null as number | null,
-  fromC: null as number | null,
-  pipingC: 29 as number | null,
-})
+const where = useStorage(
+  'palintone.fillings.cool',
+  {
+    vessel: 'BOWL' as 'BOWL' | 'TRAY' | 'BAG',
+    on: 'TABLE' as 'TABLE' | 'STONE' | 'RACK' | 'DRAUGHT',
+    stirred: false,
+    depthMm: 60 as number | null,
+    roomC: null as number | null,
+    fromC: null as number | null,
+    pipingC: 29 as number | null,
+  },
+  undefined,
+  { mergeDefaults: true },
+)
 const VESSELS = [
   { id: 'BOWL', words: t('bowl') },
   { id: 'TRAY', words: t('tray, spread out') },
   { id: 'BAG', words: t('piping bag') },
+]
+const STANDS = [
+  { id: 'TABLE', words: t('on a table') },
+  { id: 'STONE', words: t('on stone') },
+  { id: 'RACK', words: t('on a rack') },
+  { id: 'DRAUGHT', words: t('on a rack, in moved air') },
+]
+/** Places that are colder than the room. */
+const COLD = [
+  { words: t('Fridge'), celsius: 4 },
+  { words: t('Freezer'), celsius: -18 },
 ]
 const answer = ref<Cooling | null>(null)
 const holding = ref<Filled[]>([])
@@ -43,6 +61,8 @@ const cool = useDebounceFn(async () => {
         body: {
           on: request(bench.value),
           vessel: w.vessel,
+          standing: w.on,
+          stirred: w.stirred,
           depthMm: w.depthMm ?? 60,
           roomC: w.roomC ?? house.value?.rules.roomTemperatureC ?? 20,
           fromC: w.fromC,
@@ -107,6 +127,14 @@ const marks = computed(() =>
         item-value="id"
       />
       <NumberField v-model="where.depthMm" :label="$t('Depth')" unit="MILLIMETRE" />
+      <v-select
+        v-model="where.on"
+        :label="$t('It stands')"
+        :items="STANDS"
+        item-title="words"
+        item-value="id"
+      />
+      <v-switch v-model="where.stirred" :label="$t('Stirred now and then')" hide-details />
       <NumberField
         v-model="where.roomC"
         :label="
@@ -116,6 +144,22 @@ const marks = computed(() =>
         "
         unit="CELSIUS"
       />
+      <div class="d-flex ga-2">
+        <v-btn
+          v-for="place in COLD"
+          :key="place.celsius"
+          size="large"
+          variant="outlined"
+          @click="((where.roomC = place.celsius), (where.on = 'DRAUGHT'))"
+          >{{ place.words }}</v-btn
+        >
+        <v-btn
+          size="large"
+          variant="outlined"
+          @click="((where.roomC = null), (where.on = 'TABLE'))"
+          >{{ $t('Room') }}</v-btn
+        >
+      </div>
       <NumberField v-model="where.fromC" :label="$t('From (recipe if empty)')" unit="CELSIUS" />
       <NumberField v-model="where.pipingC" :label="$t('Piped at')" unit="CELSIUS" />
       <template v-for="h in holding.filter((each) => each.warmest)" :key="h.id">

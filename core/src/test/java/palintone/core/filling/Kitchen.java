@@ -46,6 +46,21 @@ public final class Kitchen {
                             Component.FIBRE, 3.5,
                             Component.ORGANIC_ACID, 2.0,
                             Component.ASH, 0.5));
+
+    /** Orange juice: a tenth of sugars. */
+    public static final Ingredient JUICE =
+            of(
+                    "juice",
+                    Map.of(
+                            Component.WATER, 88.5,
+                            Component.SUCROSE, 4.5,
+                            Component.GLUCOSE, 2.2,
+                            Component.FRUCTOSE, 2.5,
+                            Component.PROTEIN, 0.7,
+                            Component.FIBRE, 0.3,
+                            Component.ASH, 0.4,
+                            Component.ORGANIC_ACID, 0.9));
+
     public static final Ingredient NUT_PASTE =
             of(
                     "nut-paste",

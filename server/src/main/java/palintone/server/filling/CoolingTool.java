@@ -12,6 +12,7 @@ import palintone.core.filling.cool.ButterPractice;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.cool.RestPractice;
+import palintone.core.filling.cool.Standing;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
@@ -31,6 +32,8 @@ public class CoolingTool {
     public record CoolingRequest(
             @Valid @NotNull SheetRequest on,
             @NotNull CoolingVessel vessel,
+            @Nullable Standing standing,
+            @Nullable Boolean stirred,
             double depthMm,
             double roomC,
             @Nullable Double fromC,
@@ -82,6 +85,8 @@ public class CoolingTool {
                         new Cooling.Where(
                                 vessel,
                                 request.depthMm(),
+                                request.standing() == null ? Standing.TABLE : request.standing(),
+                                Boolean.TRUE.equals(request.stirred()),
                                 request.roomC(),
                                 fromC,
                                 request.pipingC()));

@@ -15,12 +15,13 @@ import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.ChoiOkos1986;
 
 /**
- * A filling cooling and setting: Newton's law with the depth's own resistance, the fat
- * crystallising towards what it may hold and giving up its heat, stiffness followed along.
+ * A filling cooling and setting: heat leaving by air, radiation and what it stands on ({@link
+ * CoolingVessel}), the fat crystallising towards what it may hold and giving up its heat, stiffness
+ * followed along.
  *
- * <p>Fat sets with a time constant of 50 min at 20 °C and half of that for each 10 K colder; where
- * it may hold less than it holds it melts at once. Heat passing and the time constant are set by
- * hand to common practice (2–3 h until pipeable, 24 h until set).
+ * <p>Fat sets with a time constant of 15 min at 20 °C and half of that for each 10 K colder; where
+ * it may hold less than it holds it melts at once. The time constant is set to common practice (2–3
+ * h until pipeable, 24 h until set).
  *
  * @param path minute by minute, then in longer steps
  * @param toPiping minutes until it may go into a shell; absent where the room is too warm
@@ -36,7 +37,7 @@ public record Cooling(
 
     public static final Source SOURCE =
             Source.calibrated(
-                    "Newton cooling, fat setting with a time constant of 50 min at 20 °C; set to"
+                    "heat balance, fat setting with a time constant of 15 min at 20 °C; set to"
                             + " 2–3 h until pipeable and 24 h until set (common practice)");
 
     /**
@@ -46,9 +47,16 @@ public record Cooling(
 
     public static final double PIPES_TO = Texture.firmness(TextureClass.PIPEABLE.toPa());
 
-    private static final double SET_MINUTES_AT_20 = 50;
+    private static final double SET_MINUTES_AT_20 = 15;
     private static final double FUSION_J_PER_G = 110;
     private static final double STEP_S = 20;
+
+    /** Stiffer than this it does not flow by its own warmth; ours, Pa. */
+    private static final double FLOWS_TO_PA = 10;
+
+    /** Nor when it is nearly as cold as the room; ours, K. */
+    private static final double FLOWS_FROM_K = 4;
+
     private static final double LONGEST_S = 48 * 3600.0;
 
     /** One moment. */
@@ -59,12 +67,30 @@ public record Cooling(
      *
      * @param vessel what in
      * @param depthMm how deep it lies, 2 to 300
+     * @param on what it stands
+     * @param stirred now and then, all the way
      * @param roomC around it
      * @param fromC hot from the pot
      * @param pipingC warmest it may be piped
      */
     public record Where(
-            CoolingVessel vessel, double depthMm, double roomC, double fromC, double pipingC) {
+            CoolingVessel vessel,
+            double depthMm,
+            Standing on,
+            boolean stirred,
+            double roomC,
+            double fromC,
+            double pipingC) {
+
+        /** Left alone on a table. */
+        public Where(
+                final CoolingVessel vessel,
+                final double depthMm,
+                final double roomC,
+                final double fromC,
+                final double pipingC) {
+            this(vessel, depthMm, Standing.TABLE, false, roomC, fromC, pipingC);
+        }
 
         /**
          * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
@@ -88,12 +114,11 @@ public record Cooling(
         final Texture texture = properties.texture();
         final double fatG = cooked.composition().fatFraction() * cooked.yieldG();
         final double density = ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
-        final double passes =
-                where.vessel().wattsPerK(cooked.yieldG(), where.depthMm() / 1000, density);
         final double heat = cooked.yieldG() * ChoiOkos1986.cpJPerGK(cooked.composition(), 30);
         final List<At> path = new ArrayList<>();
         double celsius = where.fromC();
         double solid = 0;
+        boolean stands = false;
         double piping = Double.NaN;
         double opens = Double.NaN;
         double closes = Double.NaN;
@@ -101,6 +126,9 @@ public record Cooling(
         int next = 0;
         for (int k = 0; k * STEP_S <= LONGEST_S; k++) {
             final double minutes = k * STEP_S / 60;
+            if (k % 3 == 0) {
+                stands = texture.pascal(celsius, solid) > FLOWS_TO_PA;
+            }
             if (k % 3 == 0 && minutes >= next || minutes == 24 * 60) {
                 final double pascal = texture.pascal(celsius, solid);
                 path.add(new At(minutes, celsius, solid * 100, pascal));
@@ -123,6 +151,17 @@ public record Cooling(
                     60 * SET_MINUTES_AT_20 * Math.pow(2, (Math.min(25, celsius) - 20) / 10);
             final double after =
                     may < solid ? may : may + (solid - may) * Math.exp(-STEP_S / constantS);
+            final double passes =
+                    where.vessel()
+                            .wattsPerK(
+                                    cooked.yieldG(),
+                                    where.depthMm() / 1000,
+                                    density,
+                                    where.on(),
+                                    celsius,
+                                    where.roomC(),
+                                    k * STEP_S,
+                                    inside(where, celsius, stands));
             celsius +=
                     -passes * STEP_S / heat * (celsius - where.roomC())
                             + fatG * FUSION_J_PER_G * (after - solid) / heat;
@@ -144,6 +183,17 @@ public record Cooling(
                         .within(new Band(0, 2, 6.5, 10)));
     }
 
+    /** Thin and warm it flows by itself; stiff it only conducts. */
+    private static CoolingVessel.Inside inside(
+            final Where where, final double celsius, final boolean stands) {
+        if (where.stirred()) {
+            return CoolingVessel.Inside.STIRRED;
+        }
+        return !stands && celsius - where.roomC() > FLOWS_FROM_K
+                ? CoolingVessel.Inside.FLOWING
+                : CoolingVessel.Inside.STILL;
+    }
+
     private static List<Figure> figure(final String name, final double minutes, final Where where) {
         if (Double.isNaN(minutes)) {
             return List.of();
@@ -157,7 +207,8 @@ public record Cooling(
                                         .with("room", where.roomC(), Unit.CELSIUS)
                                         .with("depth", where.depthMm(), Unit.MILLIMETRE)
                                         .with("from", where.fromC(), Unit.CELSIUS)
-                                        .from(SOURCE))
+                                        .from(SOURCE)
+                                        .from(CoolingVessel.SOURCE))
                         .spread(minutes * 0.7, minutes * 1.4));
     }
 }

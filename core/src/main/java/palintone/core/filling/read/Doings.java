@@ -32,6 +32,9 @@ final class Doings {
     /** "Chill" without a temperature; a usual refrigerator, common practice, no source. */
     private static final double CHILLED_C = 4;
 
+    /** Of a liquid that is only strained so much goes through; common practice, no source. */
+    private static final double STRAINED_PERCENT = 98;
+
     /** A wait this short after pouring belongs to it, minutes. */
     private static final double STANDS_MIN = 60;
 
@@ -636,11 +639,28 @@ final class Doings {
                     where);
             reading.went(percent, Went.SET);
         }
+        if (draft.kind == OperationKind.SIEVE
+                && reading.word(clause.head()).startsWith("strain")
+                && !holdsPulp()) {
+            // A liquid strained leaves little behind; pulp is what a sieve keeps.
+            draft.settings.putIfAbsent(Setting.PERCENT, STRAINED_PERCENT);
+        }
         if (clause.verb() == Verb.CHILL
                 || draft.kind == OperationKind.REST
                         && says(clause, "fridge|refrigerator|refrigerated")) {
             draft.settings.putIfAbsent(Setting.TEMPERATURE_C, CHILLED_C);
         }
+    }
+
+    private boolean holdsPulp() {
+        return drafts.stream()
+                        .anyMatch(
+                                d ->
+                                        d.kind == OperationKind.BLEND
+                                                || d.kind == OperationKind.COOK_FRUIT)
+                || all.stream()
+                        .flatMap(l -> l.names().stream())
+                        .anyMatch(name -> Lexicon.isKindOf("fruit", name) || name.equals("fruit"));
     }
 
     private void times(final Draft draft, final Clause clause, final String where) {

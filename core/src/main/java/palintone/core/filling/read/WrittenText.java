@@ -324,6 +324,15 @@ final class WrittenText {
         }
         final List<WrittenRecipe.Doing> done = new ArrayList<>();
         final List<WrittenLine> first = doings.left();
+        if (!clauses.isEmpty()) {
+            first.forEach(
+                    line ->
+                            unused.add(
+                                    new WrittenRecipe.Unused(
+                                            line.raw(),
+                                            List.of(
+                                                    "no sentence says when it goes in: put first"))));
+        }
         if (!first.isEmpty()) {
             done.add(new WrittenRecipe.Doing(OperationKind.ADD, first, Map.of(), List.of()));
         }

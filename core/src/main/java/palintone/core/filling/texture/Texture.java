@@ -14,13 +14,17 @@ import palintone.core.substance.LumpedSolids;
 /**
  * Stiffness of a filling at rest: the stress that makes it move within a second or so, Pa.
  *
- * <p>Three things hold it. A network of solid bodies: solid fat, cocoa particles, swollen protein
- * and fibre and undissolved sugar, whose stress grows exponentially with their volume; and the
- * syrup between them, which gives way the sooner the thicker it is (a power law of 0.6); and what
- * gels in that syrup ({@link Gel}). Where there is too little syrup to surround the fat, the fat is
- * outside and the dry bodies lie in it. Constants are calibrated here so that the usual ratios of
- * chocolate to cream, and caramels cooked to 110, 116 and 124 °C, fall into the classes practice
- * gives them (TextureTest prints them).
+ * <p>Four things hold it. A network of soft bodies: solid fat, cocoa particles, swollen protein and
+ * fibre, whose stress grows exponentially with their volume. Drops of fat hang together where
+ * liquid oil bridges their crystals, fully up to half of it solid: drops of nearly solid cocoa
+ * butter lie beside each other (partial coalescence, Boode & Walstra 1993, from memory; how much is
+ * calibrated). The syrup between, which gives way the sooner the thicker it is (a power law of
+ * 0.6). Undissolved sugar, hard grains that touch only where they are packed: they thicken all else
+ * as Krieger & Dougherty 1959 have it, and yield as grains do near their packing (Heymann, Peukert
+ * & Aksel 2002, from memory). And what gels in the syrup ({@link Gel}). Where there is too little
+ * syrup to surround the fat, the fat is outside and the dry bodies lie in it. Constants are
+ * calibrated here so that the usual ratios of chocolate to cream, and caramels cooked to 110, 116
+ * and 124 °C, fall into the classes practice gives them (TextureTest prints them).
  */
 public final class Texture {
 
@@ -32,7 +36,7 @@ public final class Texture {
     /** Syrup outside: log10 Pa at no solids, and per volume share of solids. */
     private static final double WET_BASE = -0.62;
 
-    private static final double WET_PER_SHARE = 12.6;
+    private static final double WET_PER_SHARE = 12.9;
     private static final double WET_PER_LOG_VISCOSITY = 0.22;
 
     /** Fat outside. */
@@ -51,6 +55,18 @@ public final class Texture {
     private static final double FIBRE_ML_PER_G = 2.5;
     private static final double STARCH_ML_PER_G = 1.2;
     private static final double CRYSTAL_ML_PER_G = 0.63;
+
+    /** Grains of sugar cannot lie closer; milled and of many sizes. */
+    private static final double GRAINS_PACK = 0.60;
+
+    private static final double KRIEGER = 2.5;
+
+    /** Of grains that touch, Pa; calibrated to an icing that pours and a paste that is kneaded. */
+    private static final double GRAINS_PA = 2;
+
+    /** What is solid beyond half of the fat hangs together by so much only; calibrated. */
+    private static final double BEYOND_HALF = 0.42;
+
     private static final double STEPS_A_TENFOLD = 2;
 
     private final Composition composition;
@@ -172,7 +188,11 @@ public final class Texture {
         final double syrupMl = syrup.waterG() + syrup.dissolvedSumG() / 1.6 + syrup.ethanolG();
         final double crystalMl = syrup.crystallineG() * CRYSTAL_ML_PER_G;
         final double all = solidMl + oilMl + dryMl + crystalMl + syrupMl;
-        final double share = (solidMl + dryMl + crystalMl) / all;
+        final double hangs =
+                Math.min(0.5, solidShare) + BEYOND_HALF * Math.max(0, solidShare - 0.5);
+        final double held = solidShare > 0 ? solidMl * hangs / solidShare : 0;
+        final double grains = Math.min(0.995 * GRAINS_PACK, crystalMl / all);
+        final double share = (held + dryMl) / (all - crystalMl);
         final double viscosity = SyrupViscosity.log10PaS(syrup, celsius);
         final double network =
                 WET_BASE
@@ -180,8 +200,12 @@ public final class Texture {
                         + WET_PER_LOG_VISCOSITY * Math.min(0, viscosity);
         // A thick syrup gives way under stress, the more the thicker; bodies in it stiffen it.
         final double viscous = THINNING_BASE + THINNING * (viscosity - 1 + 1.5 * share);
+        final double thicker = Math.pow(1 - grains / GRAINS_PACK, -KRIEGER * GRAINS_PACK);
+        final double touching = GRAINS_PA * (Math.pow(1 - grains / GRAINS_PACK, -2) - 1);
         return Math.log10(
-                Math.pow(10, network) + Math.pow(10, viscous) + gel.pascal(syrup, celsius));
+                (Math.pow(10, network) + Math.pow(10, viscous)) * thicker
+                        + touching
+                        + gel.pascal(syrup, celsius));
     }
 
     private double water() {

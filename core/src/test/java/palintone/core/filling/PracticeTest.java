@@ -1,0 +1,276 @@
+package palintone.core.filling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.op;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.filling.cool.Cooling;
+import palintone.core.filling.cool.CoolingVessel;
+import palintone.core.filling.cool.Standing;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.filling.texture.Texture;
+import palintone.core.substance.Ingredient;
+
+/** What is computed, beside what makers find (common practice, no source). */
+class PracticeTest {
+
+    private final List<String> table = new ArrayList<>();
+    private final List<String> outside = new ArrayList<>();
+
+    private void row(
+            final String what,
+            final String unit,
+            final double from,
+            final double to,
+            final double is) {
+        table.add(
+                String.format(
+                        Locale.ROOT, "%-62s %8.3g to %8.3g %8.3g %s", what, from, to, is, unit));
+        if (!(is >= from && is <= to)) {
+            outside.add(what + " is " + is);
+        }
+    }
+
+    private static Cooked cook(final Operation... operations) {
+        return Cooking.cook(List.of(operations));
+    }
+
+    private static double pa(final Cooked cooked, final double celsius) {
+        return Texture.of(cooked).pascal(celsius);
+    }
+
+    private static Cooked dark(final double juiceG) {
+        return cook(
+                op(OperationKind.BOIL, grams(Kitchen.JUICE, 2 * juiceG)),
+                new Operation(
+                        OperationKind.BOIL_DOWN,
+                        List.of(),
+                        java.util.Map.of(Setting.PERCENT, 50.0)),
+                op(OperationKind.POUR, grams(Samples.DARK_66, 100)));
+    }
+
+    private static Cooked caramel(final double celsius) {
+        return cook(
+                op(
+                        OperationKind.ADD,
+                        grams(Kitchen.SUGAR, 200),
+                        grams(Samples.GLUCOSE_SYRUP, 180),
+                        grams(Samples.CREAM, 250)),
+                op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 30))
+                        .with(Setting.TEMPERATURE_C, celsius));
+    }
+
+    private static Cooked cream(final double chocolateG, final double creamG) {
+        return cook(
+                op(OperationKind.BOIL, grams(Samples.CREAM, creamG)),
+                op(OperationKind.POUR, grams(Samples.DARK_66, chocolateG)));
+    }
+
+    private static Cooked with(final Ingredient chocolate, final double grams) {
+        return cook(
+                op(OperationKind.BOIL, grams(Samples.CREAM, 100)),
+                op(OperationKind.POUR, grams(chocolate, grams)));
+    }
+
+    private static double aw(final Cooked cooked) {
+        return FillingProperties.of(cooked, Conditions.USUAL).value(Quality.WATER_ACTIVITY);
+    }
+
+    private static Cooling cool(
+            final Cooked what,
+            final CoolingVessel vessel,
+            final double depthMm,
+            final double room,
+            final double fromC,
+            final double pipingC) {
+        return Cooling.of(
+                FillingProperties.of(what, Conditions.USUAL),
+                new Cooling.Where(vessel, depthMm, room, fromC, pipingC));
+    }
+
+    @Test
+    void theModelDoesAsMakersFind() {
+        row(
+                "64 g icing sugar, 15 g water: pours slowly",
+                "Pa",
+                1,
+                40,
+                pa(
+                        cook(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Kitchen.SUGAR, 64),
+                                        grams(Kitchen.WATER, 15))),
+                        20));
+        row(
+                "250 g icing sugar, 35 g water: kneaded, holds its shape",
+                "Pa",
+                5e3,
+                3e5,
+                pa(
+                        cook(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Kitchen.SUGAR, 250),
+                                        grams(Kitchen.WATER, 35))),
+                        20));
+        row(
+                "dark 100, reduced juice 45: slightly too soft to roll",
+                "Pa",
+                8e2,
+                6e3,
+                pa(dark(45), 20));
+        row("dark 100, reduced juice 30: a little firmer, rolls", "Pa", 3e3, 4e4, pa(dark(30), 20));
+        row("  and by how much firmer", "times", 1.3, 15, pa(dark(30), 20) / pa(dark(45), 20));
+        row("caramel of 124 °C, at 40 °C: still cut", "Pa", 2e3, 1.2e5, pa(caramel(124), 40));
+        row("caramel of 124 °C, at 20 °C: firm chew", "Pa", 4e4, 3e6, pa(caramel(124), 20));
+        row("caramel of 116 °C, at 20 °C: pliable", "Pa", 2e3, 1e5, pa(caramel(116), 20));
+        row("caramel of 110 °C, at 20 °C: flows slowly", "Pa", 40, 2e3, pa(caramel(110), 20));
+        row("dark 1 : 1 cream at 20 °C: pipes", "Pa", 40, 2e3, pa(cream(100, 100), 20));
+        row("dark 2 : 1 cream at 20 °C: is cut", "Pa", 5e3, 1.2e5, pa(cream(200, 100), 20));
+        row("dark 0.5 : 1 cream at 20 °C: pours", "Pa", 0.01, 40, pa(cream(50, 100), 20));
+        row("dark 1 : 1 out of the fridge: a knife", "Pa", 5e3, 3e5, pa(cream(100, 100), 4));
+        row("dark 1 : 1 at 35 °C: pours", "Pa", 0.1, 40, pa(cream(100, 100), 35));
+        row("milk 1 : 1: pipes", "Pa", 40, 2e3, pa(with(Samples.MILK_41, 100), 20));
+        row("milk 2.5 : 1: is cut", "Pa", 5e3, 1.2e5, pa(with(Samples.MILK_41, 250), 20));
+        row("ivory 3 : 1: is cut", "Pa", 5e3, 1.2e5, pa(with(Samples.IVORY_33, 300), 20));
+        row("ivory 1.5 : 1: pipes", "Pa", 40, 2e3, pa(with(Samples.IVORY_33, 150), 20));
+        final Cooked nut = cook(op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 100)));
+        row("nut paste alone: runs to pipes", "Pa", 1, 2e3, pa(nut, 20));
+        final Cooked gianduja =
+                cook(
+                        op(
+                                OperationKind.ADD,
+                                grams(Kitchen.NUT_PASTE, 100),
+                                grams(Samples.MILK_41, 100)));
+        row(
+                "  and 1 : 1 with milk chocolate, stiffer by",
+                "times",
+                5,
+                1e5,
+                pa(gianduja, 20) / pa(nut, 20));
+        row("water activity of dark 1 : 1", "", 0.86, 0.95, aw(cream(100, 100)));
+        row("water activity of dark 2 : 1", "", 0.80, 0.91, aw(cream(200, 100)));
+        row("water activity of a caramel of 116 °C", "", 0.45, 0.72, aw(caramel(116)));
+        row(
+                "water activity of sugar paste, 250 to 35",
+                "",
+                0.82,
+                0.88,
+                aw(
+                        cook(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Kitchen.SUGAR, 250),
+                                        grams(Kitchen.WATER, 35)))));
+        row(
+                "invert sugar softens dark 2 : 1, 20 g to 300",
+                "times",
+                0.3,
+                0.97,
+                pa(
+                                cook(
+                                        op(
+                                                OperationKind.BOIL,
+                                                grams(Samples.CREAM, 100),
+                                                grams(Kitchen.INVERT, 20)),
+                                        op(OperationKind.POUR, grams(Samples.DARK_66, 200))),
+                                20)
+                        / pa(cream(200, 100), 20));
+        final Cooked ganache = cream(300, 250);
+        row(
+                "bowl of ganache 60 mm deep in 22 °C, until it pipes",
+                "min",
+                90,
+                240,
+                Math.max(
+                        cool(ganache, CoolingVessel.BOWL, 60, 22, 40, 29)
+                                .windowOpens()
+                                .get(0)
+                                .value(),
+                        0));
+        row(
+                "bag 50 mm thick in 22 °C, until it pipes",
+                "min",
+                90,
+                240,
+                cool(ganache, CoolingVessel.BAG, 50, 22, 45, 29).windowOpens().get(0).value());
+        final Cooked truffle =
+                cook(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 100)),
+                        op(OperationKind.POUR, grams(Samples.DARK_66, 150)),
+                        op(OperationKind.ADD, grams(Kitchen.SPIRIT, 20)));
+        final Cooling small = cool(truffle, CoolingVessel.BOWL, 35, 20, 51, 37);
+        row(
+                "small bowl of spirit truffle, 51 to 37 °C",
+                "min",
+                25,
+                60,
+                small.toPiping().get(0).value());
+        row(
+                "bag 25 mm thick on stone, 49 to 28 °C",
+                "min",
+                5,
+                40,
+                Cooling.of(
+                                FillingProperties.of(ganache, Conditions.USUAL),
+                                new Cooling.Where(
+                                        CoolingVessel.BAG, 25, Standing.STONE, true, 20, 49, 28))
+                        .toPiping()
+                        .get(0)
+                        .value());
+        row(
+                "  stirred now and then, against left alone",
+                "times",
+                0.5,
+                0.97,
+                Cooling.of(
+                                        FillingProperties.of(ganache, Conditions.USUAL),
+                                        new Cooling.Where(
+                                                CoolingVessel.BOWL,
+                                                60,
+                                                Standing.TABLE,
+                                                true,
+                                                22,
+                                                40,
+                                                29))
+                                .toPiping()
+                                .get(0)
+                                .value()
+                        / cool(ganache, CoolingVessel.BOWL, 60, 22, 40, 29)
+                                .toPiping()
+                                .get(0)
+                                .value());
+        row(
+                "bowl in the fridge, until it is too stiff to pipe",
+                "min",
+                60,
+                180,
+                Cooling.of(
+                                FillingProperties.of(ganache, Conditions.USUAL),
+                                new Cooling.Where(
+                                        CoolingVessel.BOWL, 60, Standing.DRAUGHT, false, 4, 45, 29))
+                        .windowCloses()
+                        .get(0)
+                        .value());
+        row(
+                "bowl of ganache, firmness after 24 h in 20 °C against at rest",
+                "%",
+                95,
+                100.5,
+                100
+                        * cool(ganache, CoolingVessel.BOWL, 60, 20, 60, 29).final24h().value()
+                        / Texture.firmness(pa(ganache, 20)));
+        System.out.println("Fillings: practice from, to; computed\n" + String.join("\n", table));
+        assertThat(outside).isEmpty();
+    }
+}
