@@ -124,6 +124,19 @@ class PracticeTest {
                                         grams(Kitchen.WATER, 35))),
                         20));
         row(
+                "fondant, an eighth water: keeps its shape",
+                "Pa",
+                2e3,
+                1e5,
+                pa(
+                        cook(
+                                op(
+                                        OperationKind.ADD,
+                                        grams(Kitchen.SUGAR, 250),
+                                        grams(Samples.GLUCOSE_SYRUP, 60),
+                                        grams(Kitchen.WATER, 30))),
+                        20));
+        row(
                 "dark 100, reduced juice 45: slightly too soft to roll",
                 "Pa",
                 8e2,

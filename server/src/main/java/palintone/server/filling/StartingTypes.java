@@ -140,7 +140,7 @@ final class StartingTypes {
                             "Sugar paste",
                             Style.SUGAR_PASTE,
                             """
-                            add: 400 g icing sugar, 50 g water, 90 g glucose syrup DE 42, 30 g invert sugar syrup
+                            add: 400 g icing sugar, 18 g water, 70 g glucose syrup DE 42, 25 g invert sugar syrup
                             """),
                     new TypeView(
                             "Jelly-like fruit layer",

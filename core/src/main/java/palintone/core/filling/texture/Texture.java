@@ -57,12 +57,21 @@ public final class Texture {
     private static final double CRYSTAL_ML_PER_G = 0.63;
 
     /** Grains of sugar cannot lie closer; milled and of many sizes. */
-    private static final double GRAINS_PACK = 0.60;
+    private static final double GRAINS_PACK = 0.64;
 
     private static final double KRIEGER = 2.5;
 
-    /** Of grains that touch, Pa; calibrated to an icing that pours and a paste that is kneaded. */
-    private static final double GRAINS_PA = 2;
+    /**
+     * Grains begin to hold each other at this share of the volume, and are jammed at the other;
+     * from the one to the other their stress grows by so much of a power of ten. Calibrated: an
+     * icing at 0.39 pours, fondant of an eighth water at 0.50 keeps its shape, a paste at 0.59 is
+     * kneaded.
+     */
+    private static final double GRAINS_TOUCH = 0.40;
+
+    private static final double GRAINS_JAM = 0.54;
+    private static final double GRAINS_PER_SHARE = 30;
+    private static final double GRAINS_PA = 10;
 
     /** What is solid beyond half of the fat hangs together by so much only; calibrated. */
     private static final double BEYOND_HALF = 0.42;
@@ -201,7 +210,9 @@ public final class Texture {
         // A thick syrup gives way under stress, the more the thicker; bodies in it stiffen it.
         final double viscous = THINNING_BASE + THINNING * (viscosity - 1 + 1.5 * share);
         final double thicker = Math.pow(1 - grains / GRAINS_PACK, -KRIEGER * GRAINS_PACK);
-        final double touching = GRAINS_PA * (Math.pow(1 - grains / GRAINS_PACK, -2) - 1);
+        final double jammed =
+                Math.max(0, Math.min(GRAINS_JAM, grains) - GRAINS_TOUCH) * GRAINS_PER_SHARE;
+        final double touching = GRAINS_PA * (Math.pow(10, jammed) - 1);
         return Math.log10(
                 (Math.pow(10, network) + Math.pow(10, viscous)) * thicker
                         + touching
