@@ -24,6 +24,7 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.read.WrittenRecipe;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
@@ -38,6 +39,31 @@ public class FillingBench {
     private final List<Operation> recipe = recipe();
     private final double[] grams = Cooking.grams(recipe);
     private final BalanceTask task = task();
+
+    private static final String WRITTEN = written();
+
+    private static String written() {
+        final StringBuilder text = new StringBuilder();
+        for (int i = 0; i < 100; i++) {
+            text.append(i + 1)
+                    .append(" 1/2 cups cream 35 % (about ")
+                    .append(i)
+                    .append(" g), cold\n");
+        }
+        for (int i = 0; i < 100; i++) {
+            text.append("Heat the cream to 8")
+                    .append(i % 10)
+                    .append(
+                            " °C, pour over the chocolate, wait 2-3 minutes and blend until smooth.\n");
+        }
+        return text.toString();
+    }
+
+    /** A text of two hundred rows, half of them prose. */
+    @Benchmark
+    public WrittenRecipe readTwoHundredRows() {
+        return WrittenRecipe.read(WRITTEN);
+    }
 
     private List<Operation> recipe() {
         final List<RecipeLine> wet = new ArrayList<>();

@@ -2,6 +2,7 @@ package palintone.core.filling.read;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -87,6 +88,9 @@ final class Doings {
 
     private final boolean eggs;
 
+    /** Lines of which this clause has said how much of them it takes. */
+    private final Set<WrittenLine> spoken = new HashSet<>();
+
     /** Warmed or got ready apart, and named there: "warm the cream and pour it in". */
     private Clause apart;
 
@@ -124,6 +128,11 @@ final class Doings {
      * @param own lines with amounts that stand in this clause
      */
     void take(final Clause clause, final List<WrittenLine> own) {
+        takeIn(clause, own);
+        spoken.clear();
+    }
+
+    private void takeIn(final Clause clause, final List<WrittenLine> own) {
         final OperationKind kind = kind(clause, own);
         if (reading.at(clause.head()).is(Part.Kind.WORD)) {
             reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
@@ -491,7 +500,10 @@ final class Doings {
 
     private List<WrittenLine> named(final Clause clause, final boolean taking) {
         final List<WrittenLine> left =
-                loose.stream().filter(l -> taken.getOrDefault(l, 0.0) < 1 - 1e-9).toList();
+                loose.stream()
+                        .filter(l -> taken.getOrDefault(l, 0.0) < 1 - 1e-9)
+                        .filter(l -> !spoken.contains(l) || says(clause, "rest|remaining"))
+                        .toList();
         final int except = word(clause, "except|but|without");
         final boolean everything =
                 says(clause, "everything")
@@ -540,8 +552,20 @@ final class Doings {
         return rest;
     }
 
-    /** An amount in prose of what is listed already is the same, or a part of it. */
-    boolean isListed(final WrittenLine own, final boolean ofIt) {
+    /** What an amount in prose is of: something of its own, or a part of what is listed. */
+    enum Listed {
+        OWN,
+        PART,
+        /** All of it is in already: it is only spoken of. */
+        GONE
+    }
+
+    /**
+     * An amount in prose of what is listed already is the same, or a part of it; the part is taken.
+     *
+     * @param ofIt whether it says so: "50 g of the sugar"
+     */
+    Listed listed(final WrittenLine own, final boolean ofIt) {
         for (final WrittenLine line : loose) {
             final boolean same =
                     line.unit() == own.unit()
@@ -552,13 +576,15 @@ final class Doings {
                     && (ofIt || Math.abs(own.amount() - line.amount()) < 1e-9)) {
                 final double share = own.amount() / line.amount();
                 final double gone = taken.getOrDefault(line, 0.0);
-                if (gone + share <= 1 + 1e-9) {
-                    taken.put(line, gone + share);
+                spoken.add(line);
+                if (gone + share > 1 + 1e-9) {
+                    return Listed.GONE;
                 }
-                return true;
+                taken.put(line, gone + share);
+                return Listed.PART;
             }
         }
-        return false;
+        return Listed.OWN;
     }
 
     private boolean isButterAt(final Draft draft) {

@@ -314,9 +314,7 @@ final class WrittenText {
             }
             final List<WrittenLine> mine = new ArrayList<>();
             for (final WrittenLine line : own.get(clause)) {
-                if (!doings.isListed(line, line.raw().contains(" of the "))) {
-                    mine.add(line);
-                } else if (clause.verb() != Lexicon.Verb.LIGHT) {
+                if (doings.listed(line, line.raw().contains(" of the ")) != Doings.Listed.GONE) {
                     mine.add(line);
                 }
             }

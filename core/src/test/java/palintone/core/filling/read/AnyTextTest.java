@@ -1,0 +1,115 @@
+package palintone.core.filling.read;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import palintone.core.figure.OutOfRangeException;
+
+/** Whatever somebody pastes: it is read or refused with words, and nothing in it is lost. */
+class AnyTextTest {
+
+    private static final List<String> SCRAPS =
+            List.of(
+                    "200 g cream",
+                    "boil",
+                    "Pour over the chocolate.",
+                    "\n",
+                    "\t",
+                    ", ",
+                    " and ",
+                    "½",
+                    "1/0 cup sugar",
+                    "80 °C",
+                    "to 260 g",
+                    "(",
+                    ")",
+                    "each",
+                    "of the",
+                    "a third",
+                    "2-3",
+                    "the rest",
+                    "12:30",
+                    "–",
+                    "|",
+                    "•",
+                    "1.",
+                    "%",
+                    "overnight",
+                    "½ tsp salt",
+                    "in two parts",
+                    "until golden",
+                    "without",
+                    "99999999999 g",
+                    "\uD83C\uDF6B",
+                    "żółtko",
+                    "100 g each butter and honey",
+                    "x",
+                    "2 x 100 g nuts",
+                    "-18 °C",
+                    ":",
+                    ";",
+                    "cut");
+
+    @Provide
+    Arbitrary<List<String>> scraps() {
+        return Arbitraries.of(SCRAPS).list().ofMinSize(1).ofMaxSize(30);
+    }
+
+    @Property(tries = 1500)
+    void isReadOrRefusedAndEveryStretchLiesInIt(@ForAll("scraps") final List<String> scraps) {
+        final String text = String.join(" ", scraps);
+        try {
+            final WrittenRecipe read = WrittenRecipe.read(text);
+            int before = 0;
+            for (final WrittenRecipe.Span span : read.spans()) {
+                assertThat(span.from()).isGreaterThanOrEqualTo(before).isLessThan(span.to());
+                assertThat(span.to()).isLessThanOrEqualTo(text.length());
+                before = span.to();
+            }
+        } catch (OutOfRangeException e) {
+            assertThat(e.getMessage()).contains("allowed");
+        }
+    }
+
+    @Property(tries = 300)
+    void evenWhatIsNoLanguageAtAll(@ForAll @Size(max = 200) final String text) {
+        try {
+            WrittenRecipe.read(text);
+        } catch (OutOfRangeException e) {
+            assertThat(e.getMessage()).contains("allowed");
+        }
+    }
+
+    /** Whatever is said of a listed line, it goes in once: halves and rests add up. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Boil half the cream. Add the rest of the cream.",
+                "Boil a third of the cream, then add the remaining cream.",
+                "Boil the cream. Pour the cream over the cream.",
+                "Boil half the cream, add half the cream, pour half the cream over.",
+                "Boil 50 g of the cream, then add 50 g of the cream and the rest.",
+                "Boil the 200 g cream.",
+                "Do nothing at all with it.",
+                "Add everything."
+            })
+    void aLineGoesInOnce(final String prose) {
+        final WrittenRecipe read = WrittenRecipe.read("200 g cream\n300 g chocolate\n" + prose);
+        final double cream =
+                read.doings().stream()
+                        .flatMap(d -> d.lines().stream())
+                        .filter(l -> l.words().contains("cream"))
+                        .mapToDouble(WrittenLine::amount)
+                        .sum();
+        assertThat(cream).as(read.doings().toString()).isCloseTo(200, within(1e-6));
+    }
+}
