@@ -52,6 +52,7 @@ const stretches = computed(() => {
   padding: 8px 0;
 }
 figcaption {
+  margin-top: 8px;
   display: flex;
   flex-wrap: wrap;
   gap: 12px;

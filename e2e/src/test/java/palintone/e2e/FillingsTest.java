@@ -78,6 +78,40 @@ class FillingsTest {
         }
     }
 
+    /** A text of everyday words: where each part went, what is only likely, what was asked. */
+    @Test
+    void aTextShowsWhereEachPartOfItWent() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings");
+            button(page, "Start or paste").click();
+            page.getByLabel("Or paste a recipe: text or a table")
+                    .fill(
+                            "9 oz bittersweet chocolate, chopped\n3/4 cup heavy cream\n2 tbsp"
+                                    + " unsalted butter\n\nReduce the cream by a third, pour over the"
+                                    + " chocolate, wait 2 minutes and whisk. At 95 °F blend in the"
+                                    + " butter. Scatter with starlight.");
+            button(page, "Read it").click();
+            final Locator text = page.locator("figure .text");
+            assertThat(text.locator("mark.line").nth(1)).hasText("3/4 cup heavy cream");
+            assertThat(text.locator("mark.set").first()).hasText("a third");
+            assertThat(text.locator("mark.nowhere")).containsText(new String[] {"starlight"});
+            final Locator read = page.locator(".read ol");
+            assertThat(read).containsText("boiled away, of everything 33 %");
+            assertThat(read).containsText("temperature 35.0 °C");
+            assertThat(read).containsText("178 g");
+            // The chocolate is only likely the house's: it is marked, and another can be said.
+            assertThat(page.locator(".likely")).hasCount(1);
+            page.locator(".doubt").first().getByRole(AriaRole.COMBOBOX).fill("Dark couverture 70");
+            page.getByRole(AriaRole.OPTION).first().click();
+            assertThat(page.locator(".likely")).hasCount(0);
+            button(page, "Use this recipe").click();
+            assertThat(page.locator("article.op").first()).containsText("Cream 35 %");
+            assertThat(figure(page, "water activity")).containsText("0.");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
     @Test
     void aWishIsPressedAndEveryGramIsExplained() {
         try (Screen screen = Screen.open()) {
@@ -215,6 +249,14 @@ class FillingsTest {
             screen.go(house, "/fillings/cool/plum-ganache");
             assertThat(page.locator(".answer h1")).containsText("Into shells after");
             assertThat(page.locator(".ask")).containsText("warmest into this shell");
+            final String onATable = page.locator(".answer h1").textContent();
+            page.locator(".v-select", new Page.LocatorOptions().setHasText("It stands")).click();
+            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("on stone"))
+                    .click();
+            assertThat(page.locator(".answer h1")).not().hasText(onATable);
+            button(page, "Fridge").click();
+            assertThat(page.getByLabel("Room (House rules")).hasValue("4");
+            button(page, "Room").click();
             screen.go(house, "/fillings/mend/plum-ganache");
             button(page, "Too soft").click();
             assertThat(page.locator(".remedy").first()).containsText("Melt");

@@ -84,7 +84,7 @@ class PicturesTest {
     /** Of the half sphere the season's weighings are about. */
     @Test
     void shells() {
-        for (final String tab : new String[] {"colour", "thickness", "cold", "weigh"}) {
+        for (final String tab : new String[] {"colour", "thickness", "weigh"}) {
             try (Screen screen = Screen.open()) {
                 screen.page.addInitScript(
                         "localStorage.setItem('palintone.shells', JSON.stringify({couverture:"
@@ -101,6 +101,25 @@ class PicturesTest {
                         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
                 take(screen, "shells-" + tab);
             }
+        }
+    }
+
+    @Test
+    void aTextRead() {
+        try (Screen screen = Screen.open()) {
+            screen.go(house, "/fillings?start=1");
+            screen.page
+                    .getByLabel("Or paste a recipe: text or a table")
+                    .fill(
+                            "Harbour ganache\n9 oz bittersweet chocolate, chopped\n3/4 cup heavy"
+                                    + " cream\n2 tbsp unsalted butter\n2 tbsp whiskey\n\nReduce the"
+                                    + " cream by a third, pour over the chocolate, wait 2 minutes and"
+                                    + " whisk. At 95 °F blend in the butter, then the whiskey. Serve on"
+                                    + " a rainy day.");
+            screen.button("Read it").click();
+            assertThat(screen.page.locator("figure .text")).isVisible();
+            screen.page.locator("figure .text").scrollIntoViewIfNeeded();
+            take(screen, "fillings-read");
         }
     }
 

@@ -332,6 +332,8 @@ public class RecipeTexts {
                 unmatched,
                 text,
                 written.spans().stream()
+                        // The name is used: it is the recipe's.
+                        .filter(span -> !text.startsWith(name) || span.to() > name.length())
                         .map(span -> new SpanView(span.from(), span.to(), span.went()))
                         .toList());
     }

@@ -158,7 +158,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
                                     .filter(v -> v.form() == Form.PAST)
                                     .isPresent();
         }
-        if (verb.form() != Form.BASE || next.equals("of")) {
+        if (verb.form() != Form.BASE || next.matches("of|times?")) {
             return false;
         }
         if (word.equals("cream") && !next.matches("the|butter|together")) {

@@ -138,7 +138,9 @@ final class Doings {
             reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
         }
         if (kind == null) {
-            if (clause.verb() == Verb.OTHER || clause.verb() == Verb.TEMPER) {
+            if (clause.verb() == Verb.OTHER
+                    || clause.verb() == Verb.TEMPER
+                    || says(clause, "oven")) {
                 reading.went(clause.head(), Went.NOWHERE);
             }
             apart = clause;
@@ -239,6 +241,10 @@ final class Doings {
     private OperationKind kind(final Clause clause, final List<WrittenLine> own) {
         final double celsius = degrees(clause);
         final boolean hot = !Double.isNaN(celsius);
+        if (hot && says(clause, "oven")) {
+            // That warms no pot.
+            return null;
+        }
         return switch (clause.verb()) {
             case BOIL ->
                     says(clause, "down")

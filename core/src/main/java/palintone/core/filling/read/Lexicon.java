@@ -72,8 +72,9 @@ final class Lexicon {
 
     static Optional<Meant> verb(final String word) {
         // "Dry-caramelise", "re-heat".
-        return Optional.ofNullable(
-                VERBS.getOrDefault(word, VERBS.get(word.substring(word.lastIndexOf('-') + 1))));
+        final String last =
+                word.startsWith("pre-") ? word : word.substring(word.lastIndexOf('-') + 1);
+        return Optional.ofNullable(VERBS.getOrDefault(word, VERBS.get(last)));
     }
 
     /** Whether a word holds others together and says nothing a recipe could be set by. */

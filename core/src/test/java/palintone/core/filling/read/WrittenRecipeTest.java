@@ -362,6 +362,29 @@ class WrittenRecipeTest {
         assertThat(unused(weighed(text))).contains(one, other);
     }
 
+    /** Times of a heading, ovens and yields are no operations of the pot. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Cook time: 15 minutes",
+                "Chill time 2 h",
+                "Preheat the oven to 180 °C",
+                "Pre-heat the oven to 180 °C.",
+                "Heat the oven to 180 °C.",
+                "Makes 60 pieces",
+                "Yield: 650 g",
+                "Temper the chocolate to 31 °C.",
+                "Bake at 160 °C for 12 min."
+            })
+    void whatIsNotDoneToThePotIsSaidToBeUnused(final String text) {
+        final WrittenRecipe recipe = weighed(text);
+        assertThat(recipe.doings()).hasSize(1);
+        assertThat(recipe.doings().get(0).kind()).isEqualTo(OperationKind.ADD);
+        assertThat(recipe.doings().get(0).lines()).hasSize(5);
+        assertThat(String.join(" ", unused(recipe)))
+                .containsAnyOf("15 minutes", "2 h", "180", "60", "650", "31", "160");
+    }
+
     @Test
     void sentencesBesideOthersAndLinesBehindAColonAreNotLost() {
         final WrittenRecipe recipe =
