@@ -26,7 +26,7 @@ class LarderApiTest {
         final Answer two = workshop.get("/api/ingredients?size=2&page=1");
         assertThat(two.json().at("/items").size()).isEqualTo(2);
         assertThat(two.number("/total")).isGreaterThanOrEqualTo(15);
-        final Answer found = workshop.get("/api/ingredients?find=SESAME%20P");
+        final Answer found = workshop.get("/api/ingredients?find=SESAME%20PASTE,%20HULL");
         assertThat(found.json().at("/items").size()).isEqualTo(1);
         assertThat(found.at("/items/0/allergens/0")).isEqualTo("SESAME");
     }
