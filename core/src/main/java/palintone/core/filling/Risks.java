@@ -21,7 +21,7 @@ final class Risks {
         final double width = cooked.history().emulsifiedWidthMm();
         final double depthMm =
                 width > 0 ? cooked.yieldG() / 1.1 * 1000 / (Math.PI * width * width / 4) : 0;
-        final boolean tooWide = width > 0 && depthMm < 0.25 * width;
+        final boolean tooWide = width > 0 && depthMm < Emulsion.DEEP_ENOUGH * width;
         final double risk =
                 properties.wet() && cooked.composition().fatFraction() > 0.05
                         ? 100

@@ -24,7 +24,8 @@ import palintone.core.substance.Ingredient;
 /**
  * What matters of one piece while it is being thought out. Bands are common practice, no source.
  *
- * @param figures shares, cap, warmest fill, cost of what goes into one; with their bands
+ * @param figures shares, cap, warmest fill, taste of the whole, cost of what goes into one; with
+ *     their bands
  * @param unpriced ingredients without a price, so that the cost is too low
  * @param keepCold whether it must be kept cold
  * @param life what its shortest-lived part says; empty where nothing in it spoils
@@ -57,6 +58,7 @@ public record PieceFigures(
         final List<Figure> figures = new ArrayList<>();
         labelG.ifPresent(label -> figures.add(weight(piece, label)));
         figures.addAll(piece.qualities(Math.max(5, Math.min(26, roomC))));
+        figures.addAll(PieceTaste.of(piece, needs, pieces));
         final Set<String> unpriced = new TreeSet<>();
         figures.add(cost(piece, needs, pieces, unpriced));
         return new PieceFigures(

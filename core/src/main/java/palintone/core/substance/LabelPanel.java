@@ -31,6 +31,12 @@ public record LabelPanel(
         OptionalDouble waterG,
         Like like) {
 
+    /** Milk brings so much lactose for its protein, from memory: 4.8 for 3.3. */
+    private static final double LACTOSE_PER_PROTEIN = 1.6;
+
+    /** Butter and cream bring a little more than their protein says. */
+    private static final double LACTOSE_OF_FAT = 1.5;
+
     public static final Source SOURCE =
             Source.calibrated(
                     "shares of sugars and fats for this kind of food, estimated from general"
@@ -93,10 +99,10 @@ public record LabelPanel(
     public Composition estimate() {
         final Map<Component, Double> g = new EnumMap<>(Component.class);
         put(g, like.fat, fatG);
-        put(g, Component.SUCROSE, sugarsG * like.sucrose);
+        put(g, Component.SUCROSE, sugarsG * like.sucrose + added());
         put(g, Component.GLUCOSE, sugarsG * like.glucose);
         put(g, Component.FRUCTOSE, sugarsG * like.fructose);
-        put(g, Component.LACTOSE, sugarsG * like.lactose);
+        put(g, Component.LACTOSE, sugarsG * like.lactose - added());
         put(
                 g,
                 like == Like.SYRUP ? Component.HIGHER_SACCHARIDES : Component.STARCH,
@@ -118,6 +124,13 @@ public record LabelPanel(
             put(g, Component.WATER, left);
         }
         return Composition.ofMasses(g);
+    }
+
+    /** Sugar of a dairy thing that its milk cannot have brought: it was added. */
+    private double added() {
+        return like == Like.DAIRY
+                ? Math.max(0, sugarsG - LACTOSE_PER_PROTEIN * proteinG - LACTOSE_OF_FAT)
+                : 0;
     }
 
     private Component hidden() {

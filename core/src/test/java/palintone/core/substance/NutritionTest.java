@@ -113,4 +113,29 @@ class NutritionTest {
                 .hasSize(9);
         assertThat(Allergen.values()).hasSize(14);
     }
+
+    /** A spread of milk boiled down with sugar: 55 g of sugars beside 6.8 of protein. */
+    @Test
+    void theSugarsOfASweetDairySpreadAreNotAllLactose() {
+        final Composition spread = dairy(7.5, 55, 6.8);
+        assertThat(spread.fraction(Component.LACTOSE)).isBetween(0.09, 0.14);
+        assertThat(spread.fraction(Component.SUCROSE)).isBetween(0.40, 0.46);
+        // Of milk and cream all of it is lactose.
+        assertThat(dairy(3.6, 4.8, 3.3).fraction(Component.SUCROSE)).isZero();
+        assertThat(dairy(35, 3.2, 2.2).fraction(Component.SUCROSE)).isZero();
+        assertThat(dairy(1, 52, 35).fraction(Component.SUCROSE)).isZero();
+    }
+
+    private static Composition dairy(final double fat, final double sugars, final double protein) {
+        return new LabelPanel(
+                        fat,
+                        sugars,
+                        sugars,
+                        java.util.OptionalDouble.empty(),
+                        protein,
+                        0.2,
+                        java.util.OptionalDouble.empty(),
+                        LabelPanel.Like.DAIRY)
+                .estimate();
+    }
 }

@@ -25,6 +25,9 @@ public record Emulsion(double fatMl, double syrupMl) {
     /** BowlFault may begin. */
     public static final double RISK_FROM = 0.60;
 
+    /** A batch so deep, as a share of the width of its vessel, is sheared; common practice. */
+    public static final double DEEP_ENOUGH = 0.25;
+
     /** Drops touch everywhere. */
     public static final double CLOSE_PACKED = 0.64;
 

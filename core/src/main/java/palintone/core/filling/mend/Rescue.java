@@ -32,6 +32,8 @@ import palintone.core.substance.KitchenUnit;
  */
 public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
 
+    private static final double MELTED_G_PER_ML = 1.1;
+
     /**
      * A cause and what speaks for or against it.
      *
@@ -77,6 +79,26 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
                 conditions);
     }
 
+    /** A batch that lies shallow is not sheared: it wants a smaller bowl before anything else. */
+    private static Optional<Remedy> narrower(final FillingProperties now) {
+        final double width = now.cooked().history().emulsifiedWidthMm();
+        final double mm3 = now.cooked().yieldG() / MELTED_G_PER_ML * 1000;
+        // Deep as a share of wide: π·w²/4 · share·w = volume.
+        final double wanted = Math.cbrt(4 * mm3 / (Math.PI * Emulsion.DEEP_ENOUGH));
+        return width > wanted
+                ? Optional.of(
+                        new Remedy(
+                                Sentence.of(
+                                                "First into a smaller bowl, {width} wide or less: there"
+                                                        + " the batch lies deep enough to be sheared."
+                                                        + " Warm it to 35 °C and blend.")
+                                        .with("width", wanted, Unit.MILLIMETRE),
+                                Optional.empty(),
+                                0,
+                                Optional.empty()))
+                : Optional.empty();
+    }
+
     private static List<Remedy> remedies(
             final Fault fault,
             final List<Operation> operations,
@@ -87,6 +109,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
         final Adding adding = new Adding(operations, now.cooked(), conditions);
         switch (fault) {
             case SPLIT -> {
+                narrower(now).ifPresent(remedies::add);
                 adding.until(water, a -> a.value(Quality.OIL_SHARE), Emulsion.RISK_FROM - 0.01)
                         .ifPresent(
                                 r ->

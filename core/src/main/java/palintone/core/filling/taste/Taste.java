@@ -52,6 +52,11 @@ public final class Taste {
                         + cooked.history().caramelisedG() / 3 / cooked.yieldG());
     }
 
+    /** Grams of fat-free cocoa in 100 g of what was not cooked. */
+    public static double bitterness(final Composition c) {
+        return 100 * c.fraction(Component.COCOA_SOLIDS);
+    }
+
     /** Volume of alcohol in the syrup, per cent; what a nose and a label care about. */
     public static double alcoholByMass(final Composition c) {
         return 100 * c.fraction(Component.ETHANOL);

@@ -206,6 +206,29 @@ class RescueTest {
         assertThat(first.likely()).as(how).isGreaterThan(0.5);
     }
 
+    /** By hand: a bowl 4·V/(π·¼) to the third root wide holds V a quarter as deep as it is wide. */
+    @Test
+    void tooWideABowlIsChangedForASmallerOneFirst() {
+        final List<Operation> wide =
+                List.of(CREAM, DARK, op(OperationKind.EMULSIFY).with(Setting.WIDTH_MM, 600), BLEND);
+        final Rescue split = rescue(Fault.SPLIT, wide);
+        final Rescue.Remedy first = split.remedies().get(0);
+        assertThat(first.words().template()).contains("smaller bowl");
+        final double width = first.words().values().get("width").value();
+        final double depth =
+                Cooking.cook(wide).yieldG() / 1.1 * 1000 / (Math.PI * width * width / 4);
+        assertThat(depth / width).isCloseTo(0.25, within(1e-9));
+        final Rescue narrow =
+                rescue(
+                        Fault.SPLIT,
+                        List.of(
+                                CREAM,
+                                DARK,
+                                op(OperationKind.EMULSIFY).with(Setting.WIDTH_MM, width * 0.95),
+                                BLEND));
+        assertThat(narrow.remedies()).noneMatch(r -> r.words().template().contains("smaller bowl"));
+    }
+
     /** The same fault without its cause: the numbers no longer speak for it. */
     @Test
     void aCauseThatIsNotThereIsHardlyNamed() {
