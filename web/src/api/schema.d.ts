@@ -2760,7 +2760,7 @@ export interface components {
         };
         OperationDraft: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings?: {
                 [key: string]: number;
             } | null;
@@ -3753,7 +3753,7 @@ export interface components {
         };
         StageView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             /** Format: double */
             massG: number;
             /** Format: double */
@@ -3840,7 +3840,7 @@ export interface components {
         };
         ReadOperationView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings: {
                 [key: string]: number;
             };
@@ -4775,7 +4775,7 @@ export interface components {
         };
         OperationKindView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             words: string;
             /** @enum {string} */
             lines: "WANTED" | "TAKEN" | "NONE";

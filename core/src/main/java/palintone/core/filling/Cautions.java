@@ -13,6 +13,9 @@ import palintone.core.substance.FunctionalClass;
 /** Where a recipe can hurt somebody; each defers to those who decide. */
 final class Cautions {
 
+    /** Wetter than this it melts sugar that lies in it; ours. */
+    private static final double WET = 0.05;
+
     private static final double FLAMMABLE_SHARE = 0.15;
 
     /** What holds as much water as this boils up in hot sugar. */
@@ -57,6 +60,13 @@ final class Cautions {
         }
         if (cooked.stages().stream().anyMatch(s -> s.kind() == OperationKind.BOIL_DOWN)) {
             words.add(Sentence.of("Boiling down: steam and spatter; a wide pot, a long spoon."));
+        }
+        if (cooked.folded().sugarG() > 0 && cooked.matrix().fraction(Component.WATER) > WET) {
+            words.add(
+                    Sentence.of(
+                            "Pieces with sugar draw water out of a moist filling and melt away within"
+                                    + " days: coat them with cocoa butter, fold them in last, and bite"
+                                    + " one after a day and after three."));
         }
         if (cooked.stages().stream().anyMatch(s -> s.kind() == OperationKind.FREEZE)) {
             words.add(

@@ -91,7 +91,7 @@ public final class FillingProperties {
             case WATER -> 100 * c.fraction(Component.WATER);
             case FREE_WATER -> freeWater();
             case FAT -> 100 * c.fatFraction();
-            case OIL_SHARE -> Emulsion.of(c).oilShare();
+            case OIL_SHARE -> Emulsion.of(cooked.matrix()).oilShare();
             case DISSOLVED_SUGAR -> dissolved();
             case CRYSTAL_SUGAR -> crystals();
             case SOLID_FAT_SERVING -> 100 * texture.solidFat(conditions.servingC());
@@ -152,8 +152,8 @@ public final class FillingProperties {
     }
 
     private double dryActivity() {
-        final double dry = dryBodies(cooked.composition());
-        final double water = cooked.composition().fraction(Component.WATER);
+        final double dry = dryBodies(cooked.matrix());
+        final double water = cooked.matrix().fraction(Component.WATER);
         return dry > 0 ? Gab.BAKED.activity(water / dry) : water > 0 ? 0.5 : 0.05;
     }
 
@@ -172,7 +172,7 @@ public final class FillingProperties {
     }
 
     private double freeWater() {
-        final Composition c = cooked.composition();
+        final Composition c = cooked.matrix();
         final double bound =
                 100
                         * BOUND_BY_PROTEIN
@@ -182,7 +182,8 @@ public final class FillingProperties {
                                 + c.fraction(Component.COCOA_SOLIDS)
                                 + LumpedSolids.MILK_PROTEIN * c.fraction(Component.MILK_SOLIDS));
         final double bySugar = wet ? BOUND_BY_SUGAR * syrup().dissolvedSumG() : 0;
-        return Math.max(0, 100 * c.fraction(Component.WATER) - bound - bySugar);
+        final double matrixShare = 1 - cooked.folded().grams() / cooked.yieldG();
+        return matrixShare * Math.max(0, 100 * c.fraction(Component.WATER) - bound - bySugar);
     }
 
     private double dissolved() {
@@ -197,7 +198,7 @@ public final class FillingProperties {
         if (wet) {
             return syrup().crystallineG();
         }
-        final Composition c = cooked.composition();
+        final Composition c = cooked.matrix();
         return 100 * (c.fraction(Component.SUCROSE) + c.fraction(Component.LACTOSE));
     }
 

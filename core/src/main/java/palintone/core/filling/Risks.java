@@ -23,9 +23,9 @@ final class Risks {
                 width > 0 ? cooked.yieldG() / 1.1 * 1000 / (Math.PI * width * width / 4) : 0;
         final boolean tooWide = width > 0 && depthMm < Emulsion.DEEP_ENOUGH * width;
         final double risk =
-                properties.wet() && cooked.composition().fatFraction() > 0.05
+                properties.wet() && cooked.matrix().fatFraction() > 0.05
                         ? 100
-                                * Emulsion.of(cooked.composition())
+                                * Emulsion.of(cooked.matrix())
                                         .splitRisk(cooked.history().blended(), tooWide)
                         : 0;
         return Figure.of(
@@ -49,7 +49,7 @@ final class Risks {
         if (!properties.wet() || !properties.texture().cookedSugar()) {
             return List.of();
         }
-        final Graining graining = Graining.of(properties.cooked().composition());
+        final Graining graining = Graining.of(properties.cooked().matrix());
         return List.of(
                 Figure.of(
                                 "risk of graining",

@@ -112,7 +112,8 @@ public record Cooling(
     public static Cooling of(final FillingProperties properties, final Where where) {
         final Cooked cooked = properties.cooked();
         final Texture texture = properties.texture();
-        final double fatG = cooked.composition().fatFraction() * cooked.yieldG();
+        final double fatG =
+                cooked.matrix().fatFraction() * (cooked.yieldG() - cooked.folded().grams());
         final double density = ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
         final double heat = cooked.yieldG() * ChoiOkos1986.cpJPerGK(cooked.composition(), 30);
         final List<At> path = new ArrayList<>();

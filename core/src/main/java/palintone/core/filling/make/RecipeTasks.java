@@ -164,6 +164,7 @@ public final class RecipeTasks {
                             with(in, "Emulsify from the middle until it shines and holds.");
                     case COOL -> Sentence.of("Cool to {celsius}, film on the surface.");
                     case BUTTER -> listed("At {celsius}, blend in {0}.", in);
+                    case FOLD -> listed("Fold in {0}, in pieces, and not a stir more.", in);
                     case REST -> Sentence.of("Leave it for {hours} at {celsius}, film on it.");
                     case CUT -> Sentence.of("Cut; trim the edges.");
                     case FREEZE -> Sentence.of("Freeze for {hours} at {celsius}, covered.");

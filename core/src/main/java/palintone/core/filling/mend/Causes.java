@@ -91,10 +91,10 @@ final class Causes {
                                 .with("crystals", crystals, Unit.PERCENT),
                         ramp(crystals, 0.5, 6)));
         final double lactose =
-                now.cooked().composition().fraction(Component.LACTOSE)
+                now.cooked().matrix().fraction(Component.LACTOSE)
                         + LumpedSolids.MILK_LACTOSE
-                                * now.cooked().composition().fraction(Component.MILK_SOLIDS);
-        final double water = Math.max(0.01, now.cooked().composition().fraction(Component.WATER));
+                                * now.cooked().matrix().fraction(Component.MILK_SOLIDS);
+        final double water = Math.max(0.01, now.cooked().matrix().fraction(Component.WATER));
         causes.add(
                 cause(
                         Sentence.of(
@@ -104,7 +104,7 @@ final class Causes {
                                 .with("lactose", lactose / water, Unit.GRAM),
                         ramp(lactose / water, 0.12, 0.35)));
         if (now.wet() && now.texture().cookedSugar()) {
-            final Graining graining = Graining.of(now.cooked().composition());
+            final Graining graining = Graining.of(now.cooked().matrix());
             causes.add(
                     cause(
                             Sentence.of(
@@ -188,7 +188,7 @@ final class Causes {
 
     /** 0 where there is next to no cocoa butter to hold it, 1 in a ganache. */
     private static double fatMatters(final FillingProperties now) {
-        return ramp(now.cooked().composition().fraction(Component.COCOA_BUTTER), 0.01, 0.08);
+        return ramp(now.cooked().matrix().fraction(Component.COCOA_BUTTER), 0.01, 0.08);
     }
 
     private static List<Rescue.Cause> tooHard(final FillingProperties now) {

@@ -13,6 +13,10 @@ final class Acts {
 
     private static final int SUCROSE = Component.SUCROSE.ordinal();
     private static final int HIGHER = Component.HIGHER_SACCHARIDES.ordinal();
+
+    /** Moister than this, pieces are not apart from the syrup around them. */
+    private static final double DRY_PIECES = 0.1;
+
     private static final int FIBRE = Component.FIBRE.ordinal();
 
     /** Sugar above this is caramel, not syrup, °C. */
@@ -189,6 +193,28 @@ final class Acts {
         pot.temperatureC = Math.min(pot.temperatureC, op.value(Setting.TEMPERATURE_C));
         pot.butterC = pot.temperatureC;
         pot.stirIn(op, grams);
+    }
+
+    /**
+     * What is dry lies in it in pieces: it dissolves in nothing and is no part of the syrup. What
+     * is moist, as fresh fruit, shares its water with the rest and is counted with it.
+     */
+    static void fold(final Pot pot, final Operation op, final double[] grams) {
+        for (int line = 0; line < grams.length; line++) {
+            final double[] had = pot.g.clone();
+            final double[] only = new double[grams.length];
+            only[line] = grams[line];
+            pot.stirIn(op, only);
+            final double water =
+                    op.lines().get(line).ingredient().composition().fraction(Component.WATER);
+            if (water > DRY_PIECES) {
+                continue;
+            }
+            for (int i = 0; i < had.length; i++) {
+                pot.pieces[i] += pot.g[i] - had[i];
+                pot.g[i] = had[i];
+            }
+        }
     }
 
     static void rest(final Pot pot, final Operation op, final double[] grams) {

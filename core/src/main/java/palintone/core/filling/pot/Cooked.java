@@ -12,6 +12,7 @@ import palintone.core.substance.Ingredient;
  * What came of a recipe.
  *
  * @param composition of what is left at the end
+ * @param folded what of it lies in it in pieces
  * @param yieldG what is left, grams
  * @param weighed what was weighed in, grams of each ingredient in the order of the recipe
  * @param inIt of that, what is still in it: not what was infused and strained out
@@ -26,6 +27,7 @@ import palintone.core.substance.Ingredient;
  */
 public record Cooked(
         Composition composition,
+        Folded folded,
         double yieldG,
         Map<Ingredient, Double> weighed,
         Set<Ingredient> inIt,
@@ -36,6 +38,21 @@ public record Cooked(
         List<Ingredient> unheated,
         Map<FunctionalClass, Double> gellingG,
         History history) {
+
+    /**
+     * Pieces and what they lie in.
+     *
+     * @param matrix everything but the pieces: what is syrup, fat and texture
+     * @param grams of pieces
+     * @param volumeShare of the pieces, 0 to 1
+     * @param sugarG of sugar in the pieces, which draws water and melts away
+     */
+    public record Folded(Composition matrix, double grams, double volumeShare, double sugarG) {}
+
+    /** What the pieces lie in; everything where there are none. */
+    public Composition matrix() {
+        return folded.matrix();
+    }
 
     /** A temperature held for a time. */
     public record HeatStep(double celsius, double seconds) {}

@@ -70,6 +70,7 @@ public final class Cooking {
         }
         return new Cooked(
                 pot.composition(),
+                pot.folded(),
                 pot.massG(),
                 Collections.unmodifiableMap(new LinkedHashMap<>(pot.weighed)),
                 Collections.unmodifiableSet(new LinkedHashSet<>(pot.inIt)),

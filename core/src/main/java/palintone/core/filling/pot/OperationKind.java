@@ -46,6 +46,7 @@ public enum OperationKind {
     EMULSIFY("emulsify", Lines.TAKEN, Acts::emulsify, Setting.WIDTH_MM, 160.0),
     COOL("cool", Lines.NONE, Acts::cool, Setting.TEMPERATURE_C, 35.0),
     BUTTER("add butter", Lines.WANTED, Acts::butter, Setting.TEMPERATURE_C, 35.0),
+    FOLD("fold in pieces", Lines.WANTED, Acts::fold),
     REST("rest", Lines.NONE, Acts::rest, Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 18.0),
     CUT("cut", Lines.NONE, Acts::cut, Setting.WIDTH_MM, 22.0, Setting.PERCENT, 6.0),
     FREEZE("freeze", Lines.NONE, Acts::rest, Setting.HOURS, 12.0, Setting.TEMPERATURE_C, -18.0);
@@ -106,7 +107,30 @@ public enum OperationKind {
         };
     }
 
+    /**
+     * Whether what lies in the pot in pieces does not stay so: heat melts it, a blade grinds it.
+     */
+    private boolean breaksPieces() {
+        return switch (this) {
+            case BOIL,
+                    HEAT,
+                    COOK_FRUIT,
+                    BLEND,
+                    SIEVE,
+                    BOIL_DOWN,
+                    COOK_SUGAR,
+                    CARAMELISE,
+                    CRUSH,
+                    TEMPER_YOLKS ->
+                    true;
+            default -> false;
+        };
+    }
+
     void act(final Pot pot, final Operation operation, final double[] grams) {
+        if (breaksPieces()) {
+            pot.breakPieces();
+        }
         act.on(pot, operation, grams);
     }
 }

@@ -56,6 +56,10 @@ final class Pot {
     private static final SolidFatCurve COCOA = SolidFatCurve.cocoaButter();
 
     final double[] g = new double[COMPONENTS.length];
+
+    /** What lies in it in pieces, apart from all else. */
+    final double[] pieces = new double[COMPONENTS.length];
+
     final double altitudePressureHPa;
     double temperatureC = ROOM_C;
     final List<Cooked.HeatStep> heat = new ArrayList<>();
@@ -91,11 +95,23 @@ final class Pot {
     }
 
     double massG() {
-        double sum = 0;
-        for (final double part : g) {
-            sum += part;
+        return matrixG() + piecesG();
+    }
+
+    private double matrixG() {
+        return Arrays.stream(g).sum();
+    }
+
+    double piecesG() {
+        return Arrays.stream(pieces).sum();
+    }
+
+    /** What lay in pieces is molten or ground into the rest. */
+    void breakPieces() {
+        for (int i = 0; i < g.length; i++) {
+            g[i] += pieces[i];
+            pieces[i] = 0;
         }
-        return sum;
     }
 
     double waterG() {
@@ -229,6 +245,7 @@ final class Pot {
     private void lose(final double share) {
         for (int i = 0; i < g.length; i++) {
             g[i] *= 1 - share;
+            pieces[i] *= 1 - share;
         }
         boiledSucroseG *= 1 - share;
         gelling.replaceAll((nature, grams) -> grams * (1 - share));
@@ -258,11 +275,36 @@ final class Pot {
         return boiledSucroseG > 0 && g[SUCROSE] <= 1.1 * boiledSucroseG;
     }
 
+    /** Of everything, pieces and all. */
     Composition composition() {
+        final double[] all = g.clone();
+        for (int i = 0; i < all.length; i++) {
+            all[i] += pieces[i];
+        }
+        return of(all);
+    }
+
+    /** What lies in it in pieces, and what they lie in; everything where there are none. */
+    Cooked.Folded folded() {
+        final double grams = piecesG();
+        if (grams <= 0 || matrixG() <= 0) {
+            return new Cooked.Folded(composition(), 0, 0, 0);
+        }
+        final Composition matrix = of(g);
+        final double piecesMl = grams / ChoiOkos1986.densityGPerMl(of(pieces), ROOM_C);
+        final double matrixMl = matrixG() / ChoiOkos1986.densityGPerMl(matrix, ROOM_C);
+        return new Cooked.Folded(
+                matrix,
+                grams,
+                piecesMl / (piecesMl + matrixMl),
+                pieces[SUCROSE] + pieces[Component.HIGHER_SACCHARIDES.ordinal()]);
+    }
+
+    private static Composition of(final double[] grams) {
         final Map<Component, Double> parts = new EnumMap<>(Component.class);
-        for (int i = 0; i < g.length; i++) {
-            if (g[i] > 0) {
-                parts.put(COMPONENTS[i], g[i]);
+        for (int i = 0; i < grams.length; i++) {
+            if (grams[i] > 0) {
+                parts.put(COMPONENTS[i], grams[i]);
             }
         }
         return Composition.ofMasses(parts);

@@ -177,6 +177,11 @@ final class Doings {
                 draft.set(Setting.TEMPERATURE_C, carriedC, text(clause));
             }
         }
+        if (draft.kind == OperationKind.ADD
+                && !draft.lines.isEmpty()
+                && draft.lines.stream().allMatch(Doings::isPiece)) {
+            draft.kind = OperationKind.FOLD;
+        }
         if (draft.kind != OperationKind.REST) {
             carriedC = Double.NaN;
         }
@@ -493,6 +498,17 @@ final class Doings {
             }
         }
         return false;
+    }
+
+    /** Nuts, crumbs and flakes; not their paste, flour or butter. */
+    private static boolean isPiece(final WrittenLine line) {
+        return line.names().stream().anyMatch(Lexicon::isPiece)
+                && line.names().stream()
+                        .noneMatch(
+                                n ->
+                                        n.matches(
+                                                "paste|butter|flour|meal|milk|oil|syrup|liqueur|praline|drink|cream"))
+                && !line.plain().matches(".*\\bground\\b.*");
     }
 
     private static boolean isLiquid(final WrittenLine line) {

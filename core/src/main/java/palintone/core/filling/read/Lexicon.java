@@ -62,6 +62,7 @@ final class Lexicon {
     private static final Set<String> NOTHING = new HashSet<>();
     private static final Set<String> NOTES = new HashSet<>();
     private static final Set<String> INFUSED = new HashSet<>();
+    private static final Set<String> PIECES = new HashSet<>();
     private static final Map<String, Set<String>> KINDS = new HashMap<>();
 
     static {
@@ -97,6 +98,11 @@ final class Lexicon {
         return KINDS.getOrDefault(kind, Set.of()).contains(name);
     }
 
+    /** Whether it stays in pieces where it is folded in. */
+    static boolean isPiece(final String word) {
+        return PIECES.contains(word);
+    }
+
     private static void load() {
         try (InputStream in = Lexicon.class.getResourceAsStream("words.txt")) {
             String section = "";
@@ -127,6 +133,7 @@ final class Lexicon {
                 final int colon = line.indexOf(':');
                 KINDS.put(line.substring(0, colon), Set.of(distinct(line.substring(colon + 1))));
             }
+            case "[pieces]" -> PIECES.addAll(Set.of(distinct(line)));
             case "[nothing]" -> NOTHING.addAll(Set.of(distinct(line)));
             case "[notes]" -> NOTES.addAll(Set.of(distinct(line)));
             default -> INFUSED.addAll(Set.of(distinct(line)));

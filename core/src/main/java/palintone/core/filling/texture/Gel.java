@@ -101,7 +101,7 @@ public final class Gel {
                 grams,
                 cooked.yieldG(),
                 grams.containsKey(FunctionalClass.PECTIN) ? Taste.ph(cooked.weighed()) : 7,
-                100 * cooked.composition().fraction(Component.MILK_SOLIDS));
+                100 * cooked.matrix().fraction(Component.MILK_SOLIDS));
     }
 
     /** Whether there is anything that gels. */

@@ -73,6 +73,11 @@ public final class Texture {
     private static final double GRAINS_PER_SHARE = 30;
     private static final double GRAINS_PA = 10;
 
+    /** Pieces in a filling thicken it as coarse grains do; Krieger & Dougherty 1959. */
+    private static final double PIECES_PACK = 0.62;
+
+    private static final double PIECES_KRIEGER = -2.5 * PIECES_PACK;
+
     /** What is solid beyond half of the fat hangs together by so much only; calibrated. */
     private static final double BEYOND_HALF = 0.42;
 
@@ -105,12 +110,16 @@ public final class Texture {
     /** Of what came out of the pot. */
     public static Texture of(final Cooked cooked) {
         return new Texture(
-                cooked.composition(),
+                cooked.matrix(),
                 (cooked.history().cookedSugarC() >= SYRUP_STAYS_FROM_C
                                 || cooked.history().boiledClear())
                         && sugary(cooked),
                 Gel.of(cooked),
-                0);
+                PIECES_KRIEGER
+                        * Math.log10(
+                                1
+                                        - Math.min(0.9 * PIECES_PACK, cooked.folded().volumeShare())
+                                                / PIECES_PACK));
     }
 
     /**
@@ -128,7 +137,7 @@ public final class Texture {
     public static final double SYRUP_STAYS_FROM_C = 107;
 
     private static boolean sugary(final Cooked cooked) {
-        final Composition c = cooked.composition();
+        final Composition c = cooked.matrix();
         return c.fraction(Component.WATER) > 0.03
                 || c.fatFraction() < 0.25 && c.fraction(Component.WATER) > 0;
     }

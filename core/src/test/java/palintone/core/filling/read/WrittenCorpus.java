@@ -214,7 +214,9 @@ final class WrittenCorpus {
     }
 
     private static boolean stirs(final OperationKind kind) {
-        return kind == OperationKind.ADD || kind == OperationKind.EMULSIFY;
+        return kind == OperationKind.ADD
+                || kind == OperationKind.EMULSIFY
+                || kind == OperationKind.FOLD;
     }
 
     /** Yolks whisked in before are heated by "heat": the two do the same. */
