@@ -144,7 +144,7 @@ const marks = computed(() =>
         "
         unit="CELSIUS"
       />
-      <div class="d-flex ga-2">
+      <div class="d-flex flex-wrap ga-2">
         <v-btn
           v-for="place in COLD"
           :key="place.celsius"

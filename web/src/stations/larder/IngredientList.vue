@@ -127,6 +127,10 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
 </template>
 
 <style scoped>
+/* Where it comes from may break anywhere: it is the longest word of the row. */
+td.quiet {
+  overflow-wrap: anywhere;
+}
 header {
   display: flex;
   align-items: center;

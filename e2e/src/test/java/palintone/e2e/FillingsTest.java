@@ -102,7 +102,7 @@ class FillingsTest {
             assertThat(read).containsText("178 g");
             // The chocolate is only likely the house's: it is marked, and another can be said.
             assertThat(page.locator(".likely")).hasCount(1);
-            page.locator(".doubt").first().getByRole(AriaRole.COMBOBOX).fill("Dark couverture 70");
+            page.locator(".doubt input").first().fill("Dark couverture 70");
             page.getByRole(AriaRole.OPTION).first().click();
             assertThat(page.locator(".likely")).hasCount(0);
             button(page, "Use this recipe").click();

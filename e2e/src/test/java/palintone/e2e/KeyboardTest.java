@@ -78,7 +78,7 @@ class KeyboardTest {
                     .not()
                     .hasCount(0);
             keys.press("/");
-            keys.type("sesame p");
+            keys.type("sesame s");
             assertThat(screen.page.locator("table.rows").first().locator("tbody tr")).hasCount(1);
             assertThat(screen.faults()).isEmpty();
         }
