@@ -102,7 +102,9 @@ class FillingsTest {
             assertThat(read).containsText("178 g");
             // The chocolate is only likely the house's: it is marked, and another can be said.
             assertThat(page.locator(".likely")).hasCount(1);
-            page.locator(".doubt input").first().fill("Dark couverture 70");
+            page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("or another"))
+                    .first()
+                    .fill("Dark couverture 70");
             page.getByRole(AriaRole.OPTION).first().click();
             assertThat(page.locator(".likely")).hasCount(0);
             button(page, "Use this recipe").click();
