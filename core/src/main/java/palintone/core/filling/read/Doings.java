@@ -86,6 +86,8 @@ final class Doings {
     /** Taken in hand, and put in by the next thing that is done. */
     private final List<WrittenLine> held = new ArrayList<>();
 
+    private Clause holding;
+
     private final boolean eggs;
 
     /** Lines of which this clause has said how much of them it takes. */
@@ -108,7 +110,14 @@ final class Doings {
                         .anyMatch(name -> name.matches("yolk|egg"));
     }
 
+    /** Everything that is done; what was taken in hand last and put nowhere goes in at the end. */
     List<Draft> drafts() {
+        if (!held.isEmpty()) {
+            final Draft add = new Draft(OperationKind.ADD, holding);
+            add.lines.addAll(held);
+            held.clear();
+            drafts.add(add);
+        }
         return drafts;
     }
 
@@ -201,6 +210,7 @@ final class Doings {
     private void leave(final Clause clause, final List<WrittenLine> own) {
         if (clause.verb() == Verb.LIGHT && Double.isNaN(degrees(clause))) {
             held.addAll(own);
+            holding = clause;
         } else if (!own.isEmpty()) {
             final Draft add = new Draft(OperationKind.ADD, clause);
             add.lines.addAll(own);

@@ -227,6 +227,7 @@ final class Rows {
         if (verb.isEmpty()
                 || verb.get().form() == Form.ING
                 || verb.get().verb() == Verb.LIGHT
+                || verb.get().verb() == Verb.CUT
                 || verb.get().verb() == Verb.OTHER) {
             return false;
         }

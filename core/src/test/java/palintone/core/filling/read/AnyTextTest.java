@@ -112,4 +112,42 @@ class AnyTextTest {
                         .sum();
         assertThat(cream).as(read.doings().toString()).isCloseTo(200, within(1e-6));
     }
+
+    /** What has its amount in the prose is weighed in, whatever is said around it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Take 200 g cream.",
+                "Boil 100 g milk. Take 200 g cream and sieve.",
+                "Have 200 g cream ready. Cool to 30 °C.",
+                "Place 200 g cream in a bowl, then rest for 2 h.",
+                "Keep 200 g cream cold; freeze overnight.",
+                "Toast 200 g cream."
+            })
+    void whatIsTakenInHandIsNotLost(final String prose) {
+        assertThat(
+                        WrittenRecipe.read(prose).doings().stream()
+                                .flatMap(d -> d.lines().stream())
+                                .filter(l -> l.words().contains("cream"))
+                                .mapToDouble(WrittenLine::amount)
+                                .sum())
+                .isEqualTo(200);
+    }
+
+    /** How an ingredient is got ready is nothing that is done to the pot. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "200 g butter, cold, cut into cubes",
+                "200 g butter, softened and cut into 1 cm dice",
+                "200 g butter (cubed)",
+                "200 g butter, melted and cooled",
+                "200 g butter, at room temperature, beaten until pale"
+            })
+    void theRowOfAnIngredientIsOneLine(final String row) {
+        final WrittenRecipe read = WrittenRecipe.read(row);
+        assertThat(read.doings()).hasSize(1);
+        assertThat(read.doings().get(0).lines()).hasSize(1);
+        assertThat(read.doings().get(0).lines().get(0).words()).startsWith("butter");
+    }
 }
