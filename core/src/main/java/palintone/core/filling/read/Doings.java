@@ -1,8 +1,8 @@
 package palintone.core.filling.read;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -80,7 +80,10 @@ final class Doings {
     private final Reading reading;
     private final List<WrittenLine> loose;
     private final List<WrittenLine> all;
-    private final Map<WrittenLine, Double> taken = new HashMap<>();
+
+    /** Two rows that read the same are two: told apart by which they are. */
+    private final Map<WrittenLine, Double> taken = new IdentityHashMap<>();
+
     private final List<Draft> drafts = new ArrayList<>();
 
     /** Taken in hand, and put in by the next thing that is done. */
@@ -91,7 +94,7 @@ final class Doings {
     private final boolean eggs;
 
     /** Lines of which this clause has said how much of them it takes. */
-    private final Set<WrittenLine> spoken = new HashSet<>();
+    private final Set<WrittenLine> spoken = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /** Warmed or got ready apart, and named there: "warm the cream and pour it in". */
     private Clause apart;
@@ -161,8 +164,6 @@ final class Doings {
         if (kind.lines() != OperationKind.Lines.NONE) {
             draft.lines.addAll(0, held);
             held.clear();
-        }
-        if (kind.lines() != OperationKind.Lines.NONE) {
             draft.lines.addAll(named(clause));
             if (draft.lines.isEmpty()
                     && kind.lines() == OperationKind.Lines.WANTED
@@ -512,12 +513,8 @@ final class Doings {
 
     /** Nuts, crumbs and flakes; not their paste, flour or butter. */
     private static boolean isPiece(final WrittenLine line) {
-        return line.names().stream().anyMatch(Lexicon::isPiece)
-                && line.names().stream()
-                        .noneMatch(
-                                n ->
-                                        n.matches(
-                                                "paste|butter|flour|meal|milk|oil|syrup|liqueur|praline|drink|cream"))
+        return !line.names().isEmpty()
+                && Lexicon.isPiece(line.names().get(line.names().size() - 1))
                 && !line.plain().matches(".*\\bground\\b.*");
     }
 
@@ -548,7 +545,7 @@ final class Doings {
         } else {
             named =
                     Mentions.in(reading, clause.from(), clause.to(), all).stream()
-                            .filter(left::contains)
+                            .filter(line -> left.stream().anyMatch(l -> l == line))
                             .toList();
         }
         if (!taking) {

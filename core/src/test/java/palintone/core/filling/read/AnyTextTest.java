@@ -150,4 +150,20 @@ class AnyTextTest {
         assertThat(read.doings().get(0).lines()).hasSize(1);
         assertThat(read.doings().get(0).lines().get(0).words()).startsWith("butter");
     }
+
+    /** Sugar is listed for the caramel and again for the fruit: both are weighed in. */
+    @ParameterizedTest
+    @ValueSource(strings = {"Boil the sugar.", "Boil half the sugar, add the rest.", "Blend."})
+    void twoRowsThatReadTheSameAreTwo(final String prose) {
+        final WrittenRecipe read =
+                WrittenRecipe.read("100 g sugar\n200 g cream\n100 g sugar\n" + prose);
+        final List<Double> sugar =
+                read.doings().stream()
+                        .flatMap(d -> d.lines().stream())
+                        .filter(l -> l.words().contains("sugar"))
+                        .map(WrittenLine::amount)
+                        .toList();
+        assertThat(sugar.stream().mapToDouble(a -> a).sum()).isEqualTo(200);
+        assertThat(sugar).allMatch(a -> a > 0);
+    }
 }
