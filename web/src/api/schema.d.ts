@@ -820,6 +820,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fillings/pots/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["own"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fillings/pots/only-used": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["onlyUsed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fillings/meter": {
         parameters: {
             query?: never;
@@ -2765,12 +2797,19 @@ export interface components {
                 [key: string]: number;
             } | null;
             lines?: components["schemas"]["RecipeLineDraft"][] | null;
+            /** Format: int32 */
+            pot?: number | null;
+            /** Format: int32 */
+            fromPot?: number | null;
+            /** Format: double */
+            takenG?: number | null;
         };
         RecipeDraft: {
             name: string;
             /** @enum {string|null} */
             style?: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER" | null;
             operations: components["schemas"]["OperationDraft"][];
+            pots?: string[] | null;
             note?: string | null;
             /** Format: int64 */
             version?: number | null;
@@ -3725,6 +3764,17 @@ export interface components {
             reason: components["schemas"]["SentenceView"];
             longer: components["schemas"]["SentenceView"][];
         };
+        PotView: {
+            /** Format: int32 */
+            pot: number;
+            name: string;
+            /** Format: double */
+            weighedG: number;
+            /** Format: double */
+            takenG: number;
+            /** Format: double */
+            leftG: number;
+        };
         QualityView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -3749,11 +3799,14 @@ export interface components {
             labelInTheUnitedStates: string[];
             cautions: components["schemas"]["SentenceView"][];
             stages: components["schemas"]["StageView"][];
+            pots: components["schemas"]["PotView"][];
             lineGrams: number[];
         };
         StageView: {
             /** @enum {string} */
             kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            /** Format: int32 */
+            pot: number;
             /** Format: double */
             massG: number;
             /** Format: double */
@@ -3871,6 +3924,11 @@ export interface components {
             text: string;
             parts: string[];
         };
+        OwnPotRequest: {
+            on: components["schemas"]["SheetRequest"];
+            /** Format: int32 */
+            pot: number;
+        };
         MeterRequest: {
             /** Format: double */
             shown: number;
@@ -3965,6 +4023,8 @@ export interface components {
             /** @enum {string|null} */
             ready?: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT" | null;
             mayAdd?: string[] | null;
+            moveOperations?: boolean | null;
+            keep?: ("FRUIT" | "COST")[] | null;
         };
         ConstraintDraft: {
             /** @enum {string} */
@@ -3987,6 +4047,8 @@ export interface components {
         BalanceView: {
             met: boolean;
             moves: components["schemas"]["AmountMoveView"][];
+            operationMoves: components["schemas"]["OperationMoveView"][];
+            says: components["schemas"]["SentenceView"][];
             clashes: components["schemas"]["ClashView"][];
             wishes: components["schemas"]["ConstraintDraft"][];
             recipe: components["schemas"]["RecipeDraft"];
@@ -4003,6 +4065,18 @@ export interface components {
             high: number;
             reached: components["schemas"]["FigureView"];
             curesAll: boolean;
+        };
+        OperationMoveView: {
+            /** Format: int32 */
+            operation: number;
+            words: string;
+            /** @enum {string} */
+            unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            why: components["schemas"]["SentenceView"];
         };
         TakenView: {
             /** Format: uuid */
@@ -4769,9 +4843,17 @@ export interface components {
             styles: components["schemas"]["StyleView"][];
             qualities: components["schemas"]["QualityWordsView"][];
             wishes: components["schemas"]["ReadyConstraintView"][];
+            keeps: components["schemas"]["KeepView"][];
+            /** Format: int32 */
+            mostPots: number;
             units: string[];
             types: components["schemas"]["TypeView"][];
             stages: components["schemas"]["SugarStageView"][];
+        };
+        KeepView: {
+            /** @enum {string} */
+            keep: "FRUIT" | "COST";
+            words: string;
         };
         OperationKindView: {
             /** @enum {string} */
@@ -4779,6 +4861,7 @@ export interface components {
             words: string;
             /** @enum {string} */
             lines: "WANTED" | "TAKEN" | "NONE";
+            takesFromPot: boolean;
             settings: components["schemas"]["SettingView"][];
         };
         QualityWordsView: {
@@ -4847,6 +4930,7 @@ export interface components {
             /** @enum {string|null} */
             style?: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER" | null;
             operations: components["schemas"]["OperationDraft"][];
+            pots?: string[] | null;
             notes?: components["schemas"]["NoteRow"][] | null;
         };
         NoteRow: {
@@ -6431,6 +6515,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReadRecipeView"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeDraft"];
+                };
+            };
+        };
+    };
+    onlyUsed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeDraft"];
                 };
             };
         };

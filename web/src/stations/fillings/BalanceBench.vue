@@ -28,6 +28,14 @@ interface Row {
 }
 const rows = ref<Row[]>([])
 const mayAdd = ref<string[]>([])
+const keep = ref<string[]>([])
+/** What is done may change too, as long as its maker does not say no. */
+const moveOperations = ref(true)
+function toggleKeep(what: string) {
+  keep.value = keep.value.includes(what)
+    ? keep.value.filter((k) => k !== what)
+    : [...keep.value, what]
+}
 const answer = ref<BalanceAnswer | null>(null)
 const refused = ref('')
 const busy = ref(false)
@@ -61,6 +69,10 @@ const free = computed(() =>
   ),
 )
 
+const changes = computed(
+  () => (answer.value?.moves.length ?? 0) + (answer.value?.operationMoves.length ?? 0),
+)
+
 const turn = useTurn()
 async function balance(ready: string | null = null) {
   const current = turn()
@@ -72,6 +84,8 @@ async function balance(ready: string | null = null) {
           on: request(bench.value),
           locked: locked.value,
           mayAdd: mayAdd.value,
+          moveOperations: moveOperations.value,
+          keep: keep.value as never,
           ready: ready as never,
           wishes: ready
             ? null
@@ -155,6 +169,25 @@ function accept() {
           "
         />
         <h2 class="mt-5 mb-2">{{ $t('What must stay') }}</h2>
+        <div class="locks mb-2">
+          <button
+            v-for="k in benchWords?.keeps"
+            :key="k.keep"
+            type="button"
+            :aria-pressed="keep.includes(k.keep)"
+            @click="toggleKeep(k.keep)"
+          >
+            {{ k.words }} <b>{{ keep.includes(k.keep) ? $t('yes') : $t('need not') }}</b>
+          </button>
+          <button
+            type="button"
+            :aria-pressed="!moveOperations"
+            @click="moveOperations = !moveOperations"
+          >
+            {{ $t('What is done: boiling down, cooking, pans') }}
+            <b>{{ moveOperations ? $t('may move') : $t('stays') }}</b>
+          </button>
+        </div>
         <div class="locks">
           <button
             v-for="(l, i) in lines"
@@ -187,7 +220,7 @@ function accept() {
     <section class="answer" :aria-label="$t('Answer')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
-        <h1 v-if="answer.met && answer.moves.length">{{ $t('The smallest change') }}</h1>
+        <h1 v-if="answer.met && changes">{{ $t('The smallest change') }}</h1>
         <h1 v-else-if="answer.met">{{ $t('It is so already') }}</h1>
         <h1 v-else>{{ $t('These wishes clash') }}</h1>
         <ul v-if="answer.clashes.length" class="clashes">
@@ -242,14 +275,30 @@ function accept() {
             </tr>
           </tbody>
         </table>
-        <v-btn
-          v-if="answer.moves.length"
-          size="x-large"
-          color="primary"
-          class="mt-3"
-          @click="accept"
-          >{{ $t('Use it') }}</v-btn
-        >
+        <table v-if="answer.operationMoves.length" class="rows moves">
+          <thead>
+            <tr>
+              <th>{{ $t('What is done') }}</th>
+              <th class="right">{{ $t('Before') }}</th>
+              <th class="right">{{ $t('After') }}</th>
+              <th>{{ $t('Because it') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="m in answer.operationMoves" :key="`${m.operation} ${m.unit}`">
+              <td>{{ m.words }}</td>
+              <td class="right">{{ quantity(m.from, m.unit, taste) }}</td>
+              <td class="right">
+                <b>{{ quantity(m.to, m.unit, taste) }}</b>
+              </td>
+              <td>{{ sentence(m.why, taste) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-for="(said, i) in answer.says" :key="i" class="says">{{ sentence(said, taste) }}</p>
+        <v-btn v-if="changes" size="x-large" color="primary" class="mt-3" @click="accept">{{
+          $t('Use it')
+        }}</v-btn>
         <div class="sides mt-4">
           <div>
             <h2>{{ $t('Before') }}</h2>
@@ -337,6 +386,10 @@ function accept() {
 }
 .moves {
   margin-top: 8px;
+}
+.says {
+  margin-top: 10px;
+  max-width: 62ch;
 }
 @media (max-width: 1000px) {
   .balance {

@@ -14,11 +14,14 @@ import type { OperationDraft, RecipeLineDraft, Sheet } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
 import AmountField from './AmountField.vue'
+import FromPotLine from './FromPotLine.vue'
+import { usePots } from './pots'
 import { useRecipe } from './recipe'
 
 const props = defineProps<{
   operation: OperationDraft
   place: number
+  first: boolean
   last: boolean
   stage?: Sheet['stages'][number]
   firstLine: number
@@ -28,6 +31,7 @@ const props = defineProps<{
 const emit = defineEmits<{ up: []; down: []; remove: []; lock: [line: number] }>()
 const { benchWords, larder, kindOf, touched } = useRecipe()
 const { taste } = useHouse()
+const { several, standing, nameOf, potOf } = usePots()
 const kind = computed(() => kindOf(props.operation.kind))
 const op = computed(() => props.operation)
 
@@ -59,6 +63,8 @@ function change(next: OperationDraft['kind']) {
   op.value.kind = next
   op.value.settings = {}
   if (kindOf(next)?.lines === 'NONE') op.value.lines = []
+  if (op.value.fromPot != null && !kindOf(next)?.takesFromPot)
+    Object.assign(op.value, { fromPot: null, takenG: null })
   touched()
 }
 function add() {
@@ -69,6 +75,17 @@ function drop(line: RecipeLineDraft) {
   op.value.lines = (op.value.lines ?? []).filter((l) => l !== line)
   touched()
 }
+/** The first other pot is the one meant where there are two. */
+function takeFrom() {
+  op.value.fromPot = standing.value.find((pot) => pot !== potOf(op.value)) ?? null
+  touched()
+}
+function putInto(pot: number) {
+  op.value.pot = pot
+  if (op.value.fromPot === pot) Object.assign(op.value, { fromPot: null, takenG: null })
+  touched()
+}
+const pots = computed(() => standing.value.map((pot) => ({ value: pot, title: nameOf(pot) })))
 const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? null
 </script>
 
@@ -158,6 +175,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         @click="drop(line)"
       />
     </div>
+    <FromPotLine v-if="operation.fromPot != null" :operation="operation" :place="place" />
     <div class="foot">
       <v-btn
         v-if="kind?.lines !== 'NONE'"
@@ -167,12 +185,30 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         @click="add"
         >{{ $t('ingredient') }}</v-btn
       >
+      <v-btn
+        v-if="several && kind?.takesFromPot && operation.fromPot == null"
+        variant="text"
+        :prepend-icon="mdiPlus"
+        :aria-label="$t('Out of another pot into operation {place}', { place: place + 1 })"
+        @click="takeFrom"
+        >{{ $t('out of a pot') }}</v-btn
+      >
+      <v-select
+        v-if="several"
+        class="where"
+        :model-value="potOf(operation)"
+        :items="pots"
+        density="compact"
+        hide-details
+        :aria-label="$t('Operation {place} is done in', { place: place + 1 })"
+        @update:model-value="putInto"
+      />
       <span v-if="stage" class="num quiet after">{{ after }}</span>
       <span class="tools">
         <v-btn
           :icon="mdiArrowUp"
           variant="text"
-          :disabled="place === 0"
+          :disabled="first"
           :aria-label="$t('Operation {place} up', { place: place + 1 })"
           @click="emit('up')"
         />
@@ -196,6 +232,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
 
 <style scoped>
 .op {
+  container-type: inline-size;
   border: 1px solid var(--p-line);
   border-radius: 8px;
   padding: 8px 10px 2px;
@@ -246,8 +283,13 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
   text-align: right;
   font-size: 0.9rem;
 }
+.where {
+  max-width: 150px;
+  flex: none;
+}
 .foot {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
   min-height: 40px;
@@ -256,7 +298,10 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
   width: 44px;
   height: 44px;
 }
-@media (max-width: 700px) {
+@container (max-width: 560px) {
+  .line .drag {
+    order: 1;
+  }
   .line {
     grid-template-columns: 1fr 1fr 44px 44px;
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { mdiPlus } from '@mdi/js'
 import type { OperationKind } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { inTaste } from '@/parts/units'
@@ -7,6 +8,8 @@ import AmountField from './AmountField.vue'
 import OperationCard from './OperationCard.vue'
 import { locked, toggleLock } from './locks'
 import MouldFills from './MouldFills.vue'
+import PotHead from './PotHead.vue'
+import { neighbour, nextPlace, usePots } from './pots'
 import { useRecipe } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
@@ -27,10 +30,17 @@ const firsts = computed(() => {
 const current = computed(() => (refused.value || waiting.value ? null : sheet.value))
 const lineGrams = computed(() => current.value?.lineGrams ?? [])
 
-function move(from: number, by: number) {
+const { several, standing, mayAdd, add: anotherPot, nameOf, potOf } = usePots()
+/** Operations of one pot with their places in the whole. */
+const inPot = (pot: number) =>
+  operations.value.map((op, place) => ({ op, place })).filter(({ op }) => potOf(op) === pot)
+
+function move(from: number, by: 1 | -1) {
+  const to = neighbour(bench.value.recipe, from, by)
+  if (to === null) return
   const list = operations.value
   const [op] = list.splice(from, 1)
-  list.splice(from + by, 0, op!)
+  list.splice(to, 0, op!)
   touched()
 }
 function meant(style: typeof bench.value.recipe.style) {
@@ -41,10 +51,11 @@ function remove(at: number) {
   operations.value.splice(at, 1)
   touched()
 }
-function add(kind: OperationKind) {
+function add(kind: OperationKind, pot: number) {
   const lines = benchWords.value?.operations.find((o) => o.kind === kind)?.lines
-  operations.value.push({
+  operations.value.splice(nextPlace(bench.value.recipe, pot), 0, {
     kind,
+    pot: pot || null,
     settings: kind === 'BOIL_DOWN' ? { MASS_G: Math.round((yieldG.value ?? 200) * 0.9) } : {},
     lines: lines === 'WANTED' ? [{ ingredient: '', amount: Number.NaN, unit: 'g' }] : [],
   } as (typeof operations.value)[number])
@@ -57,7 +68,7 @@ const yieldG = computed(
 </script>
 
 <template>
-  <div class="bench">
+  <div class="bench" :class="{ wide: several }">
     <section class="left" :aria-label="$t('Recipe')">
       <div class="name">
         <v-text-field
@@ -78,30 +89,48 @@ const yieldG = computed(
           @update:model-value="meant"
         />
       </div>
-      <OperationCard
-        v-for="(op, i) in operations"
-        :key="`${bench.id} ${i}`"
-        :operation="op"
-        :place="i"
-        :last="i === operations.length - 1"
-        :stage="current?.stages[i]"
-        :first-line="firsts[i]!"
-        :locked="locked"
-        :line-grams="lineGrams"
-        @up="move(i, -1)"
-        @down="move(i, 1)"
-        @remove="remove(i)"
-        @lock="toggleLock"
-      />
-      <v-select
-        :model-value="null"
-        :label="$t('Then …')"
-        :items="benchWords?.operations"
-        item-title="words"
-        item-value="kind"
-        hide-details
-        @update:model-value="(kind: OperationKind | null) => kind && add(kind)"
-      />
+      <div class="pots" :class="{ several }">
+        <section
+          v-for="pot in standing"
+          :key="pot"
+          :aria-label="several ? nameOf(pot) : $t('Operations')"
+        >
+          <PotHead v-if="several" :pot="pot" :empty="!inPot(pot).length" />
+          <OperationCard
+            v-for="({ op, place: i }, nth) in inPot(pot)"
+            :key="`${bench.id} ${i}`"
+            :operation="op"
+            :place="i"
+            :first="nth === 0"
+            :last="nth === inPot(pot).length - 1"
+            :stage="current?.stages[i]"
+            :first-line="firsts[i]!"
+            :locked="locked"
+            :line-grams="lineGrams"
+            @up="move(i, -1)"
+            @down="move(i, 1)"
+            @remove="remove(i)"
+            @lock="toggleLock"
+          />
+          <v-select
+            :model-value="null"
+            :label="several ? $t('Then, in {pot} …', { pot: nameOf(pot) }) : $t('Then …')"
+            :items="benchWords?.operations"
+            item-title="words"
+            item-value="kind"
+            hide-details
+            @update:model-value="(kind: OperationKind | null) => kind && add(kind, pot)"
+          />
+        </section>
+      </div>
+      <v-btn
+        v-if="mayAdd && operations.length"
+        class="another"
+        variant="text"
+        :prepend-icon="mdiPlus"
+        @click="anotherPot"
+        >{{ $t('Another pot') }}</v-btn
+      >
       <div class="place">
         <AmountField v-model="place.servingC" :label="$t('Served at')" unit="CELSIUS" :usual="20" />
         <AmountField v-model="place.storageC" :label="$t('Kept at')" unit="CELSIUS" :usual="16" />
@@ -142,6 +171,25 @@ const yieldG = computed(
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   overflow: hidden;
 }
+.bench.wide {
+  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+}
+.pots.several {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(300px, 1fr);
+  gap: 16px;
+  padding-top: 8px;
+  overflow-x: auto;
+}
+.pots.several > section + section {
+  padding-left: 16px;
+  border-left: 1px solid var(--p-line);
+}
+.another {
+  min-height: 44px;
+  margin-top: 6px;
+}
 .left,
 .right {
   overflow: auto;
@@ -175,6 +223,9 @@ const yieldG = computed(
   color: inherit;
 }
 @media (max-width: 1000px) {
+  .bench.wide {
+    grid-template-columns: 1fr;
+  }
   /* What it will be stays in sight above, while amounts are dragged below. */
   .bench {
     grid-template-columns: 1fr;
@@ -201,6 +252,15 @@ const yieldG = computed(
   }
   .name {
     grid-template-columns: 1fr;
+  }
+  .pots.several {
+    grid-auto-flow: row;
+    grid-auto-columns: auto;
+  }
+  .pots.several > section + section {
+    padding: 12px 0 0;
+    border: 0;
+    border-top: 1px solid var(--p-line);
   }
 }
 </style>

@@ -98,6 +98,8 @@ describe('the balance', () => {
     answering(() => ({
       met: true,
       moves: [move],
+      operationMoves: [],
+      says: [],
       clashes: [],
       wishes: [],
       recipe,
@@ -127,6 +129,8 @@ describe('the balance', () => {
     answering(() => ({
       met: false,
       moves: [move],
+      operationMoves: [],
+      says: [],
       clashes: [
         {
           quality: 'SWEETNESS',

@@ -60,6 +60,7 @@ const SHEET = {
     { kind: 'BOIL', massG: 230.4, waterG: 120, temperatureC: 100.6, lostG: 4.2 },
     { kind: 'COOL', massG: 230.4, waterG: 120, temperatureC: 35, lostG: 0 },
   ],
+  pots: [],
   lineGrams: [200, 34.6],
   allergens: [],
   cautions: [],

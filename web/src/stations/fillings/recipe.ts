@@ -237,6 +237,14 @@ function takeOver(recipe: RecipeDraft) {
   }
 }
 
+/** Begins a new filling with a recipe; what lay on the bench can be had back by undoing. */
+function own(recipe: RecipeDraft) {
+  steps.commit()
+  void steps.mark()
+  bench.value = { id: '', number: 0, changed: true, recipe: { ...recipe, version: null } }
+  sheet.value = null
+}
+
 function touched() {
   bench.value.changed = true
   void steps.mark()
@@ -273,6 +281,7 @@ export function useRecipe() {
     save,
     start,
     takeOver,
+    own,
     touched,
     kindOf,
     nameOf,

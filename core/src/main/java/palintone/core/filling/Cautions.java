@@ -18,9 +18,6 @@ final class Cautions {
 
     private static final double FLAMMABLE_SHARE = 0.15;
 
-    /** What holds as much water as this boils up in hot sugar. */
-    private static final double LIQUID_SHARE = 0.12;
-
     private Cautions() {}
 
     static List<Sentence> of(final Cooked cooked) {
@@ -30,16 +27,17 @@ final class Cautions {
                     Sentence.of(
                             "Raw egg, never heated to a safe temperature. Give it a heat step; many"
                                     + " local codes forbid it otherwise."));
-        } else if (cooked.eggSince() >= 0) {
+        } else if (cooked.hasEgg()) {
             words.add(eggStep(cooked));
         }
-        if (cooked.history().cookedSugarC() > 0) {
+        final HotSugar sugar = HotSugar.of(cooked.stages());
+        if (sugar.cooked()) {
             words.add(
                     Sentence.of(
                             "Cooked sugar sticks and burns deep: long sleeves, cold water within"
                                     + " reach, nobody else at the stove."));
         }
-        if (cooked.history().cookedSugarC() >= 140 && liquidAfterSugar(cooked)) {
+        if (sugar.meetsLiquid()) {
             words.add(
                     Sentence.of(
                             "Liquid into hot caramel throws steam and sugar: warm it, pour in thin"
@@ -82,8 +80,9 @@ final class Cautions {
      * lethality is our own arithmetic and said to be.
      */
     private static Sentence eggStep(final Cooked cooked) {
-        final Cooked.HeatStep step = Lethality.strongest(cooked.eggHeat());
-        final double reached = Lethality.reduction(cooked.eggHeat());
+        final List<Cooked.HeatStep> heat = Lethality.least(cooked.eggs());
+        final Cooked.HeatStep step = Lethality.strongest(heat);
+        final double reached = Lethality.reduction(heat);
         final Sentence said =
                 Sentence.of(
                                 "Egg: its strongest heat step reaches {reached} for {held}; the"
@@ -101,22 +100,5 @@ final class Cautions {
                         reached < Lethality.ofTheCode()
                                 ? "Hold it longer or hotter; ask your local authority."
                                 : "Measure in the coldest place; your local authority decides."));
-    }
-
-    /** Nuts bring a little water too, but nothing that boils up. */
-    private static boolean liquidAfterSugar(final Cooked cooked) {
-        double water = -1;
-        double mass = 0;
-        for (final Cooked.Stage stage : cooked.stages()) {
-            if (stage.kind() == OperationKind.CARAMELISE
-                    || stage.kind() == OperationKind.COOK_SUGAR) {
-                water = stage.waterG();
-                mass = stage.massG();
-            } else if (water >= 0
-                    && stage.waterG() - water > LIQUID_SHARE * Math.max(1, stage.massG() - mass)) {
-                return true;
-            }
-        }
-        return false;
     }
 }

@@ -18,11 +18,16 @@ import palintone.core.substance.Mixture;
  * @param name as the maker says it
  * @param operations what is done, in order, and what goes in by it
  * @param pressureHPa of the air where it is cooked, 500 to 1100; syrups boil by it
+ * @param pots what its pots are called, in the order of their numbers; a name may be empty or
+ *     missing
  */
-public record Filling(String id, String name, List<Operation> operations, double pressureHPa) {
+public record Filling(
+        String id, String name, List<Operation> operations, double pressureHPa, List<String> pots) {
 
     /** Where fillings are piped, °C. */
     public static final double PIPING_C = 28;
+
+    private static final int LONGEST_POT_NAME = 40;
 
     /** The most lines a recipe may have: more is a pasted file, not a recipe. */
     public static final int MOST_LINES = 200;
@@ -35,6 +40,16 @@ public record Filling(String id, String name, List<Operation> operations, double
         Require.text("name", name, 120);
         Require.between("air pressure", pressureHPa, 500, 1100, "hPa");
         operations = List.copyOf(operations);
+        pots = List.copyOf(pots);
+        if (pots.size() > Operation.MOST_POTS) {
+            throw new OutOfRangeException(
+                    "pots", String.valueOf(pots.size()), "up to " + Operation.MOST_POTS);
+        }
+        for (int i = 0; i < pots.size(); i++) {
+            if (!pots.get(i).isBlank()) {
+                Require.text("name of pot " + (i + 1), pots.get(i), LONGEST_POT_NAME);
+            }
+        }
         final long lines = operations.stream().mapToLong(op -> op.lines().size()).sum();
         if (lines == 0) {
             throw new OutOfRangeException("recipe of " + name, "no lines", "at least one line");
@@ -49,12 +64,21 @@ public record Filling(String id, String name, List<Operation> operations, double
 
     /** Cooked at sea level. */
     public Filling(final String id, final String name, final List<Operation> operations) {
-        this(id, name, operations, Cooking.SEA_LEVEL_HPA);
+        this(id, name, operations, Cooking.SEA_LEVEL_HPA, List.of());
+    }
+
+    /** Cooked at sea level, its pots by name. */
+    public Filling(
+            final String id,
+            final String name,
+            final List<Operation> operations,
+            final List<String> pots) {
+        this(id, name, operations, Cooking.SEA_LEVEL_HPA, pots);
     }
 
     /** The same, cooked somewhere else. */
     public Filling at(final double newPressureHPa) {
-        return new Filling(id, name, operations, newPressureHPa);
+        return new Filling(id, name, operations, newPressureHPa, pots);
     }
 
     /** A filling that is only stirred together. */
@@ -64,6 +88,20 @@ public record Filling(String id, String name, List<Operation> operations, double
             throw new OutOfRangeException("recipe of " + name, "no lines", "at least one line");
         }
         return new Filling(id, name, List.of(Operation.of(OperationKind.ADD, lines)));
+    }
+
+    /**
+     * What a pot is called.
+     *
+     * @param pot its number, counted from 0
+     */
+    public String potName(final int pot) {
+        return pot < pots.size() && !pots.get(pot).isBlank() ? pots.get(pot) : "pot " + (pot + 1);
+    }
+
+    /** Whether more than one pot stands on the stove. */
+    public boolean severalPots() {
+        return operations.stream().anyMatch(op -> op.pot() != 0);
     }
 
     /** All lines in the order of the recipe. */

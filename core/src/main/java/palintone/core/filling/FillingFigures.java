@@ -99,7 +99,9 @@ public record FillingFigures(
         }
         final Life life = life(properties, figures);
         final List<Figure> egg =
-                cooked.eggSince() < 0 ? List.of() : List.of(Lethality.figure(cooked.eggHeat()));
+                cooked.hasEgg()
+                        ? List.of(Lethality.figure(Lethality.least(cooked.eggs())))
+                        : List.of();
         return new FillingFigures(
                 figures,
                 Risks.ofSplitting(properties),
@@ -110,7 +112,7 @@ public record FillingFigures(
                 explained.density(),
                 explained.weighed(),
                 explained.cost(),
-                cooked.weighed().keySet().stream()
+                cooked.weighedInAll().keySet().stream()
                         .filter(i -> i.traits().pricePerKg().isEmpty())
                         .map(Ingredient::name)
                         .toList(),
@@ -142,7 +144,7 @@ public record FillingFigures(
                         figures.get(Quality.ACIDITY).value(),
                         properties.acidityRange().high(),
                         water + ethanol > 0 ? 100 * ethanol / (water + ethanol) : 0,
-                        cooked.unheated().isEmpty() && !cooked.heat().isEmpty(),
+                        cooked.unheated().isEmpty() && cooked.heated(),
                         egg(cooked),
                         properties.conditions().storageC(),
                         100 * cooked.composition().fraction(Component.LIQUID_OIL),
@@ -155,10 +157,10 @@ public record FillingFigures(
         if (cooked.rawEgg()) {
             return Keeping.Egg.RAW;
         }
-        if (cooked.eggSince() < 0) {
+        if (!cooked.hasEgg()) {
             return Keeping.Egg.NONE;
         }
-        return Lethality.reduction(cooked.eggHeat()) < Lethality.ofTheCode()
+        return Lethality.reduction(Lethality.least(cooked.eggs())) < Lethality.ofTheCode()
                 ? Keeping.Egg.SHORT
                 : Keeping.Egg.HEATED;
     }

@@ -205,7 +205,7 @@ public final class FillingProperties {
     /** Price of everything weighed in, as far as prices are known. */
     double cost() {
         double sum = 0;
-        for (final Map.Entry<Ingredient, Double> part : cooked.weighed().entrySet()) {
+        for (final Map.Entry<Ingredient, Double> part : cooked.weighedInAll().entrySet()) {
             sum += part.getKey().traits().pricePerKg().orElse(0) * part.getValue() / 1000;
         }
         return sum;

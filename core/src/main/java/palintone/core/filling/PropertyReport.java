@@ -294,13 +294,17 @@ final class PropertyReport {
 
     private Figure outcome() {
         final Cooked cooked = properties.cooked();
-        return plain(
-                Quality.YIELD,
+        final Basis basis =
                 Basis.of("weighed in − steam − what sticks and is strained out")
                         .with("weighed in", cooked.weighedG(), Unit.GRAM)
                         .with("steam", cooked.lost(Cooked.Losses::steamG), Unit.GRAM)
                         .with("strained out", cooked.lost(Cooked.Losses::strainedG), Unit.GRAM)
-                        .with("left on tools", cooked.lost(Cooked.Losses::stuckG), Unit.GRAM)
+                        .with("left on tools", cooked.lost(Cooked.Losses::stuckG), Unit.GRAM);
+        return plain(
+                Quality.YIELD,
+                (cooked.leftG() > 0
+                                ? basis.with("left in other pots", cooked.leftG(), Unit.GRAM)
+                                : basis)
                         .from(Cooking.PRACTICE));
     }
 

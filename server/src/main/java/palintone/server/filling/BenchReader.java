@@ -3,6 +3,7 @@ package palintone.server.filling;
 import jakarta.annotation.Nullable;
 import org.springframework.stereotype.Component;
 import palintone.core.filling.Conditions;
+import palintone.core.filling.Filling;
 import palintone.core.filling.record.Corrections;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.server.house.HouseService;
@@ -23,9 +24,8 @@ public class BenchReader {
 
     /** Call it within a transaction. */
     public OnBench read(final SheetRequest request) {
-        return new OnBench(
-                recipes.read("draft", request.recipe()).filling().operations(),
-                conditions(request));
+        final Filling filling = recipes.read("draft", request.recipe()).filling();
+        return new OnBench(filling.operations(), filling.pots(), conditions(request));
     }
 
     private Conditions conditions(final SheetRequest request) {

@@ -104,18 +104,25 @@ public class FillingBooks {
         return new RecipeView(
                 f.id(),
                 f.number(),
-                draft(f.name(), f.style(), f.filling().operations(), f.version()));
+                draft(
+                        f.name(),
+                        f.style(),
+                        f.filling().operations(),
+                        f.filling().pots(),
+                        f.version()));
     }
 
     static RecipeDraft draft(
             final String name,
             final Style style,
             final List<Operation> operations,
+            final List<String> pots,
             final Long version) {
         return new RecipeDraft(
                 name,
                 style,
                 operations.stream().map(RecipeDraft.OperationDraft::of).toList(),
+                pots.isEmpty() ? null : pots,
                 null,
                 version);
     }
@@ -151,7 +158,8 @@ public class FillingBooks {
         final FillingEntity kept = fillings.saveAndFlush(entity);
         final String note = Require.words("what changed", draft.note(), LONGEST_NOTE);
         versions.saveAndFlush(
-                new FillingVersionEntity(kept, Instant.now(), note, read.steps(), read.lines()));
+                new FillingVersionEntity(
+                        kept, Instant.now(), note, read.steps(), read.lines(), read.pots()));
         return view(kept);
     }
 
@@ -166,10 +174,11 @@ public class FillingBooks {
     @Transactional(readOnly = true)
     public RecipeView version(final String id, final int number) {
         final FillingEntity f = byId(id);
+        final FillingVersionEntity then = byNumber(id, number);
         return new RecipeView(
                 id,
                 number,
-                draft(f.name(), f.style(), byNumber(id, number).operations(), f.version()));
+                draft(f.name(), f.style(), then.operations(), then.pots(), f.version()));
     }
 
     @Transactional(readOnly = true)
@@ -181,7 +190,7 @@ public class FillingBooks {
     @Transactional(readOnly = true)
     public Map<String, Object> linked(final String id) {
         final FillingEntity f = byId(id);
-        return LinkedRecipe.of(f.name(), f.filling().operations());
+        return LinkedRecipe.of(f.filling());
     }
 
     private FillingEntity byId(final String id) {

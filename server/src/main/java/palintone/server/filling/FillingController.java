@@ -15,7 +15,9 @@ import org.springframework.web.bind.annotation.RestController;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
+import palintone.core.filling.balance.Keep;
 import palintone.core.filling.balance.ReadyConstraint;
+import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.record.Difference;
@@ -32,6 +34,7 @@ class FillingController {
     private final FillingBooks books;
     private final FillingNotes notes;
     private final BenchService bench;
+    private final BalanceTool balance;
     private final RecipeTexts texts;
     private final LarderService larder;
 
@@ -39,11 +42,13 @@ class FillingController {
             final FillingBooks books,
             final FillingNotes notes,
             final BenchService bench,
+            final BalanceTool balance,
             final RecipeTexts texts,
             final LarderService larder) {
         this.books = books;
         this.notes = notes;
         this.bench = bench;
+        this.balance = balance;
         this.texts = texts;
         this.larder = larder;
     }
@@ -62,6 +67,7 @@ class FillingController {
             OperationKind kind,
             String words,
             OperationKind.Lines lines,
+            boolean takesFromPot,
             List<SettingView> settings) {}
 
     /** A style and its bands. */
@@ -76,12 +82,17 @@ class FillingController {
     /** A ready wish. */
     public record ReadyConstraintView(ReadyConstraint wish, String words) {}
 
+    /** What a balance can be told to keep. */
+    public record KeepView(Keep keep, String words) {}
+
     /** Everything the bench needs to know before anything is written. */
     public record BenchWordsView(
             List<OperationKindView> operations,
             List<StyleView> styles,
             List<QualityWordsView> qualities,
             List<ReadyConstraintView> wishes,
+            List<KeepView> keeps,
+            int mostPots,
             List<String> units,
             List<StartingTypes.TypeView> types,
             List<SugarTool.SugarStageView> stages) {}
@@ -114,6 +125,8 @@ class FillingController {
                 Arrays.stream(ReadyConstraint.values())
                         .map(w -> new ReadyConstraintView(w, w.words()))
                         .toList(),
+                Arrays.stream(Keep.values()).map(k -> new KeepView(k, k.words())).toList(),
+                Operation.MOST_POTS,
                 Arrays.stream(KitchenUnit.values()).map(KitchenUnit::symbol).toList(),
                 StartingTypes.of(larder::nameOfFirst),
                 SugarTool.stages());
@@ -124,6 +137,7 @@ class FillingController {
                 kind,
                 kind.words(),
                 kind.lines(),
+                kind.takesFromPot(),
                 kind.defaults().entrySet().stream()
                         .map(
                                 e ->
@@ -201,9 +215,8 @@ class FillingController {
     }
 
     @PostMapping("/balance")
-    BenchService.BalanceView balance(
-            @Valid @RequestBody final BenchService.BalanceRequest request) {
-        return bench.balance(request);
+    BalanceTool.BalanceView balance(@Valid @RequestBody final BalanceTool.BalanceRequest request) {
+        return balance.balance(request);
     }
 
     @PostMapping("/read")

@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -42,6 +43,12 @@ public class FillingEntity {
     @OrderColumn(name = "position")
     private List<LineRow> lines = new ArrayList<>();
 
+    @ElementCollection
+    @CollectionTable(name = "filling_pot", joinColumns = @JoinColumn(name = "filling_id"))
+    @OrderColumn(name = "position")
+    @Column(name = "name")
+    private List<String> pots = new ArrayList<>();
+
     private boolean archived;
 
     @Version private Long version;
@@ -58,6 +65,8 @@ public class FillingEntity {
             final Style newStyle,
             final List<StepRow> newSteps,
             final List<LineRow> newLines) {
+        pots.clear();
+        pots.addAll(recipe.pots());
         name = recipe.name();
         style = newStyle;
         number++;
@@ -68,7 +77,7 @@ public class FillingEntity {
     }
 
     public Filling filling() {
-        return new Filling(id, name, LineRow.operations(steps, lines));
+        return new Filling(id, name, LineRow.operations(steps, lines), pots);
     }
 
     public String id() {

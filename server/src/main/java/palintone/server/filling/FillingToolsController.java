@@ -17,18 +17,21 @@ class FillingToolsController {
     private final MendingTool mending;
     private final SizingTool sizing;
     private final MeterTool meter;
+    private final PotsTool pots;
 
     FillingToolsController(
             final SugarTool sugar,
             final CoolingTool cooling,
             final MendingTool mending,
             final SizingTool sizing,
-            final MeterTool meter) {
+            final MeterTool meter,
+            final PotsTool pots) {
         this.sugar = sugar;
         this.cooling = cooling;
         this.mending = mending;
         this.sizing = sizing;
         this.meter = meter;
+        this.pots = pots;
     }
 
     @PostMapping("/sugar")
@@ -49,6 +52,16 @@ class FillingToolsController {
     @PostMapping("/scale")
     SizingTool.ScaleView scale(@Valid @RequestBody final SizingTool.ScaleRequest request) {
         return sizing.scale(request);
+    }
+
+    @PostMapping("/pots/only-used")
+    RecipeDraft onlyUsed(@Valid @RequestBody final SheetRequest request) {
+        return pots.onlyUsed(request);
+    }
+
+    @PostMapping("/pots/own")
+    RecipeDraft own(@Valid @RequestBody final PotsTool.OwnPotRequest request) {
+        return pots.own(request);
     }
 
     @PostMapping("/meter")

@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -42,6 +43,12 @@ public class FillingVersionEntity {
     @OrderColumn(name = "position")
     private List<LineRow> lines = new ArrayList<>();
 
+    @ElementCollection
+    @CollectionTable(name = "filling_version_pot", joinColumns = @JoinColumn(name = "version_id"))
+    @OrderColumn(name = "position")
+    @Column(name = "name")
+    private List<String> pots = new ArrayList<>();
+
     protected FillingVersionEntity() {}
 
     FillingVersionEntity(
@@ -49,17 +56,23 @@ public class FillingVersionEntity {
             final Instant savedAt,
             final String note,
             final List<StepRow> steps,
-            final List<LineRow> lines) {
+            final List<LineRow> lines,
+            final List<String> pots) {
         this.filling = filling;
         this.number = filling.number();
         this.savedAt = savedAt;
         this.note = note;
         this.steps.addAll(steps);
         this.lines.addAll(lines);
+        this.pots.addAll(pots);
     }
 
     List<Operation> operations() {
         return LineRow.operations(steps, lines);
+    }
+
+    List<String> pots() {
+        return List.copyOf(pots);
     }
 
     int number() {

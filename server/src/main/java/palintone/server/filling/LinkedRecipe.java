@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import palintone.core.filling.Filling;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.Setting;
 
@@ -14,10 +15,10 @@ final class LinkedRecipe {
 
     private LinkedRecipe() {}
 
-    static Map<String, Object> of(final String name, final List<Operation> operations) {
+    static Map<String, Object> of(final Filling filling) {
         final List<String> ingredients = new ArrayList<>();
         final List<Map<String, String>> steps = new ArrayList<>();
-        for (final Operation op : operations) {
+        for (final Operation op : filling.operations()) {
             op.lines()
                     .forEach(
                             l ->
@@ -27,19 +28,23 @@ final class LinkedRecipe {
                                                     + l.unit().symbol()
                                                     + " "
                                                     + l.ingredient().name()));
-            steps.add(Map.of("@type", "HowToStep", "text", words(op)));
+            steps.add(Map.of("@type", "HowToStep", "text", words(filling, op)));
         }
         final Map<String, Object> recipe = new LinkedHashMap<>();
         recipe.put("@context", "https://schema.org");
         recipe.put("@type", "Recipe");
-        recipe.put("name", name);
+        recipe.put("name", filling.name());
         recipe.put("recipeIngredient", ingredients);
         recipe.put("recipeInstructions", steps);
         return recipe;
     }
 
-    private static String words(final Operation op) {
-        final StringBuilder text = new StringBuilder(op.kind().words());
+    private static String words(final Filling filling, final Operation op) {
+        final StringBuilder text = new StringBuilder();
+        if (filling.severalPots()) {
+            text.append("In ").append(filling.potName(op.pot())).append(": ");
+        }
+        text.append(op.kind().words());
         op.settings()
                 .forEach(
                         (setting, value) ->
@@ -54,6 +59,16 @@ final class LinkedRecipe {
                                     .map(l -> l.ingredient().name())
                                     .collect(Collectors.joining(", ")));
         }
+        op.from()
+                .ifPresent(
+                        from ->
+                                text.append(" with ")
+                                        .append(
+                                                from.massG().isPresent()
+                                                        ? number(from.massG().getAsDouble()) + " g"
+                                                        : "all")
+                                        .append(" of what is in ")
+                                        .append(filling.potName(from.pot())));
         return text.append('.').toString();
     }
 

@@ -98,6 +98,7 @@ public class MendingTool {
     }
 
     private static SheetView sheet(final FillingProperties properties, final Style style) {
-        return SheetView.of(FillingFigures.of(properties, style.bands()), new double[0]);
+        return SheetView.of(
+                FillingFigures.of(properties, style.bands()), SheetView.NOT_OF_A_RECIPE);
     }
 }

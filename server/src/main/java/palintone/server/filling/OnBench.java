@@ -7,7 +7,7 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 
 /** A recipe that has been read, and what is known around it. */
-public record OnBench(List<Operation> operations, Conditions conditions) {
+public record OnBench(List<Operation> operations, List<String> pots, Conditions conditions) {
 
     /** Grams of every line, in the order of the recipe. */
     double[] grams() {

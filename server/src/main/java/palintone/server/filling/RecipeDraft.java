@@ -5,9 +5,14 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.Style;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.pot.Setting;
 
 /**
@@ -16,6 +21,7 @@ import palintone.core.filling.pot.Setting;
  * @param name what it is called
  * @param style what it is meant to be
  * @param operations in order
+ * @param pots what its pots are called, in the order of their numbers; left out where there is one
  * @param note why it was saved
  * @param version of the state that was changed; left out for a new one
  */
@@ -23,14 +29,52 @@ public record RecipeDraft(
         @NotNull String name,
         @Nullable Style style,
         @NotNull List<@NotNull @Valid OperationDraft> operations,
+        @Nullable List<String> pots,
         @Nullable String note,
         @Nullable Long version) {
 
-    /** One operation and what goes in by it. */
+    /**
+     * One operation and what goes in by it.
+     *
+     * @param pot what it is done to, counted from 0; left out, the pot the filling comes out of
+     * @param fromPot the pot something is taken out of
+     * @param takenG how much of it, g; left out, all of it
+     */
     public record OperationDraft(
             @NotNull OperationKind kind,
             @Nullable Map<Setting, Double> settings,
-            @Nullable List<@NotNull @Valid RecipeLineDraft> lines) {
+            @Nullable List<@NotNull @Valid RecipeLineDraft> lines,
+            @Nullable Integer pot,
+            @Nullable Integer fromPot,
+            @Nullable Double takenG) {
+
+        /**
+         * The core's, of the same kind and settings.
+         *
+         * @throws palintone.core.figure.OutOfRangeException when it cannot be done
+         */
+        Operation operation(final List<RecipeLine> read, final Map<Setting, Double> set) {
+            if (fromPot == null && takenG != null) {
+                throw new OutOfRangeException(
+                        "grams taken", takenG + " g", "a pot they are taken out of as well");
+            }
+            return new Operation(
+                    kind,
+                    read,
+                    set,
+                    pot == null ? 0 : pot,
+                    fromPot == null
+                            ? Optional.empty()
+                            : Optional.of(
+                                    takenG == null
+                                            ? FromPot.all(fromPot)
+                                            : FromPot.some(fromPot, takenG)));
+        }
+
+        /** The same with other lines. */
+        OperationDraft weighing(final List<RecipeLineDraft> others) {
+            return new OperationDraft(kind, settings, others, pot, fromPot, takenG);
+        }
 
         static OperationDraft of(final Operation operation) {
             return new OperationDraft(
@@ -43,13 +87,28 @@ public record RecipeDraft(
                                                     l.ingredient().id(),
                                                     l.amount(),
                                                     l.unit().symbol()))
-                            .toList());
+                            .toList(),
+                    operation.pot() == 0 ? null : operation.pot(),
+                    operation.from().map(FromPot::pot).orElse(null),
+                    operation
+                            .from()
+                            .map(FromPot::massG)
+                            .filter(OptionalDouble::isPresent)
+                            .map(OptionalDouble::getAsDouble)
+                            .orElse(null));
         }
     }
 
     /** An amount of an ingredient, by its id. */
     public record RecipeLineDraft(
             @NotNull String ingredient, double amount, @NotNull String unit) {}
+
+    /** The names of its pots as the books keep them. */
+    List<String> potNames() {
+        return pots == null
+                ? List.of()
+                : pots.stream().map(name -> name == null ? "" : name.strip()).toList();
+    }
 
     public Style styleOrUsual() {
         return style == null ? Style.SOFT_SHELL : style;

@@ -28,7 +28,12 @@ class RecipeReader {
     }
 
     /** A recipe for the core, and the rows for the books. */
-    record Read(Filling filling, List<StepRow> steps, List<LineRow> lines) {}
+    record Read(Filling filling, List<StepRow> steps, List<LineRow> lines) {
+
+        List<String> pots() {
+            return filling.pots();
+        }
+    }
 
     /**
      * @throws OutOfRangeException when something in it is impossible
@@ -60,13 +65,14 @@ class RecipeReader {
                 }
             }
             try {
-                operations.add(new Operation(op.kind(), lines, settings(op)));
+                operations.add(op.operation(lines, settings(op)));
             } catch (OutOfRangeException e) {
                 throw e.inside("operation " + (i + 1) + ",");
             }
         }
         final Filling filling =
-                new Filling(id, Require.text("name", draft.name(), 120), operations);
+                new Filling(
+                        id, Require.text("name", draft.name(), 120), operations, draft.potNames());
         return new Read(filling, operations.stream().map(StepRow::new).toList(), rows);
     }
 

@@ -1,9 +1,15 @@
 package palintone.server.filling;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
+import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Allergen;
@@ -28,6 +34,7 @@ public record SheetView(
         List<String> labelInTheUnitedStates,
         List<SentenceView> cautions,
         List<StageView> stages,
+        List<PotView> pots,
         List<Double> lineGrams) {
 
     /** One quality. */
@@ -37,11 +44,61 @@ public record SheetView(
     public record TextureView(
             double celsius, TextureClass texture, String words, double pascal, double firmness) {}
 
-    /** The pot after an operation. */
+    /** A pot after an operation. */
     public record StageView(
-            OperationKind kind, double massG, double waterG, double temperatureC, double lostG) {}
+            OperationKind kind,
+            int pot,
+            double massG,
+            double waterG,
+            double temperatureC,
+            double lostG) {}
 
-    static SheetView of(final FillingFigures f, final double[] lineGrams) {
+    /**
+     * What came of a pot beside the one the filling comes out of.
+     *
+     * @param weighedG of ingredients put into it
+     * @param takenG out of it, altogether
+     * @param leftG what nobody took
+     */
+    public record PotView(int pot, String name, double weighedG, double takenG, double leftG) {}
+
+    private static List<PotView> pots(final FillingFigures f, final OnBench bench) {
+        final List<PotView> pots = new ArrayList<>();
+        for (int i = 1; i < Operation.MOST_POTS; i++) {
+            final int pot = i;
+            final double weighed =
+                    bench.operations().stream()
+                            .filter(op -> op.pot() == pot)
+                            .flatMap(op -> op.lines().stream())
+                            .mapToDouble(RecipeLine::massG)
+                            .sum();
+            final double taken =
+                    f.cooked().stages().stream()
+                            .filter(stage -> stage.from() == pot)
+                            .mapToDouble(Cooked.Stage::takenG)
+                            .sum();
+            final double left =
+                    f.cooked().left().stream()
+                            .filter(l -> l.pot() == pot)
+                            .mapToDouble(Cooked.Left::massG)
+                            .sum();
+            if (weighed + taken + left > 0) {
+                pots.add(
+                        new PotView(
+                                pot,
+                                pot < bench.pots().size() ? bench.pots().get(pot) : "",
+                                weighed,
+                                taken,
+                                left));
+            }
+        }
+        return pots;
+    }
+
+    /** Of a filling that came out of a recipe nobody writes down. */
+    static final OnBench NOT_OF_A_RECIPE = new OnBench(List.of(), List.of(), Conditions.USUAL);
+
+    static SheetView of(final FillingFigures f, final OnBench bench) {
         return new SheetView(
                 f.figures().entrySet().stream()
                         .map(e -> new QualityView(e.getKey(), FigureView.of(e.getValue())))
@@ -74,11 +131,13 @@ public record SheetView(
                                 s ->
                                         new StageView(
                                                 s.kind(),
+                                                s.pot(),
                                                 s.massG(),
                                                 s.waterG(),
                                                 s.temperatureC(),
                                                 s.lostG()))
                         .toList(),
-                java.util.Arrays.stream(lineGrams).boxed().toList());
+                pots(f, bench),
+                Arrays.stream(bench.grams()).boxed().toList());
     }
 }

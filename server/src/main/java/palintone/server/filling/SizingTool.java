@@ -102,6 +102,7 @@ public class SizingTool {
                         recipe.name(),
                         recipe.styleOrUsual(),
                         scaling.operations(),
+                        bench.pots(),
                         recipe.version()),
                 leftover(request, bench));
     }

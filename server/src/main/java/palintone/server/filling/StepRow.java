@@ -7,8 +7,11 @@ import jakarta.persistence.Enumerated;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
@@ -37,6 +40,14 @@ public class StepRow {
     @Column(name = "width_mm")
     private Double widthMm;
 
+    private int pot;
+
+    @Column(name = "from_pot")
+    private Integer fromPot;
+
+    @Column(name = "taken_g")
+    private Double takenG;
+
     protected StepRow() {}
 
     public StepRow(final Operation operation) {
@@ -49,6 +60,15 @@ public class StepRow {
         percent = set.get(Setting.PERCENT);
         retention = set.get(Setting.RETENTION);
         widthMm = set.get(Setting.WIDTH_MM);
+        pot = operation.pot();
+        fromPot = operation.from().map(FromPot::pot).orElse(null);
+        takenG =
+                operation
+                        .from()
+                        .map(FromPot::massG)
+                        .filter(OptionalDouble::isPresent)
+                        .map(OptionalDouble::getAsDouble)
+                        .orElse(null);
     }
 
     Operation operation(final List<RecipeLine> lines) {
@@ -60,7 +80,11 @@ public class StepRow {
         put(set, Setting.PERCENT, percent);
         put(set, Setting.RETENTION, retention);
         put(set, Setting.WIDTH_MM, widthMm);
-        return new Operation(kind, lines, set);
+        return new Operation(kind, lines, set, pot, Optional.ofNullable(fromPot).map(this::taken));
+    }
+
+    private FromPot taken(final int out) {
+        return takenG == null ? FromPot.all(out) : FromPot.some(out, takenG);
     }
 
     private static void put(

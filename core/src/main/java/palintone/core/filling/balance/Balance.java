@@ -3,14 +3,10 @@ package palintone.core.filling.balance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.SingularValueDecomposition;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
-import palintone.core.figure.Unit;
 import palintone.core.filling.FillingProperties;
+import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.RecipeLine;
 
 /**
@@ -18,18 +14,22 @@ import palintone.core.filling.pot.RecipeLine;
  * wishes clash and by how much.
  *
  * @param grams of every line afterwards
+ * @param operations as they are done afterwards; their lines still say what they said
  * @param before the recipe as it was
  * @param after the recipe as it would be
  * @param moves every line that changes, with its reason
+ * @param turns everything else that changes
  * @param met whether every wish is met
  * @param clashes wishes that cannot all be met together, empty where all are met
  * @param change Σ((m − m₀)/s)², 0 where nothing moved
  */
 public record Balance(
         List<Double> grams,
+        List<Operation> operations,
         FillingProperties before,
         FillingProperties after,
         List<Move> moves,
+        List<Turn> turns,
         boolean met,
         List<Clash> clashes,
         double change) {
@@ -56,6 +56,15 @@ public record Balance(
     public record Move(int line, String ingredient, double fromG, double toG, Sentence why) {}
 
     /**
+     * An operation that changes.
+     *
+     * @param lever what of it
+     * @param to where it stands afterwards, in its unit
+     * @param why what that does
+     */
+    public record Turn(Lever lever, double to, Sentence why) {}
+
+    /**
      * A wish that stands against others.
      *
      * @param wish which
@@ -74,14 +83,22 @@ public record Balance(
         final SequentialQuadratic solver = new SequentialQuadratic(task);
         final SequentialQuadratic.Point end = solver.solve();
         final boolean met = end.missed() <= TOLERANCE * task.wishes().size();
+        final Reasons reasons = Reasons.of(task, end, solver.slopes(end.grams(), end.values()));
         return new Balance(
-                Arrays.stream(end.grams()).boxed().toList(),
+                Arrays.stream(end.grams()).limit(task.grams().size()).boxed().toList(),
+                task.moved(end.grams()),
                 before,
                 task.properties(end.grams()),
-                moves(task, end, solver.slopes(end.grams(), end.values())),
+                moves(task, end, reasons),
+                turns(task, end, reasons),
                 met,
                 met ? List.of() : clashes(task, end),
                 end.change());
+    }
+
+    /** By how much wishes are missed, in noticeable steps; 0 where all are met. */
+    double missed(final List<PropertyConstraint> wishes) {
+        return wishes.stream().mapToDouble(wish -> wish.outBy(after.value(wish.quality()))).sum();
     }
 
     private static List<Clash> clashes(
@@ -101,28 +118,13 @@ public record Balance(
         return clashes;
     }
 
-    /**
-     * At the end the pull back of every change equals the push of the wishes that are at their
-     * edge: least squares give the push of each, and the largest push names the reason.
-     */
     private static List<Move> moves(
-            final BalanceTask task, final SequentialQuadratic.Point end, final double[][] slopes) {
+            final BalanceTask task, final SequentialQuadratic.Point end, final Reasons reasons) {
         final double[] start = task.start();
-        final int n = start.length;
-        final List<Integer> edge = new ArrayList<>();
-        for (int j = 0; j < task.wishes().size(); j++) {
-            final PropertyConstraint wish = task.wishes().get(j);
-            final double value = end.values()[j];
-            final double near = 1e-3 * wish.quality().step();
-            if (value <= wish.low() + near || value >= wish.high() - near) {
-                edge.add(j);
-            }
-        }
-        final double[] push = push(task, end, slopes, edge);
         final List<Move> moves = new ArrayList<>();
         final List<RecipeLine> lines =
                 task.operations().stream().flatMap(op -> op.lines().stream()).toList();
-        for (int i = 0; i < n; i++) {
+        for (int i = 0; i < lines.size(); i++) {
             final double moved = end.grams()[i] - start[i];
             if (Math.abs(moved) < Math.max(0.05, WORTH_SAYING * task.scale(i))) {
                 continue;
@@ -133,90 +135,22 @@ public record Balance(
                             lines.get(i).ingredient().name(),
                             start[i],
                             end.grams()[i],
-                            why(task, end, slopes, edge, push, i, moved)));
+                            reasons.why(i, moved)));
         }
         return moves;
     }
 
-    private static double[] push(
-            final BalanceTask task,
-            final SequentialQuadratic.Point end,
-            final double[][] slopes,
-            final List<Integer> edge) {
-        final double[] start = task.start();
-        if (edge.isEmpty()) {
-            return new double[0];
-        }
-        final RealMatrix a = new Array2DRowRealMatrix(start.length, edge.size());
-        final ArrayRealVector b = new ArrayRealVector(start.length);
-        for (int i = 0; i < start.length; i++) {
-            final double s = task.scale(i);
-            b.setEntry(i, (end.grams()[i] - start[i]) / s);
-            for (int k = 0; k < edge.size(); k++) {
-                a.setEntry(
-                        i,
-                        k,
-                        slopes[edge.get(k)][i]
-                                * s
-                                / task.wishes().get(edge.get(k)).quality().step());
+    private static List<Turn> turns(
+            final BalanceTask task, final SequentialQuadratic.Point end, final Reasons reasons) {
+        final List<Turn> turns = new ArrayList<>();
+        for (int k = 0; k < task.levers().size(); k++) {
+            final int place = task.grams().size() + k;
+            final double to = end.grams()[place];
+            final double moved = to - task.start()[place];
+            if (Math.abs(moved) > WORTH_SAYING * task.scale(place)) {
+                turns.add(new Turn(task.levers().get(k), to, reasons.why(place, moved)));
             }
         }
-        return new SingularValueDecomposition(a).getSolver().solve(b).toArray();
-    }
-
-    private static Sentence why(
-            final BalanceTask task,
-            final SequentialQuadratic.Point end,
-            final double[][] slopes,
-            final List<Integer> edge,
-            final double[] push,
-            final int line,
-            final double moved) {
-        int best = -1;
-        double most = 0;
-        for (int k = 0; k < edge.size(); k++) {
-            final double part =
-                    push[k]
-                            * slopes[edge.get(k)][line]
-                            / task.wishes().get(edge.get(k)).quality().step()
-                            * Math.signum(moved);
-            if (part > most) {
-                most = part;
-                best = edge.get(k);
-            }
-        }
-        if (best < 0) {
-            return Sentence.of("moves along so that the rest can be met");
-        }
-        final PropertyConstraint wish = task.wishes().get(best);
-        final double from = task.values(task.start())[best];
-        final double effect = slopes[best][line] * moved;
-        final double to = end.values()[best];
-        // A gram that works against the way things went is there to hold a band.
-        if (effect * (to - from) < 0 && Math.abs(to - from) > 0.4 * wish.quality().step()) {
-            return Sentence.of(
-                            "keeps "
-                                    + wish.quality().words()
-                                    + (effect < 0
-                                            ? " from rising above {to}"
-                                            : " from falling below {to}"))
-                    .with("to", to, wish.quality().unit());
-        }
-        final String verb = effect > 0 ? "raises " : "lowers ";
-        final Unit unit = wish.quality().unit();
-        final Sentence whole =
-                Sentence.of(verb + wish.quality().words() + "; {from} becomes {to}")
-                        .with("from", from, unit)
-                        .with("to", end.values()[best], unit);
-        // An effect nobody would notice by itself is not put into a number.
-        return Math.abs(effect) < 0.4 * wish.quality().step()
-                ? whole
-                : Sentence.of(
-                                verb
-                                        + wish.quality().words()
-                                        + " by about {effect}; {from} becomes {to}")
-                        .with("effect", Math.abs(effect), unit)
-                        .with("from", from, unit)
-                        .with("to", end.values()[best], unit);
+        return turns;
     }
 }

@@ -1,7 +1,10 @@
 package palintone.core.filling.balance;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
@@ -18,13 +21,15 @@ import palintone.core.filling.pot.Operation;
  * @param locked lines that must stay, by their place in the recipe
  * @param wishes what it ought to be
  * @param conditions where it is cooked, eaten, kept
+ * @param levers what may be moved besides the lines
  */
 public record BalanceTask(
         List<Operation> operations,
         List<Double> grams,
         Set<Integer> locked,
         List<PropertyConstraint> wishes,
-        Conditions conditions) {
+        Conditions conditions,
+        List<Lever> levers) {
 
     /** The most wishes at a time. */
     private static final int MOST_WISHES = 18;
@@ -38,6 +43,7 @@ public record BalanceTask(
         grams = List.copyOf(grams);
         locked = Set.copyOf(locked);
         wishes = List.copyOf(wishes);
+        levers = List.copyOf(levers);
         final long lines = operations.stream().mapToLong(op -> op.lines().size()).sum();
         if (grams.size() != lines) {
             throw new OutOfRangeException(
@@ -46,7 +52,7 @@ public record BalanceTask(
                     "one for each of the " + lines + " lines");
         }
         grams.forEach(g -> Require.between("amount", g, 0, 1_000_000, "g"));
-        if (locked.size() >= lines) {
+        if (locked.size() >= lines && levers.isEmpty()) {
             throw new OutOfRangeException(
                     "locked", "all " + lines + " lines", "at least one line left free to change");
         }
@@ -65,9 +71,30 @@ public record BalanceTask(
         }
     }
 
-    /** Grams as the solver moves them. */
+    /** Nothing moves but the lines. */
+    public BalanceTask(
+            final List<Operation> operations,
+            final List<Double> grams,
+            final Set<Integer> locked,
+            final List<PropertyConstraint> wishes,
+            final Conditions conditions) {
+        this(operations, grams, locked, wishes, conditions, List.of());
+    }
+
+    /** What the solver moves: grams of every line, then the levers. */
     double[] start() {
-        return grams.stream().mapToDouble(Double::doubleValue).toArray();
+        return DoubleStream.concat(
+                        grams.stream().mapToDouble(Double::doubleValue),
+                        levers.stream().mapToDouble(Lever::start))
+                .toArray();
+    }
+
+    private boolean isLever(final int place) {
+        return place >= grams.size();
+    }
+
+    Lever lever(final int place) {
+        return levers.get(place - grams.size());
     }
 
     double total() {
@@ -75,18 +102,27 @@ public record BalanceTask(
     }
 
     /**
-     * What a change of one gram costs: changes count by their share of the line, or of a fortieth
-     * of the whole where the line is smaller.
+     * What a change of one costs: changes of a line count by their share of the line, or of a
+     * fortieth of the whole where the line is smaller.
      */
     double scale(final int line) {
+        if (isLever(line)) {
+            return lever(line).scale();
+        }
         return Math.max(grams.get(line), total() / 40);
     }
 
     double lowest(final int line) {
+        if (isLever(line)) {
+            return lever(line).low();
+        }
         return locked.contains(line) ? grams.get(line) : 0.05 * grams.get(line);
     }
 
     double highest(final int line) {
+        if (isLever(line)) {
+            return lever(line).high();
+        }
         return locked.contains(line) ? grams.get(line) : 4 * grams.get(line) + 0.2 * total();
     }
 
@@ -102,12 +138,31 @@ public record BalanceTask(
 
     FillingProperties properties(final double[] amounts) {
         return FillingProperties.of(
-                Cooking.cook(operations, amounts, conditions.pressureHPa()), conditions);
+                Cooking.cook(
+                        moved(amounts),
+                        levers.isEmpty() ? amounts : Arrays.copyOf(amounts, grams.size()),
+                        conditions.pressureHPa()),
+                conditions);
+    }
+
+    /** The operations with the levers where the solver has them; lines keep what they say. */
+    List<Operation> moved(final double[] amounts) {
+        if (levers.isEmpty()) {
+            return operations;
+        }
+        final List<Operation> moved = new ArrayList<>(operations);
+        for (int k = 0; k < levers.size(); k++) {
+            final Lever lever = levers.get(k);
+            moved.set(
+                    lever.operation(),
+                    lever.on(moved.get(lever.operation()), amounts[grams.size() + k]));
+        }
+        return moved;
     }
 
     BalanceTask without(final int wish) {
-        final List<PropertyConstraint> fewer = new java.util.ArrayList<>(wishes);
+        final List<PropertyConstraint> fewer = new ArrayList<>(wishes);
         fewer.remove(wish);
-        return new BalanceTask(operations, grams, locked, fewer, conditions);
+        return new BalanceTask(operations, grams, locked, fewer, conditions, levers);
     }
 }

@@ -78,6 +78,17 @@ public final class Lethality {
     }
 
     /**
+     * Of several eggs the one that has seen least: it decides.
+     *
+     * @param eggs the heat steps of each, at least one egg
+     */
+    public static List<HeatStep> least(final List<List<HeatStep>> eggs) {
+        return eggs.stream()
+                .min(Comparator.comparingDouble(steps -> reduction(steps)))
+                .orElseThrow();
+    }
+
+    /**
      * The step that does most to the egg.
      *
      * @param steps at least one

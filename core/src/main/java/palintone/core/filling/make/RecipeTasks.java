@@ -2,10 +2,12 @@ package palintone.core.filling.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Filling;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
@@ -80,7 +82,8 @@ public final class RecipeTasks {
                 .say(
                         listed(
                                         "Weigh out for {make} of " + filling.name() + ": {0}.",
-                                        filling.lines())
+                                        filling.lines(),
+                                        Optional.empty())
                                 .with("make", makeG, Unit.GRAM))
                 .occupies(Occupies.PERSON)
                 .done();
@@ -113,13 +116,14 @@ public final class RecipeTasks {
         return task.done();
     }
 
-    private static String title(final Operation op) {
+    private String title(final Operation op) {
         final String words = op.kind().words();
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        final String what = Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        return filling.severalPots() ? what + ", " + filling.potName(op.pot()) : what;
     }
 
     private Sentence say(final Operation op) {
-        final List<RecipeLine> in = op.lines();
+        final Operation in = op;
         final double celsius = op.value(Setting.TEMPERATURE_C);
         final double minutes = op.value(Setting.MINUTES);
         final double hours = op.value(Setting.HOURS);
@@ -195,18 +199,35 @@ public final class RecipeTasks {
     }
 
     /** What goes in by it, where something does, before what is done. */
-    private Sentence with(final List<RecipeLine> lines, final String then) {
-        return lines.isEmpty() ? Sentence.of(then) : listed("Put in {0}. " + then, lines);
+    private Sentence with(final Operation op, final String then) {
+        return op.lines().isEmpty() && op.from().isEmpty()
+                ? Sentence.of(then)
+                : listed("Put in {0}. " + then, op);
     }
 
     /** Words with the lines and their masses, scaled, where {0} stands. */
-    private Sentence listed(final String template, final List<RecipeLine> lines) {
+    private Sentence listed(final String template, final Operation op) {
+        return listed(template, op.lines(), op.from());
+    }
+
+    private Sentence listed(
+            final String template, final List<RecipeLine> lines, final Optional<FromPot> from) {
         final List<String> words = new ArrayList<>();
         Sentence sentence = Sentence.of("");
         for (int i = 0; i < lines.size(); i++) {
             final RecipeLine line = lines.get(i);
             words.add("{m" + i + "} " + line.ingredient().name());
             sentence = sentence.with("m" + i, line.massG() * scale, Unit.GRAM);
+        }
+        if (from.isPresent()) {
+            final String pot = filling.potName(from.get().pot());
+            if (from.get().massG().isPresent()) {
+                words.add("{taken} of what is in " + pot);
+                sentence =
+                        sentence.with("taken", from.get().massG().getAsDouble() * scale, Unit.GRAM);
+            } else {
+                words.add("all that is in " + pot);
+            }
         }
         return new Sentence(template.replace("{0}", String.join(", ", words)), sentence.values());
     }

@@ -243,7 +243,7 @@ final class Causes {
                                     .with("poured", poured, Unit.CELSIUS),
                             ramp(-poured, -85, -60)));
         }
-        if (now.cooked().eggSince() >= 0) {
+        if (now.cooked().hasEgg()) {
             causes.add(cause(Sentence.of("Egg set in lumps: hot liquid went in too fast."), 0.7));
         }
         causes.add(cause(Sentence.of("A skin was stirred in: cover the surface."), 0.4));

@@ -39,6 +39,10 @@ record Recook(List<Operation> operations, Conditions conditions) {
         }
         for (int i = operations.size() - 1; i >= 0; i--) {
             final Operation op = operations.get(i);
+            if (op.pot() != 0) {
+                // What was cooked beside it is part of it now and cannot be cooked on by itself.
+                continue;
+            }
             if (op.kind() == OperationKind.COOK_SUGAR) {
                 final double from = op.value(Setting.TEMPERATURE_C);
                 return on(i, Setting.TEMPERATURE_C, from, HOTTEST_C, firmness)

@@ -1,5 +1,6 @@
 package palintone.core.filling.pot;
 
+import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
@@ -15,7 +16,7 @@ final class Acts {
     private static final int HIGHER = Component.HIGHER_SACCHARIDES.ordinal();
 
     /** Moister than this, pieces are not apart from the syrup around them. */
-    private static final double DRY_PIECES = 0.1;
+    static final double DRY_PIECES = 0.1;
 
     private static final int FIBRE = Component.FIBRE.ordinal();
 
@@ -29,7 +30,11 @@ final class Acts {
     }
 
     static void pour(final Pot pot, final Operation op, final double[] grams) {
-        pot.pouredAtC = pot.temperatureC;
+        // Hot cream over chocolate, whichever of the two stands in the pot.
+        pot.pouredAtC =
+                Math.max(
+                        pot.temperatureC,
+                        pot.coming.map(came -> came.temperatureC).orElse(pot.temperatureC));
         pot.stirIn(op, grams);
     }
 
@@ -50,8 +55,7 @@ final class Acts {
             // Weighed and paid for, and its allergens stay; its body goes out again.
             pot.weighed.merge(op.lines().get(i).ingredient(), grams[i], Double::sum);
             if (op.lines().get(i).ingredient().is(FunctionalClass.RAW_EGG)) {
-                pot.rawEgg = true;
-                pot.eggSince = pot.heat.size();
+                pot.egg();
             }
         }
         pot.strainedG += solids;
@@ -164,7 +168,9 @@ final class Acts {
         pot.heated(target, 60);
     }
 
+    /** Cooled hard first. */
     static void crush(final Pot pot, final Operation op, final double[] grams) {
+        pot.temperatureC = Math.min(pot.temperatureC, Pot.ROOM_C);
         pot.stick(op.value(Setting.PERCENT) / 100);
     }
 
@@ -200,6 +206,8 @@ final class Acts {
      * is moist, as fresh fruit, shares its water with the rest and is counted with it.
      */
     static void fold(final Pot pot, final Operation op, final double[] grams) {
+        final Optional<Pot> coming = pot.coming;
+        pot.coming = Optional.empty();
         for (int line = 0; line < grams.length; line++) {
             final double[] had = pot.g.clone();
             final double[] only = new double[grams.length];
@@ -215,6 +223,7 @@ final class Acts {
                 pot.g[i] = had[i];
             }
         }
+        coming.ifPresent(other -> Joining.fold(pot, other));
     }
 
     static void rest(final Pot pot, final Operation op, final double[] grams) {

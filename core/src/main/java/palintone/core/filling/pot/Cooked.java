@@ -1,5 +1,6 @@
 package palintone.core.filling.pot;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,12 +15,13 @@ import palintone.core.substance.Ingredient;
  * @param composition of what is left at the end
  * @param folded what of it lies in it in pieces
  * @param yieldG what is left, grams
- * @param weighed what was weighed in, grams of each ingredient in the order of the recipe
+ * @param weighed what was weighed in for it, grams of each ingredient in the order of the recipe;
+ *     of another pot the share that was taken
  * @param inIt of that, what is still in it: not what was infused and strained out
- * @param stages the pot after every operation
- * @param heat how hot and how long, in order
- * @param eggSince index of the first heat step that the last raw egg went through, −1 where there
- *     is no egg
+ * @param stages its pot after every operation
+ * @param left what still stands in other pots
+ * @param eggs how hot and how long, for every raw egg in it, since it went in
+ * @param heated whether anything in it was heated
  * @param rawEgg true where raw egg never saw 63.5 °C
  * @param unheated moist ingredients that went in after the last heat step of 72 °C
  * @param gellingG grams of what gels that are left, each as if of its usual strength
@@ -32,8 +34,9 @@ public record Cooked(
         Map<Ingredient, Double> weighed,
         Set<Ingredient> inIt,
         List<Stage> stages,
-        List<HeatStep> heat,
-        int eggSince,
+        List<Left> left,
+        List<List<HeatStep>> eggs,
+        boolean heated,
         boolean rawEgg,
         List<Ingredient> unheated,
         Map<FunctionalClass, Double> gellingG,
@@ -58,16 +61,35 @@ public record Cooked(
     public record HeatStep(double celsius, double seconds) {}
 
     /**
-     * The pot after one operation.
+     * What nobody took out of a pot.
+     *
+     * @param pot its number
+     * @param massG what is in it
+     * @param weighed what was weighed in for that, grams of each ingredient
+     */
+    public record Left(int pot, double massG, Map<Ingredient, Double> weighed) {}
+
+    /**
+     * A pot after one operation.
      *
      * @param kind what was done
+     * @param pot to which
+     * @param from which pot something was taken out of for it, −1 where none
+     * @param takenG how much
      * @param massG what is in the pot
      * @param waterG of it water
      * @param temperatureC of the whole
      * @param losses what left during this operation
      */
     public record Stage(
-            OperationKind kind, double massG, double waterG, double temperatureC, Losses losses) {
+            OperationKind kind,
+            int pot,
+            int from,
+            double takenG,
+            double massG,
+            double waterG,
+            double temperatureC,
+            Losses losses) {
 
         public double lostG() {
             return losses.allG();
@@ -116,9 +138,9 @@ public record Cooked(
             double restHours,
             double coldRestHours) {}
 
-    /** The heat steps the last raw egg went through; none where there is no egg or no heat. */
-    public List<HeatStep> eggHeat() {
-        return eggSince < 0 ? List.of() : heat.subList(eggSince, heat.size());
+    /** Whether raw egg went into it, heated since or not. */
+    public boolean hasEgg() {
+        return !eggs.isEmpty();
     }
 
     /** One kind of loss, over all operations, grams. */
@@ -126,12 +148,27 @@ public record Cooked(
         return stages.stream().mapToDouble(s -> kind.applyAsDouble(s.losses())).sum();
     }
 
-    /** Everything weighed in, grams. */
+    /** Everything weighed in, into every pot, grams of each ingredient. */
+    public Map<Ingredient, Double> weighedInAll() {
+        if (left.isEmpty()) {
+            return weighed;
+        }
+        final Map<Ingredient, Double> all = new LinkedHashMap<>(weighed);
+        left.forEach(pot -> pot.weighed().forEach((i, massG) -> all.merge(i, massG, Double::sum)));
+        return all;
+    }
+
+    /** Everything weighed in, into every pot, grams. */
     public double weighedG() {
         double sum = 0;
-        for (final double massG : weighed.values()) {
+        for (final double massG : weighedInAll().values()) {
             sum += massG;
         }
         return sum;
+    }
+
+    /** What still stands in other pots, grams. */
+    public double leftG() {
+        return left.stream().mapToDouble(Left::massG).sum();
     }
 }

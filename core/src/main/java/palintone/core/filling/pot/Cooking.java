@@ -9,7 +9,7 @@ import java.util.Map;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
 
-/** Plays a recipe through, one operation after the other, all in one pot. */
+/** Plays a recipe through, one operation after the other, each in its pot. */
 public final class Cooking {
 
     public static final Source PRACTICE =
@@ -47,7 +47,22 @@ public final class Cooking {
      */
     public static Cooked cook(
             final List<Operation> operations, final double[] grams, final double pressureHPa) {
-        final Pot pot = new Pot(pressureHPa);
+        return cook(operations, grams, pressureHPa, 0);
+    }
+
+    /**
+     * The same, looking into one of its pots at the end.
+     *
+     * @param outOf number of the pot, counted from 0
+     * @throws OutOfRangeException when an operation cannot be done with what is in its pot, or
+     *     nothing is in the pot looked into
+     */
+    public static Cooked cook(
+            final List<Operation> operations,
+            final double[] grams,
+            final double pressureHPa,
+            final int outOf) {
+        final Stove stove = new Stove(pressureHPa);
         final List<Cooked.Stage> stages = new ArrayList<>(operations.size());
         int next = 0;
         for (int i = 0; i < operations.size(); i++) {
@@ -56,17 +71,32 @@ public final class Cooking {
             for (int k = 0; k < mine.length; k++) {
                 mine[k] = grams[next++];
             }
+            final Pot pot = stove.pot(op.pot());
+            final double takenG;
             try {
+                pot.coming = op.from().map(stove::take);
+                takenG = pot.coming.map(Pot::massG).orElse(0.0);
                 op.kind().act(pot, op, mine);
             } catch (OutOfRangeException e) {
                 throw e.inside("operation " + (i + 1) + ",");
             }
             stages.add(
                     new Cooked.Stage(
-                            op.kind(), pot.massG(), pot.waterG(), pot.temperatureC, pot.losses()));
+                            op.kind(),
+                            op.pot(),
+                            op.from().map(FromPot::pot).orElse(-1),
+                            takenG,
+                            pot.massG(),
+                            pot.waterG(),
+                            pot.temperatureC,
+                            pot.losses()));
         }
+        final Pot pot = stove.pot(outOf);
         if (pot.massG() <= 0) {
-            throw new OutOfRangeException("recipe", "nothing in the pot", "at least one line");
+            throw new OutOfRangeException(
+                    "recipe",
+                    "nothing in " + (outOf == 0 ? "the pot" : "pot " + (outOf + 1)),
+                    "something in it at the end: what is cooked in other pots must go into it");
         }
         return new Cooked(
                 pot.composition(),
@@ -75,8 +105,9 @@ public final class Cooking {
                 Collections.unmodifiableMap(new LinkedHashMap<>(pot.weighed)),
                 Collections.unmodifiableSet(new LinkedHashSet<>(pot.inIt)),
                 List.copyOf(stages),
-                List.copyOf(pot.heat),
-                pot.eggSince,
+                stove.left(outOf),
+                pot.eggs.stream().map(List::copyOf).toList(),
+                pot.everHeated,
                 pot.rawEgg,
                 List.copyOf(pot.rawSinceHeat),
                 Map.copyOf(pot.gelling),

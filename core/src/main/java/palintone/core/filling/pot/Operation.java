@@ -4,21 +4,33 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 
 /**
- * One thing done to the pot, with what goes in by it.
+ * One thing done to a pot, with what goes in by it.
  *
  * @param kind what is done
  * @param lines what goes in, empty for most
  * @param settings what its maker has set; the rest is by custom
+ * @param pot what it is done to, counted from 0: the pot the filling comes out of
+ * @param from what is taken out of another pot and goes in after the lines
  */
-public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting, Double> settings) {
+public record Operation(
+        OperationKind kind,
+        List<RecipeLine> lines,
+        Map<Setting, Double> settings,
+        int pot,
+        Optional<FromPot> from) {
+
+    /** More pans than anybody has on one stove. */
+    public static final int MOST_POTS = 6;
 
     /**
      * @throws OutOfRangeException when ingredients are missing where they are wanted, go in where
-     *     nothing does, or a setting is impossible or not one of this operation's
+     *     nothing does, a setting is impossible or not one of this operation's, or it takes from
+     *     its own pot
      */
     public Operation {
         lines = List.copyOf(lines);
@@ -46,10 +58,35 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
                     lines.get(0).ingredient().name(),
                     "no ingredients; add them in an operation of their own");
         }
-        if (kind.lines() == OperationKind.Lines.WANTED && lines.isEmpty()) {
+        if (kind.lines() == OperationKind.Lines.WANTED && lines.isEmpty() && from.isEmpty()) {
             throw new OutOfRangeException(kind.words(), "empty", "at least one ingredient");
         }
+        Require.between("pot", pot + 1, 1, MOST_POTS, "");
+        from.ifPresent(taken -> mayTake(kind, pot, taken));
         settings = Collections.unmodifiableMap(checked);
+    }
+
+    /** In the pot the filling comes out of, taking nothing from another. */
+    public Operation(
+            final OperationKind kind,
+            final List<RecipeLine> lines,
+            final Map<Setting, Double> settings) {
+        this(kind, lines, settings, 0, Optional.empty());
+    }
+
+    private static void mayTake(final OperationKind kind, final int pot, final FromPot taken) {
+        if (taken.pot() == pot) {
+            throw new OutOfRangeException(
+                    kind.words() + ": from pot",
+                    String.valueOf(pot + 1),
+                    "another pot than its own");
+        }
+        if (!kind.takesFromPot()) {
+            throw new OutOfRangeException(
+                    kind.words() + ": from pot",
+                    String.valueOf(taken.pot() + 1),
+                    "nothing from another pot; add it in an operation of its own");
+        }
     }
 
     /** What has no custom must be said; of two such, one. */
@@ -74,6 +111,35 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
         return new Operation(kind, lines, Map.of());
     }
 
+    /** The same, done to another pot. */
+    public Operation in(final int otherPot) {
+        return new Operation(kind, lines, settings, otherPot, from);
+    }
+
+    /** The same, with something out of another pot. */
+    public Operation taking(final FromPot taken) {
+        return new Operation(kind, lines, settings, pot, Optional.of(taken));
+    }
+
+    /** The same, with other lines and as much more of all that is said in grams. */
+    public Operation times(final double factor) {
+        final Map<Setting, Double> more = new EnumMap<>(Setting.class);
+        more.putAll(settings);
+        more.computeIfPresent(Setting.MASS_G, (setting, grams) -> grams * factor);
+        return new Operation(
+                kind,
+                lines.stream().map(line -> line.weighing(line.massG() * factor)).toList(),
+                more,
+                pot,
+                from.map(
+                        taken ->
+                                taken.massG().isEmpty()
+                                        ? taken
+                                        : FromPot.some(
+                                                taken.pot(),
+                                                taken.massG().getAsDouble() * factor)));
+    }
+
     /** The same operation with one setting changed. */
     public Operation with(final Setting setting, final double value) {
         final Map<Setting, Double> more = new EnumMap<>(Setting.class);
@@ -83,7 +149,7 @@ public record Operation(OperationKind kind, List<RecipeLine> lines, Map<Setting,
             more.keySet().removeIf(other -> kind.defaults().get(other).isNaN());
         }
         more.put(setting, value);
-        return new Operation(kind, lines, more);
+        return new Operation(kind, lines, more, pot, from);
     }
 
     /** What is set, or the custom, in the unit of the setting; not a number where neither is. */

@@ -5,8 +5,8 @@ import java.util.EnumMap;
 import java.util.Map;
 
 /**
- * What makers do with a filling, one pot at a time. Defaults are common practice without a source;
- * a default of {@link Double#NaN} must be given by the maker, and of two such one.
+ * What makers do with a filling, to one pot at a time. Defaults are common practice without a
+ * source; a default of {@link Double#NaN} must be given by the maker, and of two such one.
  */
 public enum OperationKind {
     ADD("add", Lines.WANTED, Acts::add),
@@ -91,6 +91,11 @@ public enum OperationKind {
         return lines;
     }
 
+    /** Whether something out of another pot may go in with it. */
+    public boolean takesFromPot() {
+        return lines != Lines.NONE && this != INFUSE;
+    }
+
     /** The settings this operation knows, with the value each has when nothing is said. */
     public Map<Setting, Double> defaults() {
         return defaults;
@@ -130,6 +135,7 @@ public enum OperationKind {
     void act(final Pot pot, final Operation operation, final double[] grams) {
         if (breaksPieces()) {
             pot.breakPieces();
+            pot.coming.ifPresent(Pot::breakPieces);
         }
         act.on(pot, operation, grams);
     }

@@ -8,12 +8,11 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import palintone.core.fat.SolidFatCurve;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
-import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -31,8 +30,6 @@ final class Pot {
     private static final int WATER = Component.WATER.ordinal();
     private static final int SUCROSE = Component.SUCROSE.ordinal();
     private static final int ETHANOL = Component.ETHANOL.ordinal();
-    private static final int COCOA_BUTTER = Component.COCOA_BUTTER.ordinal();
-    private static final double[] CP = specificHeats();
     private static final Set<FunctionalClass> GELLING =
             EnumSet.of(
                     FunctionalClass.PECTIN,
@@ -53,8 +50,6 @@ final class Pot {
      */
     static final double ETHANOL_VOLATILITY = 8;
 
-    private static final SolidFatCurve COCOA = SolidFatCurve.cocoaButter();
-
     final double[] g = new double[COMPONENTS.length];
 
     /** What lies in it in pieces, apart from all else. */
@@ -62,7 +57,11 @@ final class Pot {
 
     final double altitudePressureHPa;
     double temperatureC = ROOM_C;
-    final List<Cooked.HeatStep> heat = new ArrayList<>();
+
+    /** How hot and how long since each raw egg went in; the least heated decides. */
+    final List<List<Cooked.HeatStep>> eggs = new ArrayList<>();
+
+    boolean everHeated;
     final Map<Ingredient, Double> weighed = new LinkedHashMap<>();
 
     /** What is still in it: all that was weighed but what was strained out. */
@@ -80,7 +79,6 @@ final class Pot {
     double boiledSucroseG;
 
     double highestC = ROOM_C;
-    int eggSince = -1;
     boolean blended;
     double emulsifiedWidthMm;
     double butterC = Double.NaN;
@@ -89,6 +87,9 @@ final class Pot {
     double restHours;
     double coldRestHours;
     boolean rawEgg;
+
+    /** What is on its way into it out of another pot. */
+    Optional<Pot> coming = Optional.empty();
 
     Pot(final double pressureHPa) {
         this.altitudePressureHPa = pressureHPa;
@@ -129,9 +130,7 @@ final class Pot {
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
         if (ingredient.is(FunctionalClass.RAW_EGG)) {
-            rawEgg = true;
-            // The egg that went in last has seen the least heat: it decides.
-            eggSince = heat.size();
+            egg();
         }
         for (final FunctionalClass nature : GELLING) {
             if (ingredient.is(nature)) {
@@ -141,6 +140,12 @@ final class Pot {
         if (ingredient.composition().fraction(Component.WATER) > 0.1) {
             rawSinceHeat.add(ingredient);
         }
+    }
+
+    /** A raw egg goes in: the heat it sees from now on is its own. */
+    void egg() {
+        rawEgg = true;
+        eggs.add(new ArrayList<>());
     }
 
     /**
@@ -159,7 +164,10 @@ final class Pot {
         };
     }
 
-    /** Puts lines in at room temperature; the temperature after is that of the heat balance. */
+    /**
+     * Puts lines in at room temperature, and what comes from another pot as warm as it is; the
+     * temperature after is that of the heat balance.
+     */
     void stirIn(final Operation operation, final double[] grams) {
         final double before = massG();
         final double[] had = g.clone();
@@ -167,43 +175,17 @@ final class Pot {
         for (int i = 0; i < grams.length; i++) {
             put(operation.lines().get(i).ingredient(), grams[i]);
         }
-        if (before <= 0) {
-            temperatureC = ROOM_C;
-            return;
-        }
-        temperatureC = balance(had, hotC);
+        temperatureC = before <= 0 ? ROOM_C : MetHeat.celsius(had, hotC, less(g, had), ROOM_C);
+        coming.ifPresent(other -> Joining.stir(this, other));
+        coming = Optional.empty();
     }
 
-    /**
-     * Where the heat of a hot pot and of cold lines meets, melting of cocoa butter included. The
-     * lines are what is in the pot now and was not before.
-     */
-    private double balance(final double[] had, final double hotC) {
-        double hotCp = 0;
-        double coldCp = 0;
-        for (int i = 0; i < g.length; i++) {
-            hotCp += had[i] * CP[i];
-            coldCp += (g[i] - had[i]) * CP[i];
+    private static double[] less(final double[] all, final double[] part) {
+        final double[] rest = new double[all.length];
+        for (int i = 0; i < rest.length; i++) {
+            rest[i] = all[i] - part[i];
         }
-        final double butter = g[COCOA_BUTTER] - had[COCOA_BUTTER];
-        final double coldSolid = COCOA.solidAt(ROOM_C);
-        double low = Math.min(hotC, ROOM_C) - 1;
-        double high = Math.max(hotC, ROOM_C) + 1;
-        for (int k = 0; k < 40; k++) {
-            final double t = (low + high) / 2;
-            final double melted =
-                    butter
-                            * Math.max(0, coldSolid - COCOA.solidAt(t))
-                            * MixingBalance.FORM_V_J_PER_G;
-            final double gained = coldCp * (t - ROOM_C) + melted;
-            final double given = hotCp * (hotC - t);
-            if (given > gained) {
-                low = t;
-            } else {
-                high = t;
-            }
-        }
-        return (low + high) / 2;
+        return rest;
     }
 
     /** Water leaves; alcohol leaves sooner. */
@@ -261,7 +243,8 @@ final class Pot {
     void heated(final double celsius, final double seconds) {
         temperatureC = celsius;
         highestC = Math.max(highestC, celsius);
-        heat.add(new Cooked.HeatStep(celsius, seconds));
+        everHeated = true;
+        eggs.forEach(steps -> steps.add(new Cooked.HeatStep(celsius, seconds)));
         if (celsius >= 72) {
             rawSinceHeat.clear();
         }
@@ -308,16 +291,5 @@ final class Pot {
             }
         }
         return Composition.ofMasses(parts);
-    }
-
-    private static double[] specificHeats() {
-        final double[] cp = new double[COMPONENTS.length];
-        Arrays.stream(COMPONENTS)
-                .forEach(
-                        c ->
-                                cp[c.ordinal()] =
-                                        ChoiOkos1986.cpJPerGK(
-                                                Composition.ofMasses(Map.of(c, 1.0)), 40));
-        return cp;
     }
 }

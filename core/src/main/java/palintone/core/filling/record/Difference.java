@@ -62,6 +62,21 @@ public record Difference(List<Amount> amounts, List<String> doings) {
                         .append(' ')
                         .append(setting.unit().symbol());
             }
+            if (op.pot() != 0) {
+                text.append(", in pot ").append(op.pot() + 1);
+            }
+            op.from()
+                    .ifPresent(
+                            from -> {
+                                text.append(", with ");
+                                text.append(
+                                        from.massG().isPresent()
+                                                ? Math.round(from.massG().getAsDouble() * 100)
+                                                                / 100.0
+                                                        + " g"
+                                                : "all");
+                                text.append(" of pot ").append(from.pot() + 1);
+                            });
             words.add(text.toString().strip());
         }
         return words;

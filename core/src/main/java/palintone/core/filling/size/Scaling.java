@@ -1,9 +1,7 @@
 package palintone.core.filling.size;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -12,8 +10,6 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 import palintone.core.substance.ChoiOkos1986;
 
 /**
@@ -55,7 +51,7 @@ public record Scaling(
     public static Scaling by(
             final List<Operation> operations, final double factor, final Kitchen kitchen) {
         Require.between("factor", factor, 1 / MOST, MOST, "");
-        final List<Operation> scaled = operations.stream().map(op -> times(op, factor)).toList();
+        final List<Operation> scaled = operations.stream().map(op -> op.times(factor)).toList();
         final Cooked cooked = kitchen.cook(scaled);
         final double vesselMl = kitchen.vesselMl();
         return new Scaling(
@@ -111,15 +107,6 @@ public record Scaling(
             throw new OutOfRangeException("line", String.valueOf(line + 1), "1 to " + now.length);
         }
         return by(operations, grams / now[line], kitchen);
-    }
-
-    private static Operation times(final Operation op, final double factor) {
-        final List<RecipeLine> lines =
-                op.lines().stream().map(line -> line.weighing(line.massG() * factor)).toList();
-        final Map<Setting, Double> settings = new EnumMap<>(Setting.class);
-        settings.putAll(op.settings());
-        settings.computeIfPresent(Setting.MASS_G, (s, grams) -> grams * factor);
-        return new Operation(op.kind(), lines, settings);
     }
 
     private static double full(final Cooked cooked) {

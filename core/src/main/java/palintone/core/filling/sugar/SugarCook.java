@@ -2,6 +2,7 @@ package palintone.core.filling.sugar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
@@ -103,10 +104,17 @@ public record SugarCook(
             final List<Operation> before = new ArrayList<>();
             for (final Operation op : operations) {
                 if (op.kind() == OperationKind.COOK_SUGAR) {
-                    if (!op.lines().isEmpty()) {
-                        before.add(Operation.of(OperationKind.ADD, op.lines()));
+                    if (!op.lines().isEmpty() || op.from().isPresent()) {
+                        before.add(
+                                new Operation(
+                                        OperationKind.ADD,
+                                        op.lines(),
+                                        Map.of(),
+                                        op.pot(),
+                                        op.from()));
                     }
-                    final Cooked pot = Cooking.cook(before, Cooking.grams(before), pressureHPa);
+                    final Cooked pot =
+                            Cooking.cook(before, Cooking.grams(before), pressureHPa, op.pot());
                     return new Pan(pot.composition(), pot.yieldG());
                 }
                 before.add(op);

@@ -12,6 +12,7 @@ public record FillingRow(
         String name,
         @Nullable Style style,
         List<RecipeDraft.OperationDraft> operations,
+        @Nullable List<String> pots,
         @Nullable List<NoteRow> notes) {
 
     /** What was tasted or measured of it. */
@@ -23,6 +24,6 @@ public record FillingRow(
             @Nullable String words) {}
 
     RecipeDraft recipe() {
-        return new RecipeDraft(name, style, operations, "read in", null);
+        return new RecipeDraft(name, style, operations, pots, "read in", null);
     }
 }

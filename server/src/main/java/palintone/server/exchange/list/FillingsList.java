@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.Style;
@@ -48,6 +49,7 @@ class FillingsList extends DraftList<FillingRow> {
                                         draft.name(),
                                         draft.styleOrUsual(),
                                         draft.operations(),
+                                        draft.pots(),
                                         noted(id))));
         return rows;
     }
@@ -101,7 +103,8 @@ class FillingsList extends DraftList<FillingRow> {
         if (known == null
                 || !known.name().equals(wanted.name())
                 || known.styleOrUsual() != wanted.styleOrUsual()
-                || !known.operations().equals(wanted.operations())) {
+                || !known.operations().equals(wanted.operations())
+                || !Objects.equals(known.pots(), wanted.pots())) {
             books.put(id, wanted);
         }
         for (final FillingRow.NoteRow note :

@@ -1,0 +1,133 @@
+package palintone.core.filling.balance;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.IntStream;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.RecipeLine;
+
+/**
+ * A balance that may move what is done as well as what is weighed: boil down further, cook sugar
+ * hotter, boil the fruit down before it goes in.
+ *
+ * @param balance what it came to
+ * @param lines where each line of the balanced recipe stood in the one asked about
+ * @param boiledFirst place of a boiling down that was not in the recipe
+ */
+public record CookedOtherwise(Balance balance, List<Integer> lines, OptionalInt boiledFirst) {
+
+    /** Less boiled away than this is not worth another pan, percent. */
+    private static final double WORTH_A_PAN = 3;
+
+    /** So much more of the fruit kept is worth one, share. */
+    private static final double FRUIT_WORTH_A_PAN = 0.1;
+
+    /**
+     * @param task with levers for what its recipe does already
+     * @throws palintone.core.figure.OutOfRangeException when the recipe cannot be cooked
+     */
+    public static CookedOtherwise solve(final BalanceTask task) {
+        final Balance plain = Balance.solve(task);
+        final CookedOtherwise asItIs = asItIs(task, plain);
+        if (plain.met() && fruitKept(task, plain) > 1 - FRUIT_WORTH_A_PAN) {
+            return asItIs;
+        }
+        return FruitFirst.of(task.operations())
+                .map(first -> with(task, first))
+                .filter(other -> better(task, other, asItIs))
+                .orElse(asItIs);
+    }
+
+    /** A balance that leaves the order of things alone. */
+    public static CookedOtherwise asItIs(final BalanceTask task, final Balance balance) {
+        return new CookedOtherwise(
+                balance,
+                IntStream.range(0, task.grams().size()).boxed().toList(),
+                OptionalInt.empty());
+    }
+
+    /** First with all of the fruit, for whose sake the pan is there; else with less of it. */
+    private static CookedOtherwise with(final BalanceTask task, final FruitFirst first) {
+        final Set<Integer> locked = new HashSet<>();
+        for (int i = 0; i < first.oldLines().size(); i++) {
+            if (task.locked().contains(first.oldLines().get(i))) {
+                locked.add(i);
+            }
+        }
+        final Set<Integer> fruitToo = new HashSet<>(locked);
+        final List<RecipeLine> lines =
+                first.operations().stream().flatMap(op -> op.lines().stream()).toList();
+        for (int i = 0; i < lines.size(); i++) {
+            if (Fruit.is(lines.get(i).ingredient())) {
+                fruitToo.add(i);
+            }
+        }
+        final CookedOtherwise whole = solve(task, first, fruitToo);
+        return whole.balance.met() ? whole : solve(task, first, locked);
+    }
+
+    private static CookedOtherwise solve(
+            final BalanceTask task, final FruitFirst first, final Set<Integer> locked) {
+        final BalanceTask other =
+                new BalanceTask(
+                        first.operations(),
+                        first.oldLines().stream().map(task.grams()::get).toList(),
+                        locked,
+                        task.wishes(),
+                        task.conditions(),
+                        Lever.all(first.operations(), true));
+        return new CookedOtherwise(
+                Balance.solve(other), first.oldLines(), OptionalInt.of(first.boilAt()));
+    }
+
+    private static boolean better(
+            final BalanceTask task, final CookedOtherwise other, final CookedOtherwise asItIs) {
+        final double away =
+                other.balance.turns().stream()
+                        .filter(turn -> turn.lever().operation() == other.boiledFirst.getAsInt())
+                        .mapToDouble(Balance.Turn::to)
+                        .sum();
+        if (away < WORTH_A_PAN) {
+            return false;
+        }
+        if (other.balance.met() != asItIs.balance.met()) {
+            return other.balance.met();
+        }
+        return other.balance.met()
+                ? kept(task, other) > fruitKept(task, asItIs.balance) + FRUIT_WORTH_A_PAN
+                : other.balance.missed(task.wishes()) < asItIs.balance.missed(task.wishes());
+    }
+
+    private static double kept(final BalanceTask task, final CookedOtherwise other) {
+        final List<Double> grams = new ArrayList<>(task.grams());
+        for (int i = 0; i < other.lines.size(); i++) {
+            grams.set(other.lines.get(i), other.balance.grams().get(i));
+        }
+        return share(task, grams);
+    }
+
+    private static double fruitKept(final BalanceTask task, final Balance balance) {
+        return share(task, balance.grams());
+    }
+
+    /** Of the fruit of the recipe, what is still weighed in; 1 where there is none. */
+    private static double share(final BalanceTask task, final List<Double> grams) {
+        double before = 0;
+        double after = 0;
+        int place = 0;
+        for (final Operation op : task.operations()) {
+            for (final RecipeLine line : op.lines()) {
+                if (op.kind() != OperationKind.INFUSE && Fruit.is(line.ingredient())) {
+                    before += task.grams().get(place);
+                    after += grams.get(place);
+                }
+                place++;
+            }
+        }
+        return before > 0 ? after / before : 1;
+    }
+}
