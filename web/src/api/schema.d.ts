@@ -2670,6 +2670,8 @@ export interface components {
             pricePerKg?: number | null;
             /** Format: double */
             gelStrength?: number | null;
+            /** Format: double */
+            ediblePercent?: number | null;
             natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "LOW_METHOXYL_PECTIN" | "GELATINE" | "AGAR")[];
             estimated: boolean;
         };
@@ -2792,7 +2794,7 @@ export interface components {
         };
         OperationDraft: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings?: {
                 [key: string]: number;
             } | null;
@@ -3791,6 +3793,7 @@ export interface components {
             storageC: number;
             life: components["schemas"]["LifeView"];
             eggHeat: components["schemas"]["FigureView"][];
+            crunch?: components["schemas"]["FigureView"];
             density: components["schemas"]["FigureView"];
             weighed: components["schemas"]["FigureView"];
             cost: components["schemas"]["FigureView"];
@@ -3804,7 +3807,7 @@ export interface components {
         };
         StageView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             /** Format: int32 */
             pot: number;
             /** Format: double */
@@ -3893,11 +3896,11 @@ export interface components {
         };
         ReadOperationView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings: {
                 [key: string]: number;
             };
-            asks: ("TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM")[];
+            asks: ("TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM" | "SIZE_MM")[];
             lines: components["schemas"]["ReadLineView"][];
         };
         ReadRecipeView: {
@@ -4857,7 +4860,7 @@ export interface components {
         };
         OperationKindView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             words: string;
             /** @enum {string} */
             lines: "WANTED" | "TAKEN" | "NONE";
@@ -4878,7 +4881,7 @@ export interface components {
         };
         SettingView: {
             /** @enum {string} */
-            setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM";
+            setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM" | "SIZE_MM";
             words: string;
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";

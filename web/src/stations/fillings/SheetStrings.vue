@@ -87,6 +87,7 @@ const where = (celsius: number) =>
       <FigureString :figure="sheet.splitRisk" />
       <FigureString v-for="f in sheet.grainRisk" :key="f.name" :figure="f" />
       <FigureString :figure="days" />
+      <FigureString v-if="sheet.crunch" :figure="sheet.crunch" />
       <FigureString v-for="f in sheet.eggHeat" :key="f.name" :figure="f" />
     </div>
     <template v-if="!brief">

@@ -110,6 +110,11 @@ const FIELDS = [
     <NumberField v-model="form.densityGPerMl" :label="$t('Density')" unit="GRAM_PER_ML" />
     <NumberField v-model="form.ph" :label="$t('pH')" unit="PH" />
     <NumberField v-model="form.pieceG" :label="$t('One piece weighs')" unit="GRAM" />
+    <NumberField
+      v-model="form.ediblePercent"
+      :label="$t('Edible part of the whole fruit')"
+      unit="PERCENT"
+    />
     <NumberField v-model="form.pricePerKg" :label="$t('Price of a kilogram')" unit="MONEY" />
     <v-select
       v-model="form.allergens"

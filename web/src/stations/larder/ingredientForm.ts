@@ -14,6 +14,7 @@ export interface IngredientInForm {
   pieceG: number | null
   pricePerKg: number | null
   gelStrength: number | null
+  ediblePercent: number | null
   natures: Nature[]
   estimated: boolean
   source: string
@@ -56,6 +57,7 @@ export function begun(own: Ingredient | null): IngredientInForm {
     pieceG: own?.traits.pieceG ?? null,
     pricePerKg: own?.traits.pricePerKg ?? null,
     gelStrength: own?.traits.gelStrength ?? null,
+    ediblePercent: own?.traits.ediblePercent ?? null,
     natures: [...(own?.traits.natures ?? [])],
     estimated: own?.traits.estimated ?? false,
     source: own ? own.source.citation : t('written down by the workshop'),
@@ -88,6 +90,7 @@ export function draftOf(
       pieceG: form.pieceG,
       pricePerKg: form.pricePerKg,
       gelStrength: strengthWords(form) ? form.gelStrength : null,
+      ediblePercent: form.ediblePercent,
       natures: form.natures,
       estimated: form.estimated,
     },

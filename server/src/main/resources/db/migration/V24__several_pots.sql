@@ -21,3 +21,10 @@ create table filling_version_pot (
     primary key (version_id, position),
     constraint pot_version foreign key (version_id) references filling_version (id)
 );
+
+-- Of a fruit as it is bought, what is left peeled, stoned and trimmed.
+alter table ingredient add column edible_percent double null;
+
+-- How big pieces are that are folded in.
+alter table filling_step add column size_mm double null;
+alter table filling_version_step add column size_mm double null;

@@ -12,6 +12,7 @@ import palintone.core.figure.Require;
  * @param pricePerKg in the workshop's own money, 0 or more
  * @param gelStrength of what gels, as its packet says: Bloom of gelatine, 50 to 400; grade of
  *     pectin, 50 to 400; g/cm² of agar, 100 to 2000
+ * @param ediblePart of a fruit as it is bought, what is left peeled, stoned and trimmed, 0.05 to 1
  * @param natures what makes it special
  * @param estimated true where parts of the composition were estimated from a label
  */
@@ -20,12 +21,14 @@ public record Traits(
         OptionalDouble pieceG,
         OptionalDouble pricePerKg,
         OptionalDouble gelStrength,
+        OptionalDouble ediblePart,
         Set<FunctionalClass> natures,
         boolean estimated) {
 
     /** Nothing known. */
     public static final Traits NONE =
             new Traits(
+                    OptionalDouble.empty(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
@@ -41,16 +44,24 @@ public record Traits(
         pieceG.ifPresent(v -> Require.positive("mass of a piece", v, 10_000, "g"));
         pricePerKg.ifPresent(v -> Require.between("price", v, 0, 1_000_000, "per kg"));
         gelStrength.ifPresent(v -> Require.between("gel strength", v, 50, 2000, ""));
+        ediblePart.ifPresent(v -> Require.between("edible part", 100 * v, 5, 100, "%"));
         natures = Set.copyOf(natures);
     }
 
-    /** The same without a gel strength: as for everything that does not gel. */
+    /** Without a gel strength and an edible part: as for most. */
     public Traits(
             final OptionalDouble ph,
             final OptionalDouble pieceG,
             final OptionalDouble pricePerKg,
             final Set<FunctionalClass> natures,
             final boolean estimated) {
-        this(ph, pieceG, pricePerKg, OptionalDouble.empty(), natures, estimated);
+        this(
+                ph,
+                pieceG,
+                pricePerKg,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                natures,
+                estimated);
     }
 }

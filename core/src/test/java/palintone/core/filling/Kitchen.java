@@ -116,7 +116,7 @@ public final class Kitchen {
         return Operation.of(kind, java.util.List.of(lines));
     }
 
-    private static Ingredient of(final String id, final Map<Component, Double> parts) {
+    public static Ingredient of(final String id, final Map<Component, Double> parts) {
         return new Ingredient(
                 id, id, Composition.per100(parts), 1, Set.of(), Source.workshop("for the tests"));
     }

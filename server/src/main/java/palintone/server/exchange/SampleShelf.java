@@ -143,7 +143,13 @@ class SampleShelf {
                 draft.source(),
                 draft.fromMemory(),
                 new TraitsView(
-                        t.ph(), t.pieceG(), null, t.gelStrength(), t.natures(), t.estimated()),
+                        t.ph(),
+                        t.pieceG(),
+                        null,
+                        t.gelStrength(),
+                        t.ediblePercent(),
+                        t.natures(),
+                        t.estimated()),
                 draft.bag(),
                 null,
                 null);

@@ -137,7 +137,7 @@ public class BalanceTool {
         }
         final boolean cooking = Boolean.TRUE.equals(request.moveOperations());
         final List<Lever> levers =
-                Lever.all(operations, cooking).stream()
+                Lever.all(operations, cooking, now.cooked()).stream()
                         .filter(l -> !(request.keeps(Keep.FRUIT) && Keep.takesFruit(operations, l)))
                         .toList();
         if (locked.size() >= own && own == grams.size() && levers.isEmpty()) {
@@ -313,7 +313,7 @@ public class BalanceTool {
 
     /** A pan that came with the balance is called by what is in it. */
     private static List<String> pots(final RecipeDraft draft, final CookedOtherwise found) {
-        if (found.boiledFirst().isEmpty()) {
+        if (!found.ownPot()) {
             return draft.pots();
         }
         final Operation puts = found.balance().operations().get(found.boiledFirst().getAsInt() - 1);
@@ -339,7 +339,7 @@ public class BalanceTool {
                 lever.operation(),
                 name.isEmpty() ? words : words + ", " + name,
                 lever.of().unit(),
-                lever.start(),
+                turn.from(),
                 turn.to(),
                 SentenceView.of(turn.why()));
     }
@@ -350,10 +350,15 @@ public class BalanceTool {
                 : List.of(
                         SentenceView.of(
                                 Sentence.of(
-                                        "The fruit is boiled down in a pan of its own before it goes"
-                                                + " in: all of it stays, its water goes. Low heat and"
-                                                + " a wide pan keep its fresh taste; stir, it"
-                                                + " spatters.")));
+                                        found.ownPot()
+                                                ? "The fruit is boiled down in a pot of its own"
+                                                        + " before it goes in: all of it stays, its"
+                                                        + " water goes. Low heat and a wide pan keep"
+                                                        + " its fresh taste; stir, it spatters."
+                                                : "The fruit is boiled down before anything else"
+                                                        + " goes in: all of it stays, its water goes."
+                                                        + " Low heat and a wide pan keep its fresh"
+                                                        + " taste; stir, it spatters.")));
     }
 
     private static SheetView sheet(final SheetRequest on, final OnBench bench) {

@@ -2,7 +2,6 @@ package palintone.server.filling;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import palintone.core.filling.FillingFigures;
 import palintone.core.filling.FillingProperties;
 
 /** Appraises recipes while they are being written. */
@@ -23,7 +22,6 @@ public class BenchService {
 
     static SheetView sheet(
             final FillingProperties properties, final SheetRequest request, final OnBench bench) {
-        return SheetView.of(
-                FillingFigures.of(properties, request.recipe().styleOrUsual().bands()), bench);
+        return SheetView.of(properties, request.recipe().styleOrUsual(), bench);
     }
 }

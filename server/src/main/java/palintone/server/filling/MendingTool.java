@@ -11,7 +11,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
-import palintone.core.filling.FillingFigures;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Style;
 import palintone.core.filling.mend.Fault;
@@ -98,7 +97,6 @@ public class MendingTool {
     }
 
     private static SheetView sheet(final FillingProperties properties, final Style style) {
-        return SheetView.of(
-                FillingFigures.of(properties, style.bands()), SheetView.NOT_OF_A_RECIPE);
+        return SheetView.of(properties, style, SheetView.NOT_OF_A_RECIPE);
     }
 }

@@ -1,11 +1,15 @@
 package palintone.server.filling;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
+import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
+import palintone.core.filling.Style;
+import palintone.core.filling.layer.CrunchOfPieces;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -26,6 +30,7 @@ public record SheetView(
         double storageC,
         LifeView life,
         List<FigureView> eggHeat,
+        @Nullable FigureView crunch,
         FigureView density,
         FigureView weighed,
         FigureView cost,
@@ -98,7 +103,9 @@ public record SheetView(
     /** Of a filling that came out of a recipe nobody writes down. */
     static final OnBench NOT_OF_A_RECIPE = new OnBench(List.of(), List.of(), Conditions.USUAL);
 
-    static SheetView of(final FillingFigures f, final OnBench bench) {
+    static SheetView of(
+            final FillingProperties properties, final Style style, final OnBench bench) {
+        final FillingFigures f = FillingFigures.of(properties, style.bands());
         return new SheetView(
                 f.figures().entrySet().stream()
                         .map(e -> new QualityView(e.getKey(), FigureView.of(e.getValue())))
@@ -119,6 +126,7 @@ public record SheetView(
                 f.conditions().storageC(),
                 LifeView.of(f.life()),
                 f.eggHeat().stream().map(FigureView::of).toList(),
+                CrunchOfPieces.of(properties).map(FigureView::of).orElse(null),
                 FigureView.of(f.density()),
                 FigureView.of(f.weighed()),
                 FigureView.of(f.cost()),

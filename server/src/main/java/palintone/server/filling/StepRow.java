@@ -40,6 +40,9 @@ public class StepRow {
     @Column(name = "width_mm")
     private Double widthMm;
 
+    @Column(name = "size_mm")
+    private Double sizeMm;
+
     private int pot;
 
     @Column(name = "from_pot")
@@ -60,6 +63,7 @@ public class StepRow {
         percent = set.get(Setting.PERCENT);
         retention = set.get(Setting.RETENTION);
         widthMm = set.get(Setting.WIDTH_MM);
+        sizeMm = set.get(Setting.SIZE_MM);
         pot = operation.pot();
         fromPot = operation.from().map(FromPot::pot).orElse(null);
         takenG =
@@ -80,6 +84,7 @@ public class StepRow {
         put(set, Setting.PERCENT, percent);
         put(set, Setting.RETENTION, retention);
         put(set, Setting.WIDTH_MM, widthMm);
+        put(set, Setting.SIZE_MM, sizeMm);
         return new Operation(kind, lines, set, pot, Optional.ofNullable(fromPot).map(this::taken));
     }
 

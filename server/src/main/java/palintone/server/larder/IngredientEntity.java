@@ -85,6 +85,7 @@ public class IngredientEntity {
     private Double pricePerKg;
 
     private Double gelStrength;
+    private Double ediblePercent;
 
     private boolean estimated;
 
@@ -161,6 +162,7 @@ public class IngredientEntity {
         pieceG = traits.pieceG();
         pricePerKg = traits.pricePerKg();
         gelStrength = traits.gelStrength();
+        ediblePercent = traits.ediblePercent();
         estimated = traits.estimated();
         natures.clear();
         natures.addAll(traits.natures());
@@ -224,7 +226,14 @@ public class IngredientEntity {
                 densityGPerMl,
                 allergens,
                 new Source(sourceKind, sourceCitation, sourceFromMemory),
-                new TraitsView(ph, pieceG, pricePerKg, gelStrength, List.copyOf(natures), estimated)
+                new TraitsView(
+                                ph,
+                                pieceG,
+                                pricePerKg,
+                                gelStrength,
+                                ediblePercent,
+                                List.copyOf(natures),
+                                estimated)
                         .traits());
     }
 

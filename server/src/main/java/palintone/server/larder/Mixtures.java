@@ -60,7 +60,7 @@ class Mixtures {
         final CouvertureMixture mixture = of(draft.parts());
         final TraitsView traits =
                 draft.traits() == null
-                        ? new TraitsView(null, null, null, null, List.of(), false)
+                        ? new TraitsView(null, null, null, null, null, List.of(), false)
                         : draft.traits();
         final OptionalDouble price = mixture.pricePerKg();
         return new IngredientDraft(
@@ -76,6 +76,7 @@ class Mixtures {
                         traits.pieceG(),
                         price.isPresent() ? Double.valueOf(price.getAsDouble()) : null,
                         traits.gelStrength(),
+                        traits.ediblePercent(),
                         traits.natures(),
                         traits.estimated()),
                 draft.bag(),

@@ -8,12 +8,18 @@ import java.util.Set;
 import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Traits;
 
-/** Acidity, mass of a piece, price, strength as a gel and special nature of an ingredient. */
+/**
+ * Acidity, mass of a piece, price, strength as a gel, edible part and special nature of an
+ * ingredient.
+ *
+ * @param ediblePercent of the whole fruit, peeled, stoned and trimmed, 5 to 100
+ */
 public record TraitsView(
         @Nullable Double ph,
         @Nullable Double pieceG,
         @Nullable Double pricePerKg,
         @Nullable Double gelStrength,
+        @Nullable Double ediblePercent,
         @NotNull List<@NotNull FunctionalClass> natures,
         boolean estimated) {
 
@@ -23,6 +29,7 @@ public record TraitsView(
                 number(traits.pieceG()),
                 number(traits.pricePerKg()),
                 number(traits.gelStrength()),
+                percent(traits.ediblePart()),
                 traits.natures().stream().sorted().toList(),
                 traits.estimated());
     }
@@ -33,8 +40,15 @@ public record TraitsView(
                 number(pieceG),
                 number(pricePerKg),
                 number(gelStrength),
+                ediblePercent == null
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(ediblePercent / 100),
                 natures == null ? Set.of() : Set.copyOf(natures),
                 estimated);
+    }
+
+    private static Double percent(final OptionalDouble share) {
+        return share.isPresent() ? Math.round(1e6 * share.getAsDouble()) / 1e4 : null;
     }
 
     private static Double number(final OptionalDouble value) {

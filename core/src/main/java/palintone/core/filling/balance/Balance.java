@@ -6,6 +6,7 @@ import java.util.List;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.filling.FillingProperties;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.RecipeLine;
 
@@ -59,10 +60,11 @@ public record Balance(
      * An operation that changes.
      *
      * @param lever what of it
-     * @param to where it stands afterwards, in its unit
+     * @param from where it stood, in the unit it is said in
+     * @param to where it stands afterwards
      * @param why what that does
      */
-    public record Turn(Lever lever, double to, Sentence why) {}
+    public record Turn(Lever lever, double from, double to, Sentence why) {}
 
     /**
      * A wish that stands against others.
@@ -83,14 +85,15 @@ public record Balance(
         final SequentialQuadratic solver = new SequentialQuadratic(task);
         final SequentialQuadratic.Point end = solver.solve();
         final boolean met = end.missed() <= TOLERANCE * task.wishes().size();
+        final FillingProperties after = task.properties(end.grams());
         final Reasons reasons = Reasons.of(task, end, solver.slopes(end.grams(), end.values()));
         return new Balance(
                 Arrays.stream(end.grams()).limit(task.grams().size()).boxed().toList(),
-                task.moved(end.grams()),
+                task.written(end.grams(), after.cooked()),
                 before,
-                task.properties(end.grams()),
+                after,
                 moves(task, end, reasons),
-                turns(task, end, reasons),
+                turns(task, end, reasons, before.cooked(), after.cooked()),
                 met,
                 met ? List.of() : clashes(task, end),
                 end.change());
@@ -141,14 +144,24 @@ public record Balance(
     }
 
     private static List<Turn> turns(
-            final BalanceTask task, final SequentialQuadratic.Point end, final Reasons reasons) {
+            final BalanceTask task,
+            final SequentialQuadratic.Point end,
+            final Reasons reasons,
+            final Cooked before,
+            final Cooked after) {
         final List<Turn> turns = new ArrayList<>();
         for (int k = 0; k < task.levers().size(); k++) {
             final int place = task.grams().size() + k;
             final double to = end.grams()[place];
             final double moved = to - task.start()[place];
             if (Math.abs(moved) > WORTH_SAYING * task.scale(place)) {
-                turns.add(new Turn(task.levers().get(k), to, reasons.why(place, moved)));
+                final Lever lever = task.levers().get(k);
+                turns.add(
+                        new Turn(
+                                lever,
+                                lever.said(lever.start(), before),
+                                lever.said(to, after),
+                                reasons.why(place, moved)));
             }
         }
         return turns;

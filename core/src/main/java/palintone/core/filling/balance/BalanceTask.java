@@ -10,6 +10,7 @@ import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 
@@ -158,6 +159,19 @@ public record BalanceTask(
                     lever.on(moved.get(lever.operation()), amounts[grams.size() + k]));
         }
         return moved;
+    }
+
+    /** The same as its maker writes it: what was to be left in grams is so again. */
+    List<Operation> written(final double[] amounts, final Cooked cooked) {
+        final List<Operation> written = new ArrayList<>(operations);
+        for (int k = 0; k < levers.size(); k++) {
+            final Lever lever = levers.get(k);
+            written.set(
+                    lever.operation(),
+                    lever.written(
+                            written.get(lever.operation()), amounts[grams.size() + k], cooked));
+        }
+        return written;
     }
 
     BalanceTask without(final int wish) {

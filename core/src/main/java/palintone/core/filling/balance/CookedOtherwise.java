@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
+import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
@@ -17,14 +18,22 @@ import palintone.core.filling.pot.RecipeLine;
  * @param balance what it came to
  * @param lines where each line of the balanced recipe stood in the one asked about
  * @param boiledFirst place of a boiling down that was not in the recipe
+ * @param ownPot whether that is done in a pot that was not there either
  */
-public record CookedOtherwise(Balance balance, List<Integer> lines, OptionalInt boiledFirst) {
+public record CookedOtherwise(
+        Balance balance, List<Integer> lines, OptionalInt boiledFirst, boolean ownPot) {
 
     /** Less boiled away than this is not worth another pan, percent. */
     private static final double WORTH_A_PAN = 3;
 
     /** So much more of the fruit kept is worth one, share. */
     private static final double FRUIT_WORTH_A_PAN = 0.1;
+
+    /** A recipe changed by no more than this is still itself: no line by more than half. */
+    private static final double SMALL_CHANGE = 0.25;
+
+    /** Changed by so much less, the other way is better. */
+    private static final double MUCH_LESS = 0.7;
 
     /**
      * @param task with levers for what its recipe does already
@@ -33,7 +42,9 @@ public record CookedOtherwise(Balance balance, List<Integer> lines, OptionalInt 
     public static CookedOtherwise solve(final BalanceTask task) {
         final Balance plain = Balance.solve(task);
         final CookedOtherwise asItIs = asItIs(task, plain);
-        if (plain.met() && fruitKept(task, plain) > 1 - FRUIT_WORTH_A_PAN) {
+        if (plain.met()
+                && plain.change() < SMALL_CHANGE
+                && fruitKept(task, plain) > 1 - FRUIT_WORTH_A_PAN) {
             return asItIs;
         }
         return FruitFirst.of(task.operations())
@@ -47,7 +58,8 @@ public record CookedOtherwise(Balance balance, List<Integer> lines, OptionalInt 
         return new CookedOtherwise(
                 balance,
                 IntStream.range(0, task.grams().size()).boxed().toList(),
-                OptionalInt.empty());
+                OptionalInt.empty(),
+                false);
     }
 
     /** First with all of the fruit, for whose sake the pan is there; else with less of it. */
@@ -72,16 +84,26 @@ public record CookedOtherwise(Balance balance, List<Integer> lines, OptionalInt 
 
     private static CookedOtherwise solve(
             final BalanceTask task, final FruitFirst first, final Set<Integer> locked) {
+        final List<Double> grams = first.oldLines().stream().map(task.grams()::get).toList();
         final BalanceTask other =
                 new BalanceTask(
                         first.operations(),
-                        first.oldLines().stream().map(task.grams()::get).toList(),
+                        grams,
                         locked,
                         task.wishes(),
                         task.conditions(),
-                        Lever.all(first.operations(), true));
+                        Lever.all(
+                                first.operations(),
+                                true,
+                                Cooking.cook(
+                                        first.operations(),
+                                        grams.stream().mapToDouble(g -> g).toArray(),
+                                        task.conditions().pressureHPa())));
         return new CookedOtherwise(
-                Balance.solve(other), first.oldLines(), OptionalInt.of(first.boilAt()));
+                Balance.solve(other),
+                first.oldLines(),
+                OptionalInt.of(first.boilAt()),
+                first.ownPot());
     }
 
     private static boolean better(
@@ -99,6 +121,7 @@ public record CookedOtherwise(Balance balance, List<Integer> lines, OptionalInt 
         }
         return other.balance.met()
                 ? kept(task, other) > fruitKept(task, asItIs.balance) + FRUIT_WORTH_A_PAN
+                        || other.balance.change() < MUCH_LESS * asItIs.balance.change()
                 : other.balance.missed(task.wishes()) < asItIs.balance.missed(task.wishes());
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -13,23 +14,20 @@ import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.pot.Setting;
 
 /**
- * A recipe whose wet fruit is boiled down in a pot of its own before it goes in: the fruit stays
- * and its water goes. As it stands here nothing is boiled away yet; how much is for the balance to
- * say.
+ * A recipe whose wet fruit is boiled down before anything else meets it, in its pot where it stands
+ * there alone and else in one of its own: the fruit stays and its water goes. As it stands here
+ * nothing is boiled away yet; how much is for the balance to say.
  *
  * @param operations the recipe so
  * @param oldLines where each of its lines stood before
  * @param boilAt place of the boiling down
+ * @param ownPot whether a pot was added for it
  */
-record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt) {
+record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt, boolean ownPot) {
 
     /** Where these follow in the same pot, its water goes without another pot. */
     private static final Set<OperationKind> BOILS_AWAY =
-            EnumSet.of(
-                    OperationKind.BOIL_DOWN,
-                    OperationKind.COOK_FRUIT,
-                    OperationKind.COOK_SUGAR,
-                    OperationKind.CARAMELISE);
+            EnumSet.of(OperationKind.BOIL_DOWN, OperationKind.COOK_SUGAR, OperationKind.CARAMELISE);
 
     /** Cool again, it leaves the pot it goes into as warm as it was. */
     private static final double COOLED_C = 20;
@@ -46,9 +44,6 @@ record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt
                                                         op.from().map(FromPot::pot).orElse(0)))
                                 .max()
                                 .orElse(0);
-        if (pot >= Operation.MOST_POTS) {
-            return Optional.empty();
-        }
         int best = -1;
         double most = 0;
         for (int i = 0; i < operations.size(); i++) {
@@ -58,7 +53,46 @@ record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt
                 best = i;
             }
         }
-        return best < 0 ? Optional.empty() : Optional.of(with(operations, best, pot));
+        if (best < 0) {
+            return Optional.empty();
+        }
+        final int alone = aloneUntil(operations, best);
+        if (alone > best) {
+            return Optional.of(inItsPot(operations, operations.get(best).pot(), alone));
+        }
+        return pot < Operation.MOST_POTS
+                ? Optional.of(with(operations, best, pot))
+                : Optional.empty();
+    }
+
+    /** Before which operation its pot still holds nothing but fruit; −1 where it never did. */
+    private static int aloneUntil(final List<Operation> operations, final int place) {
+        final int pot = operations.get(place).pot();
+        for (int i = 0; i < operations.size(); i++) {
+            final Operation op = operations.get(i);
+            final boolean more =
+                    op.pot() == pot
+                            && op.kind() != OperationKind.INFUSE
+                            && (op.from().isPresent()
+                                    || op.lines().stream()
+                                            .anyMatch(line -> !Fruit.is(line.ingredient())));
+            final boolean taken = op.from().filter(from -> from.pot() == pot).isPresent();
+            if (more || taken) {
+                return i > place ? i : -1;
+            }
+        }
+        return -1;
+    }
+
+    private static FruitFirst inItsPot(
+            final List<Operation> operations, final int pot, final int before) {
+        final List<Operation> all = new ArrayList<>(operations);
+        all.add(
+                before,
+                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 0.0))
+                        .in(pot));
+        final int lines = operations.stream().mapToInt(op -> op.lines().size()).sum();
+        return new FruitFirst(all, IntStream.range(0, lines).boxed().toList(), before, false);
     }
 
     private static double wetG(final Operation op) {
@@ -116,6 +150,6 @@ record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt
                             op.pot(),
                             Optional.of(FromPot.all(pot))));
         }
-        return new FruitFirst(all, old, place + 1);
+        return new FruitFirst(all, old, place + 1, true);
     }
 }

@@ -3,6 +3,7 @@ package palintone.core.filling.balance;
 import java.util.ArrayList;
 import java.util.List;
 import palintone.core.figure.Unit;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -14,7 +15,7 @@ import palintone.core.filling.pot.Setting;
  *
  * @param operation its place in the recipe
  * @param of what is moved
- * @param start as its maker has set it
+ * @param start as its maker has set it; the share that boils away in percent, however it was said
  * @param low the least it may become
  * @param high the most
  * @param scale what counts as one whole change, in its unit
@@ -33,11 +34,6 @@ public record Lever(int operation, Of of, double start, double low, double high,
     /** Cooked hotter than this it is another sweet, °C. */
     private static final double SUGAR_HOTTEST_C = 150;
 
-    /** As little left of what is boiled down as this share of what was to be left. */
-    private static final double BOILED_LEAST = 0.55;
-
-    private static final double BOILED_MOST = 1.6;
-
     /** The most of everything that is boiled away, percent. */
     private static final double AWAY_MOST = 75;
 
@@ -45,7 +41,11 @@ public record Lever(int operation, Of of, double start, double low, double high,
 
     /** What can be moved. */
     public enum Of {
-        LEFT(Setting.MASS_G, Unit.GRAM),
+        /**
+         * Said as what is to be left, moved as the share that boils away: with more in the pot more
+         * is left.
+         */
+        LEFT(Setting.PERCENT, Unit.GRAM),
         AWAY(Setting.PERCENT, Unit.PERCENT),
         SUGAR(Setting.TEMPERATURE_C, Unit.CELSIUS),
         /** Grams out of another pot; no setting. */
@@ -59,6 +59,7 @@ public record Lever(int operation, Of of, double start, double low, double high,
             this.unit = unit;
         }
 
+        /** In which it is said. */
         public Unit unit() {
             return unit;
         }
@@ -70,8 +71,10 @@ public record Lever(int operation, Of of, double start, double low, double high,
      *
      * @param cooking whether operations may be moved; what is taken out of a pot is an amount like
      *     any other and always may
+     * @param cooked the recipe as it stands
      */
-    public static List<Lever> all(final List<Operation> operations, final boolean cooking) {
+    public static List<Lever> all(
+            final List<Operation> operations, final boolean cooking, final Cooked cooked) {
         final List<Lever> levers = new ArrayList<>();
         for (int i = 0; i < operations.size(); i++) {
             final Operation op = operations.get(i);
@@ -94,25 +97,37 @@ public record Lever(int operation, Of of, double start, double low, double high,
                                         celsius, Math.min(SUGAR_HOTTEST_C, celsius + SUGAR_MOST_K)),
                                 SUGAR_SCALE_K));
             } else if (op.kind() == OperationKind.BOIL_DOWN) {
-                levers.add(boiledDown(i, op));
+                levers.add(boiledDown(i, op, cooked));
             }
         }
         return levers;
     }
 
-    private static Lever boiledDown(final int place, final Operation op) {
-        if (op.settings().containsKey(Setting.PERCENT)) {
-            final double away = op.value(Setting.PERCENT);
-            return new Lever(place, Of.AWAY, away, 0, Math.max(away, AWAY_MOST), AWAY_SCALE);
-        }
-        final double left = op.value(Setting.MASS_G);
-        return new Lever(place, Of.LEFT, left, BOILED_LEAST * left, BOILED_MOST * left, left);
+    private static Lever boiledDown(final int place, final Operation op, final Cooked cooked) {
+        final boolean asShare = op.settings().containsKey(Setting.PERCENT);
+        final Cooked.Stage stage = cooked.stages().get(place);
+        final double away =
+                asShare
+                        ? op.value(Setting.PERCENT)
+                        : 100 * stage.lostG() / (stage.massG() + stage.lostG());
+        return new Lever(
+                place, asShare ? Of.AWAY : Of.LEFT, away, 0, Math.max(away, AWAY_MOST), AWAY_SCALE);
     }
 
-    /** The recipe with this moved. */
+    /** The operation with this moved, as the solver has it. */
     Operation on(final Operation op, final double value) {
         return of == Of.TAKEN
                 ? op.taking(FromPot.some(op.from().orElseThrow().pot(), value))
                 : op.with(of.setting, value);
+    }
+
+    /** Where it stands after a recipe was cooked, in the unit it is said in. */
+    double said(final double value, final Cooked cooked) {
+        return of == Of.LEFT ? cooked.stages().get(operation).massG() : value;
+    }
+
+    /** The operation with this moved, said as its maker said it. */
+    Operation written(final Operation op, final double value, final Cooked cooked) {
+        return of == Of.LEFT ? op.with(Setting.MASS_G, said(value, cooked)) : on(op, value);
     }
 }

@@ -150,6 +150,8 @@ public final class RecipeTasks {
                                     in);
                     case INFUSE ->
                             listed("Infuse {0} for {hours}, covered; strain and press out.", in);
+                    case TRIM ->
+                            listed("Weigh {0} whole; peel, stone and trim, and put it in.", in);
                     case COOK_FRUIT -> with(in, "Cook for {minutes}, stirring.");
                     case BLEND ->
                             with(in, "Blend until smooth and shiny, the blade under the surface.");

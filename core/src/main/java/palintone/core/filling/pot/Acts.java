@@ -72,6 +72,25 @@ final class Acts {
         }
     }
 
+    /**
+     * What is weighed in is the fruit as it is bought; its edible part goes in. An ingredient that
+     * says nothing of its edible part is weighed ready.
+     */
+    static void trim(final Pot pot, final Operation op, final double[] grams) {
+        final double[] edible = grams.clone();
+        double waste = 0;
+        for (int i = 0; i < edible.length; i++) {
+            edible[i] *= op.lines().get(i).ingredient().traits().ediblePart().orElse(1);
+            waste += grams[i] - edible[i];
+        }
+        pot.stirIn(op, edible);
+        // Weighed and paid for with all that is cut away.
+        for (int i = 0; i < edible.length; i++) {
+            pot.weighed.merge(op.lines().get(i).ingredient(), grams[i] - edible[i], Double::sum);
+        }
+        pot.stuckG += waste;
+    }
+
     static void blend(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         pot.blended = true;
@@ -224,6 +243,12 @@ final class Acts {
             }
         }
         coming.ifPresent(other -> Joining.fold(pot, other));
+        pot.pieceMm = smallest(pot, op.value(Setting.SIZE_MM));
+    }
+
+    /** Of pieces of several sizes the smallest go soft first. */
+    private static double smallest(final Pot pot, final double sizeMm) {
+        return pot.pieceMm > 0 ? Math.min(pot.pieceMm, sizeMm) : sizeMm;
     }
 
     static void rest(final Pot pot, final Operation op, final double[] grams) {

@@ -46,11 +46,19 @@ public record Cooked(
      * Pieces and what they lie in.
      *
      * @param matrix everything but the pieces: what is syrup, fat and texture
+     * @param pieces what they are made of
      * @param grams of pieces
      * @param volumeShare of the pieces, 0 to 1
      * @param sugarG of sugar in the pieces, which draws water and melts away
+     * @param sizeMm side of the smallest of them, 0 where there are none
      */
-    public record Folded(Composition matrix, double grams, double volumeShare, double sugarG) {}
+    public record Folded(
+            Composition matrix,
+            Composition pieces,
+            double grams,
+            double volumeShare,
+            double sugarG,
+            double sizeMm) {}
 
     /** What the pieces lie in; everything where there are none. */
     public Composition matrix() {

@@ -22,6 +22,7 @@ public enum OperationKind {
             Setting.RETENTION,
             1.5),
     COOK_FRUIT("cook fruit", Lines.TAKEN, Acts::boil, Setting.MINUTES, 5.0, Setting.PERCENT, 2.0),
+    TRIM("peel, stone and trim", Lines.WANTED, Acts::trim),
     BLEND("blend", Lines.TAKEN, Acts::blend, Setting.PERCENT, 1.0),
     SIEVE("sieve", Lines.NONE, Acts::sieve, Setting.PERCENT, 90.0),
     BOIL_DOWN(
@@ -46,7 +47,7 @@ public enum OperationKind {
     EMULSIFY("emulsify", Lines.TAKEN, Acts::emulsify, Setting.WIDTH_MM, 160.0),
     COOL("cool", Lines.NONE, Acts::cool, Setting.TEMPERATURE_C, 35.0),
     BUTTER("add butter", Lines.WANTED, Acts::butter, Setting.TEMPERATURE_C, 35.0),
-    FOLD("fold in pieces", Lines.WANTED, Acts::fold),
+    FOLD("fold in pieces", Lines.WANTED, Acts::fold, Setting.SIZE_MM, 4.0),
     REST("rest", Lines.NONE, Acts::rest, Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 18.0),
     CUT("cut", Lines.NONE, Acts::cut, Setting.WIDTH_MM, 22.0, Setting.PERCENT, 6.0),
     FREEZE("freeze", Lines.NONE, Acts::rest, Setting.HOURS, 12.0, Setting.TEMPERATURE_C, -18.0);

@@ -84,6 +84,7 @@ final class Pot {
     double butterC = Double.NaN;
     double pouredAtC = Double.NaN;
     double cutMm;
+    double pieceMm;
     double restHours;
     double coldRestHours;
     boolean rawEgg;
@@ -271,16 +272,18 @@ final class Pot {
     Cooked.Folded folded() {
         final double grams = piecesG();
         if (grams <= 0 || matrixG() <= 0) {
-            return new Cooked.Folded(composition(), 0, 0, 0);
+            return new Cooked.Folded(composition(), composition(), 0, 0, 0, 0);
         }
         final Composition matrix = of(g);
         final double piecesMl = grams / ChoiOkos1986.densityGPerMl(of(pieces), ROOM_C);
         final double matrixMl = matrixG() / ChoiOkos1986.densityGPerMl(matrix, ROOM_C);
         return new Cooked.Folded(
                 matrix,
+                of(pieces),
                 grams,
                 piecesMl / (piecesMl + matrixMl),
-                pieces[SUCROSE] + pieces[Component.HIGHER_SACCHARIDES.ordinal()]);
+                pieces[SUCROSE] + pieces[Component.HIGHER_SACCHARIDES.ordinal()],
+                pieceMm);
     }
 
     private static Composition of(final double[] grams) {

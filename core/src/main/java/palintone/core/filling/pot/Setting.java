@@ -14,7 +14,9 @@ public enum Setting {
     /** Grams of liquid that one gram of what is strained out holds back. */
     RETENTION("held back, g per g", Unit.ONE, 0, 10),
     /** Inner width of vessel or side of a cut piece. */
-    WIDTH_MM("width", Unit.MILLIMETRE, 5, 2000);
+    WIDTH_MM("width", Unit.MILLIMETRE, 5, 2000),
+    /** Side of the pieces that are folded in. */
+    SIZE_MM("size of the pieces", Unit.MILLIMETRE, 0.3, 40);
 
     private final String words;
     private final Unit unit;

@@ -45,7 +45,7 @@ class CookedOtherwiseTest {
                 locked,
                 List.of(wishes),
                 Conditions.USUAL,
-                Lever.all(recipe, true));
+                Lever.all(recipe, true, Cooking.cook(recipe)));
     }
 
     private static double value(final List<Operation> recipe, final Quality quality) {
@@ -83,6 +83,59 @@ class CookedOtherwiseTest {
                                         Conditions.USUAL)
                                 .value(Quality.WATER_ACTIVITY))
                 .isCloseTo(aw - 0.05, within(1e-4));
+    }
+
+    /** Where the fruit stands in its pot alone, no other pan is asked for. */
+    @Test
+    void fruitThatIsCookedAloneIsBoiledDownWhereItStands() {
+        final List<Operation> recipe =
+                List.of(
+                        op(OperationKind.COOK_FRUIT, grams(Kitchen.PUREE, 230)),
+                        op(OperationKind.SIEVE),
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 60), grams(Kitchen.INVERT, 20)),
+                        op(OperationKind.POUR, grams(Samples.DARK_66, 260)));
+        final double aw = value(recipe, Quality.WATER_ACTIVITY);
+        final CookedOtherwise other =
+                CookedOtherwise.solve(
+                        task(
+                                recipe,
+                                Set.of(),
+                                new PropertyConstraint(Quality.WATER_ACTIVITY, 0.5, aw - 0.05)));
+        assertThat(other.balance().met()).isTrue();
+        assertThat(other.boiledFirst()).hasValue(2);
+        assertThat(other.ownPot()).isFalse();
+        assertThat(other.balance().grams().get(0)).isEqualTo(230);
+        assertThat(other.balance().operations()).hasSize(5).allMatch(o -> o.pot() == 0);
+    }
+
+    /** Said in grams it is moved as a share: a balance does not ask for twice the fruit. */
+    @Test
+    void whatIsToBeLeftGoesAlongWithWhatIsInThePot() {
+        final List<Operation> recipe =
+                List.of(
+                        new Operation(
+                                OperationKind.BOIL_DOWN,
+                                List.of(grams(Kitchen.PUREE, 210)),
+                                Map.of(Setting.MASS_G, 172.0)),
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 60), grams(Kitchen.INVERT, 60)),
+                        op(OperationKind.POUR, grams(Samples.DARK_66, 500)));
+        final double water = value(recipe, Quality.WATER);
+        final double yield = value(recipe, Quality.YIELD);
+        final Balance balance =
+                Balance.solve(
+                        task(
+                                recipe,
+                                Set.of(),
+                                new PropertyConstraint(Quality.WATER, 0, 0.85 * water),
+                                new PropertyConstraint(Quality.YIELD, 0.97 * yield, 1.03 * yield)));
+        assertThat(balance.met()).isTrue();
+        assertThat(balance.grams().get(0)).isBetween(150.0, 250.0);
+        final Balance.Turn turn = balance.turns().get(0);
+        assertThat(turn.from()).isCloseTo(172, within(1e-6));
+        assertThat(turn.to()).isLessThan(165);
+        assertThat(balance.operations().get(0).settings())
+                .containsOnlyKeys(Setting.MASS_G)
+                .containsEntry(Setting.MASS_G, turn.to());
     }
 
     @Test
@@ -153,7 +206,7 @@ class CookedOtherwiseTest {
                                         new PropertyConstraint(
                                                 Quality.WATER_ACTIVITY, 0.5, aw - 0.01)),
                                 Conditions.USUAL,
-                                Lever.all(recipe, false)));
+                                Lever.all(recipe, false, Cooking.cook(recipe))));
         assertThat(balance.met()).isTrue();
         assertThat(balance.turns()).singleElement();
         assertThat(balance.turns().get(0).to()).isLessThan(119);
@@ -166,7 +219,7 @@ class CookedOtherwiseTest {
                         op(OperationKind.HEAT, grams(Samples.CREAM, 200)),
                         op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 40)),
                         op(OperationKind.POUR, grams(Samples.DARK_66, 200)));
-        assertThat(Lever.all(custard, true)).isEmpty();
+        assertThat(Lever.all(custard, true, Cooking.cook(custard))).isEmpty();
     }
 
     @Test

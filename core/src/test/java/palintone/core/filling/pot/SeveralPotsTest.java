@@ -10,12 +10,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Source;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.FillingProperties;
@@ -24,6 +27,8 @@ import palintone.core.filling.Quality;
 import palintone.core.filling.life.Lethality;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.Traits;
 
 class SeveralPotsTest {
 
@@ -307,5 +312,67 @@ class SeveralPotsTest {
                 .isCloseTo(
                         FillingProperties.of(a, Conditions.USUAL).value(Quality.WATER_ACTIVITY),
                         within(1e-9));
+    }
+
+    /** A mango of 500 g, 69 % of it to be eaten, gives 345 g; all of it was paid for. */
+    @Test
+    void wholeFruitIsWeighedAsBoughtAndGoesInWithoutItsStone() {
+        final Ingredient mango =
+                new Ingredient(
+                        "mango",
+                        "mango",
+                        Kitchen.PUREE.composition(),
+                        1,
+                        Set.of(),
+                        Source.workshop("for the tests"),
+                        new Traits(
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.of(0.69),
+                                Set.of(),
+                                false));
+        final Cooked cooked =
+                Cooking.cook(
+                        List.of(
+                                op(OperationKind.TRIM, grams(mango, 500)),
+                                op(OperationKind.SIEVE)));
+        assertThat(cooked.stages().get(0).massG()).isCloseTo(345, within(1e-9));
+        assertThat(cooked.stages().get(0).losses().stuckG()).isCloseTo(155, within(1e-9));
+        assertThat(cooked.weighedG()).isCloseTo(500, within(1e-9));
+        assertThat(cooked.yieldG()).isCloseTo(0.9 * 345, within(1e-6));
+    }
+
+    /** Half of a base to one flavour, half to the other: each a filling of its own, none wasted. */
+    @Test
+    void aBaseSplitInTwoGivesTwoFillings() {
+        final List<Operation> recipe =
+                List.of(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 300)).in(1),
+                        op(OperationKind.POUR, grams(Samples.DARK_66, 400)).in(1),
+                        op(OperationKind.ADD, grams(Kitchen.SPIRIT, 20))
+                                .taking(FromPot.some(1, 400)),
+                        op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 60))
+                                .in(2)
+                                .taking(FromPot.all(1)));
+        final Cooked first = Cooking.cook(recipe);
+        final Cooked second = Cooking.cook(recipe, Cooking.grams(recipe), Cooking.SEA_LEVEL_HPA, 2);
+        final OnlyUsed.Own own = OnlyUsed.outOf(recipe, 2, Cooking.SEA_LEVEL_HPA);
+        final Cooked alone = Cooking.cook(own.operations());
+        assertThat(own.pots()).containsExactly(2, 1);
+        assertThat(alone.yieldG()).isCloseTo(second.yieldG(), within(0.1));
+        assertThat(alone.leftG()).isLessThan(0.1);
+        assertThat(alone.composition().fraction(Component.LIQUID_OIL))
+                .isCloseTo(second.composition().fraction(Component.LIQUID_OIL), within(1e-4));
+        assertThat(alone.weighed()).doesNotContainKey(Kitchen.SPIRIT);
+        final Cooked used = Cooking.cook(OnlyUsed.of(recipe, Cooking.SEA_LEVEL_HPA));
+        assertThat(used.yieldG()).isCloseTo(first.yieldG(), within(0.1));
+        assertThat(used.leftG()).isLessThan(0.1);
+        assertThat(used.weighedG())
+                .isCloseTo(
+                        first.weighedG()
+                                - second.weighed().values().stream().mapToDouble(g -> g).sum(),
+                        within(0.5));
     }
 }

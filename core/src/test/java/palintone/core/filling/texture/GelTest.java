@@ -158,6 +158,7 @@ class GelTest {
                         OptionalDouble.empty(),
                         OptionalDouble.empty(),
                         OptionalDouble.of(strength),
+                        OptionalDouble.empty(),
                         Set.of(nature),
                         false));
     }
