@@ -3845,7 +3845,11 @@ export interface components {
             /** Format: int32 */
             pieces?: number | null;
             /** Format: double */
-            vesselMl?: number | null;
+            panMl?: number | null;
+            /** Format: double */
+            blenderMl?: number | null;
+            /** Format: double */
+            bowlMl?: number | null;
             /** Format: double */
             leftoverG?: number | null;
         };
@@ -3902,6 +3906,12 @@ export interface components {
             };
             asks: ("TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM" | "SIZE_MM")[];
             lines: components["schemas"]["ReadLineView"][];
+            /** Format: int32 */
+            pot: number;
+            /** Format: int32 */
+            fromPot?: number | null;
+            /** Format: double */
+            takenG?: number | null;
         };
         ReadRecipeView: {
             name: string;
@@ -3914,6 +3924,7 @@ export interface components {
             unmatched: number;
             text: string;
             spans: components["schemas"]["SpanView"][];
+            pots: string[];
         };
         SpanView: {
             /** Format: int32 */

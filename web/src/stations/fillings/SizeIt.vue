@@ -2,7 +2,7 @@
 import { allergenList } from '@/parts/kinds'
 import { asList, inField, when } from '@/words/locale'
 import { t } from '@/words'
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type OperationDraft } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -10,6 +10,7 @@ import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity, sentence } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
+import { inPot } from './pots'
 import { request, useRecipe, whole } from './recipe'
 
 type Scaled = components['schemas']['ScaleView']
@@ -32,7 +33,12 @@ const into = ref<Into[]>([])
 const piece = ref('')
 const shellMm = ref<number | null>(1.6)
 const headRoomMm = ref<number | null>(1.8)
-const vesselMl = ref<number | null>(null)
+/** What the workshop has, kept in the browser: it is the same pan tomorrow. */
+const vessels = useStorage('palintone.fillings.vessels', {
+  panMl: null as number | null,
+  blenderMl: null as number | null,
+  bowlMl: null as number | null,
+})
 const leftoverG = ref<number | null>(null)
 const answer = ref<Scaled | null>(null)
 const refused = ref('')
@@ -73,7 +79,7 @@ const scale = useDebounceFn(async () => {
           pieces: filled && moulds.value ? (filled.cavities || 1) * moulds.value : null,
           line: way.value === 'hand' ? line.value : null,
           grams: way.value === 'hand' ? hand.value : null,
-          vesselMl: vesselMl.value,
+          ...vessels.value,
           leftoverG: leftoverG.value,
         },
       }),
@@ -85,7 +91,8 @@ const scale = useDebounceFn(async () => {
     if (current()) refused.value = words(problem)
   }
 }, 80)
-watch([way, grams, line, hand, moulds, chosen, vesselMl, leftoverG], () => void scale())
+watch([way, grams, line, hand, moulds, chosen, leftoverG], () => void scale())
+watch(vessels, () => void scale(), { deep: true })
 /** Pieces of the books that hold it, and every mould with this shell and cap. */
 const placesTurn = useTurn()
 const findPlaces = useDebounceFn(async () => {
@@ -179,7 +186,9 @@ onMounted(() => {
         />
         <NumberField v-model="hand" :label="$t('Of it')" unit="GRAM" />
       </template>
-      <NumberField v-model="vesselMl" :label="$t('Blender or pan holds')" unit="MILLILITRE" />
+      <NumberField v-model="vessels.panMl" :label="$t('Pan holds')" unit="MILLILITRE" />
+      <NumberField v-model="vessels.blenderMl" :label="$t('Blender holds')" unit="MILLILITRE" />
+      <NumberField v-model="vessels.bowlMl" :label="$t('Bowl holds')" unit="MILLILITRE" />
       <NumberField v-model="leftoverG" :label="$t('Left over')" unit="GRAM" />
     </form>
     <section class="answer" :aria-label="$t('New size')">
@@ -206,6 +215,7 @@ onMounted(() => {
           <li v-for="(op, i) in answer.recipe.operations" :key="i">
             <b>{{ kindOf(op.kind)?.words }}</b>
             {{ said(op) }}
+            {{ inPot(answer.recipe, op, (g) => quantity(g, 'GRAM', taste)) }}
             <table v-if="op.lines?.length" class="rows">
               <tbody>
                 <tr v-for="(l, k) in op.lines" :key="k">

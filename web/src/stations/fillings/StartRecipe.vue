@@ -8,6 +8,7 @@ import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
 import AmountField from './AmountField.vue'
 import ReadText from './ReadText.vue'
+import { inPot } from './pots'
 import { useRecipe } from './recipe'
 
 const shown = defineModel<boolean>({ required: true })
@@ -61,6 +62,9 @@ function usual(op: ReadOperation, key: SettingKey): string {
     ? t('as it tastes')
     : quantity(setting.usual, setting.unit, taste.value)
 }
+/** Which pot, where there are several, and what comes out of another. */
+const where = (op: ReadOperation) =>
+  inPot({ pots: read.value?.pots, operations: [] }, op, (g) => quantity(g, 'GRAM', taste.value))
 /** Everything that will set the operation, and where it comes from. */
 function said(op: ReadOperation): string {
   return (kindOf(op.kind)?.settings ?? [])
@@ -188,6 +192,7 @@ function begin() {
           <ol>
             <li v-for="(op, i) in read.operations" :key="i">
               <b>{{ kindOf(op.kind)?.words }}</b> {{ said(op) }}
+              <span v-if="where(op)" class="pot">{{ where(op) }}</span>
               <i18n-t
                 v-for="(l, k) in op.lines"
                 :key="k"
@@ -375,6 +380,10 @@ function begin() {
 }
 .line {
   display: block;
+}
+.pot {
+  padding-left: 8px;
+  border-left: 4px solid var(--p-still);
 }
 .asked {
   border-left: 4px solid var(--p-tight);

@@ -157,6 +157,7 @@ describe('a recipe on the bench', () => {
         unmatched: 1,
         text: '',
         spans: [],
+        pots: [],
         operations: [
           {
             kind: 'BOIL',

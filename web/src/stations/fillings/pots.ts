@@ -6,10 +6,10 @@ import { request, useRecipe } from './recipe'
 // The pots of the recipe on the bench. Pot 0 is the one the filling comes out of; the others stand
 // before it, each a column. Operations are one list in the order they are done.
 
-const potOf = (op: OperationDraft) => op.pot ?? 0
+const potOf = (op: Pick<OperationDraft, 'pot'>) => op.pot ?? 0
 
 /** How many pots there are: those with a name and those something is done to. */
-export function potCount(recipe: RecipeDraft): number {
+export function potCount(recipe: Pick<RecipeDraft, 'pots' | 'operations'>): number {
   return Math.max(
     1,
     recipe.pots?.length ?? 0,
@@ -18,10 +18,26 @@ export function potCount(recipe: RecipeDraft): number {
 }
 
 /** What a pot is called where it has no name. */
-export function potName(recipe: RecipeDraft, pot: number): string {
+export function potName(recipe: Pick<RecipeDraft, 'pots'>, pot: number): string {
   const name = recipe.pots?.[pot]?.trim()
   if (name) return name
   return pot === 0 ? t('The filling') : t('Pot {number}', { number: pot + 1 })
+}
+
+/** In which pot, and what comes out of another; nothing where there is one pot. */
+export function inPot(
+  recipe: Pick<RecipeDraft, 'pots' | 'operations'>,
+  op: Pick<OperationDraft, 'pot' | 'fromPot' | 'takenG'>,
+  grams: (g: number) => string,
+): string {
+  if (potCount(recipe) < 2) return ''
+  const where = t('in {pot}', { pot: potName(recipe, potOf(op)) })
+  if (op.fromPot == null) return where
+  return t('{where}, with {taken} out of {pot}', {
+    where,
+    taken: op.takenG == null ? t('all') : grams(op.takenG),
+    pot: potName(recipe, op.fromPot),
+  })
 }
 
 /** Where the next operation of a pot goes: after its last, so before what is taken out of it. */

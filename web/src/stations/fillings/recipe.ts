@@ -211,16 +211,22 @@ function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
       name,
       style,
       version: null,
+      pots: read.pots.length ? read.pots : null,
       operations: read.operations
         .map((op) => ({
           kind: op.kind,
           settings: op.settings,
+          pot: op.pot || null,
+          fromPot: op.fromPot ?? null,
+          takenG: op.takenG ?? null,
           lines: op.lines
             .filter((l) => l.ingredient)
             .map((l) => ({ ingredient: l.ingredient!, amount: l.amount, unit: l.unit })),
         }))
         // What makes no sense without what was left out goes with it.
-        .filter((op) => op.lines.length > 0 || kindOf(op.kind)?.lines !== 'WANTED'),
+        .filter(
+          (op) => op.lines.length > 0 || op.fromPot !== null || kindOf(op.kind)?.lines !== 'WANTED',
+        ),
     },
   }
   sheet.value = null

@@ -406,6 +406,7 @@ describe('starting a recipe', () => {
     unmatched: 1,
     text: '',
     spans: [],
+    pots: [],
   }
 
   it('offers what a line may mean, and leaves out what stays unanswered with its operation', async () => {

@@ -62,6 +62,23 @@ public enum KitchenUnit {
         return symbol;
     }
 
+    /** Whether it weighs the same of everything. */
+    public boolean isMass() {
+        return !byVolume && this != PIECE;
+    }
+
+    /**
+     * Grams of one.
+     *
+     * @throws OutOfRangeException where that depends on what is measured out
+     */
+    public double eachG() {
+        if (!isMass()) {
+            throw new OutOfRangeException("unit", symbol, "a unit of mass");
+        }
+        return inBase;
+    }
+
     /**
      * @param amount how many of this unit, above 0
      * @param of what is measured out: its density, or the mass of one piece

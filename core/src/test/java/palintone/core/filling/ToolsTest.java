@@ -28,6 +28,7 @@ import palintone.core.filling.record.Correction;
 import palintone.core.filling.record.Difference;
 import palintone.core.filling.size.Leftover;
 import palintone.core.filling.size.Scaling;
+import palintone.core.filling.size.Vessel;
 import palintone.core.filling.sugar.SugarCook;
 import palintone.core.filling.sugar.SugarStage;
 import palintone.core.substance.Mixture;
@@ -284,8 +285,10 @@ class ToolsTest {
         return FillingFigures.of(new Filling("f", "F", List.of(operations)));
     }
 
-    /** At sea level, in a vessel of so many millilitres. */
+    /** At sea level, in a pan and a blender of so many millilitres; any where that is 0. */
     private static Scaling.Kitchen vessel(final double ml) {
-        return new Scaling.Kitchen(ml, Cooking.SEA_LEVEL_HPA);
+        return new Scaling.Kitchen(
+                ml > 0 ? Map.of(Vessel.PAN, ml, Vessel.BLENDER, ml) : Map.of(),
+                Cooking.SEA_LEVEL_HPA);
     }
 }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -18,6 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Style;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.read.EverydayNames;
@@ -96,12 +98,18 @@ public class RecipeTexts {
      * An operation as it was read.
      *
      * @param asks settings the text ought to say and does not
+     * @param pot which pot it is done to, counted from 0
+     * @param fromPot the pot something is taken out of
+     * @param takenG how much of it; left out, all of it
      */
     public record ReadOperationView(
             OperationKind kind,
             Map<Setting, Double> settings,
             List<Setting> asks,
-            List<ReadLineView> lines) {}
+            List<ReadLineView> lines,
+            int pot,
+            @Nullable Integer fromPot,
+            @Nullable Double takenG) {}
 
     /**
      * A piece of the text with what of it was not used.
@@ -116,6 +124,7 @@ public class RecipeTexts {
      * @param style what it is most likely meant to be
      * @param text that was read: places of spans are places in it
      * @param spans where each part of it went
+     * @param pots what its pots are called, none where there is one
      */
     public record ReadRecipeView(
             String name,
@@ -125,7 +134,8 @@ public class RecipeTexts {
             List<UnusedView> unused,
             int unmatched,
             String text,
-            List<SpanView> spans) {}
+            List<SpanView> spans,
+            List<String> pots) {}
 
     /**
      * A stretch of the text.
@@ -246,7 +256,10 @@ public class RecipeTexts {
                             op.kind(),
                             op.settings() == null ? Map.of() : op.settings(),
                             List.of(),
-                            lines));
+                            lines,
+                            op.pot() == null ? 0 : op.pot(),
+                            op.fromPot(),
+                            op.takenG()));
         }
         return new ReadRecipeView(
                 draft.name() == null ? "" : draft.name(),
@@ -256,7 +269,8 @@ public class RecipeTexts {
                 List.of(),
                 unmatched,
                 "",
-                List.of());
+                List.of(),
+                draft.potNames());
     }
 
     /** A table of ingredient, amount, unit and, if there is one, operation. */
@@ -318,7 +332,18 @@ public class RecipeTexts {
                 lines.add(read);
             }
             operations.add(
-                    new ReadOperationView(doing.kind(), doing.settings(), doing.asks(), lines));
+                    new ReadOperationView(
+                            doing.kind(),
+                            doing.settings(),
+                            doing.asks(),
+                            lines,
+                            doing.pot(),
+                            doing.from().map(FromPot::pot).orElse(null),
+                            doing.from()
+                                    .map(FromPot::massG)
+                                    .filter(OptionalDouble::isPresent)
+                                    .map(OptionalDouble::getAsDouble)
+                                    .orElse(null)));
         }
         return new ReadRecipeView(
                 name,
@@ -335,7 +360,8 @@ public class RecipeTexts {
                         // The name is used: it is the recipe's.
                         .filter(span -> !text.startsWith(name) || span.to() > name.length())
                         .map(span -> new SpanView(span.from(), span.to(), span.went()))
-                        .toList());
+                        .toList(),
+                written.pots());
     }
 
     private ReadLineView line(final WrittenLine line, final List<Likeness.Named> named) {

@@ -4,13 +4,16 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.size.Leftover;
 import palintone.core.filling.size.Scaling;
+import palintone.core.filling.size.Vessel;
 import palintone.core.substance.Allergen;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
@@ -33,7 +36,7 @@ public class SizingTool {
      *
      * @param line counted from 0, with grams at hand
      * @param eachG filling in one of the pieces
-     * @param vesselMl what the blender or pan holds
+     * @param panMl what the pan holds; each left out where it does not matter
      * @param leftoverG what will be left over
      */
     public record ScaleRequest(
@@ -44,7 +47,9 @@ public class SizingTool {
             @Nullable Double grams,
             @Nullable Double eachG,
             @Nullable Integer pieces,
-            @Nullable Double vesselMl,
+            @Nullable Double panMl,
+            @Nullable Double blenderMl,
+            @Nullable Double bowlMl,
             @Nullable Double leftoverG) {}
 
     /** The label of a jar. */
@@ -72,9 +77,7 @@ public class SizingTool {
         final OnBench bench = reader.read(request.on());
         final List<Operation> operations = bench.operations();
         final Scaling.Kitchen kitchen =
-                new Scaling.Kitchen(
-                        request.vesselMl() == null ? 0 : request.vesselMl(),
-                        bench.conditions().pressureHPa());
+                new Scaling.Kitchen(vessels(request), bench.conditions().pressureHPa());
         final Scaling scaling;
         if (request.pieces() != null && request.eachG() != null) {
             scaling =
@@ -105,6 +108,21 @@ public class SizingTool {
                         bench.pots(),
                         recipe.version()),
                 leftover(request, bench));
+    }
+
+    private static Map<Vessel, Double> vessels(final ScaleRequest request) {
+        final Map<Vessel, Double> vessels = new EnumMap<>(Vessel.class);
+        put(vessels, Vessel.PAN, request.panMl());
+        put(vessels, Vessel.BLENDER, request.blenderMl());
+        put(vessels, Vessel.BOWL, request.bowlMl());
+        return vessels;
+    }
+
+    private static void put(
+            final Map<Vessel, Double> vessels, final Vessel vessel, final Double holdsMl) {
+        if (holdsMl != null) {
+            vessels.put(vessel, holdsMl);
+        }
     }
 
     private static LeftoverView leftover(final ScaleRequest request, final OnBench bench) {

@@ -71,7 +71,7 @@ class FillingToolsTest {
                         "/api/fillings/scale",
                         "{\"on\":"
                                 + on(plum)
-                                + ",\"yieldG\":400,\"vesselMl\":300,\"leftoverG\":60}");
+                                + ",\"yieldG\":400,\"panMl\":300,\"blenderMl\":300,\"leftoverG\":60}");
         assertThat(scaled.number("/yieldG")).isBetween(399.9, 400.1);
         assertThat(scaled.number("/rounds")).isGreaterThanOrEqualTo(2);
         assertThat(scaled.at("/leftover/useBy")).startsWith("20");

@@ -86,6 +86,9 @@ final class Doings {
 
     private final List<Draft> drafts = new ArrayList<>();
 
+    /** Pots that something is taken out of, and what is done in which. */
+    private final WrittenPots pots = new WrittenPots(drafts);
+
     /** Taken in hand, and put in by the next thing that is done. */
     private final List<WrittenLine> held = new ArrayList<>();
 
@@ -119,9 +122,19 @@ final class Doings {
             final Draft add = new Draft(OperationKind.ADD, holding);
             add.lines.addAll(held);
             held.clear();
-            drafts.add(add);
+            put(add);
         }
+        pots.last(holding).ifPresent(drafts::add);
         return drafts;
+    }
+
+    WrittenPots pots() {
+        return pots;
+    }
+
+    private void put(final Draft draft) {
+        pots.in(draft);
+        drafts.add(draft);
     }
 
     /** What nobody has named yet. */
@@ -172,7 +185,8 @@ final class Doings {
             }
         }
         apart = null;
-        if (joins(draft)) {
+        pots.in(draft);
+        if (draft.from == null && joins(draft)) {
             return;
         }
         settings(draft);
@@ -195,7 +209,9 @@ final class Doings {
         if (draft.kind != OperationKind.REST) {
             carriedC = Double.NaN;
         }
-        if (draft.kind.lines() == OperationKind.Lines.WANTED && draft.lines.isEmpty()) {
+        if (draft.kind.lines() == OperationKind.Lines.WANTED
+                && draft.lines.isEmpty()
+                && draft.from == null) {
             without(draft);
             return;
         }
@@ -429,6 +445,9 @@ final class Doings {
             return false;
         }
         final Draft before = drafts.get(at);
+        if (before.pot != pots.current()) {
+            return false;
+        }
         final List<WrittenLine> solids =
                 before.lines.stream()
                         .filter(l -> l.names().stream().anyMatch(Lexicon::isInfused))
@@ -793,7 +812,12 @@ final class Doings {
     }
 
     private Draft last() {
-        return drafts.isEmpty() ? null : drafts.get(drafts.size() - 1);
+        if (drafts.isEmpty()) {
+            return null;
+        }
+        // What stands in another pot is done with.
+        final Draft last = drafts.get(drafts.size() - 1);
+        return last.pot == pots.current() ? last : null;
     }
 
     // What is said.
@@ -819,7 +843,7 @@ final class Doings {
     /** "Stir in the butter", "is blended in"; not "stir in a bowl". */
     private boolean isInto(final Clause clause) {
         for (int i = clause.head() + 1; i < clause.to(); i++) {
-            if (reading.word(i).matches("in|into")) {
+            if (reading.isFree(i) && reading.word(i).matches("in|into")) {
                 int next = i + 1;
                 while (next < clause.to()
                         && (reading.word(next).matches("an?|the|large|small|heavy|lined|medium|it")

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import palintone.core.figure.Require;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 
@@ -16,6 +18,11 @@ final class Draft {
     final List<WrittenLine> lines = new ArrayList<>();
     final Map<Setting, Double> settings = new EnumMap<>(Setting.class);
     final List<Setting> asks = new ArrayList<>();
+
+    /** Which pot it is done to, and what it takes out of another; null where nothing. */
+    int pot;
+
+    FromPot from;
 
     Draft(final OperationKind kind, final Clause clause) {
         this.kind = kind;
@@ -61,6 +68,11 @@ final class Draft {
 
     WrittenRecipe.Doing doing() {
         return new WrittenRecipe.Doing(
-                kind, List.copyOf(lines), Map.copyOf(settings), List.copyOf(asks));
+                kind,
+                List.copyOf(lines),
+                Map.copyOf(settings),
+                List.copyOf(asks),
+                pot,
+                Optional.ofNullable(from));
     }
 }

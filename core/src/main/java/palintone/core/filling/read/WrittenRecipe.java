@@ -2,9 +2,11 @@ package palintone.core.filling.read;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Style;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 
@@ -17,8 +19,10 @@ import palintone.core.filling.pot.Setting;
  * @param doings operations in order, with what goes in
  * @param unused every amount, degree, minute and name that ended in neither
  * @param spans where each part of the text went
+ * @param pots what its pots are called, in the order of their numbers
  */
-public record WrittenRecipe(List<Doing> doings, List<Unused> unused, List<Span> spans) {
+public record WrittenRecipe(
+        List<Doing> doings, List<Unused> unused, List<Span> spans, List<String> pots) {
 
     private static final int LONGEST = 20_000;
     private static final int MOST_LINES = 200;
@@ -30,12 +34,16 @@ public record WrittenRecipe(List<Doing> doings, List<Unused> unused, List<Span> 
      * One operation as it was read.
      *
      * @param asks settings the text ought to say and does not: somebody must be asked
+     * @param pot which pot it is done to, counted from 0: the one the filling comes out of
+     * @param from what it takes out of another
      */
     public record Doing(
             OperationKind kind,
             List<WrittenLine> lines,
             Map<Setting, Double> settings,
-            List<Setting> asks) {}
+            List<Setting> asks,
+            int pot,
+            Optional<FromPot> from) {}
 
     /**
      * A piece of the text with what of it ended nowhere.
@@ -64,7 +72,7 @@ public record WrittenRecipe(List<Doing> doings, List<Unused> unused, List<Span> 
             throw new OutOfRangeException(
                     "recipe text", rows + " lines", "up to " + MOST_LINES + " lines");
         }
-        return new WrittenText(new Reading(text)).read();
+        return new WrittenText(new Reading(Wrapped.joined(text))).read();
     }
 
     /** What it is most likely meant to be, by what is done and what goes in. */

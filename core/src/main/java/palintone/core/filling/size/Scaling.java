@@ -1,7 +1,11 @@
 package palintone.core.filling.size;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -9,8 +13,6 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
-import palintone.core.filling.pot.OperationKind;
-import palintone.core.substance.ChoiOkos1986;
 
 /**
  * A recipe made bigger or smaller.
@@ -18,18 +20,11 @@ import palintone.core.substance.ChoiOkos1986;
  * @param factor on every amount
  * @param operations with the new amounts; what is boiled down to a mass goes along
  * @param yieldG what comes out
- * @param rounds how many times it has to be made in the vessel at hand
+ * @param rounds how many times it has to be made in the vessels at hand
  * @param says what to watch
  */
 public record Scaling(
         double factor, List<Operation> operations, double yieldG, int rounds, List<Sentence> says) {
-
-    /** How full a vessel may be; common practice, no source. */
-    private static final double BLENDER_FULL = 0.6;
-
-    private static final double BLENDER_LEAST = 0.15;
-    private static final double BOILING_PAN_FULL = 0.5;
-    private static final double CARAMEL_PAN_FULL = 0.33;
 
     /** Bigger than this and it is a typing error. */
     private static final double MOST = 1000;
@@ -37,10 +32,28 @@ public record Scaling(
     /**
      * Where it is made.
      *
-     * @param vesselMl what the blender or pan holds, 0 where it does not matter
+     * @param vesselsMl what each vessel holds; those that do not matter are left out
      * @param pressureHPa of the air
      */
-    public record Kitchen(double vesselMl, double pressureHPa) {
+    public record Kitchen(Map<Vessel, Double> vesselsMl, double pressureHPa) {
+
+        /**
+         * @throws OutOfRangeException when a vessel holds next to nothing or a cistern
+         */
+        public Kitchen {
+            final Map<Vessel, Double> checked = new EnumMap<>(Vessel.class);
+            vesselsMl.forEach(
+                    (vessel, ml) ->
+                            checked.put(
+                                    vessel,
+                                    Require.between(
+                                            vessel.name().toLowerCase(Locale.ROOT) + " holds",
+                                            ml,
+                                            20,
+                                            500_000,
+                                            "ml")));
+            vesselsMl = Collections.unmodifiableMap(checked);
+        }
 
         Cooked cook(final List<Operation> operations) {
             return Cooking.cook(operations, Cooking.grams(operations), pressureHPa);
@@ -53,9 +66,8 @@ public record Scaling(
         Require.between("factor", factor, 1 / MOST, MOST, "");
         final List<Operation> scaled = operations.stream().map(op -> op.times(factor)).toList();
         final Cooked cooked = kitchen.cook(scaled);
-        final double vesselMl = kitchen.vesselMl();
         return new Scaling(
-                factor, scaled, cooked.yieldG(), rounds(cooked, vesselMl), says(cooked, vesselMl));
+                factor, scaled, cooked.yieldG(), rounds(cooked, kitchen), says(cooked, kitchen));
     }
 
     /** To what comes out of the pot. */
@@ -109,59 +121,42 @@ public record Scaling(
         return by(operations, grams / now[line], kitchen);
     }
 
-    private static double full(final Cooked cooked) {
-        double full = 0.9;
-        for (final Cooked.Stage stage : cooked.stages()) {
-            final OperationKind kind = stage.kind();
-            if (kind == OperationKind.COOK_SUGAR || kind == OperationKind.CARAMELISE) {
-                full = Math.min(full, CARAMEL_PAN_FULL);
-            } else if (kind == OperationKind.BOIL_DOWN || kind == OperationKind.COOK_FRUIT) {
-                full = Math.min(full, BOILING_PAN_FULL);
-            } else if (kind == OperationKind.BLEND) {
-                full = Math.min(full, BLENDER_FULL);
-            }
+    private static int rounds(final Cooked cooked, final Kitchen kitchen) {
+        double most = 1;
+        for (final Map.Entry<Vessel, Double> vessel : kitchen.vesselsMl().entrySet()) {
+            most =
+                    Math.max(
+                            most,
+                            vessel.getKey()
+                                    .fill(cooked, vessel.getValue())
+                                    .map(Vessel.Fill::fullest)
+                                    .orElse(0.0));
         }
-        return full;
+        return (int) Math.ceil(most - 1e-9);
     }
 
-    private static double volumeMl(final Cooked cooked) {
-        double most = 0;
-        for (final Cooked.Stage stage : cooked.stages()) {
-            most = Math.max(most, stage.massG());
-        }
-        return most / ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
-    }
-
-    private static int rounds(final Cooked cooked, final double vesselMl) {
-        if (vesselMl <= 0) {
-            return 1;
-        }
-        return (int) Math.max(1, Math.ceil(volumeMl(cooked) / (vesselMl * full(cooked)) - 1e-9));
-    }
-
-    private static List<Sentence> says(final Cooked cooked, final double vesselMl) {
+    private static List<Sentence> says(final Cooked cooked, final Kitchen kitchen) {
         final List<Sentence> words = new ArrayList<>();
-        if (vesselMl <= 0) {
-            return words;
-        }
-        final double ml = volumeMl(cooked);
-        final int rounds = rounds(cooked, vesselMl);
-        if (rounds > 1) {
-            words.add(
-                    Sentence.of(
-                                    "Too much for the vessel at once: it may be {full} full. Make it in"
-                                            + " {rounds} rounds of {each}.")
-                            .with("full", 100 * full(cooked), Unit.PERCENT)
-                            .with("rounds", rounds, Unit.ONE)
-                            .with("each", cooked.weighedG() / rounds, Unit.GRAM));
-        }
-        if (cooked.history().blended() && ml < BLENDER_LEAST * vesselMl) {
-            words.add(
-                    Sentence.of(
-                                    "Too little for this blender: it wants at least {least}; a narrow"
-                                            + " beaker is better.")
-                            .with("least", BLENDER_LEAST * vesselMl, Unit.MILLILITRE));
-        }
+        kitchen.vesselsMl()
+                .forEach(
+                        (vessel, ml) ->
+                                vessel.fill(cooked, ml)
+                                        .ifPresent(fill -> says(words, cooked, vessel, ml, fill)));
         return words;
+    }
+
+    private static void says(
+            final List<Sentence> words,
+            final Cooked cooked,
+            final Vessel vessel,
+            final double ml,
+            final Vessel.Fill fill) {
+        if (fill.fullest() > 1 + 1e-9) {
+            final int rounds = (int) Math.ceil(fill.fullest() - 1e-9);
+            words.add(vessel.tooMuch(fill.mayBe(), rounds, cooked.weighedG() / rounds));
+        }
+        if (fill.lowest() < 1) {
+            words.add(vessel.tooLittle(ml, cooked.yieldG() / fill.lowest()));
+        }
     }
 }

@@ -8,6 +8,7 @@ import static palintone.core.filling.Kitchen.op;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -74,12 +75,12 @@ class ScalingTest {
     void roundsFollowFromHowFullAVesselMayBe() {
         final Scaling blender = Scaling.toYield(GANACHE, 1200, vessel(1000));
         assertThat(blender.rounds()).isEqualTo(2);
-        assertThat(says(blender)).contains("Too much for the vessel");
+        assertThat(says(blender)).contains("Too much for the blender");
         final Scaling pan = Scaling.toYield(CARAMEL, 1200, vessel(3000));
         final Scaling wide = Scaling.toYield(CARAMEL, 1200, vessel(9000));
         assertThat(pan.rounds()).isGreaterThan(1);
         assertThat(wide.rounds()).isEqualTo(1);
-        assertThat(says(wide)).isEqualTo("[]");
+        assertThat(says(wide)).doesNotContain("Too much");
     }
 
     @Test
@@ -166,8 +167,61 @@ class ScalingTest {
         assertThat(nut).contains("same allergens");
     }
 
-    /** At sea level, in a vessel of so many millilitres. */
+    private static Scaling in(
+            final List<Operation> recipe,
+            final double factor,
+            final Vessel vessel,
+            final double ml) {
+        return Scaling.by(
+                recipe, factor, new Scaling.Kitchen(Map.of(vessel, ml), Cooking.SEA_LEVEL_HPA));
+    }
+
+    private static String said(final Scaling scaling) {
+        return scaling.says().stream().map(s -> s.template()).toList().toString();
+    }
+
+    /** Each vessel is held to what is done in it, and to nothing else. */
+    @Test
+    void panBlenderAndBowlHaveTheirLeastAndGreatestFill() {
+        final List<Operation> recipe =
+                List.of(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 500)),
+                        op(OperationKind.POUR, grams(Samples.DARK_66, 600)),
+                        op(OperationKind.BLEND));
+        // 500 g of cream and 1100 g of ganache, near enough to as many millilitres.
+        assertThat(said(in(recipe, 1, Vessel.PAN, 600))).contains("Too much for the pan");
+        assertThat(said(in(recipe, 1, Vessel.PAN, 1500))).isEqualTo("[]");
+        assertThat(said(in(recipe, 1, Vessel.PAN, 20_000))).contains("Too little for this pan");
+        assertThat(in(recipe, 1, Vessel.BLENDER, 1000).rounds()).isEqualTo(2);
+        assertThat(said(in(recipe, 1, Vessel.BLENDER, 8000)))
+                .contains("Too little for this blender");
+        assertThat(said(in(recipe, 1, Vessel.BOWL, 1000))).contains("Too much for the bowl");
+        assertThat(said(in(recipe, 1, Vessel.BOWL, 20_000))).contains("may split");
+    }
+
+    /** What is said to be the least is the least: made so big, nothing is said any more. */
+    @Test
+    void theLeastThatIsSaidIsEnough() {
+        final List<Operation> recipe =
+                List.of(op(OperationKind.BLEND, grams(Kitchen.NUT_PASTE, 100)));
+        final Scaling little = in(recipe, 1, Vessel.BLENDER, 2000);
+        final double least = little.says().get(0).values().get("yield").value();
+        final double factor = least / little.yieldG();
+        assertThat(said(in(recipe, factor * 1.001, Vessel.BLENDER, 2000))).isEqualTo("[]");
+        assertThat(said(in(recipe, factor * 0.98, Vessel.BLENDER, 2000))).contains("Too little");
+    }
+
+    @Test
+    void aVesselOfNothingIsRefusedByName() {
+        assertThatThrownBy(() -> in(GANACHE, 1, Vessel.BOWL, 0))
+                .hasMessageContaining("bowl holds")
+                .hasMessageContaining("20");
+    }
+
+    /** At sea level, in a pan and a blender of so many millilitres; any where that is 0. */
     private static Scaling.Kitchen vessel(final double ml) {
-        return new Scaling.Kitchen(ml, Cooking.SEA_LEVEL_HPA);
+        return new Scaling.Kitchen(
+                ml > 0 ? Map.of(Vessel.PAN, ml, Vessel.BLENDER, ml) : Map.of(),
+                Cooking.SEA_LEVEL_HPA);
     }
 }

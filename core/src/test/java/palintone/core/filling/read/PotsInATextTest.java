@@ -1,0 +1,152 @@
+package palintone.core.filling.read;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import palintone.core.filling.pot.FromPot;
+import palintone.core.filling.pot.OperationKind;
+
+/** Texts in which something is made first and a part of it taken. */
+class PotsInATextTest {
+
+    private static WrittenRecipe.Doing doing(final WrittenRecipe read, final OperationKind kind) {
+        return read.doings().stream().filter(d -> d.kind() == kind).findFirst().orElseThrow();
+    }
+
+    @Test
+    void aPartOfThePureeIsTakenOutOfItsPot() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        500 g rhubarb
+                        100 g sugar
+                        150 g cream
+                        300 g couverture
+                        Cook the rhubarb and sugar over a low heat for 20 minutes. Blend and sieve.
+                        Take 300 g of the purée, add the cream and bring to the boil. Pour over the
+                        couverture.
+                        """);
+        assertThat(read.pots()).containsExactly("", "purée");
+        final List<Integer> pots = read.doings().stream().map(WrittenRecipe.Doing::pot).toList();
+        assertThat(pots.get(0)).isEqualTo(1);
+        assertThat(pots.get(pots.size() - 1)).isZero();
+        assertThat(doing(read, OperationKind.SIEVE).pot()).isEqualTo(1);
+        assertThat(doing(read, OperationKind.POUR).pot()).isZero();
+        assertThat(read.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
+                .containsExactly(FromPot.some(1, 300));
+        // Nothing is weighed in anew, and nothing of the sentence is left over.
+        assertThat(read.doings().stream().flatMap(d -> d.lines().stream())).hasSize(4);
+        assertThat(read.unused().toString()).doesNotContain("300");
+    }
+
+    /** What was begun after the praline was crushed is not in its pot. */
+    @Test
+    void crushedPralineIsFoldedIntoWhatWasMadeAfterIt() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        150 g sugar
+                        80 g hazelnuts
+                        200 g cream
+                        250 g dark chocolate
+                        Caramelise the sugar to 170 °C, stir in the hazelnuts, cool and crush. Bring
+                        the cream to the boil, pour over the chocolate and blend. Fold in 60 g of
+                        the praline.
+                        """);
+        assertThat(read.pots()).containsExactly("", "praline");
+        assertThat(doing(read, OperationKind.CRUSH).pot()).isEqualTo(1);
+        assertThat(doing(read, OperationKind.BOIL).pot()).isZero();
+        final WrittenRecipe.Doing last = read.doings().get(read.doings().size() - 1);
+        assertThat(last.kind()).isEqualTo(OperationKind.FOLD);
+        assertThat(last.from()).contains(FromPot.some(1, 60));
+    }
+
+    /** What no sentence names goes into the pot that is worked on first. */
+    @Test
+    void whatIsPutFirstIsPutWhereTheFirstThingIsDone() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        500 g plums, 50 g sugar. Cook 15 min. Weigh 200 g of the compote into a
+                        clean pan, add 100 g cream, boil, pour over 300 g dark chocolate.
+                        """);
+        assertThat(read.doings().get(0).lines()).hasSize(2);
+        assertThat(read.doings().get(0).pot()).isEqualTo(1);
+        assertThat(doing(read, OperationKind.POUR).pot()).isZero();
+    }
+
+    @Test
+    void ouncesOfWhatWasMadeAreGrams() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        1 lb plums
+                        8 oz couverture
+                        Cook the plums 10 min and blend. Pour 4 oz of the purée over the couverture.
+                        """);
+        final FromPot taken = doing(read, OperationKind.POUR).from().orElseThrow();
+        assertThat(taken.massG().getAsDouble()).isBetween(113.3, 113.5);
+    }
+
+    @Test
+    void whatOurOwnRecipesSayOfPotsIsReadBack() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        200 g quince purée
+                        120 g cream
+                        380 g ivory couverture
+                        In Quince: boil down to 138 g with quince purée.
+                        In Custard: boil 0.2 min with cream.
+                        In Custard: pour over with ivory couverture.
+                        In Custard: blend with 110 g of what is in Quince.
+                        """);
+        assertThat(read.pots()).containsExactly("Custard", "Quince");
+        assertThat(read.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .containsExactly(
+                        OperationKind.BOIL_DOWN,
+                        OperationKind.BOIL,
+                        OperationKind.POUR,
+                        OperationKind.BLEND);
+        assertThat(read.doings()).extracting(WrittenRecipe.Doing::pot).containsExactly(1, 0, 0, 0);
+        assertThat(doing(read, OperationKind.BLEND).from()).contains(FromPot.some(1, 110));
+        final WrittenRecipe all =
+                WrittenRecipe.read(
+                        """
+                        200 g quince purée
+                        120 g cream
+                        In Quince: boil down to 138 g with quince purée.
+                        In Custard: boil 0.2 min with cream.
+                        In Custard: blend with all of what is in Quince.
+                        """);
+        assertThat(doing(all, OperationKind.BLEND).from()).contains(FromPot.all(1));
+    }
+
+    @Test
+    void aPartOfWhatIsListedIsNoPot() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        300 g raspberry purée
+                        100 g sugar
+                        Mix 50 g of the sugar with the purée. Boil 2 min. Add the remaining sugar.
+                        """);
+        assertThat(read.pots()).isEmpty();
+        assertThat(read.doings()).allMatch(d -> d.pot() == 0 && d.from().isEmpty());
+    }
+
+    @Test
+    void whatIsTakenBeforeAnythingIsMadeIsSaidToBeUnused() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        100 g cream
+                        Take 50 g of the marmalade. Boil the cream.
+                        """);
+        assertThat(read.pots()).isEmpty();
+        assertThat(read.unused().toString()).contains("50");
+    }
+}
