@@ -275,7 +275,7 @@ function accept() {
             </tr>
           </tbody>
         </table>
-        <table v-if="answer.operationMoves.length" class="rows moves">
+        <table v-if="answer.operationMoves.length" class="rows doings">
           <thead>
             <tr>
               <th>{{ $t('What is done') }}</th>
@@ -384,7 +384,8 @@ function accept() {
   padding-left: 20px;
   font-size: 1.1rem;
 }
-.moves {
+.moves,
+.doings {
   margin-top: 8px;
 }
 .says {

@@ -8,6 +8,7 @@ import FigureString from '@/parts/FigureString.vue'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
+import { HOURS, when } from '@/words/locale'
 import { inTaste, number, quantity, symbol, toTaste } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
@@ -85,6 +86,23 @@ const cool = useDebounceFn(async () => {
 }, 80)
 watch([where, () => bench.value.recipe], () => void cool(), { deep: true })
 onMounted(cool)
+
+/** When it began to cool: now, or as it is typed. */
+const two = (n: number) => String(n).padStart(2, '0')
+const now = new Date()
+const begun = ref(`${two(now.getHours())}:${two(now.getMinutes())}`)
+/** What a clock on the wall shows so much later; another day is said to be. */
+function clock(minutes: number): string {
+  const typed = /^(\d+):(\d+)/.exec(begun.value)
+  if (!typed) return '–'
+  const start = new Date()
+  start.setHours(Number(typed[1]), Number(typed[2]), 0, 0)
+  const then = new Date(start.getTime() + Math.round(minutes / 5) * 5 * 60_000)
+  return when(
+    then.getTime(),
+    then.getDate() === start.getDate() ? HOURS : { ...HOURS, weekday: 'long' },
+  )
+}
 
 /** Minutes as they are said: hours where there are many. */
 function lasting(minutes: number): string {
@@ -180,6 +198,19 @@ const marks = computed(() =>
           }}</template>
         </h1>
         <h1 v-else>{{ $t('It does not get cool enough in this room') }}</h1>
+        <p v-if="answer.toPiping" class="ready">
+          <i18n-t scope="global" keypath="Begun at {begun}: ready at {ready}">
+            <template #begun>
+              <input v-model="begun" type="time" :aria-label="$t('Begun at')" />
+            </template>
+            <template #ready>
+              <b class="num">{{ clock(answer.toPiping.value) }}</b>
+            </template>
+          </i18n-t>
+          <template v-if="answer.closes">{{
+            $t(', too stiff to pipe from {time}', { time: clock(answer.closes.value) })
+          }}</template>
+        </p>
         <div class="figures">
           <FigureString v-if="answer.toPiping" :figure="answer.toPiping" />
           <FigureString v-if="answer.opens" :figure="answer.opens" />
@@ -244,5 +275,18 @@ const marks = computed(() =>
 .figures {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+}
+.ready {
+  margin: 4px 0 10px;
+  font-size: 1.15rem;
+}
+.ready input {
+  min-height: 44px;
+  padding: 0 8px;
+  border: 1px solid var(--p-line);
+  border-radius: 6px;
+  font: inherit;
+  background: transparent;
+  color: inherit;
 }
 </style>

@@ -21,7 +21,7 @@ export function potCount(recipe: Pick<RecipeDraft, 'pots' | 'operations'>): numb
 export function potName(recipe: Pick<RecipeDraft, 'pots'>, pot: number): string {
   const name = recipe.pots?.[pot]?.trim()
   if (name) return name
-  return pot === 0 ? t('The filling') : t('Pot {number}', { number: pot + 1 })
+  return pot === 0 ? t('the filling') : t('Pot {number}', { number: pot + 1 })
 }
 
 /** In which pot, and what comes out of another; nothing where there is one pot. */

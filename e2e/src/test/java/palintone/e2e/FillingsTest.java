@@ -114,6 +114,69 @@ class FillingsTest {
         }
     }
 
+    /** A praline made beside the ganache, a part of it folded in; what is left over is used up. */
+    @Test
+    void aRecipeOfTwoPotsIsReadKeptAndCutToWhatIsUsed() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings");
+            button(page, "Start or paste").click();
+            page.getByLabel("Or paste a recipe: text or a table")
+                    .fill(
+                            "Shard ganache\n150 g sugar\n200 g cream 35 %\n250 g house dark 66\n\n"
+                                    + "Caramelise the sugar to 170 °C, cool and crush. Bring the cream to"
+                                    + " the boil, pour over the house dark and blend. Fold in 60 g of the"
+                                    + " praline.");
+            button(page, "Read it").click();
+            final Locator read = page.locator(".read ol");
+            assertThat(read.locator(".pot").first()).containsText("in praline");
+            assertThat(read).containsText("with 60 g out of praline");
+            button(page, "Use this recipe").click();
+            final Locator pots = page.locator(".pots > section");
+            assertThat(pots).hasCount(2);
+            assertThat(pots.first().locator("article.op")).hasCount(2);
+            assertThat(pots.first().locator(".left")).containsText("left over");
+            assertThat(figure(page, "pieces stay crisp")).containsText("days");
+            button(page, "Make only what is used").click();
+            assertThat(pots.first().locator(".left")).hasCount(0);
+            button(page, "Save").click();
+            button(page, "Save version").click();
+            assertThat(page.locator(".state")).hasText("version 1");
+            page.reload();
+            assertThat(pots).hasCount(2);
+            assertThat(page.getByLabel("Pot 2", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("praline");
+            assertThat(pots.last().locator(".from")).hasCount(1);
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
+    /** The plums stay: their water is boiled away instead. */
+    @Test
+    void aBalanceMovesWhatIsDone() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings/balance/plum-ganache");
+            assertThat(figure(page, "water activity")).containsText("out of range");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep the fruit"))
+                    .click();
+            button(page, "Keep longer").click();
+            assertThat(page.locator("table.doings"))
+                    .containsText(
+                            "boil down",
+                            new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+            assertThat(page.locator("table.moves")).not().containsText("Plum purée");
+            button(page, "Use it").click();
+            screen.go(house, "/fillings/recipe/plum-ganache");
+            assertThat(
+                            page.locator("article.op .kind")
+                                    .filter(new Locator.FilterOptions().setHasText("boil down")))
+                    .hasCount(1);
+            assertThat(figure(page, "water activity")).not().containsText("out of range");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
     @Test
     void aWishIsPressedAndEveryGramIsExplained() {
         try (Screen screen = Screen.open()) {
@@ -129,7 +192,7 @@ class FillingsTest {
             assertThat(page.locator(".sides h2").first()).hasText("Before");
             button(page, "Use it").click();
             assertThat(page.locator("header .state")).containsText("changed");
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Recipe")).click();
+            screen.go(house, "/fillings/recipe/plum-ganache");
             assertThat(figure(page, "water activity")).containsText("in band");
             assertThat(screen.faults()).isEmpty();
         }
@@ -196,7 +259,7 @@ class FillingsTest {
             final Locator put = page.getByText("Cook the recipe to 108");
             put.click();
             assertThat(put).hasCount(0);
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Recipe")).click();
+            screen.go(house, "/fillings/recipe/plum-ganache");
             final Locator step = page.locator("article.op", has("cook sugar"));
             assertThat(step.getByLabel("temperature"))
                     .hasValue(java.util.regex.Pattern.compile("^108(\\.\\d)?$"));
