@@ -133,7 +133,11 @@ const FIELDS = [
       multiple
     />
     <NumberField v-if="strength" v-model="form.gelStrength" :label="strength" unit="ONE" />
-    <v-text-field v-model="form.source" :label="$t('Composition from')" class="wide" />
+    <v-text-field
+      v-model="form.source"
+      :label="form.fromMemory ? $t('Composition from (from memory)') : $t('Composition from')"
+      class="wide"
+    />
     <LabelPanel class="wide" @estimated="take" />
     <p v-if="form.estimated && !form.allergens.length" class="wide caution">
       {{

@@ -101,13 +101,19 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
             </td>
             <td>{{ allergenList(each.allergens) }}</td>
             <td class="quiet">
-              {{ each.source.citation }}{{ each.source.fromMemory ? $t(', from memory') : ''
-              }}{{ each.traits.estimated ? $t(', estimated') : '' }}
+              {{ each.source.citation }}{{ each.traits.estimated ? $t(', estimated') : '' }}
             </td>
           </tr>
         </tbody>
       </table>
-      <p v-else-if="loaded && !trouble" class="quiet none">
+      <p v-if="ingredients.some((each) => each.source.fromMemory)" class="quiet mt-3">
+        {{
+          $t(
+            'Some of these compositions are from memory; the page of each says so, and so does every figure that rests on it.',
+          )
+        }}
+      </p>
+      <p v-if="!ingredients.length && loaded && !trouble" class="quiet none">
         {{
           find
             ? $t('Nothing called “{find}” here.', { find })

@@ -1,8 +1,10 @@
 package palintone.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -19,11 +21,16 @@ import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
+import palintone.core.filling.balance.CookedOtherwise;
+import palintone.core.filling.balance.Lever;
 import palintone.core.filling.balance.PropertyConstraint;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.pot.Setting;
 import palintone.core.filling.read.WrittenRecipe;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -39,6 +46,8 @@ public class FillingBench {
     private final List<Operation> recipe = recipe();
     private final double[] grams = Cooking.grams(recipe);
     private final BalanceTask task = task();
+    private final List<Operation> pots = threePots(recipe);
+    private final BalanceTask otherwise = otherwise(pots);
 
     private static final String WRITTEN = written();
 
@@ -176,6 +185,79 @@ public class FillingBench {
                 FillingProperties.of(
                         Cooking.cook(recipe, Cooking.grams(recipe), 1013.25), Conditions.USUAL),
                 Style.SOFT_SHELL.bands());
+    }
+
+    /** Three pots and thirty lines, one of them fruit that may be boiled down. */
+    @Benchmark
+    public FillingFigures figuresOfThreePots() {
+        return FillingFigures.of(
+                FillingProperties.of(
+                        Cooking.cook(pots, Cooking.grams(pots), 1013.25), Conditions.USUAL),
+                Style.SOFT_SHELL.bands());
+    }
+
+    /** The same balanced, what is done along with what is weighed. */
+    @Benchmark
+    public CookedOtherwise balanceWithOperations() {
+        return CookedOtherwise.solve(otherwise);
+    }
+
+    private static List<Operation> threePots(final List<Operation> main) {
+        final List<RecipeLine> fruit = new ArrayList<>();
+        final List<RecipeLine> sugar = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            fruit.add(
+                    line(
+                            "fruit" + i,
+                            Map.of(
+                                    Component.WATER, 84.0 + i,
+                                    Component.GLUCOSE, 5.0,
+                                    Component.FRUCTOSE, 6.0 - i,
+                                    Component.FIBRE, 3.0,
+                                    Component.ORGANIC_ACID, 2.0),
+                            30));
+            sugar.add(
+                    line("sugar" + i, Map.of(Component.SUCROSE, 90.0, Component.GLUCOSE, 10.0), 8));
+        }
+        final List<Operation> all = new ArrayList<>();
+        all.add(Operation.of(OperationKind.ADD, fruit).in(1));
+        all.add(
+                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 20.0))
+                        .in(1));
+        all.add(Operation.of(OperationKind.CARAMELISE, sugar).in(2));
+        all.add(Operation.of(OperationKind.CRUSH, List.of()).in(2));
+        all.addAll(main);
+        all.add(
+                new Operation(
+                        OperationKind.BLEND,
+                        List.of(),
+                        Map.of(),
+                        0,
+                        Optional.of(FromPot.some(1, 90))));
+        all.add(
+                new Operation(
+                        OperationKind.FOLD, List.of(), Map.of(), 0, Optional.of(FromPot.all(2))));
+        return all;
+    }
+
+    private static BalanceTask otherwise(final List<Operation> recipe) {
+        final Cooked cooked = Cooking.cook(recipe);
+        final FillingProperties now = FillingProperties.of(cooked, Conditions.USUAL);
+        final double yield = now.value(Quality.YIELD);
+        final double firm = now.value(Quality.FIRMNESS);
+        return new BalanceTask(
+                recipe,
+                Arrays.stream(Cooking.grams(recipe)).boxed().toList(),
+                Set.of(),
+                List.of(
+                        new PropertyConstraint(
+                                Quality.WATER_ACTIVITY,
+                                0.5,
+                                now.value(Quality.WATER_ACTIVITY) - 0.02),
+                        new PropertyConstraint(Quality.YIELD, 0.97 * yield, 1.03 * yield),
+                        new PropertyConstraint(Quality.FIRMNESS, firm - 1, firm + 1)),
+                Conditions.USUAL,
+                Lever.all(recipe, true, cooked));
     }
 
     /** The smallest change of twenty lines that meets ten bands. */

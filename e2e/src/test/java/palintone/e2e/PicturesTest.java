@@ -26,7 +26,7 @@ class PicturesTest {
             new TreeMap<>(
                     Map.ofEntries(
                             Map.entry("temper-plan", "/temper/plan"),
-                            Map.entry("fillings-recipe", "/fillings/recipe/plum-ganache"),
+                            Map.entry("fillings-recipe", "/fillings/recipe/quince-custard"),
                             Map.entry("pieces", "/pieces/plum-bay"),
                             Map.entry("piece-writing", "/pieces/plum-bay?edit"),
                             Map.entry("piece-figure", "/pieces/heron")));

@@ -98,6 +98,11 @@ final class Lexicon {
         return KINDS.getOrDefault(kind, Set.of()).contains(name);
     }
 
+    /** Whether a word calls anything by its kind. */
+    static boolean isKind(final String word) {
+        return KINDS.containsKey(word);
+    }
+
     /** Whether it stays in pieces where it is folded in. */
     static boolean isPiece(final String word) {
         return PIECES.contains(word);

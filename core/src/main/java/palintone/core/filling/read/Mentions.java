@@ -83,7 +83,9 @@ final class Mentions {
         final int at = names.lastIndexOf(word);
         if (at < 0) {
             // By its kind, where nothing bears the name itself: the nuts, the spirit.
-            return names.stream().anyMatch(name -> Lexicon.isKindOf(word, name)) ? 1 : 0;
+            return Lexicon.isKind(word) && names.stream().anyMatch(n -> Lexicon.isKindOf(word, n))
+                    ? 1
+                    : 0;
         }
         final boolean head = at == names.size() - 1;
         if (!head && (COLOURS.contains(word) || word.length() < 4)) {

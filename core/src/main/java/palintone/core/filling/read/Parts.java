@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.antlr.v4.runtime.BailErrorStrategy;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonTokenStream;
 import org.antlr.v4.runtime.ParserRuleContext;
 import org.antlr.v4.runtime.Token;
+import org.antlr.v4.runtime.atn.PredictionMode;
+import org.antlr.v4.runtime.misc.ParseCancellationException;
 import palintone.core.substance.KitchenUnit;
 
 /** A text taken into its {@link Part}s by the grammar of kitchen numbers. */
@@ -34,15 +37,31 @@ final class Parts {
     private Parts() {}
 
     static List<Part> of(final String text) {
+        final List<Part> parts = new ArrayList<>();
+        for (final KitchenParser.PieceContext piece : pieces(text)) {
+            parts.add(part(text, piece));
+        }
+        return sticks(parts);
+    }
+
+    /** The quick way first; where it does not understand a text, the thorough one. */
+    private static List<KitchenParser.PieceContext> pieces(final String text) {
+        final KitchenParser quick = parser(text);
+        quick.getInterpreter().setPredictionMode(PredictionMode.SLL);
+        quick.setErrorHandler(new BailErrorStrategy());
+        try {
+            return quick.text().piece();
+        } catch (ParseCancellationException e) {
+            return parser(text).text().piece();
+        }
+    }
+
+    private static KitchenParser parser(final String text) {
         final KitchenLexer lexer = new KitchenLexer(CharStreams.fromString(text));
         lexer.removeErrorListeners();
         final KitchenParser parser = new KitchenParser(new CommonTokenStream(lexer));
         parser.removeErrorListeners();
-        final List<Part> parts = new ArrayList<>();
-        for (final KitchenParser.PieceContext piece : parser.text().piece()) {
-            parts.add(part(text, piece));
-        }
-        return sticks(parts);
+        return parser;
     }
 
     private static Part part(final String text, final KitchenParser.PieceContext piece) {
