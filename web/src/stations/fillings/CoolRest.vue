@@ -199,7 +199,7 @@ const marks = computed(() =>
         </h1>
         <h1 v-else>{{ $t('It does not get cool enough in this room') }}</h1>
         <p v-if="answer.toPiping" class="ready">
-          <i18n-t scope="global" keypath="Begun at {begun}: ready at {ready}">
+          <i18n-t scope="global" keypath="Begun at {begun}, ready at {ready}">
             <template #begun>
               <input v-model="begun" type="time" :aria-label="$t('Begun at')" />
             </template>

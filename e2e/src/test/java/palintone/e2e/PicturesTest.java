@@ -44,6 +44,12 @@ class PicturesTest {
                 (name, path) -> {
                     try (Screen screen = Screen.open()) {
                         screen.go(house, path);
+                        if (path.startsWith("/fillings/")) {
+                            assertThat(screen.page.locator(".right .stands"))
+                                    .isVisible(
+                                            new LocatorAssertions.IsVisibleOptions()
+                                                    .setTimeout(20_000));
+                        }
                         if (path.startsWith("/pieces/")) {
                             // The first list of pieces cooks every filling in it.
                             assertThat(screen.page.getByText("To fetch from the larder"))

@@ -96,7 +96,10 @@ public record Filling(
      * @param pot its number, counted from 0
      */
     public String potName(final int pot) {
-        return pot < pots.size() && !pots.get(pot).isBlank() ? pots.get(pot) : "pot " + (pot + 1);
+        // Braces stand for numbers in what is said of it.
+        return pot < pots.size() && !pots.get(pot).isBlank()
+                ? pots.get(pot).replace('{', '(').replace('}', ')')
+                : "pot " + (pot + 1);
     }
 
     /** Whether more than one pot stands on the stove. */
