@@ -30,34 +30,9 @@ final class Doings {
     /** Butter goes in below this, °C. */
     private static final double BUTTER_BELOW_C = 62;
 
-    /** "Chill" without a temperature; a usual refrigerator, common practice, no source. */
-    private static final double CHILLED_C = 4;
-
-    /** Of a liquid that is only strained so much goes through; common practice, no source. */
-    private static final double STRAINED_PERCENT = 98;
-
     /** A wait this short after pouring belongs to it, minutes. */
     private static final double STANDS_MIN = 60;
 
-    private static final Set<String> VESSELS =
-            Set.of(
-                    "bowl",
-                    "tin",
-                    "tray",
-                    "frame",
-                    "mould",
-                    "moulds",
-                    "mold",
-                    "molds",
-                    "jug",
-                    "dish",
-                    "container",
-                    "bag",
-                    "shell",
-                    "shells",
-                    "out",
-                    "off",
-                    "away");
     private static final Set<String> LIQUIDS =
             Set.of(
                     "cream",
@@ -72,9 +47,6 @@ final class Doings {
                     "chocolate",
                     "drink",
                     "wine");
-    private static final Set<String> POTS = Set.of("pan", "saucepan", "pot");
-    private static final String BROWNS =
-            "golden|amber|brown|browned|browns|caramelises?d?|caramelizes?d?|caramel-coloured";
     private static final Set<String> RESTS = Set.of("rest", "remaining", "remainder");
 
     private final Reading reading;
@@ -85,6 +57,8 @@ final class Doings {
     private final Map<WrittenLine, Double> taken = new IdentityHashMap<>();
 
     private final List<Draft> drafts = new ArrayList<>();
+    private final Said said;
+    private final Numbers numbers;
 
     /** Pots that something is taken out of, and what is done in which. */
     private final WrittenPots pots = new WrittenPots(drafts);
@@ -110,6 +84,8 @@ final class Doings {
         this.loose = loose;
         all = new ArrayList<>(loose);
         all.addAll(inProse);
+        said = new Said(reading);
+        numbers = new Numbers(reading, said, drafts, all);
         eggs =
                 all.stream()
                         .flatMap(line -> line.names().stream())
@@ -165,7 +141,7 @@ final class Doings {
         if (kind == null) {
             if (clause.verb() == Verb.OTHER
                     || clause.verb() == Verb.TEMPER
-                    || says(clause, "oven")) {
+                    || said.says(clause, "oven")) {
                 reading.went(clause.head(), Went.NOWHERE);
             }
             apart = clause;
@@ -189,16 +165,16 @@ final class Doings {
         if (draft.from == null && joins(draft)) {
             return;
         }
-        settings(draft);
+        numbers.set(carriedC, draft);
         final boolean stirs =
                 draft.kind == OperationKind.ADD
                         || draft.kind == OperationKind.BLEND
                         || draft.kind == OperationKind.EMULSIFY;
         if (stirs && isButterAt(draft)) {
             draft.kind = OperationKind.BUTTER;
-            settings(draft);
+            numbers.set(carriedC, draft);
             if (!Double.isNaN(carriedC) && !draft.settings.containsKey(Setting.TEMPERATURE_C)) {
-                draft.set(Setting.TEMPERATURE_C, carriedC, text(clause));
+                draft.set(Setting.TEMPERATURE_C, carriedC, said.text(clause));
             }
         }
         if (draft.kind == OperationKind.ADD
@@ -219,13 +195,9 @@ final class Doings {
         drafts.add(draft);
     }
 
-    private String text(final Clause clause) {
-        return reading.source(clause.from(), clause.to());
-    }
-
     /** What has its amount and no verb that takes it still goes in. */
     private void leave(final Clause clause, final List<WrittenLine> own) {
-        if (clause.verb() == Verb.LIGHT && Double.isNaN(degrees(clause))) {
+        if (clause.verb() == Verb.LIGHT && Double.isNaN(said.degrees(clause))) {
             held.addAll(own);
             holding = clause;
         } else if (!own.isEmpty()) {
@@ -234,7 +206,7 @@ final class Doings {
             if (isButterAt(add)) {
                 add.kind = OperationKind.BUTTER;
             }
-            settings(add);
+            numbers.set(carriedC, add);
             drafts.add(add);
         }
     }
@@ -271,23 +243,23 @@ final class Doings {
     // What is meant.
 
     private OperationKind kind(final Clause clause, final List<WrittenLine> own) {
-        final double celsius = degrees(clause);
+        final double celsius = said.degrees(clause);
         final boolean hot = !Double.isNaN(celsius);
-        if (hot && says(clause, "oven")) {
+        if (hot && said.says(clause, "oven")) {
             // That warms no pot.
             return null;
         }
         return switch (clause.verb()) {
             case BOIL ->
-                    says(clause, "down")
+                    said.says(clause, "down")
                             ? OperationKind.BOIL_DOWN
-                            : browns(clause)
+                            : said.browns(clause)
                                     ? OperationKind.CARAMELISE
                                     : hot ? heated(celsius) : OperationKind.BOIL;
             case HEAT -> heat(clause, celsius);
             case WARM -> hot ? heated(celsius) : null;
             case BRING ->
-                    says(clause, "boil|simmer|boiling")
+                    said.says(clause, "boil|simmer|boiling")
                             ? OperationKind.BOIL
                             : hot ? heated(celsius) : null;
             case COOK -> cooked(clause, celsius);
@@ -297,7 +269,7 @@ final class Doings {
             case REST -> rested(clause);
             case INFUSE ->
                     reading.word(clause.head()).startsWith("soak")
-                                    && (says(clause, "gelatine?|sheets?")
+                                    && (said.says(clause, "gelatine?|sheets?")
                                             || reading.free(
                                                             clause.from(),
                                                             clause.to(),
@@ -307,31 +279,36 @@ final class Doings {
                             : OperationKind.INFUSE;
             case STRAIN -> strained(clause);
             case BLEND ->
-                    isInto(clause) || !own.isEmpty() ? OperationKind.ADD : OperationKind.BLEND;
+                    said.isInto(clause) || !own.isEmpty() ? OperationKind.ADD : OperationKind.BLEND;
             case STIR ->
-                    browns(clause)
+                    said.browns(clause)
                             ? OperationKind.CARAMELISE
-                            : isInto(clause) ? OperationKind.ADD : OperationKind.EMULSIFY;
-            case ADD -> says(clause, "ball|balls") ? null : OperationKind.ADD;
+                            : said.isInto(clause) ? OperationKind.ADD : OperationKind.EMULSIFY;
+            case ADD -> said.says(clause, "ball|balls") ? null : OperationKind.ADD;
             case MELT -> melted(clause, hot);
             case COOL -> cooled(clause, celsius);
             case CHILL -> OperationKind.REST;
             case FREEZE -> OperationKind.FREEZE;
             case CUT ->
                     reading.free(clause.from(), clause.to(), Part.Kind.MILLIMETRES) >= 0
-                                    || says(clause, "squares?|cubes?|strips?|slab|pieces?|bars?")
+                                    || said.says(
+                                            clause, "squares?|cubes?|strips?|slab|pieces?|bars?")
                             ? OperationKind.CUT
                             : null;
             case CRUSH -> OperationKind.CRUSH;
             case TEMPER ->
-                    says(clause, "yolks?|eggs?") || eggs && !says(clause, "chocolate|couverture")
+                    said.says(clause, "yolks?|eggs?")
+                                    || eggs && !said.says(clause, "chocolate|couverture")
                             ? OperationKind.TEMPER_YOLKS
                             : null;
             case CARAMELISE -> OperationKind.CARAMELISE;
             case LIGHT ->
-                    says(clause, "caramel") && reading.word(clause.head()).matches("make|prepare")
+                    said.says(clause, "caramel")
+                                    && reading.word(clause.head()).matches("make|prepare")
                             ? caramel(celsius)
-                            : isInto(clause) || in(clause, POTS) && says(clause, "everything|all")
+                            : said.isInto(clause)
+                                            || said.in(clause, Said.POTS)
+                                                    && said.says(clause, "everything|all")
                                     ? OperationKind.ADD
                                     : null;
             case OTHER -> null;
@@ -343,16 +320,16 @@ final class Doings {
     }
 
     private OperationKind heat(final Clause clause, final double celsius) {
-        if (browns(clause)) {
+        if (said.browns(clause)) {
             return OperationKind.CARAMELISE;
         }
         if (!Double.isNaN(celsius)) {
-            return egg(celsius) && says(clause, "yolks?|eggs?|custard")
+            return egg(celsius) && said.says(clause, "yolks?|eggs?|custard")
                     ? OperationKind.TEMPER_YOLKS
                     : heated(celsius);
         }
-        return says(clause, "boil|boils|boiling|simmer|simmering|bubbles?")
-                        && !says(clause, "below|before|not|without|never|under")
+        return said.says(clause, "boil|boils|boiling|simmer|simmering|bubbles?")
+                        && !said.says(clause, "below|before|not|without|never|under")
                 ? OperationKind.BOIL
                 : OperationKind.HEAT;
     }
@@ -367,26 +344,26 @@ final class Doings {
 
     /** What "cook" alone means: it may be said of sugar, of fruit, or of a custard. */
     private OperationKind cooked(final Clause clause, final double celsius) {
-        if (browns(clause)) {
+        if (said.browns(clause)) {
             return OperationKind.CARAMELISE;
         }
-        if (says(clause, "down")) {
+        if (said.says(clause, "down")) {
             return OperationKind.BOIL_DOWN;
         }
-        if (says(clause, "yolks?|eggs?|custard") || egg(celsius)) {
+        if (said.says(clause, "yolks?|eggs?|custard") || egg(celsius)) {
             return OperationKind.TEMPER_YOLKS;
         }
         if (!Double.isNaN(celsius)) {
             return heated(celsius);
         }
-        return says(clause, "sugar|syrup|caramel|toffee")
+        return said.says(clause, "sugar|syrup|caramel|toffee")
                         && reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0
                 ? OperationKind.COOK_SUGAR
                 : OperationKind.COOK_FRUIT;
     }
 
     private OperationKind poured(final Clause clause, final List<WrittenLine> own) {
-        if (in(clause, VESSELS) && !says(clause, "over|onto") && own.isEmpty()) {
+        if (said.in(clause, Said.VESSELS) && !said.says(clause, "over|onto") && own.isEmpty()) {
             return null;
         }
         return OperationKind.POUR;
@@ -403,7 +380,7 @@ final class Doings {
                 && last.kind == OperationKind.POUR
                 && !last.settings.containsKey(Setting.MINUTES)
                 && reading.at(minutes).middle() <= STANDS_MIN) {
-            last.set(Setting.MINUTES, reading.at(minutes).middle(), text(clause));
+            last.set(Setting.MINUTES, reading.at(minutes).middle(), said.text(clause));
             reading.went(minutes, Went.SET);
             return null;
         }
@@ -412,8 +389,8 @@ final class Doings {
 
     private OperationKind rested(final Clause clause) {
         if (reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0) {
-            final double celsius = degrees(clause);
-            return Double.isNaN(celsius) || !says(clause, "till|until|to")
+            final double celsius = said.degrees(clause);
+            return Double.isNaN(celsius) || !said.says(clause, "till|until|to")
                     ? null
                     : OperationKind.COOL;
         }
@@ -424,10 +401,10 @@ final class Doings {
     private OperationKind strained(final Clause clause) {
         if (clause.verb() == Verb.STRAIN
                 && reading.word(clause.head()).matches("press|presses|pressed|pass|passed|rub.*")
-                && !says(clause, "sieve|strainer|through")) {
+                && !said.says(clause, "sieve|strainer|through")) {
             return null;
         }
-        final boolean over = says(clause, "over|onto") && !named(clause, false).isEmpty();
+        final boolean over = said.says(clause, "over|onto") && !named(clause, false).isEmpty();
         final Draft last = last();
         if (last != null && last.kind == OperationKind.INFUSE) {
             return over ? OperationKind.POUR : null;
@@ -467,10 +444,10 @@ final class Doings {
 
     /** Melted apart and poured over later, it is not in this pot yet. */
     private OperationKind melted(final Clause clause, final boolean hot) {
-        if (says(clause, "chocolate|couverture") && !drafts.isEmpty() && pours(clause)) {
+        if (said.says(clause, "chocolate|couverture") && !drafts.isEmpty() && pours(clause)) {
             return null;
         }
-        return hot ? heated(degrees(clause)) : OperationKind.ADD;
+        return hot ? heated(said.degrees(clause)) : OperationKind.ADD;
     }
 
     private boolean pours(final Clause clause) {
@@ -513,7 +490,7 @@ final class Doings {
                 && last != null
                 && last.kind == OperationKind.ADD) {
             last.kind = OperationKind.INFUSE;
-            settings(last, draft.clause);
+            numbers.set(carriedC, last, draft.clause);
             return true;
         }
         if (draft.kind == OperationKind.INFUSE) {
@@ -550,12 +527,13 @@ final class Doings {
         final List<WrittenLine> left =
                 loose.stream()
                         .filter(l -> taken.getOrDefault(l, 0.0) < 1 - 1e-9)
-                        .filter(l -> !spoken.contains(l) || says(clause, "rest|remaining"))
+                        .filter(l -> !spoken.contains(l) || said.says(clause, "rest|remaining"))
                         .toList();
-        final int except = word(clause, "except|but|without");
+        final int except = said.word(clause, "except|but|without");
         final boolean everything =
-                says(clause, "everything")
-                        || says(clause, "all|remaining|other") && says(clause, "ingredients?");
+                said.says(clause, "everything")
+                        || said.says(clause, "all|remaining|other")
+                                && said.says(clause, "ingredients?");
         final List<WrittenLine> named;
         if (everything) {
             final List<WrittenLine> not =
@@ -649,7 +627,7 @@ final class Doings {
         if (!butter || draft.lines.size() > 2) {
             return false;
         }
-        final double celsius = degrees(draft.clause);
+        final double celsius = said.degrees(draft.clause);
         if (!Double.isNaN(celsius)) {
             return celsius < BUTTER_BELOW_C;
         }
@@ -662,155 +640,6 @@ final class Doings {
                 && last.settings.getOrDefault(Setting.TEMPERATURE_C, 99.0) < 75;
     }
 
-    // The numbers.
-
-    private void settings(final Draft draft) {
-        settings(draft, draft.clause);
-    }
-
-    private void settings(final Draft draft, final Clause clause) {
-        final String where = text(clause);
-        final int to = clause.to();
-        final int degrees = reading.free(clause.from(), to, Part.Kind.DEGREES);
-        if (degrees >= 0 && draft.knows(Setting.TEMPERATURE_C)) {
-            // Of a range the lower end: what is killed by heat must not be overrated.
-            final boolean kills =
-                    draft.kind == OperationKind.HEAT || draft.kind == OperationKind.TEMPER_YOLKS;
-            final Part part = reading.at(degrees);
-            draft.set(Setting.TEMPERATURE_C, kills ? part.low() : rounded(part.middle()), where);
-            reading.went(degrees, Went.SET);
-        } else if (degrees < 0 && !Double.isNaN(carriedC) && draft.kind == OperationKind.COOL) {
-            draft.set(Setting.TEMPERATURE_C, carriedC, where);
-        }
-        final int rate = rate(clause);
-        if (rate >= 0
-                && (draft.kind == OperationKind.BOIL || draft.kind == OperationKind.COOK_FRUIT)) {
-            draft.set(Setting.PERCENT, reading.at(rate).middle(), where);
-            reading.went(rate, Went.SET);
-            reading.went(rate + 1, Went.SET);
-        }
-        times(draft, clause, where);
-        if (draft.kind == OperationKind.BOIL_DOWN) {
-            reduced(draft, clause, where);
-        }
-        final int width = reading.free(clause.from(), to, Part.Kind.MILLIMETRES);
-        if (width >= 0 && draft.knows(Setting.WIDTH_MM)) {
-            draft.set(Setting.WIDTH_MM, reading.at(width).middle(), where);
-            reading.went(width, Went.SET);
-        }
-        final int percent = reading.free(clause.head(), to, Part.Kind.PERCENT);
-        final boolean shares =
-                switch (draft.kind) {
-                    case SIEVE, BLEND, CRUSH, CUT -> true;
-                    default -> false;
-                };
-        if (percent >= 0 && shares) {
-            final boolean lost = says(clause, "los[st]|lose|left|sticks");
-            final double value = reading.at(percent).middle();
-            draft.set(
-                    Setting.PERCENT,
-                    lost && draft.kind == OperationKind.SIEVE ? 100 - value : value,
-                    where);
-            reading.went(percent, Went.SET);
-        }
-        if (draft.kind == OperationKind.SIEVE
-                && reading.word(clause.head()).startsWith("strain")
-                && !holdsPulp()) {
-            // A liquid strained leaves little behind; pulp is what a sieve keeps.
-            draft.settings.putIfAbsent(Setting.PERCENT, STRAINED_PERCENT);
-        }
-        if (clause.verb() == Verb.CHILL
-                || draft.kind == OperationKind.REST
-                        && says(clause, "fridge|refrigerator|refrigerated")) {
-            draft.settings.putIfAbsent(Setting.TEMPERATURE_C, CHILLED_C);
-        }
-    }
-
-    private boolean holdsPulp() {
-        return drafts.stream()
-                        .anyMatch(
-                                d ->
-                                        d.kind == OperationKind.BLEND
-                                                || d.kind == OperationKind.COOK_FRUIT)
-                || all.stream()
-                        .flatMap(l -> l.names().stream())
-                        .anyMatch(name -> Lexicon.isKindOf("fruit", name) || name.equals("fruit"));
-    }
-
-    private void times(final Draft draft, final Clause clause, final String where) {
-        final boolean hours = draft.knows(Setting.HOURS);
-        if (!hours && !draft.knows(Setting.MINUTES)) {
-            return;
-        }
-        double minutes = 0;
-        int at = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
-        while (at >= 0) {
-            minutes += reading.at(at).middle();
-            reading.went(at, Went.SET);
-            final boolean goesOn =
-                    at + 1 < clause.to() && reading.at(at + 1).is(Part.Kind.MINUTES)
-                            || at + 2 < clause.to()
-                                    && reading.word(at + 1).equals("and")
-                                    && reading.at(at + 2).is(Part.Kind.MINUTES);
-            at = goesOn ? reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) : -1;
-        }
-        if (minutes > 0) {
-            draft.set(
-                    hours ? Setting.HOURS : Setting.MINUTES, hours ? minutes / 60 : minutes, where);
-        }
-    }
-
-    /** "2 % a minute". */
-    private int rate(final Clause clause) {
-        final int percent = reading.free(clause.from(), clause.to(), Part.Kind.PERCENT);
-        if (percent < 0 || percent + 1 >= clause.to()) {
-            return -1;
-        }
-        final Part next = reading.at(percent + 1);
-        final boolean aMinute =
-                next.is(Part.Kind.MINUTES) && next.text().toLowerCase().startsWith("a")
-                        || next.word().equals("per")
-                        || next.isMark("/");
-        return aMinute ? percent : -1;
-    }
-
-    /** Down to grams, by a share, or to a share. */
-    private void reduced(final Draft draft, final Clause clause, final String where) {
-        for (int i = clause.from(); i < clause.to(); i++) {
-            final Part part = reading.at(i);
-            final boolean share =
-                    part.is(Part.Kind.SHARE)
-                            || part.is(Part.Kind.PERCENT)
-                            || part.is(Part.Kind.COUNT) && part.low() < 1;
-            if (!reading.isFree(i) || !share && !part.is(Part.Kind.AMOUNT)) {
-                continue;
-            }
-            if (share) {
-                final double of = part.is(Part.Kind.PERCENT) ? part.middle() : part.middle() * 100;
-                final boolean to = reading.word(i - 1).equals("to");
-                draft.set(Setting.PERCENT, to ? 100 - of : of, where);
-                reading.went(i, Went.SET);
-                return;
-            }
-            if (part.unit() == palintone.core.substance.KitchenUnit.GRAM
-                    || part.unit() == palintone.core.substance.KitchenUnit.KILOGRAM) {
-                final boolean kilo = part.unit() == palintone.core.substance.KitchenUnit.KILOGRAM;
-                draft.set(Setting.MASS_G, part.middle() * (kilo ? 1000 : 1), where);
-                reading.went(i, Went.SET);
-                return;
-            }
-        }
-    }
-
-    private static double rounded(final double value) {
-        return Math.round(value * 10) / 10.0;
-    }
-
-    private double degrees(final Clause clause) {
-        final int at = reading.free(clause.from(), clause.to(), Part.Kind.DEGREES);
-        return at < 0 ? Double.NaN : reading.at(at).middle();
-    }
-
     private Draft last() {
         if (drafts.isEmpty()) {
             return null;
@@ -818,60 +647,6 @@ final class Doings {
         // What stands in another pot is done with.
         final Draft last = drafts.get(drafts.size() - 1);
         return last.pot == pots.current() ? last : null;
-    }
-
-    // What is said.
-
-    private boolean browns(final Clause clause) {
-        return says(clause, BROWNS)
-                && !(says(clause, "brown") && says(clause, "sugar") && !says(clause, "until"));
-    }
-
-    private boolean says(final Clause clause, final String words) {
-        return word(clause, words) >= 0;
-    }
-
-    private int word(final Clause clause, final String words) {
-        for (int i = clause.from(); i < clause.to(); i++) {
-            if (i != clause.head() && reading.word(i).matches(words)) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
-    /** "Stir in the butter", "is blended in"; not "stir in a bowl". */
-    private boolean isInto(final Clause clause) {
-        for (int i = clause.head() + 1; i < clause.to(); i++) {
-            if (reading.isFree(i) && reading.word(i).matches("in|into")) {
-                int next = i + 1;
-                while (next < clause.to()
-                        && (reading.word(next).matches("an?|the|large|small|heavy|lined|medium|it")
-                                || reading.word(next).endsWith("ed"))) {
-                    next++;
-                }
-                if (next < clause.to() && reading.at(next).is(Part.Kind.MILLIMETRES)) {
-                    return false;
-                }
-                if (next < clause.to() && reading.at(next).is(Part.Kind.COUNT)) {
-                    next++;
-                }
-                final String what = reading.word(next);
-                return !VESSELS.contains(what)
-                        && !POTS.contains(what)
-                        && !what.matches("parts|times|stages|batches|balls?|circles?");
-            }
-        }
-        return false;
-    }
-
-    private boolean in(final Clause clause, final Set<String> vessels) {
-        for (int i = clause.head() + 1; i < clause.to(); i++) {
-            if (vessels.contains(reading.word(i))) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Whether a stretch speaks of what is left of something. */

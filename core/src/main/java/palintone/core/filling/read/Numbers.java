@@ -1,0 +1,186 @@
+package palintone.core.filling.read;
+
+import java.util.List;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
+import palintone.core.filling.read.Lexicon.Verb;
+import palintone.core.substance.KitchenUnit;
+
+/** The numbers of a clause, and what of an operation they set. */
+final class Numbers {
+
+    /** "Chill" without a temperature; a usual refrigerator, common practice, no source. */
+    private static final double CHILLED_C = 4;
+
+    /** Of a liquid that is only strained so much goes through; common practice, no source. */
+    private static final double STRAINED_PERCENT = 98;
+
+    private final Reading reading;
+    private final Said said;
+    private final List<Draft> drafts;
+    private final List<WrittenLine> all;
+
+    /**
+     * @param drafts what is done so far; grows
+     * @param all every line weighed in
+     */
+    Numbers(
+            final Reading reading,
+            final Said said,
+            final List<Draft> drafts,
+            final List<WrittenLine> all) {
+        this.reading = reading;
+        this.said = said;
+        this.drafts = drafts;
+        this.all = all;
+    }
+
+    /**
+     * By what its own clause says.
+     *
+     * @param carriedC how warm the pot is said to be, °C; not a number where nothing says it
+     */
+    void set(final double carriedC, final Draft draft) {
+        set(carriedC, draft, draft.clause);
+    }
+
+    /** By what another clause says of it. */
+    void set(final double carriedC, final Draft draft, final Clause clause) {
+        final String where = said.text(clause);
+        final int to = clause.to();
+        final int degrees = reading.free(clause.from(), to, Part.Kind.DEGREES);
+        if (degrees >= 0 && draft.knows(Setting.TEMPERATURE_C)) {
+            // Of a range the lower end: what is killed by heat must not be overrated.
+            final boolean kills =
+                    draft.kind == OperationKind.HEAT || draft.kind == OperationKind.TEMPER_YOLKS;
+            final Part part = reading.at(degrees);
+            draft.set(Setting.TEMPERATURE_C, kills ? part.low() : rounded(part.middle()), where);
+            reading.went(degrees, Went.SET);
+        } else if (degrees < 0 && !Double.isNaN(carriedC) && draft.kind == OperationKind.COOL) {
+            draft.set(Setting.TEMPERATURE_C, carriedC, where);
+        }
+        final int rate = rate(clause);
+        if (rate >= 0
+                && (draft.kind == OperationKind.BOIL || draft.kind == OperationKind.COOK_FRUIT)) {
+            draft.set(Setting.PERCENT, reading.at(rate).middle(), where);
+            reading.went(rate, Went.SET);
+            reading.went(rate + 1, Went.SET);
+        }
+        times(draft, clause, where);
+        if (draft.kind == OperationKind.BOIL_DOWN) {
+            reduced(draft, clause, where);
+        }
+        final int width = reading.free(clause.from(), to, Part.Kind.MILLIMETRES);
+        if (width >= 0 && draft.knows(Setting.WIDTH_MM)) {
+            draft.set(Setting.WIDTH_MM, reading.at(width).middle(), where);
+            reading.went(width, Went.SET);
+        }
+        final int percent = reading.free(clause.head(), to, Part.Kind.PERCENT);
+        final boolean shares =
+                switch (draft.kind) {
+                    case SIEVE, BLEND, CRUSH, CUT -> true;
+                    default -> false;
+                };
+        if (percent >= 0 && shares) {
+            final boolean lost = said.says(clause, "los[st]|lose|left|sticks");
+            final double value = reading.at(percent).middle();
+            draft.set(
+                    Setting.PERCENT,
+                    lost && draft.kind == OperationKind.SIEVE ? 100 - value : value,
+                    where);
+            reading.went(percent, Went.SET);
+        }
+        if (draft.kind == OperationKind.SIEVE
+                && reading.word(clause.head()).startsWith("strain")
+                && !holdsPulp()) {
+            // A liquid strained leaves little behind; pulp is what a sieve keeps.
+            draft.settings.putIfAbsent(Setting.PERCENT, STRAINED_PERCENT);
+        }
+        if (clause.verb() == Verb.CHILL
+                || draft.kind == OperationKind.REST
+                        && said.says(clause, "fridge|refrigerator|refrigerated")) {
+            draft.settings.putIfAbsent(Setting.TEMPERATURE_C, CHILLED_C);
+        }
+    }
+
+    private boolean holdsPulp() {
+        return drafts.stream()
+                        .anyMatch(
+                                d ->
+                                        d.kind == OperationKind.BLEND
+                                                || d.kind == OperationKind.COOK_FRUIT)
+                || all.stream()
+                        .flatMap(l -> l.names().stream())
+                        .anyMatch(name -> Lexicon.isKindOf("fruit", name) || name.equals("fruit"));
+    }
+
+    private void times(final Draft draft, final Clause clause, final String where) {
+        final boolean hours = draft.knows(Setting.HOURS);
+        if (!hours && !draft.knows(Setting.MINUTES)) {
+            return;
+        }
+        double minutes = 0;
+        int at = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
+        while (at >= 0) {
+            minutes += reading.at(at).middle();
+            reading.went(at, Went.SET);
+            final boolean goesOn =
+                    at + 1 < clause.to() && reading.at(at + 1).is(Part.Kind.MINUTES)
+                            || at + 2 < clause.to()
+                                    && reading.word(at + 1).equals("and")
+                                    && reading.at(at + 2).is(Part.Kind.MINUTES);
+            at = goesOn ? reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) : -1;
+        }
+        if (minutes > 0) {
+            draft.set(
+                    hours ? Setting.HOURS : Setting.MINUTES, hours ? minutes / 60 : minutes, where);
+        }
+    }
+
+    /** "2 % a minute". */
+    private int rate(final Clause clause) {
+        final int percent = reading.free(clause.from(), clause.to(), Part.Kind.PERCENT);
+        if (percent < 0 || percent + 1 >= clause.to()) {
+            return -1;
+        }
+        final Part next = reading.at(percent + 1);
+        final boolean aMinute =
+                next.is(Part.Kind.MINUTES) && next.text().toLowerCase().startsWith("a")
+                        || next.word().equals("per")
+                        || next.isMark("/");
+        return aMinute ? percent : -1;
+    }
+
+    /** Down to grams, by a share, or to a share. */
+    private void reduced(final Draft draft, final Clause clause, final String where) {
+        for (int i = clause.from(); i < clause.to(); i++) {
+            final Part part = reading.at(i);
+            final boolean share =
+                    part.is(Part.Kind.SHARE)
+                            || part.is(Part.Kind.PERCENT)
+                            || part.is(Part.Kind.COUNT) && part.low() < 1;
+            if (!reading.isFree(i) || !share && !part.is(Part.Kind.AMOUNT)) {
+                continue;
+            }
+            if (share) {
+                final double of = part.is(Part.Kind.PERCENT) ? part.middle() : part.middle() * 100;
+                final boolean to = reading.word(i - 1).equals("to");
+                draft.set(Setting.PERCENT, to ? 100 - of : of, where);
+                reading.went(i, Went.SET);
+                return;
+            }
+            final boolean metric =
+                    part.unit() == KitchenUnit.GRAM || part.unit() == KitchenUnit.KILOGRAM;
+            // What a recipe in ounces weighs in looks the same as what is to be left.
+            if (metric || part.unit().isMass() && reading.word(i - 1).equals("to")) {
+                draft.set(Setting.MASS_G, part.middle() * part.unit().eachG(), where);
+                reading.went(i, Went.SET);
+                return;
+            }
+        }
+    }
+
+    private static double rounded(final double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+}
