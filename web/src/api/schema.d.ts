@@ -3937,6 +3937,7 @@ export interface components {
         UnusedView: {
             text: string;
             parts: string[];
+            putFirst: boolean;
         };
         OwnPotRequest: {
             on: components["schemas"]["SheetRequest"];

@@ -62,6 +62,10 @@ function usual(op: ReadOperation, key: SettingKey): string {
     ? t('as it tastes')
     : quantity(setting.usual, setting.unit, taste.value)
 }
+const putFirst = computed(() => read.value?.unused.filter((u) => u.putFirst) ?? [])
+const notUsed = computed(() =>
+  (read.value?.unused ?? []).filter((u) => !u.putFirst || u.parts.length),
+)
 /** Which pot, where there are several, and what comes out of another. */
 const where = (op: ReadOperation) =>
   inPot({ pots: read.value?.pots, operations: [] }, op, (g) => quantity(g, 'GRAM', taste.value))
@@ -282,10 +286,16 @@ function begin() {
               />
             </div>
           </template>
-          <template v-if="read.unused.length">
+          <template v-if="putFirst.length">
+            <h3 class="mt-3">{{ $t('No sentence says when it goes in: put first') }}</h3>
+            <ul class="unused">
+              <li v-for="(u, i) in putFirst" :key="i">{{ u.text }}</li>
+            </ul>
+          </template>
+          <template v-if="notUsed.length">
             <h3 class="mt-3">{{ $t('Not used') }}</h3>
             <ul class="unused">
-              <li v-for="u in read.unused" :key="u.text">
+              <li v-for="(u, i) in notUsed" :key="i">
                 <template v-if="u.parts.length"
                   ><b>{{ asList(u.parts) }}</b
                   >{{ ' ' }}

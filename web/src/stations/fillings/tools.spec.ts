@@ -402,7 +402,7 @@ describe('starting a recipe', () => {
         ],
       },
     ],
-    unused: [{ text: 'Serve on a silver tray.', parts: [] }],
+    unused: [{ text: 'Serve on a silver tray.', parts: [], putFirst: false }],
     unmatched: 1,
     text: '',
     spans: [],
@@ -480,7 +480,7 @@ describe('starting a recipe', () => {
             lines: [read.operations[0]!.lines[0]!],
           },
         ],
-        unused: [{ text: 'Temper the yolks for luck', parts: ['luck'] }],
+        unused: [{ text: 'Temper the yolks for luck', parts: ['luck'], putFirst: false }],
       },
     })
     const shown = mount(StartRecipe, { global, props: { modelValue: true } })

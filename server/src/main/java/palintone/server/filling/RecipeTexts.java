@@ -115,8 +115,19 @@ public class RecipeTexts {
      * A piece of the text with what of it was not used.
      *
      * @param parts of it; none where all of it was left out
+     * @param putFirst whether it is a line that no sentence names: it goes in first
      */
-    public record UnusedView(String text, List<String> parts) {}
+    public record UnusedView(String text, List<String> parts, boolean putFirst) {
+
+        static UnusedView of(final WrittenRecipe.Unused unused) {
+            return new UnusedView(
+                    unused.text(),
+                    unused.parts().stream()
+                            .filter(part -> !part.equals(WrittenRecipe.PUT_FIRST))
+                            .toList(),
+                    unused.parts().contains(WrittenRecipe.PUT_FIRST));
+        }
+    }
 
     /**
      * A recipe as it was read.
@@ -352,7 +363,7 @@ public class RecipeTexts {
                 operations,
                 written.unused().stream()
                         .filter(u -> !u.text().equals(name))
-                        .map(u -> new UnusedView(u.text(), u.parts()))
+                        .map(UnusedView::of)
                         .toList(),
                 unmatched,
                 text,

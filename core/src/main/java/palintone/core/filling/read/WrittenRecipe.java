@@ -24,6 +24,9 @@ import palintone.core.filling.pot.Setting;
 public record WrittenRecipe(
         List<Doing> doings, List<Unused> unused, List<Span> spans, List<String> pots) {
 
+    /** Stands among the parts of a line that no sentence names. */
+    public static final String PUT_FIRST = "no sentence says when it goes in: put first";
+
     private static final int LONGEST = 20_000;
     private static final int MOST_LINES = 200;
 

@@ -411,9 +411,7 @@ final class WrittenText {
                     line ->
                             unused.add(
                                     new WrittenRecipe.Unused(
-                                            line.raw(),
-                                            List.of(
-                                                    "no sentence says when it goes in: put first"))));
+                                            line.raw(), List.of(WrittenRecipe.PUT_FIRST))));
         }
         final List<Draft> drafts = doings.drafts();
         final List<String> pots = doings.pots().settled();

@@ -237,7 +237,7 @@ class WrittenRecipeTest {
             250 g dark chocolate
             """;
 
-    private static final String UNNAMED = "no sentence says when it goes in: put first";
+    private static final String UNNAMED = WrittenRecipe.PUT_FIRST;
 
     private static WrittenRecipe weighed(final String prose) {
         return WrittenRecipe.read(WEIGHED + prose);
