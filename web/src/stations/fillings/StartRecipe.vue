@@ -288,7 +288,7 @@ function begin() {
           </template>
           <template v-if="putFirst.length">
             <h3 class="mt-3">{{ $t('No sentence says when it goes in: put first') }}</h3>
-            <ul class="unused">
+            <ul class="put-first">
               <li v-for="(u, i) in putFirst" :key="i">{{ u.text }}</li>
             </ul>
           </template>
@@ -382,7 +382,8 @@ function begin() {
   color: var(--p-ground);
 }
 .read ol,
-.unused {
+.unused,
+.put-first {
   padding-left: 22px;
 }
 .read ol li {
