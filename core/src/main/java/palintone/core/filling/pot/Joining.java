@@ -40,6 +40,7 @@ final class Joining {
         of.eggs.forEach(steps -> out.eggs.add(new ArrayList<>(steps)));
         out.rawEgg = of.rawEgg;
         out.everHeated = of.everHeated;
+        out.pieceMm = of.pieceMm;
         out.temperatureC = of.temperatureC;
         history(of, out);
         return out;
@@ -86,6 +87,9 @@ final class Joining {
         for (int i = 0; i < into.g.length; i++) {
             into.pieces[i] += came.pieces[i] + (inPieces ? came.g[i] : 0);
             into.g[i] += inPieces ? 0 : came.g[i];
+        }
+        if (came.pieceMm > 0) {
+            into.pieceMm = into.pieceMm > 0 ? Math.min(into.pieceMm, came.pieceMm) : came.pieceMm;
         }
         came.weighed.forEach((what, grams) -> into.weighed.merge(what, grams, Double::sum));
         into.inIt.addAll(came.inIt);

@@ -344,6 +344,26 @@ class SeveralPotsTest {
         assertThat(cooked.yieldG()).isCloseTo(0.9 * 345, within(1e-6));
     }
 
+    /** What lies in pieces in one pot lies so, and as small, in the next. */
+    @Test
+    void piecesKeepTheirSizeFromPotToPot() {
+        final Operation fold =
+                new Operation(
+                                OperationKind.FOLD,
+                                List.of(grams(Kitchen.SUGAR, 30)),
+                                Map.of(Setting.SIZE_MM, 2.0))
+                        .in(1);
+        final List<Operation> whole =
+                List.of(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 100)).in(1),
+                        fold,
+                        op(OperationKind.ADD, grams(Samples.CREAM, 20))
+                                .taking(FromPot.some(1, 65)));
+        final Cooked cooked = Cooking.cook(whole);
+        assertThat(cooked.folded().sizeMm()).isEqualTo(2.0);
+        assertThat(cooked.folded().grams()).isBetween(14.0, 17.0);
+    }
+
     /** Half of a base to one flavour, half to the other: each a filling of its own, none wasted. */
     @Test
     void aBaseSplitInTwoGivesTwoFillings() {
