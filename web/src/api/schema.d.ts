@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/tastings/{tasting}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/archived": {
         parameters: {
             query?: never;
@@ -596,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["note_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/bites": {
         parameters: {
             query?: never;
@@ -749,7 +781,7 @@ export interface paths {
         };
         get: operations["notes"];
         put?: never;
-        post: operations["note_1"];
+        post: operations["note_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1340,6 +1372,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pieces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/taste": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["taste"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2521,6 +2569,49 @@ export interface components {
             citation: string;
             fromMemory: boolean;
         };
+        TastingCounts: {
+            counts: boolean;
+        };
+        FillingWantedView: {
+            id: string;
+            name: string;
+            /** Format: double */
+            now: number;
+            /** Format: double */
+            low?: number | null;
+            /** Format: double */
+            high?: number | null;
+        };
+        TasteOfView: {
+            /** @enum {string} */
+            what: "SWEETNESS" | "BITTERNESS";
+            figure: components["schemas"]["FigureView"];
+            says: components["schemas"]["SentenceView"];
+            /** @enum {string} */
+            quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
+            fillings: components["schemas"]["FillingWantedView"][];
+        };
+        TasteView: {
+            /** @enum {string|null} */
+            kind?: "DARK" | "MILK" | "WHITE" | null;
+            tastes: components["schemas"]["TasteOfView"][];
+            tastings: components["schemas"]["TastingView"][];
+            /** Format: int32 */
+            ofOthers: number;
+        };
+        TastingView: {
+            id: string;
+            /** Format: date-time */
+            notedAt: string;
+            /** @enum {string|null} */
+            sweet?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
+            /** @enum {string|null} */
+            bitter?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
+            /** Format: int32 */
+            score?: number | null;
+            words: string;
+            counts: boolean;
+        };
         PutAway: {
             archived: boolean;
             /** Format: int64 */
@@ -3578,6 +3669,15 @@ export interface components {
             /** @enum {string} */
             verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
+        };
+        TastingDraft: {
+            /** @enum {string|null} */
+            sweet?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
+            /** @enum {string|null} */
+            bitter?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
+            /** Format: int32 */
+            score?: number | null;
+            words?: string | null;
         };
         BiteDraft: {
             /** Format: double */
@@ -5139,6 +5239,33 @@ export interface operations {
             };
         };
     };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                tasting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TastingCounts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TasteView"];
+                };
+            };
+        };
+    };
     archive: {
         parameters: {
             query?: never;
@@ -6147,6 +6274,32 @@ export interface operations {
             };
         };
     };
+    note_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TastingDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TasteView"];
+                };
+            };
+        };
+    };
     bite: {
         parameters: {
             query?: never;
@@ -6412,7 +6565,7 @@ export interface operations {
             };
         };
     };
-    note_1: {
+    note_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7377,6 +7530,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageViewPieceView"];
+                };
+            };
+        };
+    };
+    taste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TasteView"];
                 };
             };
         };

@@ -12,6 +12,7 @@ export const LISTS = [
   { id: 'fillings', words: t('Fillings') },
   { id: 'pieces', words: t('Pieces') },
   { id: 'shells', words: t('Weighed shells') },
+  { id: 'tastings', words: t('Tastings') },
   { id: 'house', words: t('House rules') },
 ] as const
 

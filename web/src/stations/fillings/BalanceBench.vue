@@ -2,6 +2,7 @@
 // What it ought to be, what must stay, and the smallest change; before and after side by side.
 import { inField } from '@/words/locale'
 import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import {
   api,
   ask,
@@ -56,7 +57,19 @@ function preset() {
       ? [{ quality: 'YIELD' as Quality, low: Math.round(0.97 * now), high: Math.round(1.03 * now) }]
       : []),
   ]
+  asked()
 }
+/** Wishes that came along: what the whole piece wants of its filling. */
+const route = useRoute()
+function asked() {
+  for (const wish of String(route.query.wish ?? '').split(',')) {
+    const [quality, low, high] = wish.split(':')
+    if (!benchWords.value?.qualities.some((q) => q.quality === quality)) continue
+    const row = { quality: quality as Quality, low: asNumber(low), high: asNumber(high) }
+    rows.value = [row, ...rows.value.filter((r) => r.quality !== quality)]
+  }
+}
+const asNumber = (text?: string) => (text && Number.isFinite(Number(text)) ? Number(text) : null)
 watch([style, () => bench.value.id, () => sheet.value !== null], preset, { immediate: true })
 
 const qualityWords = (q: Quality) =>

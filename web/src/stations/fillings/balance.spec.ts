@@ -1,12 +1,18 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { routeLocationKey } from 'vue-router'
 import { createVuetify } from 'vuetify'
 import BalanceBench from './BalanceBench.vue'
 import { locked } from './locks'
 import { useRecipe } from './recipe'
 import SizeIt from './SizeIt.vue'
 
-const global = { plugins: [createVuetify()], stubs: { SheetStrings: true } }
+const route = { query: {} as Record<string, string> }
+const global = {
+  plugins: [createVuetify()],
+  stubs: { SheetStrings: true },
+  provide: { [routeLocationKey as symbol]: route },
+}
 const move = {
   line: 0,
   ingredient: 'Cream 35 %',
@@ -81,6 +87,8 @@ beforeEach(() => {
 afterEach(() => {
   vi.unstubAllGlobals()
   locked.value = []
+  route.query = {}
+  useRecipe().benchWords.value = null
 })
 
 describe('the balance', () => {
@@ -123,6 +131,34 @@ describe('the balance', () => {
     expect(bench.value.changed).toBe(true)
     expect(bench.value.recipe.operations[0]!.lines![0]!.amount).toBe(180)
     expect(locked.value).toEqual([])
+  })
+
+  it('takes over what the whole piece wants of its filling', async () => {
+    answering(() => ({
+      met: true,
+      moves: [],
+      operationMoves: [],
+      says: [],
+      clashes: [],
+      wishes: [],
+      recipe,
+      before: {},
+      after: {},
+    }))
+    route.query = { wish: 'SWEETNESS:21.5:27.4' }
+    const { benchWords } = useRecipe()
+    benchWords.value = {
+      styles: [],
+      qualities: [{ quality: 'SWEETNESS', words: 'sweetness', unit: 'PERCENT' }],
+      wishes: [],
+      keeps: [],
+    } as never
+    await balance()
+    expect(JSON.parse(to('/balance').body).wishes).toContainEqual({
+      quality: 'SWEETNESS',
+      low: 21.5,
+      high: 27.4,
+    })
   })
 
   it('names the wishes that clash and how near they come', async () => {

@@ -23,6 +23,7 @@ import FillingNeed from './FillingNeed.vue'
 import InclusionNeed from './InclusionNeed.vue'
 import HowMany from './HowMany.vue'
 import PieceSection from './PieceSection.vue'
+import PieceTaste from './PieceTaste.vue'
 import TemperNeed from './TemperNeed.vue'
 import type { Tempered } from './tempered'
 
@@ -237,6 +238,8 @@ useKeys({ ' ': () => void start() })
         </div>
       </section>
     </template>
+
+    <PieceTaste :id="piece.id" />
 
     <footer>
       <v-btn

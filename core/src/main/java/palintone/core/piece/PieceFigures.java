@@ -20,6 +20,7 @@ import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
+import palintone.core.taste.HouseTaste;
 
 /**
  * What matters of one piece while it is being thought out. Bands are common practice, no source.
@@ -44,12 +45,14 @@ public record PieceFigures(
      * @param conditions where each filling is kept, and what was measured of it
      * @param roomC where it is filled, 5 to 26 °C; what is beyond counts as the nearer end
      * @param labelG what its label promises, g
+     * @param liked what was tasted in this workshop
      */
     public static PieceFigures of(
             final Piece piece,
             final Function<Filling, Conditions> conditions,
             final double roomC,
-            final OptionalDouble labelG) {
+            final OptionalDouble labelG,
+            final HouseTaste liked) {
         // As many as are made at once: a recipe of a gram rounds badly.
         final int pieces = piece.atOnce();
         final Materials needs =
@@ -58,7 +61,7 @@ public record PieceFigures(
         final List<Figure> figures = new ArrayList<>();
         labelG.ifPresent(label -> figures.add(weight(piece, label)));
         figures.addAll(piece.qualities(Math.max(5, Math.min(26, roomC))));
-        figures.addAll(PieceTaste.of(piece, needs, pieces));
+        figures.addAll(PieceTaste.of(piece, needs, pieces, liked).figures());
         final Set<String> unpriced = new TreeSet<>();
         figures.add(cost(piece, needs, pieces, unpriced));
         return new PieceFigures(

@@ -21,6 +21,7 @@ import palintone.core.mould.MouldState;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
+import palintone.core.taste.HouseTaste;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.method.Method;
@@ -189,7 +190,8 @@ class DressTest {
         assertThat(first(tasks, TaskKind.CAP).say().values()).doesNotContainKey(Task.TAKES);
         assertThat(first(tasks(same), TaskKind.CAP).say().values()).containsKey(Task.TAKES);
         final PieceFigures figures =
-                PieceFigures.of(other, f -> Conditions.USUAL, 20, OptionalDouble.empty());
+                PieceFigures.of(
+                        other, f -> Conditions.USUAL, 20, OptionalDouble.empty(), HouseTaste.NONE);
         assertThat(figures.remarks()).anyMatch(r -> r.template().contains("second bowl"));
     }
 

@@ -31,6 +31,7 @@ import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Traits;
+import palintone.core.taste.HouseTaste;
 
 /** Layers by grams, millimetres, share and rest, in one hollow. */
 class MouldedFillTest {
@@ -257,7 +258,8 @@ class MouldedFillTest {
                 .contains("last held nuts")
                 .contains("wash them");
         final PieceFigures figures =
-                PieceFigures.of(plain, f -> Conditions.USUAL, 20, OptionalDouble.of(9));
+                PieceFigures.of(
+                        plain, f -> Conditions.USUAL, 20, OptionalDouble.of(9), HouseTaste.NONE);
         assertThat(figures.remarks())
                 .extracting(sentence -> sentence.template())
                 .anyMatch(words -> words.contains("scratched"))
@@ -276,7 +278,12 @@ class MouldedFillTest {
                         List.of(layer(new LayerAmount.Rest(), nut(0.5))),
                         Optional.empty());
         assertThat(
-                        PieceFigures.of(nutty, f -> Conditions.USUAL, 20, OptionalDouble.empty())
+                        PieceFigures.of(
+                                        nutty,
+                                        f -> Conditions.USUAL,
+                                        20,
+                                        OptionalDouble.empty(),
+                                        HouseTaste.NONE)
                                 .remarks())
                 .noneMatch(sentence -> sentence.template().contains("last held"));
     }

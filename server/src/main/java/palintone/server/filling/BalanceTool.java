@@ -131,7 +131,7 @@ public class BalanceTool {
         }
         final Set<Integer> locked =
                 new HashSet<>(request.locked() == null ? List.of() : request.locked());
-        locked.addAll(strainedOut(operations));
+        locked.addAll(Keep.seasoning(operations));
         if (request.keeps(Keep.FRUIT)) {
             locked.addAll(Keep.fruitLines(operations));
         }
@@ -224,20 +224,6 @@ public class BalanceTool {
                         // Nothing is less than none.
                         wish.low() > 0 ? wish.low() + inset : wish.low(),
                         wish.high() - inset);
-    }
-
-    /** A spice is not a lever: what is strained out again stays as it is. */
-    private static List<Integer> strainedOut(final List<Operation> operations) {
-        final List<Integer> places = new ArrayList<>();
-        int next = 0;
-        for (final Operation op : operations) {
-            for (int k = 0; k < op.lines().size(); k++, next++) {
-                if (op.kind() == OperationKind.INFUSE) {
-                    places.add(next);
-                }
-            }
-        }
-        return places;
     }
 
     /** What may be added goes in by an operation of its own at the end, with nothing of it yet. */

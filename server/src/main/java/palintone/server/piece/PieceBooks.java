@@ -42,6 +42,7 @@ public class PieceBooks {
     private final HouseService houses;
     private final FillingNotes notes;
     private final ColourShelf colours;
+    private final TastingRepository tastings;
 
     PieceBooks(
             final PieceRepository pieces,
@@ -50,7 +51,9 @@ public class PieceBooks {
             final LarderService larder,
             final HouseService houses,
             final FillingNotes notes,
-            final ColourShelf colours) {
+            final ColourShelf colours,
+            final TastingRepository tastings) {
+        this.tastings = tastings;
         this.pieces = pieces;
         this.moulds = moulds;
         this.fillings = fillings;
@@ -133,6 +136,7 @@ public class PieceBooks {
                 house.pressureHPa(),
                 house.air().temperatureC(),
                 filling -> Conditions.USUAL.measured(notes.corrections(filling.id())),
+                tastings.liked(),
                 true);
     }
 

@@ -18,6 +18,7 @@ import palintone.core.piece.Piece;
 import palintone.core.piece.PieceFigures;
 import palintone.core.piece.SolidPiece;
 import palintone.core.substance.Allergen;
+import palintone.core.taste.HouseTaste;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
@@ -57,16 +58,18 @@ public sealed interface PieceView {
      * @param pressureHPa of the air where its fillings are cooked
      * @param roomC where it is filled
      * @param conditions where each filling is kept, and what was measured of it
+     * @param liked what was tasted here
      * @param judged whether what matters of it is worked out; a list does without
      */
     record Around(
             double pressureHPa,
             double roomC,
             Function<Filling, Conditions> conditions,
+            HouseTaste liked,
             boolean judged) {
 
         Around forList() {
-            return new Around(pressureHPa, roomC, conditions, false);
+            return new Around(pressureHPa, roomC, conditions, liked, false);
         }
     }
 
@@ -89,7 +92,12 @@ public sealed interface PieceView {
                 return null;
             }
             final PieceFigures it =
-                    PieceFigures.of(piece, around.conditions(), around.roomC(), entity.labelG());
+                    PieceFigures.of(
+                            piece,
+                            around.conditions(),
+                            around.roomC(),
+                            entity.labelG(),
+                            around.liked());
             return new QualitiesView(
                     it.figures().stream().map(FigureView::of).toList(),
                     it.unpriced(),

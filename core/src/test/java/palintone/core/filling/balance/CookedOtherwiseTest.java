@@ -21,6 +21,7 @@ import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
+import palintone.core.substance.Component;
 
 class CookedOtherwiseTest {
 
@@ -220,6 +221,22 @@ class CookedOtherwiseTest {
                         op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 40)),
                         op(OperationKind.POUR, grams(Samples.DARK_66, 200)));
         assertThat(Lever.all(custard, true, Cooking.cook(custard))).isEmpty();
+    }
+
+    /** Salt lowers a water activity better than anything, and nobody could eat it. */
+    @Test
+    void saltAndSpiceAreThereForTheirTaste() {
+        final List<Operation> salted =
+                List.of(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 200)),
+                        op(
+                                OperationKind.INFUSE,
+                                grams(Kitchen.of("bay", Map.of(Component.FIBRE, 100.0)), 2)),
+                        op(
+                                OperationKind.POUR,
+                                grams(Samples.DARK_66, 200),
+                                grams(Kitchen.of("salt", Map.of(Component.ASH, 99.5)), 2)));
+        assertThat(Keep.seasoning(salted)).containsExactly(1, 3);
     }
 
     @Test

@@ -30,7 +30,8 @@ public class HouseLists {
                     "moulds",
                     "fillings",
                     "pieces",
-                    "shells");
+                    "shells",
+                    "tastings");
 
     private final Map<String, HouseList> lists = new LinkedHashMap<>();
     private final ListImport imports;

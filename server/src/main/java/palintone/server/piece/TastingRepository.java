@@ -1,0 +1,19 @@
+package palintone.server.piece;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import palintone.core.taste.HouseTaste;
+
+interface TastingRepository extends JpaRepository<TastingEntity, String> {
+
+    List<TastingEntity> findByPieceIdOrderByNotedAtDesc(String piece);
+
+    List<TastingEntity> findByCountsTrue();
+
+    List<TastingEntity> findAllByOrderByNotedAt();
+
+    /** What was tasted in this house and counts. */
+    default HouseTaste liked() {
+        return new HouseTaste(findByCountsTrue().stream().map(TastingEntity::tasting).toList());
+    }
+}
