@@ -2896,6 +2896,8 @@ export interface components {
             fromPot?: number | null;
             /** Format: double */
             takenG?: number | null;
+            /** Format: double */
+            takenPercent?: number | null;
         };
         RecipeDraft: {
             name: string;
@@ -4012,6 +4014,8 @@ export interface components {
             fromPot?: number | null;
             /** Format: double */
             takenG?: number | null;
+            /** Format: double */
+            takenPercent?: number | null;
         };
         ReadRecipeView: {
             name: string;

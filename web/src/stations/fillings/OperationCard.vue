@@ -64,7 +64,7 @@ function change(next: OperationDraft['kind']) {
   op.value.settings = {}
   if (kindOf(next)?.lines === 'NONE') op.value.lines = []
   if (op.value.fromPot != null && !kindOf(next)?.takesFromPot)
-    Object.assign(op.value, { fromPot: null, takenG: null })
+    Object.assign(op.value, { fromPot: null, takenG: null, takenPercent: null })
   touched()
 }
 function add() {
@@ -82,7 +82,8 @@ function takeFrom() {
 }
 function putInto(pot: number) {
   op.value.pot = pot
-  if (op.value.fromPot === pot) Object.assign(op.value, { fromPot: null, takenG: null })
+  if (op.value.fromPot === pot)
+    Object.assign(op.value, { fromPot: null, takenG: null, takenPercent: null })
   touched()
 }
 const pots = computed(() => standing.value.map((pot) => ({ value: pot, title: nameOf(pot) })))

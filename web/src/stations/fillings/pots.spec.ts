@@ -4,7 +4,8 @@ import { createVuetify } from 'vuetify'
 import type { BenchWords, IngredientName, RecipeDraft } from '@/api/client'
 import PotHead from './PotHead.vue'
 import RecipeBench from './RecipeBench.vue'
-import { neighbour, nextPlace, potCount, potName, withoutPot } from './pots'
+import FromPotLine from './FromPotLine.vue'
+import { inPot, neighbour, nextPlace, potCount, potName, withoutPot } from './pots'
 import { useRecipe } from './recipe'
 
 const global = { plugins: [createVuetify()], stubs: { SheetStrings: true, MouldFills: true } }
@@ -46,6 +47,14 @@ describe('the pots of a recipe', () => {
     expect(potCount({ ...quince(), pots: null, operations: [] })).toBe(1)
     expect(potName(quince(), 1)).toBe('Purée')
     expect(potName({ ...quince(), pots: ['', ' '] }, 1)).toContain('2')
+  })
+
+  it('say how much comes out of another: all, a share or grams', () => {
+    const grams = (g: number) => `${g} g`
+    const blend = (more: object) => inPot(quince(), { fromPot: 1, ...more }, grams)
+    expect(blend({ takenG: 110 })).toBe('in Custard, with 110 g out of Purée')
+    expect(blend({ takenPercent: 50 })).toBe('in Custard, with 50 % out of Purée')
+    expect(blend({})).toBe('in Custard, with all out of Purée')
   })
 
   it('take a new operation before they are taken from', () => {
@@ -140,5 +149,27 @@ describe('a recipe of two pots on the bench', () => {
     expect(JSON.parse(asked.at(-1)!.body).pot).toBe(1)
     expect(bench.value.id).toBe('')
     expect(bench.value.recipe.name).toBe('Purée')
+  })
+})
+
+describe('what an operation takes out of another pot', () => {
+  const select = (shown: ReturnType<typeof mount>, label: string) =>
+    shown.findAllComponents({ name: 'VSelect' }).find((s) => s.props('label') === label)!
+
+  it('is all of it, a share or grams, one at a time', async () => {
+    const { bench } = useRecipe()
+    bench.value = { id: '', number: 0, changed: false, recipe: quince() }
+    const operation = bench.value.recipe.operations[3]!
+    const shown = mount(FromPotLine, { props: { operation, place: 3 }, global })
+    expect(select(shown, 'how much').props('modelValue')).toBe('GRAMS')
+    select(shown, 'how much').vm.$emit('update:modelValue', 'SHARE')
+    await flushPromises()
+    expect(operation).toMatchObject({ takenG: null, takenPercent: 50 })
+    expect(shown.find('input[aria-label="taken"]').element).toHaveProperty('value', '50')
+    select(shown, 'how much').vm.$emit('update:modelValue', 'ALL')
+    await flushPromises()
+    expect(operation).toMatchObject({ takenG: null, takenPercent: null })
+    expect(shown.find('input[aria-label="taken"]').exists()).toBe(false)
+    expect(bench.value.changed).toBe(true)
   })
 })

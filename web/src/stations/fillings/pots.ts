@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import { api, ask, type OperationDraft, type RecipeDraft } from '@/api/client'
 import { t } from '@/words'
+import { written } from '@/words/locale'
 import { request, useRecipe } from './recipe'
 
 // The pots of the recipe on the bench. Pot 0 is the one the filling comes out of; the others stand
@@ -27,7 +28,7 @@ export function potName(recipe: Pick<RecipeDraft, 'pots'>, pot: number): string 
 /** In which pot, and what comes out of another; nothing where there is one pot. */
 export function inPot(
   recipe: Pick<RecipeDraft, 'pots' | 'operations'>,
-  op: Pick<OperationDraft, 'pot' | 'fromPot' | 'takenG'>,
+  op: Pick<OperationDraft, 'pot' | 'fromPot' | 'takenG' | 'takenPercent'>,
   grams: (g: number) => string,
 ): string {
   if (potCount(recipe) < 2) return ''
@@ -35,9 +36,20 @@ export function inPot(
   if (op.fromPot == null) return where
   return t('{where}, with {taken} out of {pot}', {
     where,
-    taken: op.takenG == null ? t('all') : grams(op.takenG),
+    taken: takenOf(op, grams),
     pot: potName(recipe, op.fromPot),
   })
+}
+
+/** How much comes out: grams, a share, or all. */
+function takenOf(
+  op: Pick<OperationDraft, 'takenG' | 'takenPercent'>,
+  grams: (g: number) => string,
+): string {
+  if (op.takenG != null) return grams(op.takenG)
+  return op.takenPercent != null
+    ? t('{percent} %', { percent: written(op.takenPercent, 0) })
+    : t('all')
 }
 
 /** Where the next operation of a pot goes: after its last, so before what is taken out of it. */
@@ -65,7 +77,9 @@ export function withoutPot(recipe: RecipeDraft, pot: number): RecipeDraft {
     operations: recipe.operations.map((op) => ({
       ...op,
       pot: less(op.pot),
-      ...(op.fromPot === pot ? { fromPot: null, takenG: null } : { fromPot: less(op.fromPot) }),
+      ...(op.fromPot === pot
+        ? { fromPot: null, takenG: null, takenPercent: null }
+        : { fromPot: less(op.fromPot) }),
     })),
   }
 }

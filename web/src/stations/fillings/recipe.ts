@@ -219,6 +219,7 @@ function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
           pot: op.pot || null,
           fromPot: op.fromPot ?? null,
           takenG: op.takenG ?? null,
+          takenPercent: op.takenPercent ?? null,
           lines: op.lines
             .filter((l) => l.ingredient)
             .map((l) => ({ ingredient: l.ingredient!, amount: l.amount, unit: l.unit })),

@@ -63,10 +63,7 @@ final class LinkedRecipe {
                 .ifPresent(
                         from ->
                                 text.append(" with ")
-                                        .append(
-                                                from.massG().isPresent()
-                                                        ? number(from.massG().getAsDouble()) + " g"
-                                                        : "all")
+                                        .append(from.words())
                                         .append(" of what is in ")
                                         .append(filling.potName(from.pot())));
         return text.append('.').toString();

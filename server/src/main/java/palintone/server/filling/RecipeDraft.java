@@ -38,7 +38,9 @@ public record RecipeDraft(
      *
      * @param pot what it is done to, counted from 0; left out, the pot the filling comes out of
      * @param fromPot the pot something is taken out of
-     * @param takenG how much of it, g; left out, all of it
+     * @param takenG how much of it, g
+     * @param takenPercent or which share of what is in it by then, %; all of it where neither is
+     *     said
      */
     public record OperationDraft(
             @NotNull OperationKind kind,
@@ -46,7 +48,8 @@ public record RecipeDraft(
             @Nullable List<@NotNull @Valid RecipeLineDraft> lines,
             @Nullable Integer pot,
             @Nullable Integer fromPot,
-            @Nullable Double takenG) {
+            @Nullable Double takenG,
+            @Nullable Double takenPercent) {
 
         /**
          * The core's, of the same kind and settings.
@@ -54,9 +57,11 @@ public record RecipeDraft(
          * @throws palintone.core.figure.OutOfRangeException when it cannot be done
          */
         Operation operation(final List<RecipeLine> read, final Map<Setting, Double> set) {
-            if (fromPot == null && takenG != null) {
+            if (fromPot == null && (takenG != null || takenPercent != null)) {
                 throw new OutOfRangeException(
-                        "grams taken", takenG + " g", "a pot they are taken out of as well");
+                        "taken",
+                        takenG != null ? takenG + " g" : takenPercent + " %",
+                        "a pot they are taken out of as well");
             }
             return new Operation(
                     kind,
@@ -66,14 +71,17 @@ public record RecipeDraft(
                     fromPot == null
                             ? Optional.empty()
                             : Optional.of(
-                                    takenG == null
-                                            ? FromPot.all(fromPot)
-                                            : FromPot.some(fromPot, takenG)));
+                                    FromPot.written(
+                                            fromPot, optional(takenG), optional(takenPercent))));
+        }
+
+        private static OptionalDouble optional(@Nullable final Double value) {
+            return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
         }
 
         /** The same with other lines. */
         OperationDraft weighing(final List<RecipeLineDraft> others) {
-            return new OperationDraft(kind, settings, others, pot, fromPot, takenG);
+            return new OperationDraft(kind, settings, others, pot, fromPot, takenG, takenPercent);
         }
 
         static OperationDraft of(final Operation operation) {
@@ -90,13 +98,25 @@ public record RecipeDraft(
                             .toList(),
                     operation.pot() == 0 ? null : operation.pot(),
                     operation.from().map(FromPot::pot).orElse(null),
-                    operation
-                            .from()
-                            .map(FromPot::massG)
-                            .filter(OptionalDouble::isPresent)
-                            .map(OptionalDouble::getAsDouble)
-                            .orElse(null));
+                    gramsOf(operation.from()),
+                    percentOf(operation.from()));
         }
+    }
+
+    /** Grams that are taken; null where it is not said in grams. */
+    @Nullable
+    static Double gramsOf(final Optional<FromPot> from) {
+        return from.isEmpty() || from.get().massG().isEmpty()
+                ? null
+                : from.get().massG().getAsDouble();
+    }
+
+    /** The share that is taken, in per cent; null where it is not said as one. */
+    @Nullable
+    static Double percentOf(final Optional<FromPot> from) {
+        return from.isEmpty() || from.get().share().isEmpty()
+                ? null
+                : from.get().share().getAsDouble() * 100;
     }
 
     /** An amount of an ingredient, by its id. */

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -100,7 +99,8 @@ public class RecipeTexts {
      * @param asks settings the text ought to say and does not
      * @param pot which pot it is done to, counted from 0
      * @param fromPot the pot something is taken out of
-     * @param takenG how much of it; left out, all of it
+     * @param takenG how much of it, g
+     * @param takenPercent or which share of it, %; all of it where neither is said
      */
     public record ReadOperationView(
             OperationKind kind,
@@ -109,7 +109,8 @@ public class RecipeTexts {
             List<ReadLineView> lines,
             int pot,
             @Nullable Integer fromPot,
-            @Nullable Double takenG) {}
+            @Nullable Double takenG,
+            @Nullable Double takenPercent) {}
 
     /**
      * A piece of the text with what of it was not used.
@@ -270,7 +271,8 @@ public class RecipeTexts {
                             lines,
                             op.pot() == null ? 0 : op.pot(),
                             op.fromPot(),
-                            op.takenG()));
+                            op.takenG(),
+                            op.takenPercent()));
         }
         return new ReadRecipeView(
                 draft.name() == null ? "" : draft.name(),
@@ -350,11 +352,8 @@ public class RecipeTexts {
                             lines,
                             doing.pot(),
                             doing.from().map(FromPot::pot).orElse(null),
-                            doing.from()
-                                    .map(FromPot::massG)
-                                    .filter(OptionalDouble::isPresent)
-                                    .map(OptionalDouble::getAsDouble)
-                                    .orElse(null)));
+                            RecipeDraft.gramsOf(doing.from()),
+                            RecipeDraft.percentOf(doing.from())));
         }
         return new ReadRecipeView(
                 name,

@@ -8,7 +8,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.filling.pot.FromPot;
@@ -51,6 +50,9 @@ public class StepRow {
     @Column(name = "taken_g")
     private Double takenG;
 
+    @Column(name = "taken_percent")
+    private Double takenPercent;
+
     protected StepRow() {}
 
     public StepRow(final Operation operation) {
@@ -66,13 +68,8 @@ public class StepRow {
         sizeMm = set.get(Setting.SIZE_MM);
         pot = operation.pot();
         fromPot = operation.from().map(FromPot::pot).orElse(null);
-        takenG =
-                operation
-                        .from()
-                        .map(FromPot::massG)
-                        .filter(OptionalDouble::isPresent)
-                        .map(OptionalDouble::getAsDouble)
-                        .orElse(null);
+        takenG = RecipeDraft.gramsOf(operation.from());
+        takenPercent = RecipeDraft.percentOf(operation.from());
     }
 
     Operation operation(final List<RecipeLine> lines) {
@@ -89,6 +86,9 @@ public class StepRow {
     }
 
     private FromPot taken(final int out) {
+        if (takenPercent != null) {
+            return FromPot.share(out, takenPercent / 100);
+        }
         return takenG == null ? FromPot.all(out) : FromPot.some(out, takenG);
     }
 

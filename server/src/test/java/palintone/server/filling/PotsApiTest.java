@@ -68,6 +68,42 @@ class PotsApiTest {
                 .isFalse();
     }
 
+    /** Half of the shards, kept as half: however many are made, half of them go in. */
+    @Test
+    void aShareOfAPotIsKeptAsOne() {
+        final String id = "half-" + System.nanoTime();
+        final Workshop.Answer kept =
+                workshop.put("/api/fillings/" + id, shards("Half " + id, ",\"takenPercent\":50"));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        final JsonNode recipe = workshop.get("/api/fillings/" + id).json().get("recipe");
+        final JsonNode fold = recipe.get("operations").get(4);
+        assertThat(fold.get("takenPercent").asDouble()).isEqualTo(50);
+        assertThat(fold.has("takenG")).isFalse();
+        final Workshop.Answer sheet =
+                workshop.post("/api/fillings/sheet", "{\"recipe\":" + recipe + "}");
+        final JsonNode pot = sheet.json().get("pots").get(0);
+        assertThat(pot.get("takenG").asDouble()).isBetween(55.0, 60.0);
+        assertThat(pot.get("leftG").asDouble())
+                .isCloseTo(pot.get("takenG").asDouble(), within(1e-6));
+        // Out as a text and in again it is still half.
+        final Workshop.Answer out = workshop.get("/api/fillings/" + id + "/recipe.jsonld");
+        assertThat(out.text()).contains("50 % of what is in Shards");
+        final Workshop.Answer twice =
+                workshop.post(
+                        "/api/fillings/sheet",
+                        "{\"recipe\":"
+                                + shards("Twice", ",\"takenG\":20,\"takenPercent\":50")
+                                + "}");
+        assertThat(twice.status()).isEqualTo(400);
+        assertThat(twice.at("/detail")).contains("grams and a share");
+        final Workshop.Answer more =
+                workshop.post(
+                        "/api/fillings/sheet",
+                        "{\"recipe\":" + shards("More", ",\"takenPercent\":140") + "}");
+        assertThat(more.status()).isEqualTo(400);
+        assertThat(more.at("/detail")).contains("share taken from pot 2", "140");
+    }
+
     @Test
     void theBooksKeepPotsTheirNamesAndVersions() {
         final String id = "shards-" + System.nanoTime();

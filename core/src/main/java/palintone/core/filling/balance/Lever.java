@@ -78,8 +78,8 @@ public record Lever(int operation, Of of, double start, double low, double high,
         final List<Lever> levers = new ArrayList<>();
         for (int i = 0; i < operations.size(); i++) {
             final Operation op = operations.get(i);
-            if (op.from().isPresent() && op.from().get().massG().isPresent()) {
-                final double grams = op.from().get().massG().getAsDouble();
+            if (op.from().filter(from -> !from.isAll()).isPresent()) {
+                final double grams = cooked.stages().get(i).takenG();
                 levers.add(new Lever(i, Of.TAKEN, grams, 0.05 * grams, 4 * grams, grams));
             }
             if (!cooking) {

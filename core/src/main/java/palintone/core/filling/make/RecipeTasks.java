@@ -227,6 +227,11 @@ public final class RecipeTasks {
                 words.add("{taken} of what is in " + pot);
                 sentence =
                         sentence.with("taken", from.get().massG().getAsDouble() * scale, Unit.GRAM);
+            } else if (from.get().share().isPresent()) {
+                words.add("{taken} of what is in " + pot);
+                sentence =
+                        sentence.with(
+                                "taken", from.get().share().getAsDouble() * 100, Unit.PERCENT);
             } else {
                 words.add("all that is in " + pot);
             }

@@ -93,13 +93,7 @@ public final class OnlyUsed {
                                                 op.lines(),
                                                 op.settings(),
                                                 numbers.get(op.pot()),
-                                                op.from()
-                                                        .map(
-                                                                f ->
-                                                                        new FromPot(
-                                                                                numbers.get(
-                                                                                        f.pot()),
-                                                                                f.massG()))))
+                                                op.from().map(f -> f.outOf(numbers.get(f.pot())))))
                         .toList();
         return new Own(of(own, pressureHPa), List.copyOf(had));
     }

@@ -76,6 +76,9 @@ final class Doings {
     /** Warmed or got ready apart, and named there: "warm the cream and pour it in". */
     private Clause apart;
 
+    /** "Peel, core and dice …": what is said before what it is done to. */
+    private final List<Clause> trimming = new ArrayList<>();
+
     /** How warm a subordinate clause has said the pot is; NaN where none has. */
     private double carriedC = Double.NaN;
 
@@ -139,7 +142,11 @@ final class Doings {
             reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
         }
         if (kind == null) {
+            if (clause.verb() == Verb.TRIM) {
+                trimming.add(clause);
+            }
             if (clause.verb() == Verb.OTHER
+                    || clause.verb() == Verb.TRIM
                     || clause.verb() == Verb.TEMPER
                     || said.says(clause, "oven")) {
                 reading.went(clause.head(), Went.NOWHERE);
@@ -147,6 +154,10 @@ final class Doings {
             apart = clause;
             leave(clause, own);
             return;
+        }
+        if (kind == OperationKind.TRIM) {
+            trimming.forEach(before -> reading.went(before.head(), Went.DONE));
+            trimming.clear();
         }
         final Draft draft = new Draft(kind, clause);
         draft.lines.addAll(own);
@@ -302,6 +313,7 @@ final class Doings {
                             ? OperationKind.TEMPER_YOLKS
                             : null;
             case CARAMELISE -> OperationKind.CARAMELISE;
+            case TRIM -> trimmed(clause, own) ? OperationKind.TRIM : null;
             case LIGHT ->
                     said.says(clause, "caramel")
                                     && reading.word(clause.head()).matches("make|prepare")
@@ -311,8 +323,20 @@ final class Doings {
                                                     && said.says(clause, "everything|all")
                                     ? OperationKind.ADD
                                     : null;
-            case OTHER -> null;
+            case OTHER -> !trimming.isEmpty() && trimmed(clause, own) ? OperationKind.TRIM : null;
         };
+    }
+
+    /**
+     * Fruit that is in the recipe; "trim the edges" and "peel the hazelnuts" take nothing off it.
+     */
+    private boolean trimmed(final Clause clause, final List<WrittenLine> own) {
+        final List<WrittenLine> spokenOf =
+                new ArrayList<>(Mentions.in(reading, clause.from(), clause.to(), loose));
+        spokenOf.addAll(own);
+        return spokenOf.stream()
+                .flatMap(line -> line.names().stream())
+                .anyMatch(name -> Lexicon.isKindOf("fruit", name));
     }
 
     private static OperationKind caramel(final double celsius) {

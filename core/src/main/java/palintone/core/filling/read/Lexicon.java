@@ -37,6 +37,8 @@ final class Lexicon {
         CRUSH,
         TEMPER,
         CARAMELISE,
+        /** What is cut away from fruit before it is used. */
+        TRIM,
         COVER,
         /** Done, but not by the pot: toasting, piping. */
         OTHER,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -44,10 +45,10 @@ final class WrittenPots {
      *
      * @return false where nothing was made that could be taken
      */
-    boolean take(final double grams, final String noun) {
+    boolean take(final IntFunction<FromPot> much, final String noun) {
         final int known = names.indexOf(noun);
         if (known > 0) {
-            pending = FromPot.some(known, grams);
+            pending = much.apply(known);
             return true;
         }
         final List<Draft> here = drafts.stream().filter(draft -> draft.pot == current).toList();
@@ -57,8 +58,22 @@ final class WrittenPots {
         final int pot = names.size();
         names.add(noun);
         here.subList(0, made(here, noun)).forEach(draft -> draft.pot = pot);
-        pending = FromPot.some(pot, grams);
+        pending = much.apply(pot);
         return true;
+    }
+
+    /**
+     * "The rest of the purée": all that is left of it.
+     *
+     * @return false where nothing was taken of it before
+     */
+    boolean rest(final String noun) {
+        return names.indexOf(noun) > 0 && take(FromPot::all, noun);
+    }
+
+    /** Whether such a thing is made in a pot of its own, and no matter of pouring by thirds. */
+    static boolean isMade(final String noun) {
+        return noun.matches(CRUSHED) || noun.matches(FRUIT);
     }
 
     /**
@@ -92,10 +107,9 @@ final class WrittenPots {
         return last < 0 ? here.size() : last + 1;
     }
 
-    /** Out of a pot that has a name; all of it where no grams are said. */
-    void takeOut(final Optional<Double> grams, final String name) {
-        final int pot = number(name);
-        pending = grams.map(g -> FromPot.some(pot, g)).orElse(FromPot.all(pot));
+    /** Out of a pot that has a name. */
+    void takeOut(final IntFunction<FromPot> much, final String name) {
+        pending = much.apply(number(name));
     }
 
     private int number(final String name) {
@@ -147,7 +161,7 @@ final class WrittenPots {
             for (final Draft draft : drafts) {
                 draft.pot = swapped(draft.pot, main);
                 if (draft.from != null) {
-                    draft.from = new FromPot(swapped(draft.from.pot(), main), draft.from.massG());
+                    draft.from = draft.from.outOf(swapped(draft.from.pot(), main));
                 }
             }
             final String first = names.get(0);

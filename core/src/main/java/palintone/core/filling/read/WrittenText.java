@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.substance.KitchenUnit;
@@ -18,6 +17,7 @@ final class WrittenText {
 
     private final Reading reading;
     private final Rows rows;
+    private final OutOfPots outOfPots;
     private final List<WrittenLine> loose = new ArrayList<>();
 
     /** Stretches of prose, each from a part to before another. */
@@ -25,21 +25,13 @@ final class WrittenText {
 
     private final List<WrittenRecipe.Unused> unused = new ArrayList<>();
 
-    /** Parts of what was made before, by the place they stand at. */
-    private final Map<Integer, TakenOut> takenOut = new HashMap<>();
-
-    /** Places from which on the text goes on in a pot it names. */
-    private final Map<Integer, String> inPots = new TreeMap<>();
-
-    /** "300 g of the purée", "all of what is in Quince". */
-    private record TakenOut(int to, Optional<Double> grams, String noun, boolean named) {}
-
     /** Units by column where cells of a sheet were pasted. */
     private final Map<Integer, KitchenUnit> columns = new HashMap<>();
 
     WrittenText(final Reading reading) {
         this.reading = reading;
         rows = new Rows(reading);
+        outOfPots = new OutOfPots(reading);
     }
 
     WrittenRecipe read() {
@@ -211,22 +203,19 @@ final class WrittenText {
             final List<WrittenLine> inProse) {
         final List<WrittenLine> found = new ArrayList<>();
         final List<Integer> places = new ArrayList<>();
-        inPot(from, to);
+        outOfPots.goOnIn(from, to);
         for (int i = from; i < to; i++) {
-            if (reading.word(i).equals("all") && isOfAPot(i, to)) {
-                final int end = nameEnd(i + 5, to);
-                takenOut.put(i, new TakenOut(end, Optional.empty(), name(i + 5, end), true));
-                reading.went(i, end, Went.NOWHERE);
-                i = end - 1;
+            final int taken = outOfPots.without(i, from, to, loose);
+            if (taken > i) {
+                i = taken - 1;
                 continue;
             }
             if (reading.at(i).measures() && reading.isFree(i) && !isTarget(i, from)) {
                 final Optional<Rows.Read> read = rows.at(i, to, false);
                 if (read.isPresent()
                         && !read.get().lines().isEmpty()
-                        && isTakenOut(i, read.get().lines().get(0))) {
-                    reading.went(i, read.get().next(), Went.NOWHERE);
-                    takenOut.put(i, takenOut(i, read.get().next(), read.get().lines().get(0)));
+                        && outOfPots.grams(
+                                i, read.get().next(), read.get().lines().get(0), loose)) {
                     i = read.get().next() - 1;
                 } else if (read.isPresent() && !read.get().lines().isEmpty()) {
                     for (final WrittenLine line : read.get().lines()) {
@@ -268,73 +257,6 @@ final class WrittenText {
             own.put(clause, mine);
             inProse.addAll(mine);
         }
-    }
-
-    /** "Take 300 g of the purée": what is in the pot, and nothing that is weighed in. */
-    private boolean isTakenOut(final int i, final WrittenLine line) {
-        return isOfAPot(i, reading.size())
-                || reading.word(i + 1).equals("of")
-                        && reading.word(i + 2).matches("the|this|it|that")
-                        && loose.stream().noneMatch(l -> isOf(line, l));
-    }
-
-    /** "… of what is in Quince", as our own recipes say it. */
-    private boolean isOfAPot(final int i, final int to) {
-        return i + 5 < to
-                && reading.word(i + 1).equals("of")
-                && reading.word(i + 2).equals("what")
-                && reading.word(i + 3).equals("is")
-                && reading.word(i + 4).equals("in");
-    }
-
-    private TakenOut takenOut(final int i, final int next, final WrittenLine line) {
-        final Optional<Double> grams =
-                line.unit().isMass()
-                        ? Optional.of(line.amount() * line.unit().eachG())
-                        : Optional.empty();
-        if (isOfAPot(i, reading.size())) {
-            final int end = nameEnd(i + 5, reading.size());
-            return new TakenOut(end, grams, name(i + 5, end), true);
-        }
-        return new TakenOut(next, grams, line.words().replaceFirst("^.*\\s", ""), false);
-    }
-
-    private int nameEnd(final int from, final int to) {
-        int end = from;
-        while (end < to && reading.at(end).is(Part.Kind.WORD)) {
-            end++;
-        }
-        return end;
-    }
-
-    private String name(final int from, final int to) {
-        return from < to ? reading.source(from, to).strip() : "";
-    }
-
-    /** "In Quince: …": only where the text takes out of pots by name. */
-    private void inPot(final int from, final int to) {
-        if (!reading.word(from).equals("in") || !byName()) {
-            return;
-        }
-        final int end = nameEnd(from + 1, Math.min(to, from + 6));
-        if (end > from + 1 && end < to && reading.at(end).isMark(":")) {
-            inPots.put(from, name(from + 1, end));
-            reading.went(from, end + 1, Went.SET);
-        }
-    }
-
-    private boolean byName() {
-        for (int i = 0; i + 4 < reading.size(); i++) {
-            if (isOfAPot(i, reading.size())) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean isOf(final WrittenLine own, final WrittenLine listed) {
-        return !listed.names().isEmpty()
-                && own.names().contains(listed.names().get(listed.names().size() - 1));
     }
 
     /** "24 h at 17 °C", and nothing else. */
@@ -382,10 +304,7 @@ final class WrittenText {
             final List<WrittenLine> inProse) {
         final Doings doings = new Doings(reading, loose, inProse);
         for (final Clause clause : clauses) {
-            inPots.entrySet().stream()
-                    .filter(e -> e.getKey() <= clause.from())
-                    .reduce((a, b) -> b)
-                    .ifPresent(e -> doings.pots().goOnIn(e.getValue()));
+            outOfPots.begin(clause, doings.pots());
             if (isHeading(clause, clauses, own.get(clause))) {
                 reading.went(clause.from(), clause.to(), Went.NOTHING);
                 continue;
@@ -396,12 +315,7 @@ final class WrittenText {
                     mine.add(line);
                 }
             }
-            takenOut.forEach(
-                    (place, out) -> {
-                        if (place >= clause.from() && place < clause.to()) {
-                            take(place, out, doings.pots());
-                        }
-                    });
+            outOfPots.take(clause, doings.pots());
             doings.take(clause, mine);
         }
         final List<WrittenRecipe.Doing> done = new ArrayList<>();
@@ -441,15 +355,6 @@ final class WrittenText {
         }
         all.forEach(line -> line.unused().ifPresent(unused::add));
         return new WrittenRecipe(done, unused, reading.spans(), pots);
-    }
-
-    private void take(final int place, final TakenOut out, final WrittenPots pots) {
-        if (out.named()) {
-            pots.takeOut(out.grams(), out.noun());
-            reading.went(place, out.to(), Went.SET);
-        } else if (out.grams().isPresent() && pots.take(out.grams().get(), out.noun())) {
-            reading.went(place, out.to(), Went.SET);
-        }
     }
 
     /** "Cook fruit: bring it to the boil" is a heading and what is done. */

@@ -68,13 +68,7 @@ public record Difference(List<Amount> amounts, List<String> doings) {
             op.from()
                     .ifPresent(
                             from -> {
-                                text.append(", with ");
-                                text.append(
-                                        from.massG().isPresent()
-                                                ? Math.round(from.massG().getAsDouble() * 100)
-                                                                / 100.0
-                                                        + " g"
-                                                : "all");
+                                text.append(", with ").append(from.words());
                                 text.append(" of pot ").append(from.pot() + 1);
                             });
             words.add(text.toString().strip());

@@ -73,6 +73,41 @@ class SeveralPotsTest {
         assertThat(cooked.weighed().get(Samples.CREAM)).isEqualTo(200);
     }
 
+    /** A share is of what is in the pot by then, whatever was boiled away; the rest stays. */
+    @Test
+    void aShareIsTheSameAsItsGrams() {
+        final List<Operation> grams = reducedInto(400, 0.25 * 0.6 * 400);
+        final List<Operation> share = new ArrayList<>(grams);
+        share.set(4, share.get(4).taking(FromPot.share(1, 0.25)));
+        final Cooked a = Cooking.cook(grams);
+        final Cooked b = Cooking.cook(share);
+        assertThat(b.yieldG()).isCloseTo(a.yieldG(), within(1e-9));
+        assertThat(b.leftG()).isCloseTo(0.75 * 0.6 * 400, within(1e-9));
+        assertThat(b.composition().fraction(Component.WATER))
+                .isCloseTo(a.composition().fraction(Component.WATER), within(1e-12));
+        // Twice as much of everything is twice as much, the share staying what it is.
+        final List<Operation> twice = share.stream().map(op -> op.times(2)).toList();
+        assertThat(twice.get(4).from()).contains(FromPot.share(1, 0.25));
+        assertThat(Cooking.cook(twice).yieldG()).isCloseTo(2 * b.yieldG(), within(1e-6));
+        // Made as small as what is used of it, all of it is taken.
+        final List<Operation> used = OnlyUsed.of(share, 1013.25);
+        assertThat(used.get(4).from()).contains(FromPot.all(1));
+        assertThat(Cooking.cook(used).leftG()).isCloseTo(0, within(1e-6));
+        assertThat(Cooking.cook(used).yieldG()).isCloseTo(b.yieldG(), within(1e-6));
+    }
+
+    @Test
+    void aShareIsNoMoreThanAllAndNotSaidTwice() {
+        assertThatThrownBy(() -> FromPot.share(1, 1.2))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("share taken from pot 2");
+        assertThatThrownBy(() -> FromPot.share(1, 0)).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new FromPot(1, OptionalDouble.of(5), OptionalDouble.of(0.5)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("one of them");
+        assertThat(FromPot.share(1, 1 / 3.0).words()).isEqualTo("33.333 %");
+    }
+
     @Test
     void oneAfterTheOtherIsAsInOnePotWhereAllOfItIsTaken() {
         final Cooked apart =

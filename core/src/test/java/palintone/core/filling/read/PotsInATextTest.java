@@ -149,4 +149,87 @@ class PotsInATextTest {
         assertThat(read.pots()).isEmpty();
         assertThat(read.unused().toString()).contains("50");
     }
+
+    @Test
+    void aShareOfWhatWasMadeIsTakenAndTheRestLater() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        500 g rhubarb
+                        100 g sugar
+                        150 g cream
+                        300 g couverture
+                        Cook the rhubarb and sugar for 20 minutes. Blend and sieve.
+                        Take half of the purée, add the cream and bring to the boil. Pour over the
+                        couverture. Stir in the rest of the purée.
+                        """);
+        assertThat(read.pots()).containsExactly("", "purée");
+        assertThat(read.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
+                .containsExactly(FromPot.share(1, 0.5), FromPot.all(1));
+        assertThat(read.unused().toString()).doesNotContain("half").doesNotContain("rest");
+    }
+
+    @Test
+    void twoThirdsOfThePralineAreFoldedIn() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        150 g sugar
+                        80 g hazelnuts
+                        200 g cream
+                        250 g dark chocolate
+                        Caramelise the sugar to 170 °C, stir in the hazelnuts, cool and crush. Bring
+                        the cream to the boil, pour over the chocolate and blend. Fold in two thirds
+                        of the praline.
+                        """);
+        final WrittenRecipe.Doing last = read.doings().get(read.doings().size() - 1);
+        assertThat(last.kind()).isEqualTo(OperationKind.FOLD);
+        assertThat(last.from().orElseThrow().share().orElseThrow())
+                .isCloseTo(2.0 / 3, org.assertj.core.api.Assertions.within(1e-3));
+    }
+
+    /** Poured by thirds it is all poured: that is how it is stirred, and no pot. */
+    @Test
+    void pouringByThirdsTakesNothingOutOfAPot() {
+        for (final String text :
+                List.of(
+                        """
+                        200 g sugar
+                        200 g cream
+                        250 g dark chocolate
+                        Caramelise the sugar to 180 °C, deglaze with the hot cream. Pour a third of
+                        the caramel over the chocolate, stir, then the rest.
+                        """,
+                        """
+                        200 g raspberry purée
+                        60 g sugar
+                        250 g white chocolate
+                        Heat half of the purée with the sugar to 80 °C. Add the remaining purée. Pour
+                        over the chocolate.
+                        """,
+                        """
+                        400 g strawberries
+                        250 g white chocolate
+                        Blend and sieve the strawberries. Reduce the purée by half. Pour over the
+                        chocolate.
+                        """)) {
+            final WrittenRecipe read = WrittenRecipe.read(text);
+            assertThat(read.pots()).as(text).isEmpty();
+            assertThat(read.doings()).as(text).allMatch(d -> d.from().isEmpty());
+        }
+    }
+
+    /** As our own recipes are printed. */
+    @Test
+    void aShareOfAPotIsReadAsItIsPrinted() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        In Quince: Add 300 g quince purée.
+                        In the filling: Boil 100 g cream. Pour over 200 g dark chocolate.
+                        Blend with 40 % of what is in Quince.
+                        """);
+        assertThat(read.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
+                .containsExactly(FromPot.share(1, 0.4));
+    }
 }

@@ -437,4 +437,42 @@ class WrittenRecipeTest {
         assertThat(Likeness.nearest("glucose", larder).get(0).id()).isEqualTo("glucose-42");
         assertThat(Likeness.nearest("anchovies", larder)).isEmpty();
     }
+
+    /** Weighed as bought, peeled and stoned before anything else. */
+    @Test
+    void whatIsCutAwayFromFruitIsTrimmed() {
+        for (final String how :
+                List.of(
+                        "Peel and core the quinces, then cook with the sugar for 20 min. Sieve.",
+                        "Peel, core and dice the quinces. Cook with the sugar 20 min. Sieve.",
+                        "Core the quinces. Add the sugar and simmer 20 minutes. Sieve.")) {
+            final WrittenRecipe read =
+                    WrittenRecipe.read("500 g quinces\n60 g sugar\n" + how + "\n");
+            assertThat(read.doings().get(0).kind()).as(how).isEqualTo(OperationKind.TRIM);
+            assertThat(read.doings().get(0).lines())
+                    .as(how)
+                    .extracting(WrittenLine::amount)
+                    .containsExactly(500.0);
+            assertThat(read.doings().stream().flatMap(d -> d.lines().stream())).as(how).hasSize(2);
+            assertThat(read.unused().toString())
+                    .as(how)
+                    .doesNotContainIgnoringCase("peel")
+                    .doesNotContainIgnoringCase("core ");
+        }
+    }
+
+    @Test
+    void whatIsNoFruitIsNotTrimmed() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        200 g hazelnuts
+                        200 g cream
+                        200 g dark chocolate
+                        Peel the hazelnuts. Bring the cream to the boil, pour over the chocolate, add
+                        the hazelnuts. Trim the edges.
+                        """);
+        assertThat(read.doings()).noneMatch(d -> d.kind() == OperationKind.TRIM);
+        assertThat(read.unused().toString()).contains("Peel").contains("Trim");
+    }
 }
