@@ -5007,6 +5007,7 @@ export interface components {
             high: number;
             /** Format: double */
             usual?: number | null;
+            byContent: boolean;
         };
         StyleBandView: {
             /** @enum {string} */

@@ -50,6 +50,12 @@ const after = computed(() => {
     : t('{mass} at {temperature}', { mass, temperature })
 })
 
+/** How much passed the sieve, by what is in the pot; nothing before it was computed. */
+const passes = computed(() => {
+  const pot = props.stage
+  return pot && pot.massG > 0 ? (100 * pot.massG) / (pot.massG + pot.lostG) : null
+})
+
 type SettingKey = keyof NonNullable<OperationDraft['settings']>
 
 function set(setting: string, value: number | null) {
@@ -111,7 +117,7 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         :model-value="settingOf(s.setting)"
         :label="s.words"
         :unit="s.unit"
-        :usual="s.usual ?? null"
+        :usual="s.usual ?? (s.byContent ? passes : null)"
         class="setting"
         @update:model-value="set(s.setting, $event)"
       />

@@ -76,6 +76,7 @@ function said(op: ReadOperation): string {
     .flatMap((s) => {
       const value = op.settings[s.setting]
       if (value !== undefined) return [`${s.words} ${quantity(value, s.unit, taste.value)}`]
+      if (s.byContent) return [t('{words}: by its fibre', { words: s.words })]
       return s.usual == null
         ? []
         : [

@@ -155,9 +155,9 @@ class PracticeTest {
                 pa(dark(45), 20));
         row("dark 100, reduced juice 30: a little firmer, rolls", "Pa", 3e3, 4e4, pa(dark(30), 20));
         row("  and by how much firmer", "times", 1.3, 15, pa(dark(30), 20) / pa(dark(45), 20));
-        row("caramel of 124 °C, at 40 °C: still cut", "Pa", 2e3, 1.2e5, pa(caramel(124), 40));
+        row("caramel of 124 °C, at 40 °C: still cut", "Pa", 5e3, 1.2e5, pa(caramel(124), 40));
         row("caramel of 124 °C, at 20 °C: firm chew", "Pa", 4e4, 3e6, pa(caramel(124), 20));
-        row("caramel of 116 °C, at 20 °C: pliable", "Pa", 2e3, 1e5, pa(caramel(116), 20));
+        row("caramel of 116 °C, at 20 °C: pliable, is cut", "Pa", 5e3, 1e5, pa(caramel(116), 20));
         row("caramel of 110 °C, at 20 °C: flows slowly", "Pa", 40, 2e3, pa(caramel(110), 20));
         row("dark 1 : 1 cream at 20 °C: pipes", "Pa", 40, 2e3, pa(cream(100, 100), 20));
         row("dark 2 : 1 cream at 20 °C: is cut", "Pa", 5e3, 1.2e5, pa(cream(200, 100), 20));
@@ -294,7 +294,7 @@ class PracticeTest {
                 100
                         * cool(ganache, CoolingVessel.BOWL, 60, 20, 60, 29).final24h().value()
                         / Texture.firmness(pa(ganache, 20)));
-        open("open: nut paste 1 : 1 with milk chocolate, is cut", "Pa", 2e3, 3e5, pa(gianduja, 20));
+        row("nut paste 1 : 1 with milk chocolate: just cut", "Pa", 2e3, 3e5, pa(gianduja, 20));
         open(
                 "open: butter makes dark 1 : 1 firmer, 20 g to 200",
                 "times",

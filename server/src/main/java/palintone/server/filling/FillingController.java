@@ -53,14 +53,20 @@ class FillingController {
         this.larder = larder;
     }
 
-    /** A setting of an operation; no usual value where it must be given. */
+    /**
+     * A setting of an operation.
+     *
+     * @param usual where nothing is said; empty where it must be given or comes of the pot
+     * @param byContent whether it comes of what is in the pot where nothing is said
+     */
     public record SettingView(
             Setting setting,
             String words,
             Unit unit,
             double low,
             double high,
-            @jakarta.annotation.Nullable Double usual) {}
+            @jakarta.annotation.Nullable Double usual,
+            boolean byContent) {}
 
     /** An operation and what can be set on it. */
     public record OperationKindView(
@@ -149,7 +155,10 @@ class FillingController {
                                                 e.getKey().unit(),
                                                 e.getKey().low(),
                                                 e.getKey().high(),
-                                                e.getValue().isNaN() ? null : e.getValue()))
+                                                e.getValue().isNaN() || kind.isByContent(e.getKey())
+                                                        ? null
+                                                        : e.getValue(),
+                                                kind.isByContent(e.getKey())))
                         .toList());
     }
 

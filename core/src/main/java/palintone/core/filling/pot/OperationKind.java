@@ -102,6 +102,14 @@ public enum OperationKind {
         return defaults;
     }
 
+    /**
+     * Whether a setting that is not said comes of what is in the pot, and of no custom: how much
+     * passes a sieve is a matter of seeds and skins.
+     */
+    public boolean isByContent(final Setting setting) {
+        return this == SIEVE && setting == Setting.PERCENT;
+    }
+
     /** What the share in percent is a share of. */
     public String shareWords() {
         return switch (this) {

@@ -55,6 +55,9 @@ public record Difference(List<Amount> amounts, List<String> doings) {
         for (final Operation op : operations) {
             final StringBuilder text = new StringBuilder(op.kind().words());
             for (final Setting setting : op.kind().defaults().keySet()) {
+                if (op.kind().isByContent(setting) && !op.settings().containsKey(setting)) {
+                    continue;
+                }
                 text.append(", ")
                         .append(setting.words())
                         .append(' ')

@@ -40,14 +40,14 @@ public final class Texture {
     private static final double WET_PER_LOG_VISCOSITY = 0.22;
 
     /** Fat outside. */
-    private static final double DRY_BASE = 0.5;
+    private static final double DRY_BASE = 0.8;
 
     private static final double DRY_PER_PARTICLES = 2.2;
     private static final double DRY_PER_SOLID_FAT = 8.0;
     private static final double DRY_BENT_FROM = 0.45;
 
     /** The syrup: log10 Pa at 10 Pa·s, and per tenfold of its viscosity. */
-    private static final double THINNING_BASE = 1.2;
+    private static final double THINNING_BASE = 1.36;
 
     private static final double THINNING = 0.6;
     private static final double COCOA_ML_PER_G = 0.75;

@@ -19,6 +19,7 @@ import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.substance.Component;
+import palintone.core.substance.Ingredient;
 
 class CookingTest {
 
@@ -148,6 +149,34 @@ class CookingTest {
                 Cooking.cook(operations.subList(0, 1)).composition().fraction(Component.FIBRE);
         assertThat(cooked.composition().fraction(Component.FIBRE)).isLessThan(0.6 * before);
         assertThat(cooked.yieldG()).isCloseTo(0.8 * cooked.stages().get(0).massG(), within(1e-9));
+    }
+
+    private static double passes(final double fibre) {
+        final Ingredient fruit =
+                Kitchen.of(
+                        "fruit",
+                        Map.of(
+                                Component.WATER,
+                                86.0,
+                                Component.FRUCTOSE,
+                                14.0 - fibre,
+                                Component.FIBRE,
+                                fibre));
+        final Cooked sieved =
+                Cooking.cook(
+                        List.of(op(OperationKind.ADD, grams(fruit, 500)), op(OperationKind.SIEVE)));
+        return sieved.yieldG() / 500;
+    }
+
+    /** Common practice, no source: raspberries, gooseberries, plums by their fibre. */
+    @Test
+    void seedsAndSkinsStayInTheSieve() {
+        assertThat(passes(6.0)).isBetween(0.75, 0.85);
+        assertThat(passes(3.2)).isBetween(0.86, 0.92);
+        assertThat(passes(1.6)).isBetween(0.92, 0.96);
+        // A custard has none; a tenth of it is not thrown away.
+        assertThat(passes(0)).isBetween(0.98, 1.0);
+        assertThat(passes(13)).isCloseTo(0.7, within(1e-9));
     }
 
     @Test
