@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What a pot is called, what came of it, and what to do with what is left in it.
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { mdiClose } from '@mdi/js'
 import { words } from '@/api/client'
 import { useHouse } from '@/parts/house'
@@ -28,6 +29,12 @@ async function attempt(what: () => Promise<void>) {
   } catch (problem) {
     trouble.value = words(problem)
   }
+}
+/** Not in the books yet: the address of what it was taken out of is no longer its own. */
+const router = useRouter()
+async function own() {
+  await ownFilling(props.pot)
+  await router.push('/fillings/recipe')
 }
 </script>
 
@@ -73,9 +80,7 @@ async function attempt(what: () => Promise<void>) {
         <v-btn variant="outlined" @click="attempt(onlyUsed)">{{
           $t('Make only what is used')
         }}</v-btn>
-        <v-btn variant="outlined" @click="attempt(() => ownFilling(pot))">{{
-          $t('A filling of its own')
-        }}</v-btn>
+        <v-btn variant="outlined" @click="attempt(own)">{{ $t('A filling of its own') }}</v-btn>
       </div>
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

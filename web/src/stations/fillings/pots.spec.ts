@@ -1,5 +1,6 @@
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { routerKey } from 'vue-router'
 import { createVuetify } from 'vuetify'
 import type { BenchWords, IngredientName, RecipeDraft } from '@/api/client'
 import PotHead from './PotHead.vue'
@@ -8,7 +9,12 @@ import FromPotLine from './FromPotLine.vue'
 import { inPot, neighbour, nextPlace, potCount, potName, withoutPot } from './pots'
 import { useRecipe } from './recipe'
 
-const global = { plugins: [createVuetify()], stubs: { SheetStrings: true, MouldFills: true } }
+const push = vi.fn()
+const global = {
+  plugins: [createVuetify()],
+  stubs: { SheetStrings: true, MouldFills: true },
+  provide: { [routerKey as symbol]: { push } },
+}
 const WORDS = {
   operations: [
     { kind: 'ADD', words: 'add', lines: 'WANTED', takesFromPot: true, settings: [] },
@@ -96,7 +102,12 @@ describe('a recipe of two pots on the bench', () => {
     vi.stubGlobal('fetch', async (request: Request) => {
       const path = new URL(request.url).pathname
       asked.push({ path, body: await request.text() })
-      const answer = path.endsWith('/own') ? { ...quince(), name: 'Purée', pots: null } : quince()
+      const pot = { pot: 1, name: 'Purée', weighedG: 200, takenG: 110, leftG: 28 }
+      const answer = path.endsWith('/sheet')
+        ? { figures: [], stages: [], lineGrams: [], pots: [pot], allergens: [], cautions: [] }
+        : path.endsWith('/own')
+          ? { ...quince(), name: 'Purée', pots: null }
+          : quince()
       return new Response(JSON.stringify(answer), {
         headers: { 'content-type': 'application/json' },
       })
@@ -141,14 +152,15 @@ describe('a recipe of two pots on the bench', () => {
     const [only, own] = head.findAll('.ways button')
     await only!.trigger('click')
     await flushPromises()
-    expect(asked.at(-1)!.path).toContain('only-used')
+    expect(asked.map((a) => a.path)).toContain('/api/fillings/pots/only-used')
     expect(bench.value.changed).toBe(true)
     expect(bench.value.id).toBe('quince')
     await own!.trigger('click')
     await flushPromises()
-    expect(JSON.parse(asked.at(-1)!.body).pot).toBe(1)
+    expect(JSON.parse(asked.find((a) => a.path.endsWith('/own'))!.body).pot).toBe(1)
     expect(bench.value.id).toBe('')
     expect(bench.value.recipe.name).toBe('Purée')
+    expect(push).toHaveBeenCalledWith('/fillings/recipe')
   })
 })
 

@@ -1,6 +1,6 @@
 import { together } from '@/words/locale'
 import { t } from '@/words'
-import { useDebounceFn, useStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
   api,
@@ -148,7 +148,25 @@ async function look() {
     if (current()) refused.value = wordsOf(problem)
   }
 }
-const soon = useDebounceFn(look, 40)
+/**
+ * One question at a time, and the last change is always asked about: while an amount is dragged the
+ * strings follow as fast as the house answers, and no faster.
+ */
+let asking = false
+let changedSince = false
+async function soon() {
+  changedSince = true
+  if (asking) return
+  asking = true
+  try {
+    while (changedSince) {
+      changedSince = false
+      await look()
+    }
+  } finally {
+    asking = false
+  }
+}
 watch([() => bench.value.recipe, place], () => void soon(), { deep: true })
 watch(
   () => bench.value.recipe.operations.flatMap((op) => (op.lines ?? []).map((l) => l.ingredient)),

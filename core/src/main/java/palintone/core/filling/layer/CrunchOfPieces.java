@@ -1,6 +1,7 @@
 package palintone.core.filling.layer;
 
 import java.util.Optional;
+import palintone.core.fat.FatDensity;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
@@ -20,7 +21,8 @@ import palintone.core.substance.Composition;
  *
  * <p>How much water they bear until then depends on what of them takes it up: only the dry bodies
  * (sugar in crystals takes none) or the sugar as well, as a glass does. The truth lies between; the
- * range shown is that of both, and the shorter one is what is told.
+ * range shown is that of both, and the shorter one is what is told. Cocoa butter that was put on
+ * the pieces holds the water up as between layers.
  */
 public final class CrunchOfPieces {
 
@@ -45,8 +47,10 @@ public final class CrunchOfPieces {
         }
         final double density = ChoiOkos1986.densityGPerMl(folded.pieces(), 20);
         final double areaMm2 = 6 / folded.sizeMm() * folded.grams() / density * 1000;
-        final double soonest = days(properties, areaMm2, OF_CRYSTALS, MoistureBetween.SOFT_FROM);
-        final double latest = days(properties, areaMm2, 1, MoistureBetween.SOFT_TO);
+        final double coatMm = coatMm(folded, areaMm2);
+        final MoistureBetween.Face face = new MoistureBetween.Face(areaMm2, coatMm);
+        final double soonest = days(properties, face, OF_CRYSTALS, MoistureBetween.SOFT_FROM);
+        final double latest = days(properties, face, 1, MoistureBetween.SOFT_TO);
         return Optional.of(
                 Figure.of(
                                 "pieces stay crisp",
@@ -64,11 +68,24 @@ public final class CrunchOfPieces {
                                                 "permeance, g/(m²·day)",
                                                 MoistureBetween.BARE,
                                                 Unit.ONE)
+                                        .with(
+                                                "cocoa butter on them that counts",
+                                                coatMm,
+                                                Unit.MILLIMETRE)
                                         .from(SOURCE)
-                                        .validFor(
-                                                "bare pieces in a filling that is kept cool", true))
+                                        .validFor("pieces in a filling that is kept cool", true))
                         .spread(soonest, Math.max(soonest, latest)));
     }
+
+    /**
+     * As if half of it lay evenly over all faces: what is tumbled on runs together, and edges stay
+     * bare. Calibrated to the safe side.
+     */
+    private static double coatMm(final Cooked.Folded folded, final double areaMm2) {
+        return Math.min(5, COVERS * folded.coatG() / FatDensity.SOLID_G_PER_ML * 1000 / areaMm2);
+    }
+
+    private static final double COVERS = 0.5;
 
     /**
      * The filling is so much more than what the pieces take that its water activity stays: dt = dry
@@ -76,7 +93,7 @@ public final class CrunchOfPieces {
      */
     private static double days(
             final FillingProperties properties,
-            final double areaMm2,
+            final MoistureBetween.Face face,
             final double ofSugar,
             final double softAt) {
         final double outside = properties.value(Quality.WATER_ACTIVITY);
@@ -91,7 +108,7 @@ public final class CrunchOfPieces {
         if (from >= to) {
             return 0;
         }
-        final double perDay = MoistureBetween.BARE * areaMm2 * 1e-6;
+        final double perDay = face.gramsPerDay(1);
         double sum = 0;
         for (int k = 0; k <= PARTS; k++) {
             final double moisture = from + (to - from) * k / PARTS;

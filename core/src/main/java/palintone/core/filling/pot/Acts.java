@@ -205,6 +205,7 @@ final class Acts {
     /** Cooled hard first. */
     static void crush(final Pot pot, final Operation op, final double[] grams) {
         pot.temperatureC = Math.min(pot.temperatureC, Pot.ROOM_C);
+        pot.onTopG = 0;
         pot.stick(op.value(Setting.PERCENT) / 100);
     }
 
@@ -258,8 +259,19 @@ final class Acts {
             }
         }
         coming.ifPresent(other -> Joining.fold(pot, other));
+        for (int line = 0; line < grams.length; line++) {
+            if (Pot.isCoat(op.lines().get(line).ingredient())) {
+                pot.coatG += grams[line];
+            }
+        }
+        if (pot.temperatureC > COAT_MELTS_C) {
+            pot.coatG = 0;
+        }
         pot.pieceMm = smallest(pot, op.value(Setting.SIZE_MM));
     }
+
+    /** A coat of cocoa butter runs off in a filling warmer than this, °C. */
+    private static final double COAT_MELTS_C = 33;
 
     /** Of pieces of several sizes the smallest go soft first. */
     private static double smallest(final Pot pot, final double sizeMm) {

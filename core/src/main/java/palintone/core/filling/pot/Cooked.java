@@ -51,6 +51,7 @@ public record Cooked(
      * @param volumeShare of the pieces, 0 to 1
      * @param sugarG of sugar in the pieces, which draws water and melts away
      * @param sizeMm side of the smallest of them, 0 where there are none
+     * @param coatG of cocoa butter on them, part of their grams
      */
     public record Folded(
             Composition matrix,
@@ -58,7 +59,8 @@ public record Cooked(
             double grams,
             double volumeShare,
             double sugarG,
-            double sizeMm) {}
+            double sizeMm,
+            double coatG) {}
 
     /** What the pieces lie in; everything where there are none. */
     public Composition matrix() {

@@ -41,6 +41,10 @@ final class Joining {
         out.rawEgg = of.rawEgg;
         out.everHeated = of.everHeated;
         out.pieceMm = of.pieceMm;
+        out.onTopG = share * of.onTopG;
+        of.onTopG -= out.onTopG;
+        out.coatG = share * of.coatG;
+        of.coatG -= out.coatG;
         out.temperatureC = of.temperatureC;
         history(of, out);
         return out;
@@ -88,6 +92,7 @@ final class Joining {
             into.pieces[i] += came.pieces[i] + (inPieces ? came.g[i] : 0);
             into.g[i] += inPieces ? 0 : came.g[i];
         }
+        into.coatG += came.coatG + (inPieces ? came.onTopG : 0);
         if (came.pieceMm > 0) {
             into.pieceMm = into.pieceMm > 0 ? Math.min(into.pieceMm, came.pieceMm) : came.pieceMm;
         }

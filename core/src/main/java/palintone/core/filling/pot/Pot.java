@@ -85,6 +85,13 @@ final class Pot {
     double pouredAtC = Double.NaN;
     double cutMm;
     double pieceMm;
+
+    /** Cocoa butter weighed in since it was crushed: folded in, it lies on the pieces. */
+    double onTopG;
+
+    /** Cocoa butter on what lies in it in pieces. */
+    double coatG;
+
     double restHours;
     double coldRestHours;
     boolean rawEgg;
@@ -114,6 +121,13 @@ final class Pot {
             g[i] += pieces[i];
             pieces[i] = 0;
         }
+        coatG = 0;
+        onTopG = 0;
+    }
+
+    /** What is painted or sprayed on pieces so that they stay crisp. */
+    static boolean isCoat(final Ingredient ingredient) {
+        return ingredient.composition().fraction(Component.COCOA_BUTTER) > 0.95;
     }
 
     double waterG() {
@@ -130,6 +144,9 @@ final class Pot {
                 .forEach((component, share) -> g[component.ordinal()] += share * massG);
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
+        if (isCoat(ingredient)) {
+            onTopG += massG;
+        }
         if (ingredient.is(FunctionalClass.RAW_EGG)) {
             egg();
         }
@@ -231,6 +248,8 @@ final class Pot {
             pieces[i] *= 1 - share;
         }
         boiledSucroseG *= 1 - share;
+        onTopG *= 1 - share;
+        coatG *= 1 - share;
         gelling.replaceAll((nature, grams) -> grams * (1 - share));
     }
 
@@ -272,7 +291,7 @@ final class Pot {
     Cooked.Folded folded() {
         final double grams = piecesG();
         if (grams <= 0 || matrixG() <= 0) {
-            return new Cooked.Folded(composition(), composition(), 0, 0, 0, 0);
+            return new Cooked.Folded(composition(), composition(), 0, 0, 0, 0, 0);
         }
         final Composition matrix = of(g);
         final double piecesMl = grams / ChoiOkos1986.densityGPerMl(of(pieces), ROOM_C);
@@ -283,7 +302,8 @@ final class Pot {
                 grams,
                 piecesMl / (piecesMl + matrixMl),
                 pieces[SUCROSE] + pieces[Component.HIGHER_SACCHARIDES.ordinal()],
-                pieceMm);
+                pieceMm,
+                coatG);
     }
 
     private static Composition of(final double[] grams) {

@@ -7,8 +7,10 @@ import static palintone.core.filling.Kitchen.op;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.fat.FatDensity;
 import palintone.core.figure.Figure;
 import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingProperties;
@@ -16,6 +18,7 @@ import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
@@ -117,5 +120,58 @@ class CrunchOfPiecesTest {
                                                                 grams(Samples.CREAM, 100)))),
                                         Conditions.USUAL)))
                 .isEmpty();
+    }
+
+    private static final Ingredient COCOA_BUTTER =
+            Kitchen.of("cocoa-butter", Map.of(Component.COCOA_BUTTER, 100.0));
+
+    /** Crumbs in a pot of their own, with so much cocoa butter, into a ganache of such a warmth. */
+    private static FillingProperties coated(
+            final double butterG, final boolean afterwards, final double ganacheC) {
+        final Operation butter = op(OperationKind.ADD, grams(COCOA_BUTTER, butterG)).in(1);
+        final Operation crush = op(OperationKind.CRUSH).in(1);
+        return FillingProperties.of(
+                Cooking.cook(
+                        List.of(
+                                op(OperationKind.ADD, grams(WAFER, 40)).in(1),
+                                afterwards ? crush : butter,
+                                afterwards ? butter : crush,
+                                op(OperationKind.BOIL, grams(Samples.CREAM, 300)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 320)),
+                                op(OperationKind.COOL).with(Setting.TEMPERATURE_C, ganacheC),
+                                new Operation(
+                                        OperationKind.FOLD,
+                                        List.of(),
+                                        Map.of(Setting.SIZE_MM, 3.0),
+                                        0,
+                                        Optional.of(FromPot.all(1))))),
+                Conditions.USUAL);
+    }
+
+    private static double daysOf(final FillingProperties properties) {
+        return CrunchOfPieces.of(properties).orElseThrow().value();
+    }
+
+    /** By hand: one resistance more, half of the butter spread over the faces. */
+    @Test
+    void cocoaButterOnThePiecesHoldsWaterUp() {
+        final FillingProperties with = coated(8, true, 28);
+        final Cooked.Folded folded = with.cooked().folded();
+        assertThat(folded.coatG()).isCloseTo(8, within(0.3));
+        final double areaMm2 =
+                6 / 3.0 * folded.grams() / ChoiOkos1986.densityGPerMl(folded.pieces(), 20) * 1000;
+        final double mm = 0.5 * folded.coatG() / FatDensity.SOLID_G_PER_ML * 1000 / areaMm2;
+        final double slower =
+                (1 / MoistureBetween.BARE + mm / MoistureBetween.COCOA_BUTTER_MM)
+                        * MoistureBetween.BARE;
+        assertThat(slower).isGreaterThan(1.5);
+        // The same pieces with the same fat in them, and none on them.
+        assertThat(daysOf(with) / daysOf(coated(8, false, 28))).isCloseTo(slower, within(0.02));
+    }
+
+    @Test
+    void aCoatRunsOffInAWarmFilling() {
+        assertThat(coated(8, true, 45).cooked().folded().coatG()).isZero();
+        assertThat(daysOf(coated(8, true, 45))).isLessThan(0.8 * daysOf(coated(8, true, 28)));
     }
 }

@@ -372,7 +372,7 @@ class SeveralPotsTest {
                 Cooking.cook(
                         List.of(
                                 op(OperationKind.TRIM, grams(mango, 500)),
-                                op(OperationKind.SIEVE)));
+                                op(OperationKind.SIEVE).with(Setting.PERCENT, 90)));
         assertThat(cooked.stages().get(0).massG()).isCloseTo(345, within(1e-9));
         assertThat(cooked.stages().get(0).losses().stuckG()).isCloseTo(155, within(1e-9));
         assertThat(cooked.weighedG()).isCloseTo(500, within(1e-9));
