@@ -171,6 +171,10 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
             // "and split vanilla pod" is how it is got ready.
             return false;
         }
+        if (word.matches("pur[eé]e") && i != from && !reading.word(i - 1).matches("and|then")) {
+            // "… , purée" names it.
+            return false;
+        }
         if (word.equals("back")) {
             return next.equals("to")
                     && (reading.word(i + 2) + reading.word(i + 3)).matches(".*(boil|simmer).*")

@@ -142,7 +142,7 @@ final class Doings {
             reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
         }
         if (kind == null) {
-            if (clause.verb() == Verb.TRIM) {
+            if (clause.verb() == Verb.TRIM && !reading.word(clause.head()).equals("trim")) {
                 trimming.add(clause);
             }
             if (clause.verb() == Verb.OTHER
@@ -154,6 +154,9 @@ final class Doings {
             apart = clause;
             leave(clause, own);
             return;
+        }
+        if (kind != OperationKind.TRIM && !trimming.isEmpty()) {
+            trimAll();
         }
         if (kind == OperationKind.TRIM) {
             trimming.forEach(before -> reading.went(before.head(), Went.DONE));
@@ -300,12 +303,15 @@ final class Doings {
             case COOL -> cooled(clause, celsius);
             case CHILL -> OperationKind.REST;
             case FREEZE -> OperationKind.FREEZE;
-            case CUT ->
-                    reading.free(clause.from(), clause.to(), Part.Kind.MILLIMETRES) >= 0
-                                    || said.says(
-                                            clause, "squares?|cubes?|strips?|slab|pieces?|bars?")
-                            ? OperationKind.CUT
-                            : null;
+            case CUT -> {
+                if (!trimming.isEmpty() && trimmed(clause, own)) {
+                    yield OperationKind.TRIM;
+                }
+                yield reading.free(clause.from(), clause.to(), Part.Kind.MILLIMETRES) >= 0
+                                || said.says(clause, "squares?|cubes?|strips?|slab|pieces?|bars?")
+                        ? OperationKind.CUT
+                        : null;
+            }
             case CRUSH -> OperationKind.CRUSH;
             case TEMPER ->
                     said.says(clause, "yolks?|eggs?")
@@ -325,6 +331,27 @@ final class Doings {
                                     : null;
             case OTHER -> !trimming.isEmpty() && trimmed(clause, own) ? OperationKind.TRIM : null;
         };
+    }
+
+    /** "Stone, chop and simmer 20 minutes": said of no fruit by name, it is done to all of it. */
+    private void trimAll() {
+        final Draft draft = new Draft(OperationKind.TRIM, trimming.get(0));
+        for (final WrittenLine line : left()) {
+            if (line.names().stream().anyMatch(name -> Lexicon.isKindOf("fruit", name))) {
+                draft.lines.add(line);
+            }
+        }
+        if (!draft.lines.isEmpty()) {
+            loose.stream()
+                    .filter(
+                            line ->
+                                    line.names().stream()
+                                            .anyMatch(n -> Lexicon.isKindOf("fruit", n)))
+                    .forEach(line -> taken.put(line, 1.0));
+            trimming.forEach(before -> reading.went(before.head(), Went.DONE));
+            put(draft);
+        }
+        trimming.clear();
     }
 
     /**

@@ -26,7 +26,9 @@ final class OutOfPots {
         /** What was made and is called so. */
         NOUN,
         /** What is left of it. */
-        REST
+        REST,
+        /** All of it, where something else was begun after it was made. */
+        ALL
     }
 
     private record Taken(int to, IntFunction<FromPot> much, String noun, By by) {}
@@ -73,6 +75,10 @@ final class OutOfPots {
                     share > 0 ? pot -> FromPot.share(pot, share) : FromPot::all;
             return put(i, new Taken(end, much, name(i + 5, end), By.NAME));
         }
+        final int whole = whole(i, from, to, listed);
+        if (whole > i) {
+            return whole;
+        }
         final boolean rest = reading.word(i).matches("rest|remaining|remainder");
         if (!rest && !(share > 0 && share < 1)) {
             return i;
@@ -92,6 +98,33 @@ final class OutOfPots {
                 rest
                         ? new Taken(noun + 1, FromPot::all, word, By.REST)
                         : new Taken(noun + 1, pot -> FromPot.share(pot, share), word, By.NOUN));
+    }
+
+    /**
+     * "Fold in the crushed praline", "stir the purée into it": what was made apart goes in whole.
+     */
+    private int whole(final int i, final int from, final int to, final List<WrittenLine> listed) {
+        if (!reading.word(i).equals("the")) {
+            return i;
+        }
+        int noun = i + 1;
+        while (noun < to
+                && reading.word(noun)
+                        .matches("crushed|chopped|cooled|cold|hot|warm|sieved|coated")) {
+            noun++;
+        }
+        final String word = noun < to ? reading.word(noun) : "";
+        final boolean goesIn =
+                reading.word(i - 1).matches("in|fold|stir|add")
+                        || noun + 1 < to && reading.word(noun + 1).matches("into|in");
+        if (!goesIn
+                || !WrittenPots.isMade(word)
+                || listed.stream().anyMatch(line -> line.names().contains(word))) {
+            return i;
+        }
+        // Where it is no pot after all its words are read as before.
+        parts.put(i, new Taken(noun + 1, FromPot::all, word, By.ALL));
+        return i;
     }
 
     private int put(final int i, final Taken part) {
@@ -206,6 +239,7 @@ final class OutOfPots {
                                 }
                                 case NOUN -> pots.take(part.much(), part.noun());
                                 case REST -> pots.rest(part.noun());
+                                case ALL -> pots.whole(part.noun());
                             };
                     if (taken) {
                         reading.went(place, part.to(), Went.SET);

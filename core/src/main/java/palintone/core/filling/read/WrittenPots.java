@@ -63,6 +63,24 @@ final class WrittenPots {
     }
 
     /**
+     * "Fold in the praline": all of it, where something else was begun since it was made; else it
+     * is what is in the pot anyhow.
+     *
+     * @return false where nothing was made so, or nothing else begun
+     */
+    boolean whole(final String noun) {
+        if (names.indexOf(noun) > 0) {
+            return take(FromPot::all, noun);
+        }
+        final List<Draft> here = drafts.stream().filter(draft -> draft.pot == current).toList();
+        final int made = made(here, noun);
+        return made > 0
+                && made < here.size()
+                && by(noun).contains(here.get(made - 1).kind)
+                && take(FromPot::all, noun);
+    }
+
+    /**
      * "The rest of the purée": all that is left of it.
      *
      * @return false where nothing was taken of it before
@@ -84,16 +102,7 @@ final class WrittenPots {
      * @return how many of the operations
      */
     private static int made(final List<Draft> here, final String noun) {
-        final Set<OperationKind> by =
-                noun.matches(CRUSHED)
-                        ? Set.of(OperationKind.CRUSH)
-                        : noun.matches(FRUIT)
-                                ? Set.of(
-                                        OperationKind.SIEVE,
-                                        OperationKind.BLEND,
-                                        OperationKind.COOK_FRUIT,
-                                        OperationKind.BOIL_DOWN)
-                                : Set.of();
+        final Set<OperationKind> by = by(noun);
         int last = -1;
         for (int i = 0; i < here.size(); i++) {
             final boolean anotherBegins = last >= 0 && !here.get(i).lines.isEmpty();
@@ -105,6 +114,20 @@ final class WrittenPots {
             }
         }
         return last < 0 ? here.size() : last + 1;
+    }
+
+    /** What makes such a thing. */
+    private static Set<OperationKind> by(final String noun) {
+        if (noun.matches(CRUSHED)) {
+            return Set.of(OperationKind.CRUSH);
+        }
+        return noun.matches(FRUIT)
+                ? Set.of(
+                        OperationKind.SIEVE,
+                        OperationKind.BLEND,
+                        OperationKind.COOK_FRUIT,
+                        OperationKind.BOIL_DOWN)
+                : Set.of();
     }
 
     /** Out of a pot that has a name. */

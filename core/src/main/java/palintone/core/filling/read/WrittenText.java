@@ -237,6 +237,10 @@ final class WrittenText {
             } else if (!found.isEmpty()) {
                 // A list in prose: what has an amount is weighed in.
                 loose.addAll(found);
+                final List<String> left = reading.unused(from, to);
+                if (hasNumber(from, to)) {
+                    unused.add(new WrittenRecipe.Unused(reading.source(from, to), left));
+                }
             } else if (isRest(from, to)) {
                 final Clause clause = new Clause(from, to, from, Lexicon.Verb.REST, false);
                 clauses.add(clause);
@@ -257,6 +261,15 @@ final class WrittenText {
             own.put(clause, mine);
             inProse.addAll(mine);
         }
+    }
+
+    private boolean hasNumber(final int from, final int to) {
+        for (int i = from; i < to; i++) {
+            if (reading.isFree(i) && reading.at(i).kind().isNumber()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** "24 h at 17 °C", and nothing else. */

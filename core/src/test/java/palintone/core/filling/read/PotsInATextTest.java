@@ -232,4 +232,54 @@ class PotsInATextTest {
         assertThat(read.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
                 .containsExactly(FromPot.share(1, 0.4));
     }
+
+    /** Named without an amount it goes in whole, out of the pot it was made in. */
+    @Test
+    void whatWasMadeApartGoesInWhole() {
+        final WrittenRecipe praline =
+                WrittenRecipe.read(
+                        """
+                        150 g sugar
+                        80 g hazelnuts
+                        200 g cream
+                        250 g dark chocolate
+                        Caramelise the sugar to 170 °C, stir in the hazelnuts, cool and crush. Bring
+                        the cream to the boil, pour over the chocolate and blend. Cool to 28 °C and
+                        fold in the crushed praline.
+                        """);
+        assertThat(praline.pots()).containsExactly("", "praline");
+        final WrittenRecipe.Doing last = praline.doings().get(praline.doings().size() - 1);
+        assertThat(last.kind()).isEqualTo(OperationKind.FOLD);
+        assertThat(last.from()).contains(FromPot.all(1));
+        assertThat(doing(praline, OperationKind.BOIL).pot()).isZero();
+
+        final WrittenRecipe fruit =
+                WrittenRecipe.read(
+                        """
+                        300 g raspberries
+                        40 g sugar
+                        100 g cream
+                        250 g white chocolate
+                        Simmer the raspberries with the sugar for 10 min and sieve. Bring the cream to
+                        the boil, pour over the chocolate. Stir the purée into the ganache.
+                        """);
+        assertThat(fruit.pots()).containsExactly("", "purée");
+        assertThat(fruit.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
+                .containsExactly(FromPot.all(1));
+    }
+
+    /** Nothing else was begun: it is in the pot already. */
+    @Test
+    void whatIsInThePotIsTakenOutOfNone() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        300 g raspberries
+                        100 g butter
+                        Blend and sieve the raspberries. Warm the purée to 40 °C and stir the butter
+                        into the purée.
+                        """);
+        assertThat(read.pots()).isEmpty();
+        assertThat(read.doings()).allMatch(d -> d.from().isEmpty());
+    }
 }

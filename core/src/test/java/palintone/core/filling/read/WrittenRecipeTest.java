@@ -445,6 +445,8 @@ class WrittenRecipeTest {
                 List.of(
                         "Peel and core the quinces, then cook with the sugar for 20 min. Sieve.",
                         "Peel, core and dice the quinces. Cook with the sugar 20 min. Sieve.",
+                        "Peel, core and slice the quinces and stew with the sugar for 15 minutes.",
+                        "Peel, core, chop and simmer 20 minutes with the sugar. Sieve.",
                         "Core the quinces. Add the sugar and simmer 20 minutes. Sieve.")) {
             final WrittenRecipe read =
                     WrittenRecipe.read("500 g quinces\n60 g sugar\n" + how + "\n");
@@ -474,5 +476,14 @@ class WrittenRecipeTest {
                         """);
         assertThat(read.doings()).noneMatch(d -> d.kind() == OperationKind.TRIM);
         assertThat(read.unused().toString()).contains("Peel").contains("Trim");
+    }
+
+    /** A row without a verb may not swallow a number. */
+    @Test
+    void aShareInAListIsSaidToBeUnused() {
+        final WrittenRecipe read =
+                WrittenRecipe.read("30 % of the purée into 100 g cream. Boil. 200 g couverture.");
+        assertThat(read.unused().toString()).contains("30 %");
+        assertThat(read.doings().stream().flatMap(d -> d.lines().stream())).hasSize(2);
     }
 }
