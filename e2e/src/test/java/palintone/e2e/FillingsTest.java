@@ -26,6 +26,16 @@ class FillingsTest {
                 .first();
     }
 
+    private static void paste(final Page page, final String text) {
+        button(page, "Start or paste").click();
+        read(page, text);
+    }
+
+    private static void read(final Page page, final String text) {
+        page.getByLabel("Or paste a recipe: text or a table").fill(text);
+        button(page, "Read it").click();
+    }
+
     @Test
     void anAmountIsChangedAndTheStringsAnswerAndItIsKept() {
         try (Screen screen = Screen.open()) {
@@ -60,15 +70,11 @@ class FillingsTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             screen.go(house, "/fillings");
-            button(page, "Start or paste").click();
-            page.getByLabel("Or paste a recipe: text or a table")
-                    .fill("a long day at sea, and nothing to weigh");
-            button(page, "Read it").click();
+            paste(page, "a long day at sea, and nothing to weigh");
             assertThat(page.locator(".v-dialog .trouble")).containsText("no line with an amount");
-            page.getByLabel("Or paste a recipe: text or a table")
-                    .fill(
-                            "boil: 200 g cream 35 %, 30 g moon syrup\npour over: 240 g house dark 66\nblend");
-            button(page, "Read it").click();
+            read(
+                    page,
+                    "boil: 200 g cream 35 %, 30 g moon syrup\npour over: 240 g house dark 66\nblend");
             assertThat(page.locator(".v-dialog")).containsText("Which of the larder is meant?");
             assertThat(page.locator(".v-dialog .acts")).containsText("Left out");
             button(page, "Use without 1 of them").click();
@@ -84,14 +90,12 @@ class FillingsTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             screen.go(house, "/fillings");
-            button(page, "Start or paste").click();
-            page.getByLabel("Or paste a recipe: text or a table")
-                    .fill(
-                            "9 oz bittersweet chocolate, chopped\n3/4 cup heavy cream\n2 tbsp"
-                                    + " unsalted butter\n\nReduce the cream by a third, pour over the"
-                                    + " chocolate, wait 2 minutes and whisk. At 95 °F blend in the"
-                                    + " butter. Scatter with starlight.");
-            button(page, "Read it").click();
+            paste(
+                    page,
+                    "9 oz bittersweet chocolate, chopped\n3/4 cup heavy cream\n2 tbsp"
+                            + " unsalted butter\n\nReduce the cream by a third, pour over the"
+                            + " chocolate, wait 2 minutes and whisk. At 95 °F blend in the"
+                            + " butter. Scatter with starlight.");
             final Locator text = page.locator("figure .text");
             assertThat(text.locator("mark.line").nth(1)).hasText("3/4 cup heavy cream");
             assertThat(text.locator("mark.set").first()).hasText("a third");
@@ -120,14 +124,12 @@ class FillingsTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             screen.go(house, "/fillings");
-            button(page, "Start or paste").click();
-            page.getByLabel("Or paste a recipe: text or a table")
-                    .fill(
-                            "Shard ganache\n150 g sugar\n200 g cream 35 %\n250 g house dark 66\n\n"
-                                    + "Caramelise the sugar to 170 °C, cool and crush. Bring the cream to"
-                                    + " the boil, pour over the house dark and blend. Fold in 60 g of the"
-                                    + " praline.");
-            button(page, "Read it").click();
+            paste(
+                    page,
+                    "Shard ganache\n150 g sugar\n200 g cream 35 %\n250 g house dark 66\n\n"
+                            + "Caramelise the sugar to 170 °C, cool and crush. Bring the cream to"
+                            + " the boil, pour over the house dark and blend. Fold in 60 g of the"
+                            + " praline.");
             final Locator read = page.locator(".read ol");
             assertThat(read.locator(".pot").first()).containsText("in praline");
             assertThat(read).containsText("with 60 g out of praline");
@@ -405,5 +407,32 @@ class FillingsTest {
 
     private static Locator field(final Page page, final String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    /**
+     * Half of what was made beside, the rest later: read, kept as shares and changed on the bench.
+     */
+    @Test
+    void aShareOfAPotIsReadAndChanged() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/fillings");
+            paste(
+                    page,
+                    "Half a praline\n500 g apples\n60 g sugar\n100 g cream 35 %\n250 g house dark"
+                            + " 66\n\nPeel and core the apples, simmer with the sugar for 15 minutes,"
+                            + " blend and sieve. Take half of the purée, add the cream and bring to the"
+                            + " boil. Pour over the house dark.");
+            assertThat(page.locator(".read ol")).containsText("with 50 % out of purée");
+            button(page, "Use this recipe").click();
+            final Locator pots = page.locator(".pots > section");
+            assertThat(pots.first().locator("article.op").first()).containsText("Apples, peeled");
+            assertThat(pots.first().locator(".left")).containsText("left over");
+            final Locator from = page.locator(".from");
+            assertThat(from.getByLabel("taken")).hasValue("50");
+            from.getByLabel("taken").fill("100");
+            assertThat(pots.first().locator(".left")).hasCount(0);
+            assertThat(screen.faults()).isEmpty();
+        }
     }
 }
