@@ -16,17 +16,6 @@ import palintone.core.filling.read.Lexicon.Verb;
  */
 final class Doings {
 
-    /** Nothing but sugar gets as hot as this in a pot, °C. */
-    private static final double SUGAR_COOKS_FROM_C = 104;
-
-    /** Below this sugar is cooked and does not brown, °C. */
-    private static final double BROWNS_FROM_C = 155;
-
-    /** Where egg is cooked, °C. */
-    private static final double EGG_FROM_C = 65;
-
-    private static final double EGG_TO_C = 97;
-
     /** Butter goes in below this, °C. */
     private static final double BUTTER_BELOW_C = 62;
 
@@ -59,6 +48,7 @@ final class Doings {
     private final List<Draft> drafts = new ArrayList<>();
     private final Said said;
     private final Numbers numbers;
+    private final ByHeat byHeat;
 
     /** Pots that something is taken out of, and what is done in which. */
     private final WrittenPots pots = new WrittenPots(drafts);
@@ -76,8 +66,7 @@ final class Doings {
     /** Warmed or got ready apart, and named there: "warm the cream and pour it in". */
     private Clause apart;
 
-    /** "Peel, core and dice …": what is said before what it is done to. */
-    private final List<Clause> trimming = new ArrayList<>();
+    private final Trimming trimming;
 
     /** How warm a subordinate clause has said the pot is; NaN where none has. */
     private double carriedC = Double.NaN;
@@ -93,6 +82,8 @@ final class Doings {
                 all.stream()
                         .flatMap(line -> line.names().stream())
                         .anyMatch(name -> name.matches("yolk|egg"));
+        byHeat = new ByHeat(reading, said, eggs);
+        trimming = new Trimming(reading, loose);
     }
 
     /** Everything that is done; what was taken in hand last and put nowhere goes in at the end. */
@@ -109,6 +100,11 @@ final class Doings {
 
     WrittenPots pots() {
         return pots;
+    }
+
+    private void trim(final Draft draft) {
+        loose.stream().filter(Trimming::isFruit).forEach(line -> taken.put(line, 1.0));
+        put(draft);
     }
 
     private void put(final Draft draft) {
@@ -142,8 +138,8 @@ final class Doings {
             reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
         }
         if (kind == null) {
-            if (clause.verb() == Verb.TRIM && !reading.word(clause.head()).equals("trim")) {
-                trimming.add(clause);
+            if (clause.verb() == Verb.TRIM) {
+                trimming.begun(clause);
             }
             if (clause.verb() == Verb.OTHER
                     || clause.verb() == Verb.TRIM
@@ -155,12 +151,10 @@ final class Doings {
             leave(clause, own);
             return;
         }
-        if (kind != OperationKind.TRIM && !trimming.isEmpty()) {
-            trimAll();
-        }
         if (kind == OperationKind.TRIM) {
-            trimming.forEach(before -> reading.went(before.head(), Went.DONE));
-            trimming.clear();
+            trimming.done();
+        } else if (trimming.isOpen()) {
+            trimming.ofAll(left()).ifPresent(this::trim);
         }
         final Draft draft = new Draft(kind, clause);
         draft.lines.addAll(own);
@@ -269,14 +263,14 @@ final class Doings {
                             ? OperationKind.BOIL_DOWN
                             : said.browns(clause)
                                     ? OperationKind.CARAMELISE
-                                    : hot ? heated(celsius) : OperationKind.BOIL;
-            case HEAT -> heat(clause, celsius);
-            case WARM -> hot ? heated(celsius) : null;
+                                    : hot ? ByHeat.heated(celsius) : OperationKind.BOIL;
+            case HEAT -> byHeat.heat(clause, celsius);
+            case WARM -> hot ? ByHeat.heated(celsius) : null;
             case BRING ->
                     said.says(clause, "boil|simmer|boiling")
                             ? OperationKind.BOIL
-                            : hot ? heated(celsius) : null;
-            case COOK -> cooked(clause, celsius);
+                            : hot ? ByHeat.heated(celsius) : null;
+            case COOK -> byHeat.cooked(clause, celsius);
             case REDUCE -> OperationKind.BOIL_DOWN;
             case POUR -> poured(clause, own);
             case WAIT, COVER -> waited(clause);
@@ -304,7 +298,7 @@ final class Doings {
             case CHILL -> OperationKind.REST;
             case FREEZE -> OperationKind.FREEZE;
             case CUT -> {
-                if (!trimming.isEmpty() && trimmed(clause, own)) {
+                if (trimming.isOpen() && trimming.namesFruit(clause, own)) {
                     yield OperationKind.TRIM;
                 }
                 yield reading.free(clause.from(), clause.to(), Part.Kind.MILLIMETRES) >= 0
@@ -319,98 +313,21 @@ final class Doings {
                             ? OperationKind.TEMPER_YOLKS
                             : null;
             case CARAMELISE -> OperationKind.CARAMELISE;
-            case TRIM -> trimmed(clause, own) ? OperationKind.TRIM : null;
+            case TRIM -> trimming.namesFruit(clause, own) ? OperationKind.TRIM : null;
             case LIGHT ->
                     said.says(clause, "caramel")
                                     && reading.word(clause.head()).matches("make|prepare")
-                            ? caramel(celsius)
+                            ? ByHeat.caramel(celsius)
                             : said.isInto(clause)
                                             || said.in(clause, Said.POTS)
                                                     && said.says(clause, "everything|all")
                                     ? OperationKind.ADD
                                     : null;
-            case OTHER -> !trimming.isEmpty() && trimmed(clause, own) ? OperationKind.TRIM : null;
+            case OTHER ->
+                    trimming.isOpen() && trimming.namesFruit(clause, own)
+                            ? OperationKind.TRIM
+                            : null;
         };
-    }
-
-    /** "Stone, chop and simmer 20 minutes": said of no fruit by name, it is done to all of it. */
-    private void trimAll() {
-        final Draft draft = new Draft(OperationKind.TRIM, trimming.get(0));
-        for (final WrittenLine line : left()) {
-            if (line.names().stream().anyMatch(name -> Lexicon.isKindOf("fruit", name))) {
-                draft.lines.add(line);
-            }
-        }
-        if (!draft.lines.isEmpty()) {
-            loose.stream()
-                    .filter(
-                            line ->
-                                    line.names().stream()
-                                            .anyMatch(n -> Lexicon.isKindOf("fruit", n)))
-                    .forEach(line -> taken.put(line, 1.0));
-            trimming.forEach(before -> reading.went(before.head(), Went.DONE));
-            put(draft);
-        }
-        trimming.clear();
-    }
-
-    /**
-     * Fruit that is in the recipe; "trim the edges" and "peel the hazelnuts" take nothing off it.
-     */
-    private boolean trimmed(final Clause clause, final List<WrittenLine> own) {
-        final List<WrittenLine> spokenOf =
-                new ArrayList<>(Mentions.in(reading, clause.from(), clause.to(), loose));
-        spokenOf.addAll(own);
-        return spokenOf.stream()
-                .flatMap(line -> line.names().stream())
-                .anyMatch(name -> Lexicon.isKindOf("fruit", name));
-    }
-
-    private static OperationKind caramel(final double celsius) {
-        return celsius < BROWNS_FROM_C ? OperationKind.COOK_SUGAR : OperationKind.CARAMELISE;
-    }
-
-    private OperationKind heat(final Clause clause, final double celsius) {
-        if (said.browns(clause)) {
-            return OperationKind.CARAMELISE;
-        }
-        if (!Double.isNaN(celsius)) {
-            return egg(celsius) && said.says(clause, "yolks?|eggs?|custard")
-                    ? OperationKind.TEMPER_YOLKS
-                    : heated(celsius);
-        }
-        return said.says(clause, "boil|boils|boiling|simmer|simmering|bubbles?")
-                        && !said.says(clause, "below|before|not|without|never|under")
-                ? OperationKind.BOIL
-                : OperationKind.HEAT;
-    }
-
-    private static OperationKind heated(final double celsius) {
-        return celsius >= SUGAR_COOKS_FROM_C ? OperationKind.COOK_SUGAR : OperationKind.HEAT;
-    }
-
-    private boolean egg(final double celsius) {
-        return eggs && celsius >= EGG_FROM_C && celsius <= EGG_TO_C;
-    }
-
-    /** What "cook" alone means: it may be said of sugar, of fruit, or of a custard. */
-    private OperationKind cooked(final Clause clause, final double celsius) {
-        if (said.browns(clause)) {
-            return OperationKind.CARAMELISE;
-        }
-        if (said.says(clause, "down")) {
-            return OperationKind.BOIL_DOWN;
-        }
-        if (said.says(clause, "yolks?|eggs?|custard") || egg(celsius)) {
-            return OperationKind.TEMPER_YOLKS;
-        }
-        if (!Double.isNaN(celsius)) {
-            return heated(celsius);
-        }
-        return said.says(clause, "sugar|syrup|caramel|toffee")
-                        && reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0
-                ? OperationKind.COOK_SUGAR
-                : OperationKind.COOK_FRUIT;
     }
 
     private OperationKind poured(final Clause clause, final List<WrittenLine> own) {
@@ -498,7 +415,7 @@ final class Doings {
         if (said.says(clause, "chocolate|couverture") && !drafts.isEmpty() && pours(clause)) {
             return null;
         }
-        return hot ? heated(said.degrees(clause)) : OperationKind.ADD;
+        return hot ? ByHeat.heated(said.degrees(clause)) : OperationKind.ADD;
     }
 
     private boolean pours(final Clause clause) {

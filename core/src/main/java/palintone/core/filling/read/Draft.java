@@ -24,6 +24,9 @@ final class Draft {
 
     FromPot from;
 
+    /** Whether it goes by how it looks, with the custom of that. */
+    boolean byLook;
+
     Draft(final OperationKind kind, final Clause clause) {
         this.kind = kind;
         this.clause = clause;

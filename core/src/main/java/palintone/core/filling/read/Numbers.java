@@ -1,7 +1,9 @@
 package palintone.core.filling.read;
 
 import java.util.List;
+import java.util.Optional;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.ReducedLook;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.read.Lexicon.Verb;
 import palintone.core.substance.KitchenUnit;
@@ -177,6 +179,28 @@ final class Numbers {
                 reading.went(i, Went.SET);
                 return;
             }
+        }
+        byLook(draft, clause, where);
+    }
+
+    /** "Reduce until syrupy": by the custom of the look, which is said. */
+    private void byLook(final Draft draft, final Clause clause, final String where) {
+        final int until = said.word(clause, "until|till|to");
+        if (until < 0) {
+            return;
+        }
+        ReducedLook found = null;
+        for (int i = until; i < clause.to(); i++) {
+            final Optional<ReducedLook> look = ReducedLook.of(reading.word(i));
+            if (look.isPresent()
+                    && (found == null || look.get().awayPercent() > found.awayPercent())) {
+                found = look.get();
+                reading.went(i, Went.SET);
+            }
+        }
+        if (found != null) {
+            draft.set(Setting.PERCENT, found.awayPercent(), where);
+            draft.byLook = true;
         }
     }
 

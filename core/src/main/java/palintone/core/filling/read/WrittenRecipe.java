@@ -27,6 +27,10 @@ public record WrittenRecipe(
     /** Stands among the parts of a line that no sentence names. */
     public static final String PUT_FIRST = "no sentence says when it goes in: put first";
 
+    /** Stands among the parts of a clause that says only how it looks when it is done. */
+    public static final String BY_LOOK =
+            "only a look is said: so much boils away by custom, weigh it if you can";
+
     private static final int LONGEST = 20_000;
     private static final int MOST_LINES = 200;
 

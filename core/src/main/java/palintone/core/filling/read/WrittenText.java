@@ -353,7 +353,16 @@ final class WrittenText {
                             begun,
                             Optional.empty()));
         }
-        drafts.forEach(draft -> done.add(draft.doing()));
+        for (final Draft draft : drafts) {
+            done.add(draft.doing());
+            if (draft.byLook) {
+                final Clause clause = draft.clause;
+                unused.add(
+                        new WrittenRecipe.Unused(
+                                reading.source(clause.from(), clause.to()),
+                                List.of(WrittenRecipe.BY_LOOK)));
+            }
+        }
         final List<WrittenLine> all = new ArrayList<>(loose);
         all.addAll(inProse);
         for (final Clause clause : clauses) {

@@ -486,4 +486,42 @@ class WrittenRecipeTest {
         assertThat(read.unused().toString()).contains("30 %");
         assertThat(read.doings().stream().flatMap(d -> d.lines().stream())).hasSize(2);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Reduce the juice until syrupy., 50",
+        "Boil the juice down until it coats the back of a spoon, 35",
+        "Reduce the juice until thick and jammy., 60",
+        "Simmer the juice. Reduce to a syrupy consistency., 50",
+        "Reduce the juice until almost dry., 85"
+    })
+    void aLookStandsForItsCustomAndIsSaidToBeOne(final String how, final double away) {
+        final WrittenRecipe read =
+                WrittenRecipe.read("300 g orange juice\n200 g couverture\n" + how + "\n");
+        final WrittenRecipe.Doing down =
+                read.doings().stream()
+                        .filter(d -> d.kind() == OperationKind.BOIL_DOWN)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(down.settings().get(Setting.PERCENT)).isEqualTo(away);
+        assertThat(down.asks()).isEmpty();
+        assertThat(read.unused().toString()).contains(WrittenRecipe.BY_LOOK);
+    }
+
+    /** What is said in numbers is no look, and where nothing is said it is asked. */
+    @Test
+    void aLookGivesWayToNumbers() {
+        final WrittenRecipe.Doing grams =
+                WrittenRecipe.read("300 g juice\nReduce to 120 g, until thick.").doings().stream()
+                        .filter(d -> d.kind() == OperationKind.BOIL_DOWN)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(grams.settings()).containsOnlyKeys(Setting.MASS_G);
+        final WrittenRecipe.Doing nothing =
+                WrittenRecipe.read("300 g juice\nReduce the juice.").doings().stream()
+                        .filter(d -> d.kind() == OperationKind.BOIL_DOWN)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(nothing.asks()).contains(Setting.MASS_G);
+    }
 }
