@@ -4968,11 +4968,19 @@ export interface components {
             units: string[];
             types: components["schemas"]["TypeView"][];
             stages: components["schemas"]["SugarStageView"][];
+            looks: components["schemas"]["LookView"][];
         };
         KeepView: {
             /** @enum {string} */
             keep: "FRUIT" | "COST";
             words: string;
+        };
+        LookView: {
+            /** @enum {string} */
+            look: "THICKER" | "COATS_A_SPOON" | "SYRUPY" | "JAMMY" | "NEARLY_DRY";
+            words: string;
+            /** Format: double */
+            awayPercent: number;
         };
         OperationKindView: {
             /** @enum {string} */

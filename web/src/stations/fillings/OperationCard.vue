@@ -92,6 +92,16 @@ function putInto(pot: number) {
     Object.assign(op.value, { fromPot: null, takenG: null, takenPercent: null })
   touched()
 }
+/** How it looks when so much has boiled away, where a share is said; by custom. */
+const look = computed(() => {
+  const away = op.value.settings?.PERCENT
+  return benchWords.value?.looks.some((l) => l.awayPercent === away) ? away : null
+})
+function boilTo(away: number) {
+  // Of grams and a share one is said.
+  op.value.settings = { PERCENT: away }
+  touched()
+}
 const pots = computed(() => standing.value.map((pot) => ({ value: pot, title: nameOf(pot) })))
 const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? null
 </script>
@@ -120,6 +130,18 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
         :usual="s.usual ?? (s.byContent ? passes : null)"
         class="setting"
         @update:model-value="set(s.setting, $event)"
+      />
+      <v-select
+        v-if="operation.kind === 'BOIL_DOWN'"
+        :model-value="look"
+        :items="benchWords?.looks"
+        item-title="words"
+        item-value="awayPercent"
+        density="compact"
+        hide-details
+        class="look"
+        :label="$t('or to a look')"
+        @update:model-value="boilTo"
       />
     </div>
     <div v-for="(line, k) in operation.lines" :key="k" class="line">
@@ -264,6 +286,10 @@ const settingOf = (key: string) => op.value.settings?.[key as SettingKey] ?? nul
 .setting {
   width: 132px;
   flex: none;
+}
+.look {
+  max-width: 190px;
+  min-width: 150px;
 }
 .tools {
   white-space: nowrap;

@@ -49,6 +49,10 @@ const WORDS = {
   units: ['g', 'tbsp'],
   types: [],
   stages: [],
+  looks: [
+    { look: 'COATS_A_SPOON', words: 'coats a spoon', awayPercent: 35 },
+    { look: 'SYRUPY', words: 'syrupy', awayPercent: 50 },
+  ],
 } as unknown as BenchWords
 const LARDER = [
   { id: 'cream-35', name: 'Cream 35 %' },
@@ -220,6 +224,30 @@ describe('the recipe on the bench', () => {
     card.findComponent({ name: 'VSelect' }).vm.$emit('update:modelValue', 'COOL')
     await settled()
     expect(bench.value.recipe.operations[0]).toEqual({ kind: 'COOL', settings: {}, lines: [] })
+  })
+})
+
+describe('an operation that boils down', () => {
+  it('goes to grams, or to a look by its custom, one of the two', async () => {
+    const { bench } = useRecipe()
+    bench.value.recipe.operations = [
+      {
+        kind: 'BOIL_DOWN',
+        settings: { MASS_G: 120 },
+        lines: [{ ingredient: 'honey', amount: 200, unit: 'g' }],
+      },
+    ]
+    const shown = mount(RecipeBench, { global })
+    await settled()
+    const look = () =>
+      shown
+        .findAllComponents({ name: 'VSelect' })
+        .find((each) => each.props('label') === 'or to a look')!
+    expect(look().props('modelValue')).toBeNull()
+    look().vm.$emit('update:modelValue', 50)
+    await settled()
+    expect(bench.value.recipe.operations[0]!.settings).toEqual({ PERCENT: 50 })
+    expect(look().props('modelValue')).toBe(50)
   })
 })
 

@@ -29,6 +29,10 @@ const WORDS = {
   units: ['g'],
   types: [],
   stages: [],
+  looks: [
+    { look: 'COATS_A_SPOON', words: 'coats a spoon', awayPercent: 35 },
+    { look: 'SYRUPY', words: 'syrupy', awayPercent: 50 },
+  ],
 } as unknown as BenchWords
 
 const line = (ingredient: string, amount: number) => ({ ingredient, amount, unit: 'g' })

@@ -19,6 +19,7 @@ import palintone.core.filling.balance.Keep;
 import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.ReducedLook;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.record.Difference;
 import palintone.core.substance.KitchenUnit;
@@ -91,6 +92,13 @@ class FillingController {
     /** What a balance can be told to keep. */
     public record KeepView(Keep keep, String words) {}
 
+    /**
+     * A look something is boiled down to.
+     *
+     * @param awayPercent that has boiled away by then, by custom
+     */
+    public record LookView(ReducedLook look, String words, double awayPercent) {}
+
     /** Everything the bench needs to know before anything is written. */
     public record BenchWordsView(
             List<OperationKindView> operations,
@@ -101,7 +109,8 @@ class FillingController {
             int mostPots,
             List<String> units,
             List<StartingTypes.TypeView> types,
-            List<SugarTool.SugarStageView> stages) {}
+            List<SugarTool.SugarStageView> stages,
+            List<LookView> looks) {}
 
     @GetMapping("/words")
     BenchWordsView words() {
@@ -135,7 +144,10 @@ class FillingController {
                 Operation.MOST_POTS,
                 Arrays.stream(KitchenUnit.values()).map(KitchenUnit::symbol).toList(),
                 StartingTypes.of(larder::nameOfFirst),
-                SugarTool.stages());
+                SugarTool.stages(),
+                Arrays.stream(ReducedLook.values())
+                        .map(l -> new LookView(l, l.words(), l.awayPercent()))
+                        .toList());
     }
 
     private static OperationKindView operation(final OperationKind kind) {
