@@ -2594,6 +2594,7 @@ export interface components {
         TasteView: {
             /** @enum {string|null} */
             kind?: "DARK" | "MILK" | "WHITE" | null;
+            filled: boolean;
             tastes: components["schemas"]["TasteOfView"][];
             tastings: components["schemas"]["TastingView"][];
             /** Format: int32 */

@@ -1,8 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, useTemplateRef, watch, type Ref } from 'vue'
+import { computed, onMounted, ref, watch, type Ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { words } from '@/api/client'
-import { useKeys } from './keys'
 import { useTurn } from './turn'
 
 /** How a list of things that are written on screen asks the server. */
@@ -38,7 +37,6 @@ export function useShelf<T extends { id: string }>(shelf: Shelf<T>) {
   const total = ref(0)
   const loaded = ref(false)
   const trouble = ref('')
-  const box = useTemplateRef<{ focus: () => void }>('box')
 
   const turn = useTurn()
   async function load() {
@@ -67,7 +65,6 @@ export function useShelf<T extends { id: string }>(shelf: Shelf<T>) {
   })
   watch(page, load)
   onMounted(load)
-  useKeys({ '/': () => box.value?.focus() })
 
   /** The one in the address, or a copy of it. */
   const chosen = ref(null) as Ref<T | null>

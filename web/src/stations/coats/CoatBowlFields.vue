@@ -4,34 +4,27 @@ import { useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words } from '@/api/client'
 import { useLarder } from '@/parts/couvertures'
-import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
+import OpenBowls from '@/parts/OpenBowls.vue'
+import RoomField from '@/parts/RoomField.vue'
 import { known } from '@/parts/shelf'
-import { quantity } from '@/parts/units'
 import { useCoatBowl } from './bowl'
 
 const wide = useMediaQuery('(min-width: 1001px)')
 const bowl = useCoatBowl()
-const { house, taste } = useHouse()
 const { all, trouble, load } = useLarder()
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
 const coatings = ref<{ id: string; name: string }[]>([])
 const choices = computed(() => [...couvertures.value, ...coatings.value])
 /** A coating is not tempered: it has no crystals to ask for. */
 const coating = computed(() => coatings.value.some((c) => c.id === bowl.value.couverture))
-const open = ref<{ id: string; name: string; couverture: string }[]>([])
 const refused = ref('')
 const loaded = ref(false)
 
 onMounted(async () => {
   await load()
   try {
-    const [bowls, known] = await Promise.all([
-      ask(api.GET('/api/temper/bowls', { params: { query: { state: 'OPEN' } } })),
-      ask(api.GET('/api/coats/coatings')),
-    ])
-    open.value = bowls.items
-    coatings.value = known
+    coatings.value = await ask(api.GET('/api/coats/coatings'))
     loaded.value = !trouble.value
     if (!choices.value.some((c) => c.id === bowl.value.couverture)) {
       choose(choices.value[0]?.id ?? '')
@@ -50,21 +43,6 @@ function choose(id: string) {
     bowl.value.stablePercent = coating.value ? null : 1
   }
 }
-
-/** As it stands at this moment. */
-async function from(id: string) {
-  try {
-    const live = await ask(api.GET('/api/temper/bowls/{id}', { params: { path: { id } } }))
-    bowl.value.couverture = live.summary.couverture
-    if (live.now) {
-      bowl.value.bowlC = Math.round(live.now.temperatureC * 10) / 10
-      bowl.value.stablePercent = Math.round(live.now.stablePercent * 100) / 100
-    }
-    refused.value = ''
-  } catch (problem) {
-    refused.value = words(problem)
-  }
-}
 </script>
 
 <template>
@@ -80,9 +58,7 @@ async function from(id: string) {
   <p v-if="loaded && !choices.length" class="quiet">
     <router-link to="/larder/couvertures/new">{{ $t('Write a couverture first') }}</router-link>
   </p>
-  <v-btn v-for="each in open" :key="each.id" size="large" @click="from(each.id)">
-    {{ $t('As it stands in {name}', { name: each.name }) }}
-  </v-btn>
+  <OpenBowls @stands="Object.assign(bowl, $event)" @refused="refused = $event" />
   <details :open="wide" class="more">
     <summary>{{ $t('Warmth and crystals') }}</summary>
     <div class="fields">
@@ -93,15 +69,7 @@ async function from(id: string) {
         :label="$t('Stable crystals, of the fat')"
         unit="PERCENT"
       />
-      <NumberField
-        v-model="bowl.roomC"
-        :label="
-          $t('Room (House rules: {roomTemperatureC})', {
-            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
-          })
-        "
-        unit="CELSIUS"
-      />
+      <RoomField v-model="bowl.roomC" />
     </div>
   </details>
 </template>

@@ -7,6 +7,7 @@ import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
+import RoomField from '@/parts/RoomField.vue'
 import { useHouse } from '@/parts/house'
 import { HOURS, when } from '@/words/locale'
 import { inTaste, number, quantity, symbol, toTaste } from '@/parts/units'
@@ -153,15 +154,7 @@ const marks = computed(() =>
         item-value="id"
       />
       <v-switch v-model="where.stirred" :label="$t('Stirred now and then')" hide-details />
-      <NumberField
-        v-model="where.roomC"
-        :label="
-          $t('Room (House rules: {roomTemperatureC})', {
-            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
-          })
-        "
-        unit="CELSIUS"
-      />
+      <RoomField v-model="where.roomC" />
       <div class="d-flex flex-wrap ga-2">
         <v-btn
           v-for="place in COLD"

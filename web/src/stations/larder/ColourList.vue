@@ -2,10 +2,12 @@
 // The coloured cocoa butters of the workshop: how they look, what is left.
 import { api, ask, type ColourStock } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import ListInOut from '@/parts/ListInOut.vue'
 import { useShelf } from '@/parts/shelf'
 import { quantity, sentence } from '@/parts/units'
 import ColourForm from './ColourForm.vue'
+import CardActs from './CardActs.vue'
+import ShelfFoot from './ShelfFoot.vue'
+import ShelfHead from './ShelfHead.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
@@ -38,23 +40,16 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
       @cancel="back"
     />
     <template v-else>
-      <header>
-        <h1>{{ $t('Colours') }}</h1>
-        <v-text-field
-          ref="box"
-          v-model="find"
-          :label="$t('Find ( / )')"
-          density="comfortable"
-          class="find"
-          clearable
-          @click:clear="find = ''"
-        />
-        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
-        <ListInOut list="colours" :what="$t('colours')" @taken="load" />
-        <v-btn size="x-large" color="primary" to="/larder/colours/new">{{
-          $t('New colour')
-        }}</v-btn>
-      </header>
+      <ShelfHead
+        v-model:find="find"
+        v-model:archived="archived"
+        :title="$t('Colours')"
+        list="colours"
+        :what="$t('colours')"
+        :add="$t('New colour')"
+        to="/larder/colours/new"
+        @taken="load"
+      />
       <div class="cards">
         <v-card v-for="each in colours" :key="each.id" border class="pa-4">
           <router-link :to="`/larder/colours/${each.id}`" class="to">
@@ -78,34 +73,21 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
           <p v-for="remark in each.remarks" :key="remark.template" class="quiet">
             {{ sentence(remark, taste) }}
           </p>
-          <div class="acts">
-            <v-btn variant="text" @click="copy(each)">{{ $t('Copy') }}</v-btn>
-            <v-btn variant="text" @click="putAway(each)">{{
-              each.archived ? $t('Bring back') : $t('Archive')
-            }}</v-btn>
-          </div>
+          <CardActs :archived="each.archived" @copy="copy(each)" @put-away="putAway(each)" />
         </v-card>
       </div>
-      <v-empty-state
-        v-if="loaded && !colours.length && !trouble"
-        :title="
-          find
-            ? $t('No colour called “{find}”', { find })
-            : archived
-              ? $t('Nothing archived')
-              : $t('No colours yet')
-        "
+      <ShelfFoot
+        v-model="page"
+        :empty="loaded && !colours.length && !trouble"
+        :archived="archived"
+        :not-found="find ? $t('No colour called “{find}”', { find }) : ''"
+        :none="$t('No colours yet')"
         :text="
           $t(
             'A coloured cocoa butter: its base, how much colour, strained or not, and what is left.',
           )
         "
-      />
-      <v-pagination
-        v-if="pages > 1"
-        :model-value="page + 1"
-        :length="pages"
-        @update:model-value="page = $event - 1"
+        :pages="pages"
       />
     </template>
   </section>

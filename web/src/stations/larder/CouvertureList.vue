@@ -3,11 +3,13 @@
 import { allergenList, couvertureWords } from '@/parts/kinds'
 import { api, ask, type Ingredient } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import ListInOut from '@/parts/ListInOut.vue'
 import { useShelf } from '@/parts/shelf'
 import { quantity } from '@/parts/units'
 import CouvertureForm from './CouvertureForm.vue'
 import MixtureForm from './MixtureForm.vue'
+import CardActs from './CardActs.vue'
+import ShelfFoot from './ShelfFoot.vue'
+import ShelfHead from './ShelfHead.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
@@ -51,26 +53,20 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
       @cancel="back"
     />
     <template v-else>
-      <header>
-        <h1>{{ $t('Couvertures') }}</h1>
-        <v-text-field
-          ref="box"
-          v-model="find"
-          :label="$t('Find ( / )')"
-          density="comfortable"
-          class="find"
-          clearable
-          @click:clear="find = ''"
-        />
-        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
-        <ListInOut list="couvertures" :what="$t('couvertures')" @taken="load" />
+      <ShelfHead
+        v-model:find="find"
+        v-model:archived="archived"
+        :title="$t('Couvertures')"
+        list="couvertures"
+        :what="$t('couvertures')"
+        :add="$t('New couverture')"
+        to="/larder/couvertures/new"
+        @taken="load"
+      >
         <v-btn size="x-large" variant="outlined" to="/larder/couvertures/mixture">{{
           $t('New mixture')
         }}</v-btn>
-        <v-btn size="x-large" color="primary" to="/larder/couvertures/new">{{
-          $t('New couverture')
-        }}</v-btn>
-      </header>
+      </ShelfHead>
       <div class="cards">
         <v-card v-for="each in couvertures" :key="each.id" border class="pa-4">
           <router-link :to="`/larder/couvertures/${each.id}`" class="to">
@@ -102,30 +98,17 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
                 : $t('no allergens named')
             }}
           </p>
-          <div class="acts">
-            <v-btn variant="text" @click="copy(each)">{{ $t('Copy') }}</v-btn>
-            <v-btn variant="text" @click="putAway(each)">{{
-              each.archived ? $t('Bring back') : $t('Archive')
-            }}</v-btn>
-          </div>
+          <CardActs :archived="each.archived" @copy="copy(each)" @put-away="putAway(each)" />
         </v-card>
       </div>
-      <v-empty-state
-        v-if="loaded && !couvertures.length && !trouble"
-        :title="
-          find
-            ? $t('No couverture called “{find}”', { find })
-            : archived
-              ? $t('Nothing archived')
-              : $t('No couvertures yet')
-        "
+      <ShelfFoot
+        v-model="page"
+        :empty="loaded && !couvertures.length && !trouble"
+        :archived="archived"
+        :not-found="find ? $t('No couverture called “{find}”', { find }) : ''"
+        :none="$t('No couvertures yet')"
         :text="$t('A couverture is written from three numbers of its bag: cocoa, fat and sugars.')"
-      />
-      <v-pagination
-        v-if="pages > 1"
-        :model-value="page + 1"
-        :length="pages"
-        @update:model-value="page = $event - 1"
+        :pages="pages"
       />
     </template>
   </section>

@@ -2,10 +2,10 @@
 import { allergenList, couvertureWords } from '@/parts/kinds'
 import { api, ask, type Ingredient } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import ListInOut from '@/parts/ListInOut.vue'
 import { useShelf } from '@/parts/shelf'
 import { quantity } from '@/parts/units'
 import IngredientForm from './IngredientForm.vue'
+import ShelfHead from './ShelfHead.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
@@ -47,23 +47,16 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
       @put-away="putAway(chosen!)"
     />
     <template v-else>
-      <header>
-        <h1>{{ $t('Ingredients') }}</h1>
-        <v-text-field
-          ref="box"
-          v-model="find"
-          :label="$t('Find ( / )')"
-          density="comfortable"
-          class="find"
-          clearable
-          @click:clear="find = ''"
-        />
-        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
-        <ListInOut list="ingredients" :what="$t('ingredients')" @taken="load" />
-        <v-btn size="x-large" color="primary" to="/larder/ingredients/new">{{
-          $t('New ingredient')
-        }}</v-btn>
-      </header>
+      <ShelfHead
+        v-model:find="find"
+        v-model:archived="archived"
+        :title="$t('Ingredients')"
+        list="ingredients"
+        :what="$t('ingredients')"
+        :add="$t('New ingredient')"
+        to="/larder/ingredients/new"
+        @taken="load"
+      />
       <table v-if="ingredients.length" class="rows">
         <thead>
           <tr>
@@ -137,16 +130,6 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
 td.quiet {
   overflow-wrap: anywhere;
 }
-header {
-  display: flex;
-  align-items: center;
-  gap: 20px;
-  margin-bottom: 12px;
-}
-.find {
-  max-width: 340px;
-  margin-left: auto;
-}
 .link {
   display: inline-block;
   padding: 8px 0;
@@ -177,16 +160,5 @@ header {
   margin-top: 8vh;
   text-align: center;
   font-size: 1.2rem;
-}
-@media (max-width: 1000px) {
-  header {
-    flex-wrap: wrap;
-    gap: 10px;
-  }
-  .find {
-    flex: 1 0 100%;
-    max-width: none;
-    margin-left: 0;
-  }
 }
 </style>

@@ -3,11 +3,13 @@
 import { allergenList } from '@/parts/kinds'
 import { api, ask, words, type Mould } from '@/api/client'
 import { useHouse } from '@/parts/house'
-import ListInOut from '@/parts/ListInOut.vue'
 import { useShelf } from '@/parts/shelf'
 import { quantity } from '@/parts/units'
 import CavityDrawing from './CavityDrawing.vue'
 import MouldForm from './MouldForm.vue'
+import CardActs from './CardActs.vue'
+import ShelfFoot from './ShelfFoot.vue'
+import ShelfHead from './ShelfHead.vue'
 
 const props = defineProps<{ id?: string }>()
 const { taste } = useHouse()
@@ -49,21 +51,16 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
       @cancel="back"
     />
     <template v-else>
-      <header>
-        <h1>{{ $t('Moulds') }}</h1>
-        <v-text-field
-          ref="box"
-          v-model="find"
-          :label="$t('Find ( / )')"
-          density="comfortable"
-          class="find"
-          clearable
-          @click:clear="find = ''"
-        />
-        <v-switch v-model="archived" :label="$t('Archived')" hide-details class="flex-grow-0" />
-        <ListInOut list="moulds" :what="$t('moulds')" @taken="load" />
-        <v-btn size="x-large" color="primary" to="/larder/moulds/new">{{ $t('New mould') }}</v-btn>
-      </header>
+      <ShelfHead
+        v-model:find="find"
+        v-model:archived="archived"
+        :title="$t('Moulds')"
+        list="moulds"
+        :what="$t('moulds')"
+        :add="$t('New mould')"
+        to="/larder/moulds/new"
+        @taken="load"
+      />
       <div class="cards">
         <v-card v-for="mould in moulds" :key="mould.id" border class="pa-4">
           <router-link :to="`/larder/moulds/${mould.id}`" class="to">
@@ -83,30 +80,17 @@ const { chosen, copied, writing, back, saved, putAway, copy } = shelf
             {{ $t('last held {lastHeld}', { lastHeld: allergenList(mould.lastHeld) }) }}
             <v-btn variant="text" @click="washed(mould)">{{ $t('Washed') }}</v-btn>
           </p>
-          <div class="acts">
-            <v-btn variant="text" @click="copy(mould)">{{ $t('Copy') }}</v-btn>
-            <v-btn variant="text" @click="putAway(mould)">{{
-              mould.archived ? $t('Bring back') : $t('Archive')
-            }}</v-btn>
-          </div>
+          <CardActs :archived="mould.archived" @copy="copy(mould)" @put-away="putAway(mould)" />
         </v-card>
       </div>
-      <v-empty-state
-        v-if="loaded && !moulds.length && !trouble"
-        :title="
-          find
-            ? $t('No mould called “{find}”', { find })
-            : archived
-              ? $t('Nothing archived')
-              : $t('No moulds yet')
-        "
+      <ShelfFoot
+        v-model="page"
+        :empty="loaded && !moulds.length && !trouble"
+        :archived="archived"
+        :not-found="find ? $t('No mould called “{find}”', { find }) : ''"
+        :none="$t('No moulds yet')"
         :text="$t('A mould is written by the shape of one cavity, or simply weighed with water.')"
-      />
-      <v-pagination
-        v-if="pages > 1"
-        :model-value="page + 1"
-        :length="pages"
-        @update:model-value="page = $event - 1"
+        :pages="pages"
       />
     </template>
   </section>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // A piece that is dipped, rolled, hollow or cut out of a sheet, being written.
-import { finishingWords, type FinishingDraft } from './worn'
 import { asList } from '@/words/locale'
 import { t } from '@/words'
 import { computed, onMounted } from 'vue'
@@ -11,8 +10,9 @@ import type { FieldWords } from '@/parts/twoStates'
 import { quantity } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
-import BesidePiece from './BesidePiece.vue'
+import DrawnPiece from './DrawnPiece.vue'
 import { useBooks } from './books'
+import { finishesField, nameOf } from './pieceFields'
 import CentreFields from './CentreFields.vue'
 import {
   begun,
@@ -27,8 +27,6 @@ import {
   type LooseKind,
 } from './loose'
 import OnList from './OnList.vue'
-import PieceQualities from './PieceQualities.vue'
-import PieceSection from './PieceSection.vue'
 import WornList from './WornList.vue'
 
 const props = defineProps<{ kind: LooseKind; piece: LoosePiece | null; copied?: boolean }>()
@@ -68,8 +66,6 @@ onMounted(async () => {
   void look()
 })
 
-const nameOf = (list: { id: string; name: string }[], id: string) =>
-  list.find((each) => each.id === id)?.name ?? id
 const g = (value: number) => quantity(value, 'GRAM', taste.value)
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 const percent = (value: number) => quantity(value, 'PERCENT', taste.value)
@@ -108,11 +104,7 @@ const FIELDS = [
   },
   { key: 'lengthMm', words: t('Length of the sheet'), say: mm },
   { key: 'widthMm', words: t('Width of the sheet'), say: mm },
-  {
-    key: 'finishes',
-    words: t('Finishing'),
-    say: (list: FinishingDraft[]) => asList(list.map(finishingWords)) || '–',
-  },
+  finishesField,
   { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<LooseDraft>[]
 </script>
@@ -275,21 +267,7 @@ const FIELDS = [
     <h2 class="wide">{{ $t('Finishing') }}</h2>
     <WornList v-model="form.worn" class="wide" :colours="colours" :uncoloured="kind !== 'HOLLOW'" />
     <template v-if="shown" #drawn>
-      <p class="weight num">{{ g(shown.whole.value) }}</p>
-      <p class="quiet">
-        {{
-          $t('one piece: {parts}', {
-            parts: asList(shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`)),
-          })
-        }}
-      </p>
-      <PieceSection :piece="shown" :class="{ old: refused }" />
-      <PieceQualities
-        v-if="shown.qualities"
-        :qualities="shown.qualities"
-        :class="{ old: refused }"
-      />
-      <BesidePiece :mine="shown" :own="piece?.id" />
+      <DrawnPiece :piece="shown" :old="refused !== ''" :own="piece?.id" />
     </template>
   </WritingFrame>
 </template>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // A filled piece being written: the cutaway and its strings answer every change.
-import { finishingWords, type FinishingDraft } from './worn'
 import { asList } from '@/words/locale'
 import { t } from '@/words'
 import { computed, onMounted } from 'vue'
@@ -12,12 +11,11 @@ import { quantity } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
 import { useBooks } from './books'
-import BesidePiece from './BesidePiece.vue'
+import { coloursField, finishesField, nameOf } from './pieceFields'
+import DrawnPiece from './DrawnPiece.vue'
 import LayerList from './LayerList.vue'
 import { JOININGS } from './loose'
 import { begun, draftOf, fromTried, missing, type MouldedInForm } from './mouldedForm'
-import PieceQualities from './PieceQualities.vue'
-import PieceSection from './PieceSection.vue'
 import WaterBetween from './WaterBetween.vue'
 import WornList from './WornList.vue'
 
@@ -68,8 +66,6 @@ const HALVES = [
     words: t('two filled halves: {how}', { how: j.words }),
   })),
 ]
-const nameOf = (list: { id: string; name: string }[]) => (id: string) =>
-  list.find((each) => each.id === id)?.name ?? id
 const mm = (value: number) => quantity(value, 'MILLIMETRE', taste.value)
 const g = (value: number) => quantity(value, 'GRAM', taste.value)
 function layersInWords(layers: MouldedPieceDraft['layers']): string {
@@ -83,15 +79,15 @@ function layersInWords(layers: MouldedPieceDraft['layers']): string {
             : l.heightMm != null
               ? mm(l.heightMm)
               : t('the rest')
-      return `${nameOf(fillings.value)(l.filling)} ${much}`
+      return `${nameOf(fillings.value, l.filling)} ${much}`
     }),
   )
 }
 const FIELDS = [
   { key: 'name', words: t('Name') },
   { key: 'story', words: t('In a few words') },
-  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value)(id) },
-  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value)(id) },
+  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value, id) },
+  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value, id) },
   { key: 'shellMm', words: t('Shell'), say: mm },
   { key: 'headRoomMm', words: t('Cap'), say: mm },
   { key: 'layers', words: t('Layers'), say: layersInWords },
@@ -103,21 +99,10 @@ const FIELDS = [
   {
     key: 'capCouverture',
     words: t('Couverture of the cap'),
-    say: (id: string | null) => (id ? nameOf(all.value)(id) : t('as the shell')),
+    say: (id: string | null) => (id ? nameOf(all.value, id) : t('as the shell')),
   },
-  {
-    key: 'colours',
-    words: t('Colours'),
-    say: (list: { colour?: string | null; name?: string | null }[]) =>
-      asList(
-        list.map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name ?? ''),
-      ) || '–',
-  },
-  {
-    key: 'finishes',
-    words: t('Finishing'),
-    say: (list: FinishingDraft[]) => asList(list.map(finishingWords)) || '–',
-  },
+  coloursField(() => colours.value),
+  finishesField,
   { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<MouldedPieceDraft>[]
 </script>
@@ -179,25 +164,12 @@ const FIELDS = [
     <h2 class="wide">{{ $t('Colour and finishing') }}</h2>
     <WornList v-model="form.worn" class="wide" :colours="colours" />
     <template v-if="shown" #drawn>
-      <p class="weight num">{{ quantity(shown.whole.value, 'GRAM', taste) }}</p>
-      <p class="quiet">
-        {{
-          $t('one piece: {parts}', {
-            parts: asList(shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`)),
-          })
-        }}
-      </p>
-      <PieceSection :piece="shown" :class="{ old: refused }" />
-      <PieceQualities
-        v-if="shown.qualities"
-        :qualities="shown.qualities"
-        :class="{ old: refused }"
-      />
-      <WaterBetween
-        v-if="form.layers.length > 1 && !writing.open.value && !refused"
-        :draft="writing.mine.value"
-      />
-      <BesidePiece :mine="shown" :own="piece?.id" />
+      <DrawnPiece :piece="shown" :old="refused !== ''" :own="piece?.id">
+        <WaterBetween
+          v-if="form.layers.length > 1 && !writing.open.value && !refused"
+          :draft="writing.mine.value"
+        />
+      </DrawnPiece>
     </template>
   </WritingFrame>
 </template>

@@ -7,10 +7,13 @@ import type { OnInForm } from './loose'
 const props = defineProps<{
   larder: IngredientName[]
   places: { id: OnInForm['placing']; words: string }[]
+  /** What stands above the grams, and on the button that adds a line. */
+  each?: string
+  add?: string
 }>()
 const lines = defineModel<OnInForm[]>({ required: true })
 
-function add() {
+function more() {
   lines.value.push({ ingredient: '', eachG: null, placing: props.places[0]!.id })
 }
 </script>
@@ -25,7 +28,7 @@ function add() {
       :label="$t('What')"
       hide-details
     />
-    <NumberField v-model="line.eachG" :label="$t('On one')" unit="GRAM" />
+    <NumberField v-model="line.eachG" :label="each ?? $t('On one')" unit="GRAM" />
     <v-select
       v-if="places.length > 1"
       v-model="line.placing"
@@ -42,8 +45,8 @@ function add() {
       >{{ $t('Remove') }}</v-btn
     >
   </div>
-  <v-btn variant="outlined" size="large" class="wide" @click="add">{{
-    $t('Add what is on it')
+  <v-btn variant="outlined" size="large" class="wide" @click="more">{{
+    add ?? $t('Add what is on it')
   }}</v-btn>
 </template>
 

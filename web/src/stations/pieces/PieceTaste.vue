@@ -140,16 +140,24 @@ const balances = computed(() => {
   }
   return [...each.values()]
 })
-const which = computed(() =>
-  answer.value?.kind
-    ? t('Tastings of all pieces in {kind} couverture count: {others} of other pieces.', {
-        kind: couvertureWords(answer.value.kind),
-        others: answer.value.ofOthers,
+/** Which tastings speak here: those of pieces that are meant to taste alike. */
+const which = computed(() => {
+  const { kind, filled, ofOthers: others } = answer.value!
+  if (!kind) {
+    return t('Tastings of all pieces without couverture count: {others} of other pieces.', {
+      others,
+    })
+  }
+  return filled
+    ? t('Tastings of all filled pieces in {kind} couverture count: {others} of other pieces.', {
+        kind: couvertureWords(kind),
+        others,
       })
-    : t('Tastings of all pieces without couverture count: {others} of other pieces.', {
-        others: answer.value?.ofOthers ?? 0,
-      }),
-)
+    : t(
+        'Tastings of all pieces of {kind} couverture without a filling count: {others} of other pieces.',
+        { kind: couvertureWords(kind), others },
+      )
+})
 const said = (tasting: S['TastingView']) =>
   [
     tasting.sweet && t('sweet: {said}', { said: likingWords(tasting.sweet) }),

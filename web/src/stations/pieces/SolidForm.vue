@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // A piece cast full, being written: what it weighs and how it looks answers every change.
-import { finishingWords, type FinishingDraft } from './worn'
 import { asList } from '@/words/locale'
 import { t } from '@/words'
 import { computed, onMounted } from 'vue'
@@ -11,10 +10,10 @@ import type { FieldWords } from '@/parts/twoStates'
 import { quantity } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
-import BesidePiece from './BesidePiece.vue'
+import DrawnPiece from './DrawnPiece.vue'
+import OnList from './OnList.vue'
 import { useBooks } from './books'
-import PieceQualities from './PieceQualities.vue'
-import PieceSection from './PieceSection.vue'
+import { coloursField, finishesField, nameOf } from './pieceFields'
 import { begun, draftOf, missing, PLACINGS, type SolidInForm } from './solidForm'
 import WornList from './WornList.vue'
 
@@ -52,38 +51,25 @@ onMounted(async () => {
   void look()
 })
 
-const nameOf = (list: { id: string; name: string }[]) => (id: string) =>
-  list.find((each) => each.id === id)?.name ?? id
 const g = (value: number) => quantity(value, 'GRAM', taste.value)
 const FIELDS = [
   { key: 'name', words: t('Name') },
   { key: 'story', words: t('In a few words') },
-  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value)(id) },
-  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value)(id) },
+  { key: 'mould', words: t('Mould'), say: (id: string) => nameOf(moulds.value, id) },
+  { key: 'couverture', words: t('Couverture'), say: (id: string) => nameOf(all.value, id) },
   {
     key: 'inclusions',
     words: t('In it'),
     say: (list: SolidPieceDraft['inclusions']) =>
-      asList(list.map((i) => `${nameOf(larder.value)(i.ingredient)} ${g(i.eachG)}`)) || '–',
+      asList(list.map((i) => `${nameOf(larder.value, i.ingredient)} ${g(i.eachG)}`)) || '–',
   },
   {
     key: 'relief',
     words: t('Relief'),
     say: (r: { depthMm: number }) => quantity(r.depthMm, 'MILLIMETRE', taste.value),
   },
-  {
-    key: 'colours',
-    words: t('Colours'),
-    say: (list: { colour?: string | null; name?: string | null }[]) =>
-      asList(
-        list.map((c) => colours.value.find((o) => o.id === c.colour)?.colour.name ?? c.name ?? ''),
-      ) || '–',
-  },
-  {
-    key: 'finishes',
-    words: t('Finishing'),
-    say: (list: FinishingDraft[]) => asList(list.map(finishingWords)) || '–',
-  },
+  coloursField(() => colours.value),
+  finishesField,
   { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<SolidPieceDraft>[]
 </script>
@@ -120,38 +106,13 @@ const FIELDS = [
     />
     <NumberField v-model="form.labelG" :label="$t('Weight on the label')" unit="GRAM" />
     <h2 class="wide">{{ $t('What is in it') }}</h2>
-    <div v-for="(line, i) in form.inclusions" :key="i" class="wide line">
-      <v-autocomplete
-        v-model="line.ingredient"
-        :items="larder"
-        item-title="name"
-        item-value="id"
-        :label="$t('What')"
-        hide-details
-      />
-      <NumberField v-model="line.eachG" :label="$t('In one')" unit="GRAM" />
-      <v-select
-        v-model="line.placing"
-        :items="PLACINGS"
-        item-title="words"
-        item-value="id"
-        :label="$t('Where')"
-        hide-details
-      />
-      <v-btn
-        variant="text"
-        :aria-label="$t('Remove line {place}', { place: i + 1 })"
-        @click="form.inclusions.splice(i, 1)"
-        >{{ $t('Remove') }}</v-btn
-      >
-    </div>
-    <v-btn
-      variant="outlined"
-      size="large"
-      class="wide"
-      @click="form.inclusions.push({ ingredient: '', eachG: null, placing: 'STIRRED_IN' })"
-      >{{ $t('Add an inclusion') }}</v-btn
-    >
+    <OnList
+      v-model="form.inclusions"
+      :larder="larder"
+      :places="PLACINGS"
+      :each="$t('In one')"
+      :add="$t('Add an inclusion')"
+    />
     <h2 class="wide">{{ $t('Back, colour and finishing') }}</h2>
     <v-switch
       v-model="form.pressed"
@@ -165,41 +126,7 @@ const FIELDS = [
     </template>
     <WornList v-model="form.worn" class="wide" :colours="colours" />
     <template v-if="shown" #drawn>
-      <p class="weight num">{{ g(shown.whole.value) }}</p>
-      <p class="quiet">
-        {{
-          $t('one piece: {parts}', {
-            parts: asList(shown.parts.map((p) => `${p.name.toLowerCase()} ${g(p.value)}`)),
-          })
-        }}
-      </p>
-      <PieceSection :piece="shown" :class="{ old: refused }" />
-      <PieceQualities
-        v-if="shown.qualities"
-        :qualities="shown.qualities"
-        :class="{ old: refused }"
-      />
-      <BesidePiece :mine="shown" :own="piece?.id" />
+      <DrawnPiece :piece="shown" :old="refused !== ''" :own="piece?.id" />
     </template>
   </WritingFrame>
 </template>
-
-<style scoped>
-.line {
-  display: grid;
-  grid-template-columns: 1.6fr 1fr 1.2fr auto;
-  gap: 10px;
-  align-items: center;
-}
-.line .v-btn {
-  min-height: 56px;
-}
-@media (max-width: 700px) {
-  .line {
-    grid-template-columns: 1fr 1fr;
-  }
-  .line > :first-child {
-    grid-column: 1 / -1;
-  }
-}
-</style>

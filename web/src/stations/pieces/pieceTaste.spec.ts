@@ -5,6 +5,7 @@ import PieceTaste from './PieceTaste.vue'
 
 const taste = (more = {}) => ({
   kind: 'DARK',
+  filled: true,
   ofOthers: 3,
   tastings: [],
   tastes: [
@@ -72,7 +73,7 @@ describe('how a piece tastes', () => {
     expect(shown.findComponent({ name: 'VBtn' }).props('to')).toBe(
       '/fillings/balance/plum-ganache?wish=SWEETNESS:21.1:29.9',
     )
-    expect(shown.text()).toContain('3 of other pieces')
+    expect(shown.text()).toContain('all filled pieces in dark couverture count: 3 of other pieces')
   })
 
   it('notes what was pressed, once something was', async () => {

@@ -5,20 +5,18 @@ import { computed, onMounted, ref } from 'vue'
 import { api, ask, words } from '@/api/client'
 import { useLarder } from '@/parts/couvertures'
 import { everyPage } from '@/parts/everyPage'
-import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
+import OpenBowls from '@/parts/OpenBowls.vue'
+import RoomField from '@/parts/RoomField.vue'
 import { known } from '@/parts/shelf'
-import { quantity } from '@/parts/units'
 import { useCasting, VIBRATIONS } from './order'
 
 /** On a phone the answer must not lie a screen further down. */
 const wide = useMediaQuery('(min-width: 1001px)')
 const casting = useCasting()
-const { house, taste } = useHouse()
 const { all, trouble, load } = useLarder()
 const couvertures = computed(() => all.value.filter((i) => i.couverture))
 const moulds = ref<{ id: string; name: string }[]>([])
-const bowls = ref<{ id: string; name: string; couverture: string }[]>([])
 const refused = ref('')
 const loaded = ref(false)
 
@@ -26,8 +24,6 @@ onMounted(async () => {
   await load()
   try {
     moulds.value = await everyPage((query) => ask(api.GET('/api/moulds', { params: { query } })))
-    const open = await ask(api.GET('/api/temper/bowls', { params: { query: { state: 'OPEN' } } }))
-    bowls.value = open.items
     loaded.value = !trouble.value
     // The first of each where nothing was chosen, or what was chosen is no longer there.
     if (!couvertures.value.some((c) => c.id === casting.value.couverture)) {
@@ -40,21 +36,6 @@ onMounted(async () => {
     refused.value = words(problem)
   }
 })
-
-/** As the bowl stands at this moment. */
-async function from(id: string) {
-  try {
-    const bowl = await ask(api.GET('/api/temper/bowls/{id}', { params: { path: { id } } }))
-    casting.value.couverture = bowl.summary.couverture
-    if (bowl.now) {
-      casting.value.bowlC = Math.round(bowl.now.temperatureC * 10) / 10
-      casting.value.stablePercent = Math.round(bowl.now.stablePercent * 100) / 100
-    }
-    refused.value = ''
-  } catch (problem) {
-    refused.value = words(problem)
-  }
-}
 </script>
 
 <template>
@@ -81,9 +62,7 @@ async function from(id: string) {
   <p v-if="loaded && !couvertures.length" class="quiet">
     <router-link to="/larder/couvertures/new">{{ $t('Write a couverture first') }}</router-link>
   </p>
-  <v-btn v-for="bowl in bowls" :key="bowl.id" size="large" @click="from(bowl.id)">
-    {{ $t('As it stands in {name}', { name: bowl.name }) }}
-  </v-btn>
+  <OpenBowls @stands="Object.assign(casting, $event)" @refused="refused = $event" />
   <details :open="wide" class="more">
     <summary>{{ $t('Warmth, crystals, draining') }}</summary>
     <div class="fields">
@@ -102,15 +81,7 @@ async function from(id: string) {
         :label="$t('Mould (the room’s if empty)')"
         unit="CELSIUS"
       />
-      <NumberField
-        v-model="casting.roomC"
-        :label="
-          $t('Room (House rules: {roomTemperatureC})', {
-            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
-          })
-        "
-        unit="CELSIUS"
-      />
+      <RoomField v-model="casting.roomC" />
       <v-select
         v-model="casting.vibration"
         :label="$t('While it drains')"

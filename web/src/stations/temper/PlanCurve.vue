@@ -11,13 +11,14 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import { useLarder } from '@/parts/couvertures'
 import NumberField from '@/parts/NumberField.vue'
+import RoomField from '@/parts/RoomField.vue'
 import { inTaste, quantity } from '@/parts/units'
 import BeginBowl from './BeginBowl.vue'
 import TemperCalculator from './TemperCalculator.vue'
 import CurveSteps from './CurveSteps.vue'
 import { FLUIDITIES, METHODS, VESSELS } from './methods'
 
-const { house, taste } = useHouse()
+const { taste } = useHouse()
 const { all, trouble, load } = useLarder()
 const router = useRouter()
 
@@ -184,15 +185,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
         item-title="words"
         item-value="id"
       />
-      <NumberField
-        v-model="wish.roomC"
-        :label="
-          $t('Room (House rules: {roomTemperatureC})', {
-            roomTemperatureC: quantity(house?.rules.roomTemperatureC ?? 20, 'CELSIUS', taste),
-          })
-        "
-        unit="CELSIUS"
-      />
+      <RoomField v-model="wish.roomC" />
       <v-btn size="x-large" color="primary" :disabled="!curve" @click="beginning = true">{{
         $t('Begin this bowl')
       }}</v-btn>

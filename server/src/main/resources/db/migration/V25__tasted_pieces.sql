@@ -4,6 +4,7 @@ create table piece_tasting (
     piece_id   varchar(64)   not null,
     noted_at   datetime(3)   not null,
     kind       varchar(12)   null,
+    filled     boolean       not null,
     sweetness  double        not null,
     bitterness double        not null,
     sweet      varchar(12)   null,

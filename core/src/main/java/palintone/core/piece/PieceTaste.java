@@ -19,6 +19,7 @@ import palintone.core.filling.taste.Taste;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Portion;
 import palintone.core.taste.HouseTaste;
+import palintone.core.taste.TasteGroup;
 import palintone.core.taste.TasteOf;
 import palintone.core.taste.TasteTarget;
 import palintone.core.temper.Couverture;
@@ -116,9 +117,14 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
         }
         final Map<TasteOf, TasteTarget> targets = new EnumMap<>(TasteOf.class);
         for (final TasteOf what : TasteOf.values()) {
-            targets.put(what, liked.target(what, piece.tempered().map(Couverture::kind)));
+            targets.put(what, liked.target(what, group(piece)));
         }
         return new PieceTaste(parts, targets);
+    }
+
+    /** By which measure it is judged. */
+    public static TasteGroup group(final Piece piece) {
+        return new TasteGroup(piece.tempered().map(Couverture::kind), !piece.fillings().isEmpty());
     }
 
     private static Map<TasteOf, Double> tastes(final Composition composition) {
@@ -187,7 +193,7 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
         if (band.isEmpty()) {
             return Sentence.of(
                     "Nothing is said of it yet. Taste a piece and say so: every answer counts for"
-                            + " all pieces in such couverture.");
+                            + " all such pieces.");
         }
         final boolean open = target.liked().isEmpty();
         final double off = band.get().outBy(wholeG(what));

@@ -2,8 +2,6 @@ package palintone.core.taste;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
-import palintone.core.temper.CouvertureKind;
 
 /**
  * What this workshop has tasted and lets count.
@@ -19,12 +17,12 @@ public record HouseTaste(List<Tasting> tastings) {
         tastings = List.copyOf(tastings);
     }
 
-    /** What is liked of pieces in such a couverture, by what was said of those; or in none. */
-    public TasteTarget target(final TasteOf what, final Optional<CouvertureKind> kind) {
+    /** What is liked of such pieces, by what was said of those. */
+    public TasteTarget target(final TasteOf what, final TasteGroup group) {
         return TasteTarget.of(
                 what,
                 tastings.stream()
-                        .filter(t -> t.kind().equals(kind))
+                        .filter(t -> t.group().equals(group))
                         .map(
                                 t ->
                                         t.liking(what)

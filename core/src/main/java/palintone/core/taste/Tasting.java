@@ -5,21 +5,17 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.temper.CouvertureKind;
 
 /**
  * One piece tasted whole, as it then was.
  *
- * @param kind of its couverture, empty where it wears none: a white piece is meant to be sweeter
+ * @param group of pieces it is one of
  * @param was how sweet and how bitter it was computed to be, g in 100 g
  * @param said what the taster said of either; what is missing was not said
  * @param score 1 to 10, empty where none was given
  */
 public record Tasting(
-        Optional<CouvertureKind> kind,
-        Map<TasteOf, Double> was,
-        Map<TasteOf, Liking> said,
-        OptionalInt score) {
+        TasteGroup group, Map<TasteOf, Double> was, Map<TasteOf, Liking> said, OptionalInt score) {
 
     /** From here on a score without a word means that nothing ought to change; calibrated here. */
     public static final int LIKED = 8;

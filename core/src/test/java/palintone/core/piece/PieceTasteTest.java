@@ -17,6 +17,7 @@ import palintone.core.filling.taste.Taste;
 import palintone.core.substance.Component;
 import palintone.core.taste.HouseTaste;
 import palintone.core.taste.Liking;
+import palintone.core.taste.TasteGroup;
 import palintone.core.taste.TasteOf;
 import palintone.core.taste.Tasting;
 import palintone.core.temper.Couverture;
@@ -87,7 +88,7 @@ class PieceTasteTest {
         return new HouseTaste(
                 List.of(
                         new Tasting(
-                                Optional.of(CouvertureKind.DARK),
+                                new TasteGroup(Optional.of(CouvertureKind.DARK), true),
                                 Map.of(TasteOf.SWEETNESS, sweet, TasteOf.BITTERNESS, 10.0),
                                 Map.of(TasteOf.SWEETNESS, said),
                                 OptionalInt.empty())));

@@ -5,12 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import palintone.core.figure.Band;
 import palintone.core.figure.OutOfRangeException;
@@ -19,12 +25,11 @@ import palintone.core.temper.CouvertureKind;
 /** How sweet and how bitter pieces are liked, out of what was said of them. */
 class HouseTasteTest {
 
-    private static final Optional<CouvertureKind> DARK = Optional.of(CouvertureKind.DARK);
+    private static final TasteGroup DARK = new TasteGroup(Optional.of(CouvertureKind.DARK), true);
 
-    private static Tasting tasting(
-            final Optional<CouvertureKind> kind, final double sweet, final Liking said) {
+    private static Tasting tasting(final TasteGroup group, final double sweet, final Liking said) {
         return new Tasting(
-                kind,
+                group,
                 Map.of(TasteOf.SWEETNESS, sweet, TasteOf.BITTERNESS, 10.0),
                 Map.of(TasteOf.SWEETNESS, said),
                 OptionalInt.empty());
@@ -105,16 +110,23 @@ class HouseTasteTest {
         assertThat(of().band()).isEmpty();
     }
 
+    /** Nor does a tablet of a bonbon: it is meant to be more bitter. */
     @Test
     void aWhitePieceSaysNothingOfDarkOnes() {
+        final TasteGroup white = new TasteGroup(Optional.of(CouvertureKind.WHITE), true);
+        final TasteGroup tablet = new TasteGroup(Optional.of(CouvertureKind.DARK), false);
+        final TasteGroup bare = new TasteGroup(Optional.empty(), true);
         final HouseTaste taste =
                 new HouseTaste(
                         List.of(
-                                tasting(Optional.of(CouvertureKind.WHITE), 48, Liking.RIGHT),
-                                tasting(Optional.empty(), 20, Liking.RIGHT)));
+                                tasting(white, 48, Liking.RIGHT),
+                                tasting(tablet, 34, Liking.RIGHT),
+                                tasting(bare, 20, Liking.RIGHT)));
         assertThat(taste.target(TasteOf.SWEETNESS, DARK).answers()).isZero();
-        assertThat(taste.target(TasteOf.SWEETNESS, Optional.empty()).liked().orElseThrow())
+        assertThat(taste.target(TasteOf.SWEETNESS, bare).liked().orElseThrow())
                 .isCloseTo(20, within(0.05));
+        assertThat(taste.target(TasteOf.SWEETNESS, tablet).liked().orElseThrow())
+                .isCloseTo(34, within(0.05));
     }
 
     @Test
@@ -136,5 +148,59 @@ class HouseTasteTest {
         assertThatThrownBy(() -> new Tasting(DARK, was, Map.of(), OptionalInt.of(11)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("score");
+    }
+
+    /** Whoever says first and whoever says last: it is one evening. */
+    @Property(tries = 60)
+    void theOrderOfTastersDoesNotMatter(
+            @ForAll @Size(min = 2, max = 12)
+                    final List<@DoubleRange(min = 15, max = 45) Double> were,
+            @ForAll @IntRange(min = 1, max = 99) final int seed) {
+        final Random dice = new Random(seed);
+        final List<Tasting> all = new ArrayList<>();
+        were.forEach(was -> all.add(tasting(DARK, was, Liking.values()[dice.nextInt(3)])));
+        final TasteTarget there = new HouseTaste(all).target(TasteOf.SWEETNESS, DARK);
+        Collections.reverse(all);
+        final TasteTarget back = new HouseTaste(all).target(TasteOf.SWEETNESS, DARK);
+        assertThat(back.liked().isPresent()).isEqualTo(there.liked().isPresent());
+        assertThat(back.liked().orElse(0)).isCloseTo(there.liked().orElse(0), within(1e-6));
+        assertThat(back.above()).isEqualTo(there.above());
+        assertThat(back.below()).isEqualTo(there.below());
+    }
+
+    /**
+     * One more "too much" never makes the liked value sweeter; one more "not enough" never less.
+     */
+    @Property(tries = 60)
+    void anAnswerMovesTheTargetItsWay(
+            @ForAll @DoubleRange(min = 20, max = 40) final double right,
+            @ForAll @DoubleRange(min = 10, max = 50) final double was) {
+        final Tasting before = tasting(DARK, right, Liking.RIGHT);
+        final double liked = of(before).liked().orElseThrow();
+        final double less = of(before, tasting(DARK, was, Liking.TOO_MUCH)).liked().orElseThrow();
+        final double more = of(before, tasting(DARK, was, Liking.TOO_LITTLE)).liked().orElseThrow();
+        assertThat(less).isLessThanOrEqualTo(liked + 1e-6);
+        assertThat(more).isGreaterThanOrEqualTo(liked - 1e-6);
+    }
+
+    /** Twice as far from what was tasted, twice the shift: no scale is hidden but the step. */
+    @Test
+    void bitternessIsJudgedByItsOwnStep() {
+        final Tasting said =
+                new Tasting(
+                        DARK,
+                        Map.of(TasteOf.SWEETNESS, 30.0, TasteOf.BITTERNESS, 14.0),
+                        Map.of(
+                                TasteOf.SWEETNESS, Liking.RIGHT,
+                                TasteOf.BITTERNESS, Liking.RIGHT),
+                        OptionalInt.empty());
+        final HouseTaste house = new HouseTaste(List.of(said));
+        final TasteTarget sweet = house.target(TasteOf.SWEETNESS, DARK);
+        final TasteTarget bitter = house.target(TasteOf.BITTERNESS, DARK);
+        assertThat(bitter.liked().orElseThrow()).isCloseTo(14, within(0.05));
+        assertThat(bitter.margin() / sweet.margin()).isCloseTo(2.0 / 3, within(0.01));
+        final Band band = bitter.band().orElseThrow();
+        assertThat(band.high() - band.low()).isCloseTo(4, within(1e-9));
+        assertThat(band.highLimit() - band.lowLimit()).isCloseTo(8, within(1e-9));
     }
 }

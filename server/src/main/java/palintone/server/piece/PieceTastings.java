@@ -21,9 +21,9 @@ import palintone.core.piece.Piece;
 import palintone.core.piece.PieceTaste;
 import palintone.core.taste.HouseTaste;
 import palintone.core.taste.Liking;
+import palintone.core.taste.TasteGroup;
 import palintone.core.taste.TasteOf;
 import palintone.core.taste.Tasting;
-import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
@@ -97,11 +97,13 @@ public class PieceTastings {
      * How a piece tastes.
      *
      * @param kind of its couverture: tastings of pieces in such count
+     * @param filled whether it has a filling, as those have
      * @param tastings of this piece
      * @param ofOthers how many of other pieces count for it too
      */
     public record TasteView(
             @Nullable CouvertureKind kind,
+            boolean filled,
             List<TasteOfView> tastes,
             List<TastingView> tastings,
             int ofOthers) {}
@@ -110,10 +112,11 @@ public class PieceTastings {
     public TasteView view(final String id) {
         final PieceShelf.Shelved shelved = shelved(id);
         final Piece piece = shelved.piece();
-        final CouvertureKind kind = piece.tempered().map(Couverture::kind).orElse(null);
+        final TasteGroup group = PieceTaste.group(piece);
         final PieceTaste taste = PieceTaste.of(piece, shelved::conditions, tastings.liked());
         return new TasteView(
-                kind,
+                group.kind().orElse(null),
+                group.filled(),
                 taste.massG() > 0
                         ? Arrays.stream(TasteOf.values()).map(what -> view(taste, what)).toList()
                         : List.of(),
@@ -132,7 +135,7 @@ public class PieceTastings {
                 (int)
                         tastings.findByCountsTrue().stream()
                                 .filter(t -> !t.pieceId().equals(id))
-                                .filter(t -> t.tasting().kind().orElse(null) == kind)
+                                .filter(t -> t.tasting().group().equals(group))
                                 .count());
     }
 
@@ -166,6 +169,7 @@ public class PieceTastings {
                 new TastingRow(
                         id,
                         clock.instant(),
+                        null,
                         null,
                         null,
                         null,
@@ -236,6 +240,7 @@ public class PieceTastings {
         final PieceShelf.Shelved shelved = shelved(row.piece());
         final PieceTaste taste =
                 PieceTaste.of(shelved.piece(), shelved::conditions, HouseTaste.NONE);
+        final TasteGroup today = PieceTaste.group(shelved.piece());
         final Map<TasteOf, Double> was = new EnumMap<>(TasteOf.class);
         final Map<TasteOf, Liking> said = new EnumMap<>(TasteOf.class);
         for (final TasteOf what : TasteOf.values()) {
@@ -252,9 +257,9 @@ public class PieceTastings {
             }
         }
         return new Tasting(
-                row.kind() == null
-                        ? shelved.piece().tempered().map(Couverture::kind)
-                        : Optional.of(row.kind()),
+                new TasteGroup(
+                        row.kind() == null ? today.kind() : Optional.of(row.kind()),
+                        row.filled() == null ? today.filled() : row.filled()),
                 was,
                 said,
                 row.score() == null ? OptionalInt.empty() : OptionalInt.of(row.score()));

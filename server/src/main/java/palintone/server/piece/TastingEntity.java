@@ -14,6 +14,7 @@ import java.util.OptionalInt;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.taste.Liking;
+import palintone.core.taste.TasteGroup;
 import palintone.core.taste.TasteOf;
 import palintone.core.taste.Tasting;
 import palintone.core.temper.CouvertureKind;
@@ -30,6 +31,8 @@ public class TastingEntity {
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private CouvertureKind kind;
+
+    private boolean filled;
 
     private double sweetness;
     private double bitterness;
@@ -58,7 +61,8 @@ public class TastingEntity {
         this.id = id;
         this.pieceId = pieceId;
         this.notedAt = notedAt;
-        this.kind = it.kind().orElse(null);
+        this.kind = it.group().kind().orElse(null);
+        this.filled = it.group().filled();
         this.sweetness = it.was().get(TasteOf.SWEETNESS);
         this.bitterness = it.was().get(TasteOf.BITTERNESS);
         this.sweet = it.said().get(TasteOf.SWEETNESS);
@@ -77,7 +81,7 @@ public class TastingEntity {
             said.put(TasteOf.BITTERNESS, bitter);
         }
         return new Tasting(
-                Optional.ofNullable(kind),
+                new TasteGroup(Optional.ofNullable(kind), filled),
                 Map.of(TasteOf.SWEETNESS, sweetness, TasteOf.BITTERNESS, bitterness),
                 said,
                 score == null ? OptionalInt.empty() : OptionalInt.of(score));
@@ -98,6 +102,10 @@ public class TastingEntity {
     @Nullable
     CouvertureKind kind() {
         return kind;
+    }
+
+    boolean filled() {
+        return filled;
     }
 
     double sweetness() {

@@ -104,6 +104,39 @@ class PotsApiTest {
         assertThat(more.at("/detail")).contains("share taken from pot 2", "140");
     }
 
+    /** A table of fillings carries shares out, and another house reads them in. */
+    @Test
+    void sharesGoOutInATableAndComeIn() {
+        final String id = "out-" + System.nanoTime();
+        assertThat(
+                        workshop.put(
+                                        "/api/fillings/" + id,
+                                        shards("Out " + id, ",\"takenPercent\":37.5"))
+                                .status())
+                .isEqualTo(200);
+        final String table = workshop.get("/api/exchange/lists/fillings.csv").text();
+        final String header = table.lines().findFirst().orElseThrow();
+        assertThat(header).contains("operations.5.taken_percent");
+        final String row =
+                table.lines().filter(line -> line.startsWith(id + ",")).findFirst().orElseThrow();
+        final String other = id + "-in";
+        final Workshop.Answer taken =
+                workshop.importInto(
+                        "?list=fillings&preview=false",
+                        "fillings.csv",
+                        header + "\n" + row.replace(id, other) + "\n");
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        final JsonNode recipe = workshop.get("/api/fillings/" + other).json().get("recipe");
+        assertThat(recipe.get("operations").get(4).get("takenPercent").asDouble()).isEqualTo(37.5);
+        assertThat(recipe.get("pots").get(1).asString()).isEqualTo("Shards");
+        final Workshop.Answer wrong =
+                workshop.importInto(
+                        "?list=fillings&preview=true",
+                        "fillings.csv",
+                        header + "\n" + row.replace(id, other).replace("37.5", "375") + "\n");
+        assertThat(wrong.text()).contains("375").contains("0.1 to 100 %");
+    }
+
     @Test
     void theBooksKeepPotsTheirNamesAndVersions() {
         final String id = "shards-" + System.nanoTime();

@@ -36,6 +36,11 @@ class PieceTastingsTest {
         final Answer before = workshop.get("/api/pieces/tasted-white/taste");
         assertThat(before.status()).as(before.text()).isEqualTo(200);
         assertThat(before.at("/kind")).isEqualTo("WHITE");
+        assertThat(before.json().at("/filled").asBoolean()).isTrue();
+        // A tablet is judged by tablets.
+        final Answer tablet = workshop.get("/api/pieces/buckwheat-tablet/taste");
+        assertThat(tablet.json().at("/filled").asBoolean()).isFalse();
+        assertThat(tablet.at("/tastes/1/says/template")).startsWith("Nothing is said");
         final double sweet = before.number("/tastes/0/figure/value");
         assertThat(before.at("/tastes/0/says/template")).startsWith("Nothing is said");
 
