@@ -491,11 +491,21 @@ final class Doings {
         return named(clause, true);
     }
 
+    /** "The 80 g sugar" is that line, and not the other sugar as well. */
+    private boolean isSpokenOf(final WrittenLine line) {
+        return spoken.stream()
+                .anyMatch(
+                        each ->
+                                each == line
+                                        || !line.names().isEmpty()
+                                                && each.names().equals(line.names()));
+    }
+
     private List<WrittenLine> named(final Clause clause, final boolean taking) {
         final List<WrittenLine> left =
                 loose.stream()
                         .filter(l -> taken.getOrDefault(l, 0.0) < 1 - 1e-9)
-                        .filter(l -> !spoken.contains(l) || said.says(clause, "rest|remaining"))
+                        .filter(l -> !isSpokenOf(l) || said.says(clause, "rest|remaining"))
                         .toList();
         final int except = said.word(clause, "except|but|without");
         final boolean everything =

@@ -105,15 +105,24 @@ final class WrittenPots {
         final Set<OperationKind> by = by(noun);
         int last = -1;
         for (int i = 0; i < here.size(); i++) {
-            final boolean anotherBegins = last >= 0 && !here.get(i).lines.isEmpty();
+            final boolean anotherBegins =
+                    last >= 0
+                            && !here.get(i).lines.isEmpty()
+                            && !here.get(i).lines.stream().allMatch(WrittenPots::isCoat);
             if (anotherBegins) {
                 break;
             }
-            if (by.contains(here.get(i).kind)) {
+            final boolean coats = last >= 0 && !here.get(i).lines.isEmpty();
+            if (coats || by.contains(here.get(i).kind)) {
                 last = i;
             }
         }
         return last < 0 ? here.size() : last + 1;
+    }
+
+    /** Cocoa butter on crushed pieces belongs to them. */
+    private static boolean isCoat(final WrittenLine line) {
+        return line.names().contains("cocoa") && line.names().contains("butter");
     }
 
     /** What makes such a thing. */

@@ -282,4 +282,46 @@ class PotsInATextTest {
         assertThat(read.pots()).isEmpty();
         assertThat(read.doings()).allMatch(d -> d.from().isEmpty());
     }
+
+    /** Two sugars, each where its grams are said; the coat of the praline is in its pot. */
+    @Test
+    void twoSugarsAndACoatGoWhereTheyAreSaid() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        600 g apples
+                        80 g sugar
+                        60 g hazelnuts
+                        120 g sugar
+                        10 g cocoa butter
+                        150 g cream
+                        300 g dark chocolate
+
+                        Peel, core and chop the apples, stew with the 80 g sugar for 15 minutes. Purée and sieve.
+                        Reduce until thick as jam.
+                        Caramelise the 120 g sugar to 175 °C, stir in the hazelnuts, cool and crush. Toss with the cocoa butter.
+                        Bring the cream to the boil, add half of the purée, pour over the chocolate and blend. Cool to 28 °C.
+                        Fold in 80 g of the praline.
+                        """);
+        assertThat(doing(read, OperationKind.COOK_FRUIT).lines())
+                .extracting(WrittenLine::amount)
+                .containsExactly(80.0);
+        final WrittenRecipe.Doing caramel = doing(read, OperationKind.CARAMELISE);
+        assertThat(caramel.lines()).extracting(WrittenLine::amount).containsExactly(120.0);
+        final int praline = read.pots().indexOf("praline");
+        final int puree = read.pots().indexOf("purée");
+        assertThat(praline).isPositive();
+        assertThat(puree).isPositive();
+        assertThat(caramel.pot()).isEqualTo(praline);
+        final WrittenRecipe.Doing coat =
+                read.doings().stream()
+                        .filter(d -> d.lines().stream().anyMatch(l -> l.amount() == 10))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(coat.pot()).isEqualTo(praline);
+        assertThat(doing(read, OperationKind.SIEVE).pot()).isEqualTo(puree);
+        assertThat(doing(read, OperationKind.BOIL).pot()).isZero();
+        assertThat(read.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
+                .containsExactlyInAnyOrder(FromPot.share(puree, 0.5), FromPot.some(praline, 80));
+    }
 }
