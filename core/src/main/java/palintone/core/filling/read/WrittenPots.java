@@ -165,9 +165,14 @@ final class WrittenPots {
         }
     }
 
+    /** Whether nothing but a coat was put to it since it was crushed. */
     private boolean isCrushed(final int pot) {
         return drafts.stream()
                 .filter(draft -> draft.pot == pot)
+                .filter(
+                        draft ->
+                                draft.lines.isEmpty()
+                                        || !draft.lines.stream().allMatch(WrittenPots::isCoat))
                 .reduce((a, b) -> b)
                 .filter(draft -> draft.kind == OperationKind.CRUSH)
                 .isPresent();

@@ -319,6 +319,8 @@ class PotsInATextTest {
                         .findFirst()
                         .orElseThrow();
         assertThat(coat.pot()).isEqualTo(praline);
+        assertThat(read.doings().get(read.doings().size() - 1).kind())
+                .isEqualTo(OperationKind.FOLD);
         assertThat(doing(read, OperationKind.SIEVE).pot()).isEqualTo(puree);
         assertThat(doing(read, OperationKind.BOIL).pot()).isZero();
         assertThat(read.doings().stream().map(WrittenRecipe.Doing::from).flatMap(Optional::stream))
