@@ -75,10 +75,7 @@ final class OutOfPots {
                     share > 0 ? pot -> FromPot.share(pot, share) : FromPot::all;
             return put(i, new Taken(end, much, name(i + 5, end), By.NAME));
         }
-        final int whole = whole(i, from, to, listed);
-        if (whole > i) {
-            return whole;
-        }
+        whole(i, to, listed);
         final boolean rest = reading.word(i).matches("rest|remaining|remainder");
         if (!rest && !(share > 0 && share < 1)) {
             return i;
@@ -103,9 +100,9 @@ final class OutOfPots {
     /**
      * "Fold in the crushed praline", "stir the purée into it": what was made apart goes in whole.
      */
-    private int whole(final int i, final int from, final int to, final List<WrittenLine> listed) {
+    private void whole(final int i, final int to, final List<WrittenLine> listed) {
         if (!reading.word(i).equals("the")) {
-            return i;
+            return;
         }
         int noun = i + 1;
         while (noun < to
@@ -117,14 +114,12 @@ final class OutOfPots {
         final boolean goesIn =
                 reading.word(i - 1).matches("in|fold|stir|add")
                         || noun + 1 < to && reading.word(noun + 1).matches("into|in");
-        if (!goesIn
-                || !WrittenPots.isMade(word)
-                || listed.stream().anyMatch(line -> line.names().contains(word))) {
-            return i;
-        }
         // Where it is no pot after all its words are read as before.
-        parts.put(i, new Taken(noun + 1, FromPot::all, word, By.ALL));
-        return i;
+        if (goesIn
+                && WrittenPots.isMade(word)
+                && listed.stream().noneMatch(line -> line.names().contains(word))) {
+            parts.put(i, new Taken(noun + 1, FromPot::all, word, By.ALL));
+        }
     }
 
     private int put(final int i, final Taken part) {
