@@ -113,7 +113,9 @@ public class PieceTastings {
         final PieceShelf.Shelved shelved = shelved(id);
         final Piece piece = shelved.piece();
         final TasteGroup group = PieceTaste.group(piece);
-        final PieceTaste taste = PieceTaste.of(piece, shelved::conditions, tastings.liked());
+        final List<TastingEntity> counting = tastings.findByCountsTrue();
+        final PieceTaste taste =
+                PieceTaste.of(piece, shelved::conditions, TastingRepository.liked(counting));
         return new TasteView(
                 group.kind().orElse(null),
                 group.filled(),
@@ -133,7 +135,7 @@ public class PieceTastings {
                                                 t.counts()))
                         .toList(),
                 (int)
-                        tastings.findByCountsTrue().stream()
+                        counting.stream()
                                 .filter(t -> !t.pieceId().equals(id))
                                 .filter(t -> t.tasting().group().equals(group))
                                 .count());

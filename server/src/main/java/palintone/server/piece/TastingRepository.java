@@ -14,6 +14,10 @@ interface TastingRepository extends JpaRepository<TastingEntity, String> {
 
     /** What was tasted in this house and counts. */
     default HouseTaste liked() {
-        return new HouseTaste(findByCountsTrue().stream().map(TastingEntity::tasting).toList());
+        return liked(findByCountsTrue());
+    }
+
+    static HouseTaste liked(final List<TastingEntity> counting) {
+        return new HouseTaste(counting.stream().map(TastingEntity::tasting).toList());
     }
 }

@@ -206,6 +206,7 @@ final class Acts {
     static void crush(final Pot pot, final Operation op, final double[] grams) {
         pot.temperatureC = Math.min(pot.temperatureC, Pot.ROOM_C);
         pot.onTopG = 0;
+        pot.crushed = true;
         pot.stick(op.value(Setting.PERCENT) / 100);
     }
 
@@ -264,14 +265,9 @@ final class Acts {
                 pot.coatG += grams[line];
             }
         }
-        if (pot.temperatureC > COAT_MELTS_C) {
-            pot.coatG = 0;
-        }
+        pot.meltCoat();
         pot.pieceMm = smallest(pot, op.value(Setting.SIZE_MM));
     }
-
-    /** A coat of cocoa butter runs off in a filling warmer than this, °C. */
-    private static final double COAT_MELTS_C = 33;
 
     /** Of pieces of several sizes the smallest go soft first. */
     private static double smallest(final Pot pot, final double sizeMm) {

@@ -41,6 +41,7 @@ final class Joining {
         out.rawEgg = of.rawEgg;
         out.everHeated = of.everHeated;
         out.pieceMm = of.pieceMm;
+        out.crushed = of.crushed;
         out.onTopG = share * of.onTopG;
         of.onTopG -= out.onTopG;
         out.coatG = share * of.coatG;
@@ -93,6 +94,7 @@ final class Joining {
             into.g[i] += inPieces ? 0 : came.g[i];
         }
         into.coatG += came.coatG + (inPieces ? came.onTopG : 0);
+        into.meltCoat();
         if (came.pieceMm > 0) {
             into.pieceMm = into.pieceMm > 0 ? Math.min(into.pieceMm, came.pieceMm) : came.pieceMm;
         }

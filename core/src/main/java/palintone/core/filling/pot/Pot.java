@@ -86,6 +86,9 @@ final class Pot {
     double cutMm;
     double pieceMm;
 
+    /** Whether it was crushed: what comes after that lies on pieces, before it is in them. */
+    boolean crushed;
+
     /** Cocoa butter weighed in since it was crushed: folded in, it lies on the pieces. */
     double onTopG;
 
@@ -123,6 +126,17 @@ final class Pot {
         }
         coatG = 0;
         onTopG = 0;
+        crushed = false;
+    }
+
+    /** A coat of cocoa butter runs off in what is warmer than this, °C. */
+    private static final double COAT_MELTS_C = 33;
+
+    /** Warm, it takes the coat off what lies in it. */
+    void meltCoat() {
+        if (temperatureC > COAT_MELTS_C) {
+            coatG = 0;
+        }
     }
 
     /** What is painted or sprayed on pieces so that they stay crisp. */
@@ -144,7 +158,7 @@ final class Pot {
                 .forEach((component, share) -> g[component.ordinal()] += share * massG);
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
-        if (isCoat(ingredient)) {
+        if (crushed && isCoat(ingredient)) {
             onTopG += massG;
         }
         if (ingredient.is(FunctionalClass.RAW_EGG)) {

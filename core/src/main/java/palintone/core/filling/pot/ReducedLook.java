@@ -2,7 +2,6 @@ package palintone.core.filling.pot;
 
 import java.util.Arrays;
 import java.util.Optional;
-import palintone.core.figure.Source;
 
 /**
  * What is boiled down until it looks so, with the share that has gone by then: the custom of
@@ -12,12 +11,9 @@ import palintone.core.figure.Source;
 public enum ReducedLook {
     THICKER("slightly thicker", 25, "thick|thicker|thickens?|thickened"),
     COATS_A_SPOON("coats a spoon", 35, "coats?|nappe"),
-    SYRUPY("syrupy", 50, "syrupy|sticky"),
+    SYRUPY("syrupy", 50, "syrupy|syrup|sticky"),
     JAMMY("thick as jam", 60, "jammy|jam"),
     NEARLY_DRY("nearly dry", 85, "dry|sec");
-
-    public static final Source SOURCE =
-            Source.practice("share that has boiled away by its look; weigh it and say the grams");
 
     private final String words;
     private final double percent;
@@ -38,7 +34,7 @@ public enum ReducedLook {
         return percent;
     }
 
-    /** The look that a word of a recipe means; the most thickened where it means several. */
+    /** The look that a word of a recipe means. */
     public static Optional<ReducedLook> of(final String word) {
         return Arrays.stream(values()).filter(look -> word.matches(look.said)).findFirst();
     }

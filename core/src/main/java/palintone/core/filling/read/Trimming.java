@@ -65,7 +65,14 @@ final class Trimming {
         return Optional.of(draft);
     }
 
+    /** Fruit itself: nobody stones a raspberry purée, a cherry brandy or an apricot jam. */
     static boolean isFruit(final WrittenLine line) {
-        return line.names().stream().anyMatch(name -> Lexicon.isKindOf("fruit", name));
+        return line.names().stream().anyMatch(name -> Lexicon.isKindOf("fruit", name))
+                && line.names().stream().noneMatch(name -> name.matches(MADE_OF_IT))
+                && line.names().stream().noneMatch(name -> Lexicon.isKindOf("alcohol", name));
     }
+
+    private static final String MADE_OF_IT =
+            "pur[eé]e|pulp|juice|jam|jelly|paste|spirit|liqueur|syrup|vinegar|oil|powder|essence|"
+                    + "extract|flavour|coulis|compote|cider|wine|drink";
 }

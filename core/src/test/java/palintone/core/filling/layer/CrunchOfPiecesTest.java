@@ -174,4 +174,25 @@ class CrunchOfPiecesTest {
         assertThat(coated(8, true, 45).cooked().folded().coatG()).isZero();
         assertThat(daysOf(coated(8, true, 45))).isLessThan(0.8 * daysOf(coated(8, true, 28)));
     }
+
+    /** Melted in with what was never crushed it is no coat: less is promised. */
+    @Test
+    void cocoaButterStirredInIsNoCoat() {
+        final Cooked stirred =
+                Cooking.cook(
+                        List.of(
+                                op(OperationKind.ADD, grams(WAFER, 40)).in(1),
+                                op(OperationKind.ADD, grams(COCOA_BUTTER, 8)).in(1),
+                                op(OperationKind.BOIL, grams(Samples.CREAM, 300)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 320)),
+                                op(OperationKind.COOL).with(Setting.TEMPERATURE_C, 28),
+                                new Operation(
+                                        OperationKind.FOLD,
+                                        List.of(),
+                                        Map.of(Setting.SIZE_MM, 3.0),
+                                        0,
+                                        Optional.of(FromPot.all(1)))));
+        assertThat(stirred.folded().grams()).isGreaterThan(40);
+        assertThat(stirred.folded().coatG()).isZero();
+    }
 }

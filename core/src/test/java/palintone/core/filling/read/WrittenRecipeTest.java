@@ -524,4 +524,25 @@ class WrittenRecipeTest {
                         .orElseThrow();
         assertThat(nothing.asks()).contains(Setting.MASS_G);
     }
+
+    /** All fruit is stoned; what was made of fruit, or burns, is not. */
+    @Test
+    void brandyAndPureeAreNotStoned() {
+        final WrittenRecipe read =
+                WrittenRecipe.read(
+                        """
+                        1 kg apricots, stones in
+                        200 g raspberry purée
+                        30 g cherry brandy
+                        100 g sugar
+                        Stone, chop and simmer 20 minutes with the sugar. Sieve. Add the raspberry
+                        purée. Add the cherry brandy at 30 °C.
+                        """);
+        assertThat(read.doings().get(0).kind()).isEqualTo(OperationKind.TRIM);
+        assertThat(read.doings().get(0).lines())
+                .extracting(WrittenLine::amount)
+                .containsExactly(1.0);
+        final WrittenRecipe.Doing last = read.doings().get(read.doings().size() - 1);
+        assertThat(last.lines()).extracting(WrittenLine::amount).containsExactly(30.0);
+    }
 }
