@@ -2,13 +2,14 @@ package palintone.core.filling;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.substance.Alcohol;
 import palintone.core.substance.Component;
-import palintone.core.substance.FunctionalClass;
 
 /** Where a recipe can hurt somebody; each defers to those who decide. */
 final class Cautions {
@@ -16,45 +17,48 @@ final class Cautions {
     /** Wetter than this it melts sugar that lies in it; ours. */
     private static final double WET = 0.05;
 
-    private static final double FLAMMABLE_SHARE = 0.15;
-
     private Cautions() {}
+
+    private static boolean any(final Cooked cooked, final Predicate<Cooked.Hazard> what) {
+        return cooked.stages().stream().anyMatch(stage -> what.test(stage.state()));
+    }
 
     static List<Sentence> of(final Cooked cooked) {
         final List<Sentence> words = new ArrayList<>();
-        if (cooked.rawEgg()) {
-            words.add(
-                    Sentence.of(
-                            "Raw egg, never heated to a safe temperature. Give it a heat step; many"
-                                    + " local codes forbid it otherwise."));
-        } else if (cooked.hasEgg()) {
-            words.add(eggStep(cooked));
+        switch (Lethality.egg(cooked.eggs())) {
+            case RAW ->
+                    words.add(
+                            Sentence.of(
+                                    "Raw egg, never heated to a safe temperature. Give it a heat step;"
+                                            + " many local codes forbid it otherwise."));
+            case SHORT, HEATED -> words.add(eggStep(cooked));
+            case NONE -> {
+                // Nothing to say.
+            }
         }
-        final HotSugar sugar = HotSugar.of(cooked.stages());
-        if (sugar.cooked()) {
+        if (any(cooked, Cooked.Hazard::burns)) {
             words.add(
                     Sentence.of(
                             "Cooked sugar sticks and burns deep: long sleeves, cold water within"
                                     + " reach, nobody else at the stove."));
         }
-        if (sugar.meetsLiquid()) {
-            words.add(
-                    Sentence.of(
-                            "Liquid into hot caramel throws steam and sugar: warm it, pour in thin"
-                                    + " parts, hands and face away, pot no more than a third full."));
+        if (any(cooked, Cooked.Hazard::boilsUp)) {
+            words.add(Sentence.of(palintone.core.process.Cautions.BOILS_UP));
         }
-        if (cooked.weighed().keySet().stream()
-                .anyMatch(
-                        i ->
-                                i.is(FunctionalClass.SPIRIT)
-                                        || i.composition().fraction(Component.ETHANOL)
-                                                > FLAMMABLE_SHARE)) {
+        if (any(cooked, Cooked.Hazard::spirit)) {
             words.add(
                     Sentence.of(
-                                    "Spirit: no flame near it; add it below {warm} and away from the stove."
-                                            + " Alcohol in the piece must be declared; keep it from"
-                                            + " children.")
+                                    "Spirit: no flame near it; add it below {warm} and away from the"
+                                            + " stove.")
                             .with("warm", 45, Unit.CELSIUS));
+        }
+        final double alcohol = Alcohol.percent(cooked.composition());
+        if (Alcohol.declared(alcohol)) {
+            words.add(
+                    Sentence.of(
+                                    "Holds {alcohol} alcohol by mass: name it to whoever eats it, on"
+                                            + " the label too, and keep it from children.")
+                            .with("alcohol", alcohol, Unit.PERCENT));
         }
         if (cooked.stages().stream().anyMatch(s -> s.kind() == OperationKind.BOIL_DOWN)) {
             words.add(Sentence.of("Boiling down: steam and spatter; a wide pot, a long spoon."));
@@ -93,7 +97,7 @@ final class Cautions {
                         .with("held", step.seconds(), Unit.SECOND)
                         .with("asked", Lethality.STEP_C, Unit.CELSIUS)
                         .with("asking", Lethality.STEP_S, Unit.SECOND)
-                        .with("ours", Math.min(99, reached), Unit.LOG10)
+                        .with("ours", Lethality.said(heat), Unit.LOG10)
                         .with("theirs", Lethality.ofTheCode(), Unit.LOG10);
         return said.and(
                 Sentence.of(

@@ -143,26 +143,15 @@ public record FillingFigures(
                         aw.high(),
                         figures.get(Quality.ACIDITY).value(),
                         properties.acidityRange().high(),
+                        properties.acidityMeasured(),
                         water + ethanol > 0 ? 100 * ethanol / (water + ethanol) : 0,
                         cooked.unheated().isEmpty() && cooked.heated(),
-                        egg(cooked),
+                        Lethality.egg(cooked.eggs()),
                         properties.conditions().storageC(),
                         100 * cooked.composition().fraction(Component.LIQUID_OIL),
                         has(cooked, FunctionalClass.NUT),
-                        cooked.composition().fraction(Component.MILK_FAT) > 0.01,
+                        cooked.inIt().stream().anyMatch(i -> i.allergens().contains(Allergen.MILK)),
                         has(cooked, FunctionalClass.CRISP)));
-    }
-
-    private static Keeping.Egg egg(final Cooked cooked) {
-        if (cooked.rawEgg()) {
-            return Keeping.Egg.RAW;
-        }
-        if (!cooked.hasEgg()) {
-            return Keeping.Egg.NONE;
-        }
-        return Lethality.reduction(Lethality.least(cooked.eggs())) < Lethality.ofTheCode()
-                ? Keeping.Egg.SHORT
-                : Keeping.Egg.HEATED;
     }
 
     private static boolean has(final Cooked cooked, final FunctionalClass nature) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import palintone.core.figure.Range;
 import palintone.core.filling.emulsion.Emulsion;
+import palintone.core.filling.life.FoodCode;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.record.Correction;
 import palintone.core.filling.taste.Taste;
@@ -16,6 +17,7 @@ import palintone.core.filling.water.Norrish1966;
 import palintone.core.filling.water.Ross1975;
 import palintone.core.filling.water.RossProduct;
 import palintone.core.filling.water.WaterActivityModel;
+import palintone.core.substance.Alcohol;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
@@ -38,8 +40,17 @@ public final class FillingProperties {
 
     private static final double BOUND_BY_SUGAR = 0.1;
 
-    /** Calibrated here: {@link Taste#ACIDITY}. */
+    /** Calibrated here: {@link palintone.core.filling.water.Buffers}. */
     private static final double COMPUTED_PH_MARGIN = 0.4;
+
+    /**
+     * Twice the models' own error against readings: models that are handed one composition agree
+     * with each other better than with a meter. Calibrated here.
+     */
+    static final double COMPUTED_AW_MARGIN = 0.04;
+
+    /** So far is a fat filling's known, where it was not measured. */
+    private static final double DRY_AW_MARGIN = 0.1;
 
     private final Cooked cooked;
     private final Conditions conditions;
@@ -100,8 +111,8 @@ public final class FillingProperties {
             case FIRMNESS_STORAGE -> Texture.firmness(texture.pascal(conditions.storageC()));
             case SWEETNESS -> Taste.sweetness(c);
             case BITTERNESS -> Taste.bitterness(cooked);
-            case ALCOHOL -> Taste.alcoholByMass(c);
-            case ACIDITY -> Taste.ph(cooked.weighed()) + conditions.own().offset(Correction.Of.PH);
+            case ALCOHOL -> Alcohol.percent(c);
+            case ACIDITY -> cooked.ph() + conditions.own().offset(Correction.Of.PH);
             case ENERGY -> Nutrition.of(c).kilojoules();
             case COST -> cost() / cooked.yieldG() * 1000;
             case YIELD -> cooked.yieldG();
@@ -120,35 +131,81 @@ public final class FillingProperties {
     }
 
     /**
-     * What the water activity may really be: the models disagree, a measurement narrows it. A fat
-     * filling's is known to a tenth.
+     * What the water activity may really be. Unmeasured, the models may all be off by {@link
+     * #COMPUTED_AW_MARGIN}, and where they differ by more, by that; a fat filling's is known to a
+     * tenth. Measured on this recipe, it is two margins of the measurements, whatever the models
+     * say.
      */
     public Range waterActivityRange() {
         final double value = value(Quality.WATER_ACTIVITY);
-        if (!wet) {
-            return new Range(Math.max(0.01, value - 0.1), Math.min(1, value + 0.1));
-        }
-        double low = value;
-        double high = value;
-        for (final WaterActivityModel model : MODELS) {
-            final double aw = waterActivity(model);
-            low = Math.min(low, aw);
-            high = Math.max(high, aw);
-        }
         final Correction own = conditions.own().of(Correction.Of.WATER_ACTIVITY);
-        if (own.measurements() > 0) {
-            low = Math.max(low, value - 2 * own.margin());
-            high = Math.min(high, value + 2 * own.margin());
+        if (own.holds(Correction.Of.WATER_ACTIVITY, uncorrected(Quality.WATER_ACTIVITY))) {
+            final double margin = 2 * own.margin();
+            return new Range(Math.max(0.01, value - margin), Math.min(1, value + margin));
         }
-        return new Range(Math.min(low, value), Math.max(high, value));
+        // What was measured of another recipe by this name makes this one no drier.
+        final double raw = Math.max(value, uncorrected(Quality.WATER_ACTIVITY));
+        final double margin = wet ? COMPUTED_AW_MARGIN : DRY_AW_MARGIN;
+        double low = value - margin;
+        double high = raw + margin;
+        if (wet) {
+            for (final WaterActivityModel model : MODELS) {
+                final double aw = waterActivity(model);
+                low = Math.min(low, aw);
+                high = Math.max(high, aw);
+            }
+        }
+        return new Range(Math.max(0.01, low), Math.min(1, high));
     }
 
     /** What the pH may really be: within 0.4 computed, within two margins measured. */
     public Range acidityRange() {
         final double value = value(Quality.ACIDITY);
-        final Correction own = conditions.own().of(Correction.Of.PH);
-        final double margin = own.measurements() > 0 ? 2 * own.margin() : COMPUTED_PH_MARGIN;
-        return new Range(value - margin, value + margin);
+        if (acidityMeasured()) {
+            final double margin = 2 * conditions.own().of(Correction.Of.PH).margin();
+            return new Range(value - margin, value + margin);
+        }
+        return new Range(
+                value - COMPUTED_PH_MARGIN,
+                Math.max(value, uncorrected(Quality.ACIDITY)) + COMPUTED_PH_MARGIN);
+    }
+
+    /** Whether its pH was measured on this recipe, or on one that differs by nothing much. */
+    public boolean acidityMeasured() {
+        return conditions
+                .own()
+                .of(Correction.Of.PH)
+                .holds(Correction.Of.PH, uncorrected(Quality.ACIDITY));
+    }
+
+    /**
+     * From which computed water activity down it may stand outside the cold, with its margin. Where
+     * it would have to become another recipe for that, what was measured of this one no longer
+     * counts.
+     */
+    public double standsFrom() {
+        final double value = value(Quality.WATER_ACTIVITY);
+        final double margin = waterActivityRange().high() - value;
+        final double here = FoodCode.highestAw(acidityRange().high(), acidityMeasured()) - margin;
+        final Correction own = conditions.own().of(Correction.Of.WATER_ACTIVITY);
+        final double raw = here - own.offset();
+        if (own.measurements() == 0 || own.holds(Correction.Of.WATER_ACTIVITY, raw)) {
+            return here;
+        }
+        return FoodCode.highestAw(0, false)
+                - (wet ? COMPUTED_AW_MARGIN : DRY_AW_MARGIN)
+                + Math.min(0, own.offset());
+    }
+
+    /** What the model alone says, before own measurements move it. */
+    private double uncorrected(final Quality quality) {
+        return value(quality)
+                - conditions
+                        .own()
+                        .offset(
+                                quality == Quality.ACIDITY
+                                        ? Correction.Of.PH
+                                        : Correction.Of.WATER_ACTIVITY);
     }
 
     private double dryActivity() {

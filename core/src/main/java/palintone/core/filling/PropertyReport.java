@@ -15,6 +15,7 @@ import palintone.core.filling.taste.Taste;
 import palintone.core.filling.texture.Gel;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.water.AqueousPhase;
+import palintone.core.filling.water.Buffers;
 import palintone.core.filling.water.Gab;
 import palintone.core.filling.water.Ross1975;
 import palintone.core.filling.water.Solute;
@@ -278,7 +279,7 @@ final class PropertyReport {
         final Correction own = correction(Correction.Of.PH);
         final double value = properties.value(Quality.ACIDITY);
         final Range range = properties.acidityRange();
-        Basis basis = Basis.of("mean pH of the ingredients, weighed by what buffers them");
+        Basis basis = Basis.of("mean pH of what is in the pot, weighed by what buffers it");
         basis = moved(own, Unit.PH, basis);
         return Figure.of(
                         Quality.ACIDITY.words(),
@@ -288,7 +289,7 @@ final class PropertyReport {
                                         "organic acid",
                                         100 * c.fraction(Component.ORGANIC_ACID),
                                         Unit.PERCENT)
-                                .from(Taste.ACIDITY))
+                                .from(Buffers.SOURCE))
                 .spread(range.low(), range.high());
     }
 

@@ -33,7 +33,14 @@ public final class Cautions {
             "Steam and splashes burn: turn the pot away from you, stir with a long spoon.";
     public static final String HOT_SUGAR =
             "Hot sugar sticks and burns deep: long sleeves, gloves, nobody beside you, cold water at"
-                    + " hand. Liquid poured in boils up; add it slowly, from the side.";
+                    + " hand.";
+
+    /** Where something wet meets what is hotter than a syrup boils. */
+    public static final String BOILS_UP =
+            "Whatever is wet boils up in a pot as hot as this and throws steam and sugar: warm it"
+                    + " first, pour in thin parts from the side, hands and face away, the pot no more"
+                    + " than a third full.";
+
     public static final String YOLK =
             "Raw egg: every part must reach the temperature and stay there for the minutes said. Your"
                     + " local food code has the last word.";

@@ -2,6 +2,7 @@ package palintone.core.filling;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.of;
 import static palintone.core.filling.Kitchen.op;
 
 import java.util.List;
@@ -29,6 +30,8 @@ class CautionsTest {
 
     private static final Operation BOIL = op(OperationKind.BOIL, grams(Samples.CREAM, 200));
     private static final Operation POUR = op(OperationKind.POUR, grams(Samples.DARK_66, 250));
+
+    private static final String BOILS_UP = "Whatever is wet boils up";
 
     private static String cautions(final Operation... operations) {
         return FillingFigures.of(new Filling("f", "F", List.of(operations))).cautions().stream()
@@ -155,26 +158,70 @@ class CautionsTest {
         assertThat(strained.allergens()).contains(Allergen.GLUTEN);
     }
 
+    /**
+     * By the state of the pot: what the operation is called, and how sugar got hot, is the same.
+     */
     @Test
-    void hotSugarAndLiquidIntoIt() {
-        assertThat(cautions(sugar(118))).contains("burns deep").doesNotContain("throws steam");
-        assertThat(cautions(sugar(160), op(OperationKind.ADD, grams(Samples.CREAM, 100))))
-                .contains("burns deep")
-                .contains("throws steam");
-        assertThat(cautions(sugar(118), op(OperationKind.ADD, grams(Samples.CREAM, 100))))
-                .doesNotContain("throws steam");
+    void whateverIsWetWarnsInAPotHotterThanASyrupBoils() {
+        final Operation cream = op(OperationKind.ADD, grams(Samples.CREAM, 100));
+        assertThat(cautions(sugar(118))).contains("burns deep").doesNotContain(BOILS_UP);
+        for (final double celsius : new double[] {106, 118, 138, 160, 180}) {
+            assertThat(cautions(sugar(celsius), cream)).as(celsius + " °C").contains(BOILS_UP);
+        }
+        for (final OperationKind heating :
+                List.of(OperationKind.HEAT, OperationKind.COOK_SUGAR, OperationKind.CARAMELISE)) {
+            final Operation dry = op(heating, grams(Kitchen.SUGAR, 200));
+            assertThat(cautions(dry.with(Setting.TEMPERATURE_C, 175), cream))
+                    .as(heating.words())
+                    .contains(BOILS_UP);
+            final Operation wet = op(heating, grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 60));
+            assertThat(cautions(wet.with(Setting.TEMPERATURE_C, 175), cream))
+                    .as(heating.words() + " with water in it, which the model lets boil")
+                    .contains(BOILS_UP);
+        }
         assertThat(cautions(sugar(160), op(OperationKind.ADD, grams(Kitchen.BUTTER, 60))))
-                .contains("throws steam");
+                .contains(BOILS_UP);
+        assertThat(cautions(sugar(160), op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 60))))
+                .as("cooled to 35 °C before the butter")
+                .doesNotContain(BOILS_UP);
         assertThat(cautions(sugar(160), op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 200))))
                 .contains("burns deep")
-                .doesNotContain("throws steam");
+                .doesNotContain(BOILS_UP);
+        assertThat(cautions(sugar(104), cream)).doesNotContain(BOILS_UP);
+        assertThat(cautions(sugar(160), op(OperationKind.COOL), cream)).doesNotContain(BOILS_UP);
+    }
+
+    /** Butter browned without any sugar spatters as well. */
+    @Test
+    void hotFatIsAsHotAsHotSugar() {
+        assertThat(
+                        cautions(
+                                op(OperationKind.HEAT, grams(Kitchen.BUTTER, 100))
+                                        .with(Setting.TEMPERATURE_C, 150),
+                                op(OperationKind.ADD, grams(Samples.CREAM, 50))))
+                .contains(BOILS_UP);
     }
 
     @Test
     void spiritIsKeptFromTheFlame() {
         assertThat(cautions(BOIL, POUR, op(OperationKind.ADD, grams(Kitchen.SPIRIT, 20))))
                 .contains("no flame near it")
-                .contains("declared");
+                .contains("on the label");
+    }
+
+    /** What burns is one question, what is declared another: 1 % by mass, whatever it came with. */
+    @Test
+    void alcoholIsDeclaredFromAHundredthOn() {
+        final Ingredient wine =
+                of(
+                        "wine",
+                        Map.of(Component.WATER, 87.0, Component.ETHANOL, 10.0, Component.ASH, 3.0));
+        final Operation much = op(OperationKind.ADD, grams(wine, 100));
+        assertThat(cautions(BOIL, POUR, much)).contains("on the label").doesNotContain("no flame");
+        assertThat(cautions(BOIL, POUR, op(OperationKind.ADD, grams(wine, 30))))
+                .doesNotContain("on the label");
+        final String drop = cautions(BOIL, POUR, op(OperationKind.ADD, grams(Kitchen.SPIRIT, 4)));
+        assertThat(drop).contains("no flame").doesNotContain("on the label");
     }
 
     @Test

@@ -161,6 +161,7 @@ class LawsTest {
                         aw,
                         ph,
                         ph,
+                        true,
                         0,
                         true,
                         Keeping.Egg.NONE,

@@ -217,12 +217,14 @@ class ToolsTest {
         assertThat(jar.ideas()).isNotEmpty();
     }
 
+    private static final Correction.Measured READ = new Correction.Measured(0.86, 0.83);
+
     @Test
     void measurementsMoveTheModelAndMoreOfThemMore() {
         final Correction none = Correction.of(Correction.Of.WATER_ACTIVITY, List.of());
-        final Correction one = Correction.of(Correction.Of.WATER_ACTIVITY, List.of(-0.03));
+        final Correction one = Correction.of(Correction.Of.WATER_ACTIVITY, List.of(READ));
         final Correction three =
-                Correction.of(Correction.Of.WATER_ACTIVITY, List.of(-0.03, -0.03, -0.03));
+                Correction.of(Correction.Of.WATER_ACTIVITY, List.of(READ, READ, READ));
         assertThat(none.offset()).isZero();
         assertThat(one.offset()).isBetween(-0.03, -0.025);
         assertThat(three.offset()).isLessThan(one.offset());

@@ -162,7 +162,7 @@ public class FillingNotes {
     /** What the workshop's own measurements say of the models for this recipe. */
     @Transactional(readOnly = true)
     public Corrections corrections(final String id) {
-        final Map<Correction.Of, List<Double>> differences = new EnumMap<>(Correction.Of.class);
+        final Map<Correction.Of, List<Correction.Measured>> readings = new EnumMap<>(Correction.Of.class);
         final Map<Integer, FillingProperties> cooked = new HashMap<>();
         for (final FillingNoteEntity n : notes.findByFillingIdOrderByNotedAtDesc(id)) {
             if (n.measured() == null || n.kind() == FillingNoteEntity.Kind.TASTING) {
@@ -176,12 +176,11 @@ public class FillingNotes {
                                             cooked(byNumber(id, number).operations()),
                                             Conditions.USUAL));
             final Correction.Of what = Correction.Of.valueOf(n.kind().name());
-            differences
-                    .computeIfAbsent(what, w -> new ArrayList<>())
-                    .add(n.measured() - then.value(quality(what)));
+            readings.computeIfAbsent(what, w -> new ArrayList<>())
+                    .add(new Correction.Measured(then.value(quality(what)), n.measured()));
         }
         final Map<Correction.Of, Correction> each = new EnumMap<>(Correction.Of.class);
-        differences.forEach((what, list) -> each.put(what, Correction.of(what, list)));
+        readings.forEach((what, list) -> each.put(what, Correction.of(what, list)));
         return new Corrections(each);
     }
 

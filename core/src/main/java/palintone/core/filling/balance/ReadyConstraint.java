@@ -7,7 +7,6 @@ import java.util.Map;
 import palintone.core.figure.Band;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Quality;
-import palintone.core.filling.life.FoodCode;
 
 /** Wishes a maker has in a word. Each moves one quality and keeps the others where they were. */
 public enum ReadyConstraint {
@@ -80,9 +79,7 @@ public enum ReadyConstraint {
      * numbers have; then a step drier still.
      */
     private static double keepsLonger(final FillingProperties now, final double aw) {
-        final double margin = now.waterActivityRange().high() - aw + SAFELY_INSIDE;
-        final double stands = FoodCode.highestAw(now.acidityRange().high()) - margin;
-        return Math.max(0.05, Math.min(stands, aw - 0.03));
+        return Math.max(0.05, Math.min(now.standsFrom() - SAFELY_INSIDE, aw - 0.03));
     }
 
     private static void set(

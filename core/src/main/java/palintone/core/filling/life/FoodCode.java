@@ -28,6 +28,8 @@ public final class FoodCode {
     /** Below this every acidity is allowed. */
     private static final double DRY = 0.88;
 
+    private static final double UNKNOWN_PH = 14;
+
     /** What the table says. */
     public enum Says {
         /** Need not be kept cold for safety. */
@@ -37,6 +39,32 @@ public final class FoodCode {
     }
 
     private FoodCode() {}
+
+    /**
+     * What the table says of a food whose pH was measured or only computed: an estimate frees
+     * nothing above what is dry enough at every acidity.
+     *
+     * @param aw water activity, 0 to 1, the highest it may be
+     * @param ph 0 to 14, the highest it may be
+     * @param measured whether the pH was read on this food
+     */
+    public static Says says(final double aw, final double ph, final boolean measured) {
+        return says(aw, measured ? ph : UNKNOWN_PH);
+    }
+
+    /** The highest water activity that may stand, its pH measured or only computed. */
+    public static double highestAw(final double ph, final boolean measured) {
+        return highestAw(measured ? ph : UNKNOWN_PH);
+    }
+
+    /**
+     * The highest pH that frees a food of some water activity from the cold.
+     *
+     * @param aw 0 to 1, the highest it may be
+     */
+    public static double highestPh(final double aw) {
+        return aw < DRY ? UNKNOWN_PH : aw <= 0.90 ? 5.0 : aw <= 0.92 ? 4.6 : 4.2;
+    }
 
     /**
      * @param aw water activity, 0 to 1, the highest it may be

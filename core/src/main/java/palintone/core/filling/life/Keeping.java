@@ -7,14 +7,15 @@ package palintone.core.filling.life;
  * @param awLow the lowest it may be
  * @param awHigh the highest it may be: the verdict is by this
  * @param ph acidity, estimated or measured
- * @param phHigh the highest pH it may have: the verdict is by this
+ * @param phHigh the highest pH it may have: the verdict is by this, where it was measured
+ * @param phMeasured whether it was read on this food: an estimate frees nothing from the cold
  * @param alcoholPercentOfSyrup ethanol in the syrup by mass
  * @param heated everything moist saw 72 °C after it went in
  * @param egg what became of raw egg
  * @param storageC where the pieces will lie
  * @param freeOil share of liquid oil in the filling, %
  * @param nuts nuts or seeds in it
- * @param dairy milk in it
+ * @param dairy milk of any kind in it, skimmed too
  * @param crisp crisp pieces beside moisture
  */
 public record Keeping(
@@ -23,6 +24,7 @@ public record Keeping(
         double awHigh,
         double ph,
         double phHigh,
+        boolean phMeasured,
         double alcoholPercentOfSyrup,
         boolean heated,
         Egg egg,
@@ -45,12 +47,17 @@ public record Keeping(
 
     /** What the table of pH and water activity says, at the unfavourable end of both. */
     public FoodCode.Says table() {
-        return FoodCode.says(awHigh, phHigh);
+        return FoodCode.says(awHigh, phHigh, phMeasured);
     }
 
     /** Whether it must be kept cold: by the table, or for egg that was not heated enough. */
     public boolean cold() {
         return table() == FoodCode.Says.ASSESS || eggUnsafe();
+    }
+
+    /** The highest water activity that may stand outside the cold. */
+    double standsBelow() {
+        return FoodCode.highestAw(phHigh, phMeasured);
     }
 
     boolean eggUnsafe() {

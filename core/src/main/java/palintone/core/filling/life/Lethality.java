@@ -29,6 +29,9 @@ public final class Lethality {
     private static final double FROM_C = 55;
     private static final double NOT_ABOVE_C = 75;
 
+    /** More than so many decimals nobody has measured: twelve is what canners count to. */
+    private static final double MOST = 12;
+
     /** What the code asks of sugared yolk: this temperature, °C, */
     public static final double STEP_C = 63.3;
 
@@ -99,6 +102,26 @@ public final class Lethality {
                 .orElseThrow();
     }
 
+    /** Decimal reductions that may be said, no more than 12 on the logarithm's scale. */
+    public static double said(final List<HeatStep> steps) {
+        return Math.min(MOST, reduction(steps));
+    }
+
+    /**
+     * What became of raw egg, the least heated of it.
+     *
+     * @param eggs the heat steps of each; none where there is no egg
+     */
+    public static Keeping.Egg egg(final List<List<HeatStep>> eggs) {
+        if (eggs.isEmpty()) {
+            return Keeping.Egg.NONE;
+        }
+        final double reached = reduction(least(eggs));
+        return reached >= ofTheCode()
+                ? Keeping.Egg.HEATED
+                : reached > 0 ? Keeping.Egg.SHORT : Keeping.Egg.RAW;
+    }
+
     /** Of every heat step since the egg went in. */
     public static Figure figure(final List<HeatStep> steps) {
         final double sum = reduction(steps);
@@ -110,10 +133,17 @@ public final class Lethality {
         }
         return Figure.of(
                 "heat step of the egg",
-                Math.min(99, sum),
+                Math.min(MOST, sum),
                 Unit.LOG10,
                 basis.with("by the same arithmetic, 63.3 °C for 3.5 min", ofTheCode(), Unit.LOG10)
                         .from(SOURCE)
-                        .validFor("55 to 75 °C in the coldest place", true));
+                        .validFor(
+                                "55 to 75 °C in the coldest place; hotter counts as 75 °C, and more"
+                                        + " than 12 decimals as 12",
+                                steps.stream()
+                                        .allMatch(
+                                                s ->
+                                                        s.celsius() >= FROM_C
+                                                                && s.celsius() <= NOT_ABOVE_C)));
     }
 }

@@ -60,6 +60,9 @@ public record Life(
     /** Egg that was not heated enough: eaten the next day at the latest. */
     private static final double EGG_DAYS = 2;
 
+    /** A pH reading may be off by so much; twice its margin. */
+    private static final double READ_WITHIN = 0.2;
+
     public static Life of(final Keeping it) {
         return it.cold() ? inTheCold(it) : onTheShelf(it);
     }
@@ -96,13 +99,14 @@ public record Life(
 
     private static Life onTheShelf(final Keeping it) {
         final double storageC = it.storageC();
-        final double growth = growthDays(it, it.aw(), storageC);
+        // Told by the highest it may be, as the verdict is.
+        final double growth = growthDays(it, it.awHigh(), storageC);
         final double quality = qualityDays(it);
-        final double crisp = it.crisp() && it.aw() > 0.45 ? 10 : Double.MAX_VALUE;
+        final double crisp = it.crisp() && it.awHigh() > 0.45 ? 10 : Double.MAX_VALUE;
         final double end = Math.min(quality, crisp);
         final double days = Math.min(MOST_DAYS, Math.min(growth, end));
-        final double low = Math.min(growthDays(it, it.awHigh(), storageC), end) / 1.5;
-        final double high = Math.min(growthDays(it, it.awLow(), storageC), end) * 1.4;
+        final double low = Math.min(growth, end) / 1.5;
+        final double high = Math.min(growthDays(it, it.aw(), storageC), end);
         final Figure figure =
                 Figure.of(
                                 "life",
@@ -121,7 +125,7 @@ public record Life(
         if (days == crisp) {
             reason = Sentence.of("The crisp pieces take up water and go soft.");
         } else if (growth <= quality) {
-            reason = slowGrower(it.aw());
+            reason = slowGrower(it.awHigh());
         } else if (it.nuts() || it.freeOil() > 12) {
             reason =
                     Sentence.of(
@@ -132,8 +136,11 @@ public record Life(
         return new Life(
                 false,
                 Sentence.of(
-                        "May stand outside the cold by the table of pH and water activity; a"
-                                + " laboratory and your local authority decide."),
+                        it.awHigh() < FoodCode.highestAw(14)
+                                ? "This filling is dry enough to stand outside the cold; a"
+                                        + " laboratory and your local authority decide."
+                                : "Its measured pH lets this filling stand outside the cold; a"
+                                        + " laboratory and your local authority decide."),
                 figure,
                 reason,
                 longer(it, growth <= quality));
@@ -143,9 +150,14 @@ public record Life(
         return Basis.of(formula)
                 .with("water activity", it.aw(), Unit.ONE)
                 .with("water activity, at most", it.awHigh(), Unit.ONE)
-                .with("pH, estimated", it.ph(), Unit.PH)
+                .with(it.phMeasured() ? "pH, measured" : "pH, estimated", it.ph(), Unit.PH)
                 .with("pH, at most", it.phHigh(), Unit.PH)
-                .with("the table's limit at this pH", FoodCode.highestAw(it.phHigh()), Unit.ONE)
+                .with(
+                        it.phMeasured()
+                                ? "the table's limit at this pH"
+                                : "the table's limit while the pH is not measured",
+                        it.standsBelow(),
+                        Unit.ONE)
                 .with("alcohol in the syrup", it.alcoholPercentOfSyrup(), Unit.PERCENT)
                 .with("stored at", storageC, Unit.CELSIUS)
                 .from(GROWTH)
@@ -172,7 +184,9 @@ public record Life(
             }
         }
         double days = Math.exp(log) * Math.pow(Q10, (18 - storageC) / 10);
-        days *= it.phHigh() < 4.2 ? 1.6 : it.phHigh() < 4.6 ? 1.3 : 1;
+        if (it.phMeasured()) {
+            days *= it.phHigh() < 4.2 ? 1.6 : it.phHigh() < 4.6 ? 1.3 : 1;
+        }
         days *= 1 + Math.min(1.5, it.alcoholPercentOfSyrup() / 10);
         return it.heated() ? days : days * 0.6;
     }
@@ -201,9 +215,13 @@ public record Life(
                     "Egg heated less than the code's own step: use it at once or heat it longer.");
         }
         return Sentence.of(
-                        "Bacteria may grow in it outside the cold: its water activity may reach"
-                                + " {aw} and its pH {ph}, where the table of the food code asks for"
-                                + " an assessment.")
+                        it.phMeasured()
+                                ? "Bacteria may grow in it outside the cold: its water activity may"
+                                        + " reach {aw} and its pH {ph}, where the table of the food"
+                                        + " code asks for an assessment."
+                                : "Bacteria may grow in it outside the cold: its water activity may"
+                                        + " reach {aw}, and its pH is only an estimate of up to"
+                                        + " {ph}, which frees nothing.")
                 .with("aw", it.awHigh(), Unit.ONE)
                 .with("ph", it.phHigh(), Unit.PH);
     }
@@ -232,10 +250,8 @@ public record Life(
                                             + " must come below {limit}: invert sugar or sorbitol for"
                                             + " sugar, less cream, or boil some water off.")
                             .with("now", it.awHigh(), Unit.ONE)
-                            .with("limit", FoodCode.highestAw(it.phHigh()), Unit.ONE));
-            words.add(
-                    Sentence.of(
-                            "Measure its water activity and pH and note them: the margins narrow."));
+                            .with("limit", it.standsBelow(), Unit.ONE));
+            words.add(measure(it));
         }
         words.add(
                 Sentence.of("At {frozen} nothing grows; thawed, the days in the cold begin.")
@@ -243,16 +259,27 @@ public record Life(
         return words;
     }
 
+    /** What a reading would have to be, and how it is taken. */
+    private static Sentence measure(final Keeping it) {
+        return Sentence.of(
+                        "Measure it and note it here: the reading counts, an estimate does not. pH at"
+                                + " {ph} or lower lets it stand as moist as it may be. Stir one part of"
+                                + " the finished filling into one part of distilled water, read at"
+                                + " 20 °C with a meter set on 4 and 7, in three places, and note the"
+                                + " highest.")
+                .with("ph", FoodCode.highestPh(it.awHigh()) - READ_WITHIN, Unit.PH);
+    }
+
     private static List<Sentence> longer(final Keeping it, final boolean growthFirst) {
         final List<Sentence> words = new ArrayList<>();
-        if (growthFirst && it.aw() > 0.80) {
+        if (growthFirst && it.awHigh() > 0.80) {
             words.add(
                     Sentence.of(
                                     "Bring its water activity below {limit}: invert sugar or sorbitol for"
                                             + " sugar, less cream, or boil some water off.")
-                            .with("limit", it.aw() > 0.86 ? 0.86 : 0.80, Unit.ONE));
+                            .with("limit", it.awHigh() > 0.86 ? 0.86 : 0.80, Unit.ONE));
         }
-        if (!it.heated() && it.aw() > 0.8) {
+        if (!it.heated() && it.awHigh() > 0.8) {
             words.add(Sentence.of("Heat everything moist together, butter and fruit too."));
         }
         if (it.storageC() > 14) {

@@ -1,12 +1,15 @@
 package palintone.core.filling.make;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Filling;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -17,8 +20,7 @@ import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
-import palintone.core.substance.Allergen;
-import palintone.core.substance.Component;
+import palintone.core.substance.FunctionalClass;
 
 /**
  * The operations of a recipe, scaled to a batch, as tasks at the pot. Temperatures are the recipe's
@@ -26,7 +28,23 @@ import palintone.core.substance.Component;
  */
 public final class RecipeTasks {
 
-    private static final double SPIRIT = 0.1;
+    private static final Set<OperationKind> STEAMING =
+            EnumSet.of(
+                    OperationKind.BOIL,
+                    OperationKind.HEAT,
+                    OperationKind.TEMPER_YOLKS,
+                    OperationKind.COOK_FRUIT,
+                    OperationKind.BOIL_DOWN,
+                    OperationKind.INFUSE);
+
+    private static final Set<OperationKind> HEATING =
+            EnumSet.of(
+                    OperationKind.BOIL,
+                    OperationKind.HEAT,
+                    OperationKind.TEMPER_YOLKS,
+                    OperationKind.COOK_FRUIT,
+                    OperationKind.BOIL_DOWN,
+                    OperationKind.COOK_SUGAR);
 
     /** Shorter than this is not a time anybody takes, min. */
     private static final double BRIEF_MIN = 0.5;
@@ -34,15 +52,13 @@ public final class RecipeTasks {
     private final ProcessDraft draft;
     private final Filling filling;
     private final double scale;
-    private final boolean egg;
+    private final Cooked cooked;
 
     private RecipeTasks(final ProcessDraft draft, final Filling filling, final double scale) {
         this.draft = draft;
         this.filling = filling;
         this.scale = scale;
-        egg =
-                filling.lines().stream()
-                        .anyMatch(l -> l.ingredient().allergens().contains(Allergen.EGG));
+        cooked = filling.cooked();
     }
 
     /**
@@ -139,7 +155,7 @@ public final class RecipeTasks {
                     case HEAT ->
                             with(
                                     in,
-                                    minutes < BRIEF_MIN && !egg
+                                    minutes < BRIEF_MIN && !egg(in)
                                             ? "Heat to {celsius}."
                                             : "Heat to {celsius} and keep it there for"
                                                     + " {minutes}.");
@@ -193,11 +209,7 @@ public final class RecipeTasks {
 
     /** What is left of the recipe's own size when it has boiled down, however that was said. */
     private double leftG(final Operation op) {
-        int at = 0;
-        while (filling.operations().get(at) != op) {
-            at++;
-        }
-        return filling.cooked().stages().get(at).massG();
+        return stage(op).massG();
     }
 
     /** What goes in by it, where something does, before what is done. */
@@ -240,13 +252,12 @@ public final class RecipeTasks {
     }
 
     private void read(final ProcessDraft.TaskDraft task, final Operation op) {
-        final double celsius = op.value(Setting.TEMPERATURE_C);
         switch (op.kind()) {
-            case HEAT -> pot(task, celsius, 4, 1.5, 3, 8);
-            case TEMPER_YOLKS -> pot(task, celsius, 0, 0, 2, 4);
-            case COOK_SUGAR -> pot(task, celsius, 2, 0.7, 0.7, 2);
-            case CARAMELISE -> pot(task, celsius, 8, 4, 4, 8);
-            case COOL, BUTTER -> pot(task, celsius, 6, 2, 1.5, 4);
+            case HEAT -> pot(task, op, 4, 1.5, 3, 8);
+            case TEMPER_YOLKS -> pot(task, op, 0, 0, 2, 4);
+            case COOK_SUGAR -> pot(task, op, 2, 0.7, 0.7, 2);
+            case CARAMELISE -> pot(task, op, 8, 4, 4, 8);
+            case COOL, BUTTER -> pot(task, op, 6, 2, 1.5, 4);
             case BOIL_DOWN -> {
                 final double massG = leftG(op) * scale;
                 task.read(
@@ -264,14 +275,15 @@ public final class RecipeTasks {
     /** Around the recipe's temperature; where there is egg, nothing below it will do. */
     private void pot(
             final ProcessDraft.TaskDraft task,
-            final double celsius,
+            final Operation op,
             final double offBelow,
             final double below,
             final double above,
             final double offAbove) {
-        final boolean heated = celsius > 45;
-        final double under = egg && heated ? 0 : below;
-        final double offUnder = egg && heated ? 0 : offBelow;
+        final double celsius = op.value(Setting.TEMPERATURE_C);
+        final boolean safe = celsius > 45 && egg(op);
+        final double under = safe ? 0 : below;
+        final double offUnder = safe ? 0 : offBelow;
         task.read(
                 "temperature in the pot",
                 Unit.CELSIUS,
@@ -288,7 +300,7 @@ public final class RecipeTasks {
             final Clock about = Clock.about(minutes * 60);
             // Heat that makes egg safe counts in minutes: no shorter than the recipe says.
             task.clock(
-                    egg && op.value(Setting.TEMPERATURE_C) > 45
+                    op.value(Setting.TEMPERATURE_C) > 45 && egg(op)
                             ? new Clock(about.targetS(), about.targetS(), about.longestS())
                             : about);
         }
@@ -297,20 +309,41 @@ public final class RecipeTasks {
         }
     }
 
-    private static String caution(final Operation op) {
-        final String heat =
-                switch (op.kind()) {
-                    case COOK_SUGAR, CARAMELISE -> Cautions.HOT_SUGAR;
-                    case TEMPER_YOLKS -> Cautions.YOLK;
-                    case BOIL, HEAT, COOK_FRUIT, BOIL_DOWN, INFUSE -> Cautions.STEAM_POT;
-                    default -> "";
-                };
-        final boolean spirit =
-                op.lines().stream()
-                        .anyMatch(
-                                l ->
-                                        l.ingredient().composition().fraction(Component.ETHANOL)
-                                                > SPIRIT);
-        return (spirit ? heat + " " + Cautions.ALCOHOL : heat).strip();
+    /** By what is in the pot, before and after: the name of the operation says little. */
+    private String caution(final Operation op) {
+        final Cooked.Hazard state = stage(op).state();
+        final List<String> words = new ArrayList<>();
+        if (state.boilsUp()) {
+            words.add(Cautions.BOILS_UP);
+        }
+        if (state.burns()) {
+            words.add(Cautions.HOT_SUGAR);
+        } else if (STEAMING.contains(op.kind()) && !state.boilsUp()) {
+            words.add(Cautions.STEAM_POT);
+        }
+        if (state.egg() && (HEATING.contains(op.kind()) || bringsEgg(op))) {
+            words.add(Cautions.YOLK);
+        }
+        if (state.spirit()) {
+            words.add(Cautions.ALCOHOL);
+        }
+        return String.join(" ", words);
+    }
+
+    private static boolean bringsEgg(final Operation op) {
+        return op.lines().stream().anyMatch(l -> l.ingredient().is(FunctionalClass.RAW_EGG));
+    }
+
+    /** Whether there is egg in its pot that went in raw: then no heat is cut short. */
+    private boolean egg(final Operation op) {
+        return stage(op).state().egg();
+    }
+
+    private Cooked.Stage stage(final Operation op) {
+        int at = 0;
+        while (filling.operations().get(at) != op) {
+            at++;
+        }
+        return cooked.stages().get(at);
     }
 }

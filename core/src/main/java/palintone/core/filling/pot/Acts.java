@@ -254,6 +254,7 @@ final class Acts {
             if (water > DRY_PIECES) {
                 continue;
             }
+            pot.buffers.moveTo(pot.piecesBuffers, op.lines().get(line).ingredient(), grams[line]);
             for (int i = 0; i < had.length; i++) {
                 pot.pieces[i] += pot.g[i] - had[i];
                 pot.g[i] = had[i];

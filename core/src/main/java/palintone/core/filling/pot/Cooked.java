@@ -22,7 +22,7 @@ import palintone.core.substance.Ingredient;
  * @param left what still stands in other pots
  * @param eggs how hot and how long, for every raw egg in it, since it went in
  * @param heated whether anything in it was heated
- * @param rawEgg true where raw egg never saw 63.5 °C
+ * @param ph of what is no pieces, estimated, 0 to 14
  * @param unheated moist ingredients that went in after the last heat step of 72 °C
  * @param gellingG grams of what gels that are left, each as if of its usual strength
  * @param history what else happened
@@ -37,7 +37,7 @@ public record Cooked(
         List<Left> left,
         List<List<HeatStep>> eggs,
         boolean heated,
-        boolean rawEgg,
+        double ph,
         List<Ingredient> unheated,
         Map<FunctionalClass, Double> gellingG,
         History history) {
@@ -90,6 +90,7 @@ public record Cooked(
      * @param waterG of it water
      * @param temperatureC of the whole
      * @param losses what left during this operation
+     * @param state what can hurt at it
      */
     public record Stage(
             OperationKind kind,
@@ -99,10 +100,30 @@ public record Cooked(
             double massG,
             double waterG,
             double temperatureC,
-            Losses losses) {
+            Losses losses,
+            Hazard state) {
 
         public double lostG() {
             return losses.allG();
+        }
+    }
+
+    /**
+     * What can hurt at an operation: told by what is in the pot, whatever the operation is called.
+     *
+     * @param hotC the hottest the pot was or was to be, °C
+     * @param boilsUp whether something wet meets what is hotter than a syrup boils
+     * @param egg whether there is egg in the pot that went in raw
+     * @param spirit whether what burns goes in, or is warmed in it
+     */
+    public record Hazard(double hotC, boolean boilsUp, boolean egg, boolean spirit) {
+
+        /** Hotter than this, what is wet boils up in it at once, °C. */
+        public static final double BOILS_UP_FROM_C = 105;
+
+        /** Whether it is hot as cooked sugar and hot fat are. */
+        public boolean burns() {
+            return hotC > BOILS_UP_FROM_C;
         }
     }
 

@@ -73,9 +73,11 @@ public final class Cooking {
             }
             final Pot pot = stove.pot(op.pot());
             final double takenG;
+            final Hazards hazards;
             try {
                 pot.coming = op.from().map(stove::take);
                 takenG = pot.coming.map(Pot::massG).orElse(0.0);
+                hazards = Hazards.before(pot, op, mine);
                 op.kind().act(pot, op, mine);
             } catch (OutOfRangeException e) {
                 throw e.inside("operation " + (i + 1) + ",");
@@ -89,7 +91,8 @@ public final class Cooking {
                             pot.massG(),
                             pot.waterG(),
                             pot.temperatureC,
-                            pot.losses()));
+                            pot.losses(),
+                            hazards.after(pot, op)));
         }
         final Pot pot = stove.pot(outOf);
         if (pot.massG() <= 0) {
@@ -108,7 +111,7 @@ public final class Cooking {
                 stove.left(outOf),
                 pot.eggs.stream().map(List::copyOf).toList(),
                 pot.everHeated,
-                pot.rawEgg,
+                pot.ph(),
                 List.copyOf(pot.rawSinceHeat),
                 Map.copyOf(pot.gelling),
                 new Cooked.History(

@@ -27,6 +27,8 @@ final class Joining {
             of.g[i] -= out.g[i];
             of.pieces[i] -= out.pieces[i];
         }
+        out.buffers.add(of.buffers.take(share));
+        out.piecesBuffers.add(of.piecesBuffers.take(share));
         of.weighed.forEach((ingredient, grams) -> out.weighed.put(ingredient, share * grams));
         of.weighed.replaceAll((ingredient, grams) -> grams * (1 - share));
         out.inIt.addAll(of.inIt);
@@ -38,7 +40,6 @@ final class Joining {
         of.caramelisedG -= out.caramelisedG;
         out.rawSinceHeat.addAll(of.rawSinceHeat);
         of.eggs.forEach(steps -> out.eggs.add(new ArrayList<>(steps)));
-        out.rawEgg = of.rawEgg;
         out.everHeated = of.everHeated;
         out.pieceMm = of.pieceMm;
         out.crushed = of.crushed;
@@ -54,6 +55,7 @@ final class Joining {
     /** What was done to one is what was done to the other, which holds nothing else. */
     private static void history(final Pot of, final Pot to) {
         to.highestC = of.highestC;
+        to.toldC = of.toldC;
         to.cookedSugarC = of.cookedSugarC;
         to.blended = of.blended;
         to.emulsifiedWidthMm = of.emulsifiedWidthMm;
@@ -93,6 +95,8 @@ final class Joining {
             into.pieces[i] += came.pieces[i] + (inPieces ? came.g[i] : 0);
             into.g[i] += inPieces ? 0 : came.g[i];
         }
+        into.piecesBuffers.add(came.piecesBuffers.takeAll());
+        (inPieces ? into.piecesBuffers : into.buffers).add(came.buffers.takeAll());
         into.coatG += came.coatG + (inPieces ? came.onTopG : 0);
         into.meltCoat();
         if (came.pieceMm > 0) {
@@ -102,7 +106,6 @@ final class Joining {
         into.inIt.addAll(came.inIt);
         into.rawSinceHeat.addAll(came.rawSinceHeat);
         into.eggs.addAll(came.eggs);
-        into.rawEgg |= came.rawEgg;
         into.everHeated |= came.everHeated;
         into.caramelisedG += came.caramelisedG;
         if (!inPieces) {

@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
+import palintone.core.filling.water.Buffers;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -41,6 +42,12 @@ final class Pot {
     private static final double USUAL_GRADE = 150;
     private static final double USUAL_AGAR_G_PER_CM2 = 800;
 
+    /**
+     * What holds as much water or spirit boils up in hot sugar: butter does, roasted nuts and
+     * chocolate do not; ours.
+     */
+    private static final double WET = 0.05;
+
     /** Room where ingredients stand, °C. */
     static final double ROOM_C = 20;
 
@@ -55,8 +62,20 @@ final class Pot {
     /** What lies in it in pieces, apart from all else. */
     final double[] pieces = new double[COMPONENTS.length];
 
+    /** Acids, proteins and minerals of the one and of the other. */
+    final Buffers buffers = new Buffers();
+
+    final Buffers piecesBuffers = new Buffers();
+
     final double altitudePressureHPa;
     double temperatureC = ROOM_C;
+
+    /**
+     * What the thermometer in it was to reach in the last operation that heated it, °C: with water
+     * left in it the pot may be cooler than its maker was told to make it, and never counts as
+     * such.
+     */
+    double toldC;
 
     /** How hot and how long since each raw egg went in; the least heated decides. */
     final List<List<Cooked.HeatStep>> eggs = new ArrayList<>();
@@ -97,7 +116,6 @@ final class Pot {
 
     double restHours;
     double coldRestHours;
-    boolean rawEgg;
 
     /** What is on its way into it out of another pot. */
     Optional<Pot> coming = Optional.empty();
@@ -124,6 +142,7 @@ final class Pot {
             g[i] += pieces[i];
             pieces[i] = 0;
         }
+        buffers.add(piecesBuffers.takeAll());
         coatG = 0;
         onTopG = 0;
         crushed = false;
@@ -156,6 +175,7 @@ final class Pot {
                 .composition()
                 .fractions()
                 .forEach((component, share) -> g[component.ordinal()] += share * massG);
+        buffers.add(ingredient, massG);
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
         if (crushed && isCoat(ingredient)) {
@@ -176,7 +196,6 @@ final class Pot {
 
     /** A raw egg goes in: the heat it sees from now on is its own. */
     void egg() {
-        rawEgg = true;
         eggs.add(new ArrayList<>());
     }
 
@@ -261,6 +280,8 @@ final class Pot {
             g[i] *= 1 - share;
             pieces[i] *= 1 - share;
         }
+        buffers.keep(1 - share);
+        piecesBuffers.keep(1 - share);
         boiledSucroseG *= 1 - share;
         onTopG *= 1 - share;
         coatG *= 1 - share;
@@ -282,9 +303,28 @@ final class Pot {
         if (celsius >= 72) {
             rawSinceHeat.clear();
         }
-        if (celsius >= 63.5) {
-            rawEgg = false;
-        }
+    }
+
+    /** How hot it may be, °C: what is in it is handled as if it were. */
+    double hottestC() {
+        return Math.max(temperatureC, toldC);
+    }
+
+    /** Whether it holds so much water or spirit that hot sugar boils up in it. */
+    boolean wet() {
+        return g[WATER] + pieces[WATER] + g[ETHANOL] > WET * massG();
+    }
+
+    /** Whether an ingredient boils up in hot sugar. */
+    static boolean wet(final Ingredient ingredient) {
+        return ingredient.composition().fraction(Component.WATER)
+                        + ingredient.composition().fraction(Component.ETHANOL)
+                > WET;
+    }
+
+    /** pH of what is no pieces. */
+    double ph() {
+        return matrixG() > 0 ? buffers.ph(g[WATER]) : piecesBuffers.ph(pieces[WATER]);
     }
 
     /** Whether nearly all its sucrose was dissolved when it was boiled down. */

@@ -1,11 +1,9 @@
 package palintone.core.filling.taste;
 
-import java.util.Map;
 import palintone.core.figure.Source;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
-import palintone.core.substance.Ingredient;
 import palintone.core.substance.LumpedSolids;
 
 /**
@@ -14,9 +12,8 @@ import palintone.core.substance.LumpedSolids;
  * <p>Sweetness in grams of sucrose that taste as sweet, by the relative sweetness of each sugar
  * (fructose 1.7, glucose .74, lactose .2, sorbitol .6, maltose .4, glycerol .6, higher saccharides
  * .2, from memory). Bitterness in grams of fat-free cocoa that taste as bitter; caramelised sugar
- * counts a third (calibrated here). Acidity as pH is the mean of the ingredients' pH weighed by
- * what buffers them: their acid, protein and minerals; an estimate within ±0.4 to be replaced by a
- * measurement.
+ * counts a third (calibrated here). Acidity is that of the pot ({@link
+ * palintone.core.filling.water.Buffers}).
  */
 public final class Taste {
 
@@ -25,9 +22,6 @@ public final class Taste {
 
     public static final Source BITTERNESS =
             Source.calibrated("cocoa solids, and a third of caramelised sugar, as bitterness");
-
-    public static final Source ACIDITY =
-            Source.calibrated("pH of the ingredients weighed by what buffers them; within ±0.4");
 
     private Taste() {}
 
@@ -57,41 +51,8 @@ public final class Taste {
         return 100 * c.fraction(Component.COCOA_SOLIDS);
     }
 
-    /** Volume of alcohol in the syrup, per cent; what a nose and a label care about. */
+    /** Grams of alcohol in 100 g: what a label is judged by. */
     public static double alcoholByMass(final Composition c) {
         return 100 * c.fraction(Component.ETHANOL);
-    }
-
-    /** pH of the whole, estimated. */
-    public static double ph(final Map<Ingredient, Double> weighed) {
-        double buffers = 0;
-        double sum = 0;
-        for (final Map.Entry<Ingredient, Double> part : weighed.entrySet()) {
-            final Composition c = part.getKey().composition();
-            final double buffer =
-                    part.getValue()
-                            * (c.fraction(Component.ORGANIC_ACID) * 1.0
-                                    + c.fraction(Component.PROTEIN) * 0.12
-                                    + c.fraction(Component.MILK_SOLIDS) * 0.06
-                                    + c.fraction(Component.COCOA_SOLIDS) * 0.07
-                                    + c.fraction(Component.ASH) * 0.2
-                                    + c.fraction(Component.WATER) * 0.001);
-            sum += buffer * ph(part.getKey());
-            buffers += buffer;
-        }
-        return buffers > 0 ? sum / buffers : 7;
-    }
-
-    /** What the larder says, or what its acid suggests. */
-    static double ph(final Ingredient ingredient) {
-        if (ingredient.traits().ph().isPresent()) {
-            return ingredient.traits().ph().getAsDouble();
-        }
-        final Composition c = ingredient.composition();
-        final double acid = c.fraction(Component.ORGANIC_ACID);
-        if (acid > 0.003) {
-            return Math.max(2.2, 3.9 - 1.0 * Math.log10(acid / 0.003) * 0.8);
-        }
-        return c.fraction(Component.COCOA_SOLIDS) > 0.02 ? 5.7 : 6.4;
     }
 }

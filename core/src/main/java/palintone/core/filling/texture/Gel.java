@@ -3,7 +3,6 @@ package palintone.core.filling.texture;
 import java.util.Map;
 import palintone.core.figure.Source;
 import palintone.core.filling.pot.Cooked;
-import palintone.core.filling.taste.Taste;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.substance.Component;
 import palintone.core.substance.FunctionalClass;
@@ -100,7 +99,7 @@ public final class Gel {
         return new Gel(
                 grams,
                 cooked.yieldG(),
-                grams.containsKey(FunctionalClass.PECTIN) ? Taste.ph(cooked.weighed()) : 7,
+                grams.containsKey(FunctionalClass.PECTIN) ? cooked.ph() : 7,
                 100 * cooked.matrix().fraction(Component.MILK_SOLIDS));
     }
 

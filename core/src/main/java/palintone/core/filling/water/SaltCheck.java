@@ -1,6 +1,8 @@
 package palintone.core.filling.water;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
@@ -63,19 +65,32 @@ public final class SaltCheck {
         }
     }
 
+    /** A meter that stretches more is broken, or the salts were exchanged; ours. */
+    private static final double LEAST_SLOPE = 0.8;
+
     private SaltCheck() {}
 
     /**
      * What the meter means: shifted by one salt, stretched between two.
      *
      * @param shown water activity over the filling, 0.05 to 1
-     * @param readings one or more, of different salts
-     * @throws OutOfRangeException outside these, or without a reading
+     * @param readings one or more, each of another salt
+     * @throws OutOfRangeException outside these, without a reading, with one salt twice, or where
+     *     the readings would have the meter stretch by more than a quarter
      */
     public static Figure corrected(final double shown, final List<Reading> readings) {
         Require.between("water activity shown", shown, 0.05, 1, "");
         if (readings.isEmpty()) {
             throw new OutOfRangeException("salt readings", "none", "at least one");
+        }
+        final Set<Salt> seen = EnumSet.noneOf(Salt.class);
+        for (final Reading r : readings) {
+            if (!seen.add(r.salt())) {
+                throw new OutOfRangeException(
+                        "salt readings",
+                        r.salt().words() + " twice",
+                        "each salt once: the same again says nothing of how the meter stretches");
+            }
         }
         final double n = readings.size();
         final double meanShown = readings.stream().mapToDouble(Reading::shown).sum() / n;
@@ -88,6 +103,12 @@ public final class SaltCheck {
             square += (r.shown() - meanShown) * (r.shown() - meanShown);
         }
         final double slope = square > 1e-6 ? product / square : 1;
+        if (slope < LEAST_SLOPE || slope > 1 / LEAST_SLOPE) {
+            throw new OutOfRangeException(
+                    "slope of the meter over the salts",
+                    String.valueOf(Math.round(slope * 100) / 100.0),
+                    "0.8 to 1.25; look which salt is which, or have the meter seen to");
+        }
         final double value = Math.max(0.01, Math.min(1, meanTrue + slope * (shown - meanShown)));
         Basis basis =
                 Basis.of("true = mean of the salts + slope · (shown − mean shown)")

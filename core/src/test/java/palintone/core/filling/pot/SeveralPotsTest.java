@@ -24,6 +24,7 @@ import palintone.core.filling.FillingFigures;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.Quality;
+import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Lethality;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
@@ -215,17 +216,20 @@ class SeveralPotsTest {
                                 hot,
                                 op(OperationKind.ADD, grams(Kitchen.SUGAR, 20))
                                         .taking(FromPot.all(1))));
-        assertThat(rawAfter.rawEgg()).isTrue();
+        assertThat(Lethality.egg(rawAfter.eggs())).isEqualTo(Keeping.Egg.RAW);
         assertThat(Lethality.reduction(Lethality.least(rawAfter.eggs()))).isZero();
         assertThat(
-                        Cooking.cook(
-                                        List.of(
-                                                yolks,
-                                                op(OperationKind.ADD, grams(Kitchen.SUGAR, 20))
-                                                        .taking(FromPot.all(1)),
-                                                hot))
-                                .rawEgg())
-                .isFalse();
+                        Lethality.egg(
+                                Cooking.cook(
+                                                List.of(
+                                                        yolks,
+                                                        op(
+                                                                        OperationKind.ADD,
+                                                                        grams(Kitchen.SUGAR, 20))
+                                                                .taking(FromPot.all(1)),
+                                                        hot))
+                                        .eggs()))
+                .isEqualTo(Keeping.Egg.HEATED);
         // A custard of its own keeps what it has seen, and a second, raw yolk decides over it.
         final List<Operation> custard =
                 List.of(
@@ -263,10 +267,10 @@ class SeveralPotsTest {
                         sugar(OperationKind.CARAMELISE, 175).in(1),
                         op(OperationKind.HEAT, grams(Samples.CREAM, 150)),
                         op(OperationKind.ADD, grams(Kitchen.BUTTER, 20)).taking(FromPot.all(1)));
-        assertThat(cautions(intoCream)).contains("Liquid into hot caramel");
+        assertThat(cautions(intoCream)).contains("Whatever is wet boils up");
         final List<Operation> cold = new ArrayList<>(intoCream);
         cold.add(1, op(OperationKind.CRUSH).in(1));
-        assertThat(cautions(cold)).doesNotContain("Liquid into hot caramel");
+        assertThat(cautions(cold)).doesNotContain("Whatever is wet boils up");
     }
 
     private static String cautions(final List<Operation> recipe) {
