@@ -13,6 +13,7 @@ import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
+import palintone.core.substance.Alcohol;
 import palintone.core.substance.Allergen;
 import palintone.core.temper.method.TemperTasks;
 
@@ -139,7 +140,8 @@ class BatchTasks {
                                         + (sticker && !contains.isEmpty()
                                                 ? ". It names " + contains
                                                 : "")
-                                        + "."))
+                                        + "."
+                                        + (sticker ? onTheLabel() : "")))
                 .caution(
                         switch (finish.kind()) {
                             case DUST -> Cautions.PIGMENT;
@@ -147,6 +149,12 @@ class BatchTasks {
                             default -> "";
                         })
                 .done();
+    }
+
+    private String onTheLabel() {
+        return (Alcohol.declared(needs.alcoholPercent()) ? " It names alcohol." : "")
+                + (needs.keepCold() ? " Keep at 4 °C or colder." : "")
+                + needs.allergensUnread().map(s -> " " + s.template()).orElse("");
     }
 
     static Band weightBand(final double massG) {

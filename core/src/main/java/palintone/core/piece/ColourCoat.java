@@ -2,7 +2,10 @@ package palintone.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import palintone.core.figure.Require;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.colour.ColourButter;
 
 /**
@@ -11,8 +14,10 @@ import palintone.core.temper.colour.ColourButter;
  * @param name of the colour
  * @param thicknessMm of the film where it lies, 0.01 to 0.5 mm; of dust as if it lay close
  * @param how it is brought on
+ * @param allergens what it holds; empty where nobody has said
  */
-public record ColourCoat(String name, double thicknessMm, How how) {
+public record ColourCoat(
+        String name, double thicknessMm, How how, Optional<Set<Allergen>> allergens) {
 
     /**
      * How a colour is brought on; common practice, no source.
@@ -84,6 +89,12 @@ public record ColourCoat(String name, double thicknessMm, How how) {
     public ColourCoat {
         Require.text("colour", name, 120);
         Require.between("colour film", thicknessMm, 0.01, 0.5, "mm");
+        allergens = allergens.map(Set::copyOf);
+    }
+
+    /** Nothing said of what it holds. */
+    public ColourCoat(final String name, final double thicknessMm, final How how) {
+        this(name, thicknessMm, how, Optional.empty());
     }
 
     /** Sprayed all over. */

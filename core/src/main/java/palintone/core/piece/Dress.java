@@ -1,7 +1,11 @@
 package palintone.core.piece;
 
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.substance.Allergen;
 
 /**
  * What a piece wears.
@@ -39,6 +43,27 @@ public record Dress(List<ColourCoat> colours, List<Finish> finishes) {
     /** One colour and no finishing, or nothing at all. */
     static Dress of(final java.util.Optional<ColourCoat> colour) {
         return new Dress(colour.stream().toList(), List.of());
+    }
+
+    /** Every allergen that is known of it. */
+    Set<Allergen> allergens() {
+        final Set<Allergen> all = new TreeSet<>();
+        colours.forEach(coat -> coat.allergens().ifPresent(all::addAll));
+        finishes.forEach(finish -> finish.allergens().ifPresent(all::addAll));
+        return all;
+    }
+
+    /** What is on it of which nobody has said what it holds, by name. */
+    List<String> unread() {
+        return Stream.concat(
+                        colours.stream()
+                                .filter(coat -> coat.allergens().isEmpty())
+                                .map(ColourCoat::name),
+                        finishes.stream()
+                                .filter(f -> f.kind().brings() && f.allergens().isEmpty())
+                                .map(Finish::brought))
+                .distinct()
+                .toList();
     }
 
     private static void most(final String what, final int many) {

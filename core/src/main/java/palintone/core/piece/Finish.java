@@ -1,14 +1,18 @@
 package palintone.core.piece;
 
+import java.util.Optional;
+import java.util.Set;
 import palintone.core.figure.Require;
+import palintone.core.substance.Allergen;
 
 /**
  * What is done to a piece once it is out of the mould, or to its back.
  *
  * @param kind of finishing
  * @param words what with, or what it looks like
+ * @param allergens what is brought on holds; empty where nobody has said
  */
-public record Finish(Kind kind, String words) {
+public record Finish(Kind kind, String words, Optional<Set<Allergen>> allergens) {
 
     private static final int LONGEST = 120;
 
@@ -37,6 +41,11 @@ public record Finish(Kind kind, String words) {
             return this == TRANSFER || this == MARK;
         }
 
+        /** Whether something stays on the piece that may hold an allergen. */
+        public boolean brings() {
+            return this == TRANSFER || this == LINE || this == DUST;
+        }
+
         /** What is done, as a sentence begins. */
         public String act() {
             return act;
@@ -48,5 +57,16 @@ public record Finish(Kind kind, String words) {
      */
     public Finish {
         words = Require.words("finishing", words, LONGEST);
+        allergens = allergens.map(Set::copyOf);
+    }
+
+    /** Nothing said of what it holds. */
+    public Finish(final Kind kind, final String words) {
+        this(kind, words, Optional.empty());
+    }
+
+    /** What it is called where its allergens are spoken of. */
+    String brought() {
+        return words.isBlank() ? kind.name().toLowerCase(java.util.Locale.ROOT) : words;
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
@@ -16,6 +17,7 @@ import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Quality;
+import palintone.core.substance.Alcohol;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Mixture;
@@ -247,8 +249,12 @@ public record Materials(
 
     /** Whether something in it must be kept cold: then the whole piece must. */
     public boolean keepCold() {
-        return fillings.stream().anyMatch(need -> need.figures().life().keepCold())
-                || inclusions.stream().anyMatch(InclusionNeed::keepCold);
+        return PieceLife.of(this).keepCold();
+    }
+
+    /** What decides how it is kept, in words; empty where nothing in it spoils. */
+    public Optional<Sentence> verdict() {
+        return PieceLife.of(this).verdict();
     }
 
     /** Every allergen in it, in the order of the regulation. */
@@ -256,7 +262,50 @@ public record Materials(
         final Set<Allergen> all = new TreeSet<>();
         piece.chocolate().forEach(p -> all.addAll(p.ingredient().allergens()));
         inclusions.forEach(need -> all.addAll(need.inclusion().ingredient().allergens()));
-        fillings.forEach(need -> all.addAll(need.recipe().allergens()));
+        fillings.forEach(need -> all.addAll(need.figures().allergens()));
+        all.addAll(piece.dress().allergens());
         return all;
+    }
+
+    /** What a label, or whoever hands a piece over, has to say besides allergens. */
+    public List<Sentence> declared() {
+        return Stream.of(alcohol(), allergensUnread()).flatMap(Optional::stream).toList();
+    }
+
+    /** What keeps the list of allergens from being whole, where anything does. */
+    public Optional<Sentence> allergensUnread() {
+        final List<String> unread = piece.dress().unread();
+        return unread.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        Sentence.of(
+                                "What "
+                                        + String.join(", ", unread)
+                                                .replace('{', '(')
+                                                .replace('}', ')')
+                                        + " holds nobody has written down yet: read the packet, or the"
+                                        + " list of allergens is not whole."));
+    }
+
+    /** Alcohol of the part that holds most, % by mass. */
+    public double alcoholPercent() {
+        return Stream.concat(
+                        fillings.stream().map(need -> need.figures().figure(Quality.ALCOHOL)),
+                        inclusions.stream().map(need -> need.figures().figure(Quality.ALCOHOL)))
+                .mapToDouble(Figure::value)
+                .max()
+                .orElse(0);
+    }
+
+    /** What whoever eats it is told of alcohol; empty where there is none to speak of. */
+    public Optional<Sentence> alcohol() {
+        final double percent = alcoholPercent();
+        return Alcohol.declared(percent)
+                ? Optional.of(
+                        Sentence.of(
+                                        "Contains alcohol: what is in it holds {alcohol} by mass. Name it"
+                                                + " on the label; keep it from children.")
+                                .with("alcohol", percent, Unit.PERCENT))
+                : Optional.empty();
     }
 }

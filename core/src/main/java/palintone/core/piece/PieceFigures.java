@@ -64,13 +64,20 @@ public record PieceFigures(
         figures.addAll(PieceTaste.of(piece, needs, pieces, liked).figures());
         final Set<String> unpriced = new TreeSet<>();
         figures.add(cost(piece, needs, pieces, unpriced));
+        final PieceLife life = PieceLife.of(needs);
         return new PieceFigures(
                 List.copyOf(figures),
                 unpriced,
-                needs.keepCold(),
-                life(needs),
+                life.keepCold(),
+                life.verdict(),
                 needs.allergens(),
-                piece.remarks(needs));
+                remarks(piece, needs));
+    }
+
+    private static List<Sentence> remarks(final Piece piece, final Materials needs) {
+        final List<Sentence> remarks = new ArrayList<>(piece.remarks(needs));
+        remarks.addAll(needs.declared());
+        return remarks;
     }
 
     private static Figure weight(final Piece piece, final double labelG) {
@@ -126,23 +133,5 @@ public record PieceFigures(
                 Basis.of("Σ mass · price of everything in it / pieces")
                         .with("pieces", pieces, Unit.PIECE)
                         .from(Source.workshop("prices of the larder")));
-    }
-
-    /** What must be kept cold speaks first, then what lives shortest. */
-    private static Optional<Sentence> life(final Materials needs) {
-        final Optional<Sentence> wet =
-                needs.inclusions().stream()
-                        .filter(Materials.InclusionNeed::keepCold)
-                        .map(Materials.InclusionNeed::verdict)
-                        .findFirst();
-        if (wet.isPresent()) {
-            return wet;
-        }
-        return needs.fillings().stream()
-                .min(
-                        Comparator.comparing(
-                                        (Materials.FillingNeed n) -> !n.figures().life().keepCold())
-                                .thenComparing(n -> n.figures().life().days().value()))
-                .map(n -> Sentence.of(n.name() + ":").and(n.figures().life().verdict()));
     }
 }

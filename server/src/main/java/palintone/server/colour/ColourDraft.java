@@ -2,7 +2,10 @@ package palintone.server.colour;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
+import java.util.Optional;
+import java.util.Set;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.colour.ColourStock;
 
 /**
@@ -12,6 +15,7 @@ import palintone.core.temper.colour.ColourStock;
  * @param useC where it is used, in temper
  * @param leftG what is left of it
  * @param tint how it looks, as #rrggbb, for drawings
+ * @param allergens what its packet says; null where nobody has read it
  * @param version of the state that was changed; null for something new
  */
 public record ColourDraft(
@@ -23,6 +27,7 @@ public record ColourDraft(
         @NotNull Double useC,
         @NotNull Double leftG,
         @NotNull String tint,
+        @Nullable Set<@NotNull Allergen> allergens,
         @Nullable Long version) {
 
     /**
@@ -35,6 +40,14 @@ public record ColourDraft(
             throw new OutOfRangeException(
                     "tint", String.valueOf(tint), "six digits after #, as #7a1f3d");
         }
-        return new ColourStock(name, base, sharePercent, dissolves, strained, useC, leftG);
+        return new ColourStock(
+                name,
+                base,
+                sharePercent,
+                dissolves,
+                strained,
+                useC,
+                leftG,
+                Optional.ofNullable(allergens));
     }
 }

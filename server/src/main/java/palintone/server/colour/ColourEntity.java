@@ -1,15 +1,20 @@
 package palintone.server.colour;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.Optional;
+import java.util.Set;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.colour.ColourStock;
+import palintone.server.larder.AllergenSet;
 
 /** A coloured cocoa butter as it stands in the books. */
 @Entity
@@ -35,6 +40,10 @@ public class ColourEntity {
     @JdbcTypeCode(SqlTypes.CHAR)
     private String tint;
 
+    /** Null where nobody has read its packet. */
+    @Convert(converter = AllergenSet.class)
+    private Set<Allergen> allergens;
+
     private boolean archived;
 
     @Version private Long version;
@@ -54,11 +63,19 @@ public class ColourEntity {
         useC = it.useC();
         leftG = it.leftG();
         tint = draft.tint();
+        allergens = it.allergens().orElse(null);
     }
 
     ColourStock stock() {
         return new ColourStock(
-                name, base, sharePercent, ColourStock.Dissolves.FAT, strained, useC, leftG);
+                name,
+                base,
+                sharePercent,
+                ColourStock.Dissolves.FAT,
+                strained,
+                useC,
+                leftG,
+                Optional.ofNullable(allergens));
     }
 
     ColourDraft draft() {
@@ -71,6 +88,7 @@ public class ColourEntity {
                 useC,
                 leftG,
                 tint,
+                allergens,
                 version);
     }
 

@@ -45,6 +45,7 @@ record BatchRecord(
         @Nullable Method method,
         @Nullable BowlPart bowl,
         List<BatchFacts.Material> materials,
+        @Nullable BatchFacts.Declared declared,
         List<StepPart> steps,
         List<EntryPart> entries) {
 
@@ -123,6 +124,7 @@ record BatchRecord(
                                 bowl.heat().powerW(),
                                 bowl.heat().efficiency()),
                 facts.materials(),
+                facts.declared(),
                 facts.process().tasks().stream().map(BatchRecord::part).toList(),
                 running.entries().stream().map(BatchRecord::part).toList());
     }
@@ -146,6 +148,7 @@ record BatchRecord(
                                 bowl.clearPointC,
                                 new HeatSource(bowl.heatPowerW, bowl.heatEfficiency)),
                 materials,
+                declared,
                 new Process(steps.stream().map(this::task).toList()));
     }
 

@@ -162,7 +162,8 @@ public class FillingNotes {
     /** What the workshop's own measurements say of the models for this recipe. */
     @Transactional(readOnly = true)
     public Corrections corrections(final String id) {
-        final Map<Correction.Of, List<Correction.Measured>> readings = new EnumMap<>(Correction.Of.class);
+        final Map<Correction.Of, List<Correction.Measured>> readings =
+                new EnumMap<>(Correction.Of.class);
         final Map<Integer, FillingProperties> cooked = new HashMap<>();
         for (final FillingNoteEntity n : notes.findByFillingIdOrderByNotedAtDesc(id)) {
             if (n.measured() == null || n.kind() == FillingNoteEntity.Kind.TASTING) {

@@ -34,6 +34,8 @@ import palintone.server.temper.CurveView;
  *
  * @param moulds or sheets; 0 where pieces are made one by one
  * @param mouldsOwned 0 where it comes out of none
+ * @param keepCold whether the whole piece must be kept cold, its layers judged where they touch too
+ * @param life the same in words; null where nothing in it spoils
  * @param melt and so work and temper: null where nothing is tempered
  */
 public record NeedsView(
@@ -49,6 +51,8 @@ public record NeedsView(
         List<InclusionNeedView> inclusions,
         List<FetchView> fetch,
         List<Allergen> allergens,
+        boolean keepCold,
+        @Nullable SentenceView life,
         @Nullable BandView melt,
         @Nullable BandView work,
         @Nullable TemperView temper,
@@ -154,6 +158,8 @@ public record NeedsView(
                         .map(p -> new FetchView(p.ingredient().name(), p.massG()))
                         .toList(),
                 List.copyOf(needs.allergens()),
+                needs.keepCold(),
+                needs.verdict().map(SentenceView::of).orElse(null),
                 targets.map(t -> BandView.of(t.melt())).orElse(null),
                 targets.map(t -> BandView.of(t.work())).orElse(null),
                 plan.place().tempering().map(TemperView::of).orElse(null),

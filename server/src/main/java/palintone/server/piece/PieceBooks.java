@@ -254,13 +254,19 @@ public class PieceBooks {
                             new ColourCoat(
                                     colour == null ? coat.name() : colour.name(),
                                     given("film of the colour", coat.filmMm()),
-                                    coat.how() == null ? ColourCoat.How.SPRAYED : coat.how())));
+                                    coat.how() == null ? ColourCoat.How.SPRAYED : coat.how(),
+                                    Optional.ofNullable(coat.allergens()))));
         }
         final List<Finish> finishes =
                 draft.finishes() == null
                         ? List.of()
                         : draft.finishes().stream()
-                                .map(f -> new Finish(given("finishing", f.kind()), f.words()))
+                                .map(
+                                        f ->
+                                                new Finish(
+                                                        given("finishing", f.kind()),
+                                                        f.words(),
+                                                        Optional.ofNullable(f.allergens())))
                                 .toList();
         return new PieceEntity.Worn(coats, finishes);
     }

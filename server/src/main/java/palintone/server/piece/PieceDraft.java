@@ -9,6 +9,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.ColourCoat;
@@ -18,6 +19,7 @@ import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
 import palintone.core.piece.SheetPiece;
+import palintone.core.substance.Allergen;
 
 /** A piece as somebody writes it down, on screen or in a file. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -90,15 +92,24 @@ public sealed interface PieceDraft {
      * @param colour id of one of the house
      * @param name where it is none of those
      * @param how it is brought on; sprayed where nobody says
+     * @param allergens what it holds, where it is only named; null where nobody has said
      */
     record Coat(
             @Nullable String colour,
             @Nullable String name,
             @NotNull Double filmMm,
-            @Nullable ColourCoat.How how) {}
+            @Nullable ColourCoat.How how,
+            @Nullable Set<@NotNull Allergen> allergens) {}
 
-    /** One finishing, and with what. */
-    record Finishing(@NotNull Finish.Kind kind, @Nullable String words) {}
+    /**
+     * One finishing, and with what.
+     *
+     * @param allergens what that holds; null where nobody has said
+     */
+    record Finishing(
+            @NotNull Finish.Kind kind,
+            @Nullable String words,
+            @Nullable Set<@NotNull Allergen> allergens) {}
 
     /**
      * One filling and how much of it: by share of the room, by grams or by height; none of the

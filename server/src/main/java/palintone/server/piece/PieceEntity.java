@@ -2,6 +2,7 @@ package palintone.server.piece;
 
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.DiscriminatorColumn;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
@@ -19,7 +20,9 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.OutOfRangeException;
@@ -29,9 +32,11 @@ import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Dress;
 import palintone.core.piece.Finish;
 import palintone.core.piece.Piece;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.server.colour.ColourEntity;
+import palintone.server.larder.AllergenSet;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.mould.MouldEntity;
 
@@ -87,6 +92,10 @@ public abstract class PieceEntity {
         @JdbcTypeCode(SqlTypes.VARCHAR)
         private ColourCoat.How how;
 
+        /** Of a colour that is only named; null where nobody has said. */
+        @Convert(converter = AllergenSet.class)
+        private Set<Allergen> allergens;
+
         protected CoatRow() {}
 
         CoatRow(final ColourEntity colour, final ColourCoat coat) {
@@ -94,15 +103,22 @@ public abstract class PieceEntity {
             name = coat.name();
             filmMm = coat.thicknessMm();
             how = coat.how();
+            allergens = colour == null ? coat.allergens().orElse(null) : null;
         }
 
         ColourCoat coat() {
-            return new ColourCoat(colour == null ? name : colour.name(), filmMm, how);
+            return colour == null
+                    ? new ColourCoat(name, filmMm, how, Optional.ofNullable(allergens))
+                    : new ColourCoat(colour.name(), filmMm, how, colour.stock().holds());
         }
 
         PieceDraft.Coat draft() {
             return new PieceDraft.Coat(
-                    colour == null ? null : colour.id(), colour == null ? name : null, filmMm, how);
+                    colour == null ? null : colour.id(),
+                    colour == null ? name : null,
+                    filmMm,
+                    how,
+                    allergens);
         }
 
         PieceView.CoatView view() {
@@ -121,11 +137,20 @@ public abstract class PieceEntity {
 
         private String words;
 
+        /** Null where nobody has said. */
+        @Convert(converter = AllergenSet.class)
+        private Set<Allergen> allergens;
+
         protected FinishRow() {}
 
         FinishRow(final Finish finish) {
             kind = finish.kind();
             words = finish.words();
+            allergens = finish.allergens().orElse(null);
+        }
+
+        Finish finish() {
+            return new Finish(kind, words, Optional.ofNullable(allergens));
         }
     }
 
@@ -155,7 +180,9 @@ public abstract class PieceEntity {
 
     /** Its finishings as they would be written down. */
     protected List<PieceDraft.Finishing> finishDrafts() {
-        return finishes.stream().map(f -> new PieceDraft.Finishing(f.kind, f.words)).toList();
+        return finishes.stream()
+                .map(f -> new PieceDraft.Finishing(f.kind, f.words, f.allergens))
+                .toList();
     }
 
     List<PieceView.CoatView> coatViews() {
@@ -166,7 +193,7 @@ public abstract class PieceEntity {
     protected Dress dress() {
         return new Dress(
                 coats.stream().map(CoatRow::coat).toList(),
-                finishes.stream().map(f -> new Finish(f.kind, f.words)).toList());
+                finishes.stream().map(FinishRow::finish).toList());
     }
 
     /** Takes over what every kind has; what the core refuses must not be kept. */

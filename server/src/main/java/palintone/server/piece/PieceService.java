@@ -110,6 +110,7 @@ public class PieceService {
                 .flatMap(Optional::stream)
                 .distinct()
                 .forEach(remarks::add);
+        remarks.addAll(needs.declared());
         return remarks;
     }
 

@@ -3,6 +3,7 @@ package palintone.server.work;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
@@ -19,16 +20,19 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.BandStatus;
 import palintone.core.process.Process;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.method.Method;
 import palintone.core.work.Bowl;
 import palintone.core.work.PlanVsActual;
 import palintone.core.work.RunningBatch;
+import palintone.server.larder.AllergenSet;
 
 /** A batch as it stands in the books: the plan as it was, and every entry since. */
 @Entity
@@ -74,6 +78,15 @@ class BatchEntity {
     private double heatPowerW;
 
     private double heatEfficiency;
+    private String mouldId;
+
+    /** Null, with the three below, in batches of before. */
+    @Convert(converter = AllergenSet.class)
+    private Set<Allergen> allergens;
+
+    private String unread;
+    private Double alcoholPercent;
+    private Boolean keepCold;
     private int readings;
     private int readingsTight;
     private int readingsOff;
@@ -110,6 +123,13 @@ class BatchEntity {
             clearPointC = facts.bowl().clearPointC();
             heatPowerW = facts.bowl().heat().powerW();
             heatEfficiency = facts.bowl().heat().efficiency();
+        }
+        if (facts.declared() != null) {
+            mouldId = facts.declared().mould();
+            allergens = facts.declared().allergens();
+            unread = facts.declared().unread();
+            alcoholPercent = facts.declared().alcoholPercent();
+            keepCold = facts.declared().keepCold();
         }
         facts.materials().forEach(m -> materials.add(new MaterialRow(m)));
         facts.process().tasks().forEach(task -> tasks.add(new BatchTaskEntity(this, task)));
@@ -181,6 +201,10 @@ class BatchEntity {
                                 clearPointC,
                                 new HeatSource(heatPowerW, heatEfficiency)),
                 materials.stream().map(MaterialRow::material).toList(),
+                allergens == null
+                        ? null
+                        : new BatchFacts.Declared(
+                                mouldId, allergens, unread, alcoholPercent, keepCold),
                 process());
     }
 

@@ -4,10 +4,14 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import palintone.core.figure.Sentence;
+import palintone.core.piece.CastPiece;
 import palintone.core.piece.Materials;
 import palintone.core.piece.SecondBowl;
 import palintone.core.process.Process;
+import palintone.core.substance.Allergen;
 import palintone.core.temper.method.Method;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.Bowl;
@@ -20,6 +24,7 @@ import palintone.core.work.Bowl;
  * @param method by which it is tempered; null in files of before
  * @param bowl null where nothing is tempered
  * @param materials what it was planned to need
+ * @param declared what was to be said of it; null in batches of before
  */
 public record BatchFacts(
         UUID id,
@@ -33,6 +38,7 @@ public record BatchFacts(
         @Nullable Method method,
         @Nullable Bowl bowl,
         List<Material> materials,
+        @Nullable Declared declared,
         Process process) {
 
     /** What a material is for. */
@@ -45,6 +51,31 @@ public record BatchFacts(
 
     /** One planned mass, grams. */
     public record Material(Role role, String name, double grams) {}
+
+    /**
+     * What a label of the batch has to say, as it was planned.
+     *
+     * @param mould what it is cast in; null where it is cast in none
+     * @param allergens every one in it
+     * @param unread what keeps that from being whole; empty where nothing does
+     * @param alcoholPercent of the part that holds most, by mass
+     */
+    public record Declared(
+            @Nullable String mould,
+            Set<Allergen> allergens,
+            String unread,
+            double alcoholPercent,
+            boolean keepCold) {
+
+        static Declared of(final Materials needs) {
+            return new Declared(
+                    needs.piece() instanceof CastPiece cast ? cast.mould().id() : null,
+                    needs.allergens(),
+                    needs.allergensUnread().map(Sentence::template).orElse(""),
+                    needs.alcoholPercent(),
+                    needs.keepCold());
+        }
+    }
 
     static BatchFacts planned(
             final UUID id, final String lot, final Instant at, final BatchPlan plan) {
@@ -88,6 +119,7 @@ public record BatchFacts(
                 plan.place().tempering().map(curve -> curve.order().method()).orElse(null),
                 plan.bowl().orElse(null),
                 materials,
+                Declared.of(needs),
                 plan.process());
     }
 }

@@ -21,6 +21,7 @@ import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
 import palintone.core.work.RunningBatch;
 import palintone.server.house.HouseService;
+import palintone.server.mould.MouldService;
 import palintone.server.piece.PieceService;
 import palintone.server.problem.NotHereException;
 import palintone.server.temper.TemperBowlService;
@@ -41,6 +42,7 @@ public class BatchService {
     private final TemperBowlService bowls;
     private final BatchBowl bowl;
     private final BatchBooks books;
+    private final MouldService moulds;
 
     BatchService(
             final BatchRepository batches,
@@ -50,7 +52,9 @@ public class BatchService {
             final ApplicationEventPublisher events,
             final TemperBowlService bowls,
             final BatchBowl bowl,
-            final BatchBooks books) {
+            final BatchBooks books,
+            final MouldService moulds) {
+        this.moulds = moulds;
         this.bowls = bowls;
         this.books = books;
         this.bowl = bowl;
@@ -144,7 +148,7 @@ public class BatchService {
         books.keep(entity, opened.facts(), after);
         bowl.beginWhenDue(entity, opened.facts(), after);
         if (entry.kind() == EntryKind.DONE && casts(opened.facts(), entry.step())) {
-            events.publishEvent(new PieceService.MouldsCast(opened.facts().pieceId()));
+            cast(opened.facts());
         }
         if (scrapes(opened.facts(), entry.step())) {
             events.publishEvent(
@@ -165,6 +169,16 @@ public class BatchService {
         batches.flush();
         events.publishEvent(new BatchChanged(id));
         return BatchView.of(entity, new BatchBooks.Opened(opened.facts(), after), clock.instant());
+    }
+
+    /** What the moulds have held stands in the books with the entry that says they were cast. */
+    private void cast(final BatchFacts facts) {
+        if (facts.declared() == null) {
+            // A batch of before knows only its piece.
+            events.publishEvent(new PieceService.MouldsCast(facts.pieceId()));
+        } else if (facts.declared().mould() != null) {
+            moulds.held(facts.declared().mould(), facts.declared().allergens());
+        }
     }
 
     private static boolean casts(final BatchFacts facts, final int step) {

@@ -9,6 +9,8 @@ import palintone.core.figure.Unit;
 import palintone.core.process.Occupies;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.substance.Alcohol;
+import palintone.core.substance.Allergen;
 import palintone.core.work.Advice;
 import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
@@ -36,10 +38,32 @@ public record BatchView(
         @Nullable String couverture,
         @Nullable UndoView undo,
         List<MaterialView> materials,
+        @Nullable DeclaredView declared,
         List<StepView> steps) {
 
     /** One planned mass, grams. */
     public record MaterialView(BatchFacts.Role role, String name, double grams) {}
+
+    /** What its label has to say, as it was planned; null in batches of before. */
+    public record DeclaredView(
+            List<Allergen> allergens,
+            String unread,
+            double alcoholPercent,
+            boolean alcohol,
+            boolean keepCold) {
+
+        @Nullable
+        static DeclaredView of(@Nullable final BatchFacts.Declared it) {
+            return it == null
+                    ? null
+                    : new DeclaredView(
+                            it.allergens().stream().sorted().toList(),
+                            it.unread(),
+                            it.alcoholPercent(),
+                            Alcohol.declared(it.alcoholPercent()),
+                            it.keepCold());
+        }
+    }
 
     /** The entry that would be taken back. */
     public record UndoView(UUID id, int step, String what) {}
@@ -123,6 +147,7 @@ public record BatchView(
                 facts.materials().stream()
                         .map(m -> new MaterialView(m.role(), m.name(), m.grams()))
                         .toList(),
+                DeclaredView.of(facts.declared()),
                 PlanVsActual.of(batch).stream().map(row -> step(row, batch)).toList());
     }
 

@@ -45,6 +45,30 @@ public record Keeping(
         RAW
     }
 
+    /**
+     * Where two of them touch: as moist as the one and as mild as the other, whichever is worse.
+     *
+     * @param one either
+     * @param other either
+     */
+    public static Keeping touching(final Keeping one, final Keeping other) {
+        return new Keeping(
+                Math.max(one.aw, other.aw),
+                Math.max(one.awLow, other.awLow),
+                Math.max(one.awHigh, other.awHigh),
+                Math.max(one.ph, other.ph),
+                Math.max(one.phHigh, other.phHigh),
+                one.phMeasured && other.phMeasured,
+                Math.min(one.alcoholPercentOfSyrup, other.alcoholPercentOfSyrup),
+                one.heated && other.heated,
+                one.egg.ordinal() > other.egg.ordinal() ? one.egg : other.egg,
+                Math.max(one.storageC, other.storageC),
+                Math.max(one.freeOil, other.freeOil),
+                one.nuts || other.nuts,
+                one.dairy || other.dairy,
+                one.crisp || other.crisp);
+    }
+
     /** What the table of pH and water activity says, at the unfavourable end of both. */
     public FoodCode.Says table() {
         return FoodCode.says(awHigh, phHigh, phMeasured);

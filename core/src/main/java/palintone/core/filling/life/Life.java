@@ -22,9 +22,15 @@ import palintone.core.figure.Unit;
  *     kept cold
  * @param reason what ends it
  * @param longer what would lengthen it
+ * @param given what it was told by
  */
 public record Life(
-        boolean keepCold, Sentence verdict, Figure days, Sentence reason, List<Sentence> longer) {
+        boolean keepCold,
+        Sentence verdict,
+        Figure days,
+        Sentence reason,
+        List<Sentence> longer,
+        Keeping given) {
 
     /**
      * Growth limits: most bacteria .90–.91, S. aureus .86, yeasts .88, moulds .80, xerophiles
@@ -94,7 +100,8 @@ public record Life(
                         .with("cold", COLD_C, Unit.CELSIUS),
                 days,
                 whyCold(it),
-                outOfTheCold(it));
+                outOfTheCold(it),
+                it);
     }
 
     private static Life onTheShelf(final Keeping it) {
@@ -143,7 +150,8 @@ public record Life(
                                         + " laboratory and your local authority decide."),
                 figure,
                 reason,
-                longer(it, growth <= quality));
+                longer(it, growth <= quality),
+                it);
     }
 
     private static Basis basis(final Keeping it, final String formula, final double storageC) {

@@ -3,8 +3,11 @@ package palintone.core.temper.colour;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.substance.Allergen;
 
 class ColourStockTest {
 
@@ -13,7 +16,8 @@ class ColourStockTest {
             final ColourStock.Dissolves dissolves,
             final boolean strained,
             final double useC) {
-        return new ColourStock("plum", base, 10, dissolves, strained, useC, 200);
+        return new ColourStock(
+                "plum", base, 10, dissolves, strained, useC, 200, Optional.of(Set.of()));
     }
 
     @Test
@@ -45,5 +49,32 @@ class ColourStockTest {
                                 .remarks())
                 .extracting(s -> s.template().split(" ")[0])
                 .containsExactly("Not", "At", "White");
+    }
+
+    private static ColourStock read(
+            final ColourStock.Base base, final Optional<Set<Allergen>> packet) {
+        return new ColourStock("plum", base, 10, ColourStock.Dissolves.FAT, true, 29, 200, packet);
+    }
+
+    /** White couverture holds milk and nearly always soya, whatever was written down. */
+    @Test
+    void aBaseOfCouvertureHoldsMilkAndSoya() {
+        assertThat(read(ColourStock.Base.COUVERTURE, Optional.empty()).holds().orElseThrow())
+                .containsExactlyInAnyOrder(Allergen.MILK, Allergen.SOYA);
+        assertThat(
+                        read(ColourStock.Base.COUVERTURE, Optional.of(Set.of(Allergen.NUTS)))
+                                .holds()
+                                .orElseThrow())
+                .containsExactlyInAnyOrder(Allergen.MILK, Allergen.SOYA, Allergen.NUTS);
+    }
+
+    /** Nothing written down is not the same as nothing in it. */
+    @Test
+    void whatNobodyHasReadIsNotKnownToBeFree() {
+        final ColourStock unread = read(ColourStock.Base.COCOA_BUTTER, Optional.empty());
+        assertThat(unread.holds()).isEmpty();
+        assertThat(unread.remarks()).anyMatch(r -> r.template().contains("Nobody has read"));
+        assertThat(read(ColourStock.Base.COCOA_BUTTER, Optional.of(Set.of())).holds())
+                .contains(Set.of());
     }
 }

@@ -1,0 +1,71 @@
+package palintone.core.piece;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.Sentence;
+import palintone.core.filling.life.Keeping;
+import palintone.core.filling.life.Life;
+
+/**
+ * How long a whole piece keeps: as long as the part that keeps shortest. Fillings that touch, and
+ * what is set into them, are judged together as well: water wanders into what is drier, and acid
+ * into what is not sour, so that where they meet it may be as moist as the one and as mild as the
+ * other. Chocolate parts what lies on either side of it.
+ *
+ * @param keepCold whether it must be kept cold
+ * @param verdict of the part, or the two parts, that decide; empty where nothing in it spoils
+ */
+record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
+
+    private record Part(String name, Life life) {}
+
+    static PieceLife of(final Materials needs) {
+        final Optional<Materials.InclusionNeed> moist =
+                needs.inclusions().stream().filter(Materials.InclusionNeed::keepCold).findFirst();
+        if (moist.isPresent()) {
+            return new PieceLife(true, moist.map(Materials.InclusionNeed::verdict));
+        }
+        final Optional<Part> worst =
+                parts(needs).stream()
+                        .min(
+                                Comparator.comparing((Part p) -> !p.life().keepCold())
+                                        .thenComparing(p -> p.life().days().value()));
+        return new PieceLife(
+                worst.map(p -> p.life().keepCold()).orElse(false),
+                worst.map(p -> Sentence.of(p.name() + ":").and(p.life().verdict())));
+    }
+
+    private static List<Part> parts(final Materials needs) {
+        final List<Part> parts = new ArrayList<>();
+        for (final Materials.FillingNeed need : needs.fillings()) {
+            parts.add(new Part(need.name(), need.figures().life()));
+        }
+        for (int i = 1; i < needs.fillings().size(); i++) {
+            final Part one = parts.get(i - 1);
+            final Part other = parts.get(i);
+            if (!one.name().equals(other.name())) {
+                parts.add(met(one, other));
+            }
+        }
+        for (final Materials.InclusionNeed insert : needs.inclusions()) {
+            if (insert.inclusion().placing() == Inclusion.Placing.SET_IN) {
+                final Part set =
+                        new Part(insert.inclusion().ingredient().name(), insert.figures().life());
+                parts.subList(0, needs.fillings().size()).stream()
+                        .map(layer -> met(layer, set))
+                        .toList()
+                        .forEach(parts::add);
+            }
+        }
+        return parts;
+    }
+
+    /** Where two parts touch. */
+    private static Part met(final Part one, final Part other) {
+        return new Part(
+                one.name() + ", where it touches " + other.name(),
+                Life.of(Keeping.touching(one.life().given(), other.life().given())));
+    }
+}
