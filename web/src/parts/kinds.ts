@@ -5,9 +5,13 @@ import type { Ingredient } from '@/api/client'
 
 export type Allergen = Ingredient['allergens'][number]
 
-/** The fourteen of the regulation, in its order. */
+/** The fourteen of the regulation, in its order; cereals and nuts by their kind as well. */
 export const ALLERGENS: { id: Allergen; words: string }[] = [
   { id: 'GLUTEN', words: t('gluten') },
+  { id: 'WHEAT', words: t('wheat') },
+  { id: 'RYE', words: t('rye') },
+  { id: 'BARLEY', words: t('barley') },
+  { id: 'OATS', words: t('oats') },
   { id: 'CRUSTACEANS', words: t('crustaceans') },
   { id: 'EGG', words: t('egg') },
   { id: 'FISH', words: t('fish') },
@@ -15,6 +19,14 @@ export const ALLERGENS: { id: Allergen; words: string }[] = [
   { id: 'SOYA', words: t('soya') },
   { id: 'MILK', words: t('milk') },
   { id: 'NUTS', words: t('nuts') },
+  { id: 'ALMONDS', words: t('almonds') },
+  { id: 'HAZELNUTS', words: t('hazelnuts') },
+  { id: 'WALNUTS', words: t('walnuts') },
+  { id: 'CASHEWS', words: t('cashews') },
+  { id: 'PECANS', words: t('pecan nuts') },
+  { id: 'BRAZIL_NUTS', words: t('Brazil nuts') },
+  { id: 'PISTACHIOS', words: t('pistachio nuts') },
+  { id: 'MACADAMIAS', words: t('macadamia nuts') },
   { id: 'CELERY', words: t('celery') },
   { id: 'MUSTARD', words: t('mustard') },
   { id: 'SESAME', words: t('sesame') },

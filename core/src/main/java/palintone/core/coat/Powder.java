@@ -14,9 +14,9 @@ public enum Powder {
     CRYSTAL_SUGAR("sugar", 25, Set.of()),
     NUTS("chopped nuts", 60, Set.of(Allergen.NUTS)),
     SESAME("sesame", 40, Set.of(Allergen.SESAME)),
-    COCONUT("coconut", 25, Set.of()),
+    COCONUT("coconut", 25, Set.of(Allergen.SULPHITES)),
     FLAKES("chocolate flakes", 50, Set.of(Allergen.MILK, Allergen.SOYA)),
-    WAFER("crisp wafer", 30, Set.of(Allergen.GLUTEN));
+    WAFER("crisp wafer", 30, Set.of(Allergen.GLUTEN, Allergen.MILK, Allergen.SOYA));
 
     public static final Source SOURCE =
             Source.practice("what sticks to a square centimetre of a wet coat, by weighing");

@@ -225,6 +225,7 @@ public final class FillingProperties {
                 + c.fraction(Component.MILK_SOLIDS)
                 + c.fraction(Component.HIGHER_SACCHARIDES)
                 + c.fraction(Component.ASH)
+                + c.fraction(Component.BOUND_ASH)
                 + 0.03 * c.fraction(Component.SUCROSE);
     }
 

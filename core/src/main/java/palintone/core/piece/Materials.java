@@ -269,7 +269,20 @@ public record Materials(
 
     /** What a label, or whoever hands a piece over, has to say besides allergens. */
     public List<Sentence> declared() {
-        return Stream.of(alcohol(), allergensUnread()).flatMap(Optional::stream).toList();
+        return Stream.of(alcohol(), allergensUnread(), kindsUnnamed())
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** A label names nuts and cereals by their kind. */
+    private Optional<Sentence> kindsUnnamed() {
+        final Set<Allergen> all = allergens();
+        return all.contains(Allergen.NUTS) || all.contains(Allergen.GLUTEN)
+                ? Optional.of(
+                        Sentence.of(
+                                "A label names the kind of nut and the cereal: write them down where"
+                                        + " the larder only says nuts or gluten."))
+                : Optional.empty();
     }
 
     /** What keeps the list of allergens from being whole, where anything does. */

@@ -111,6 +111,7 @@ public final class ChoiOkos1986 {
         classes.put(Component.PROTEIN, Map.of(Major.PROTEIN, 1.0));
         classes.put(Component.FIBRE, Map.of(Major.FIBRE, 1.0));
         classes.put(Component.ASH, Map.of(Major.ASH, 1.0));
+        classes.put(Component.BOUND_ASH, Map.of(Major.ASH, 1.0));
         classes.put(Component.ETHANOL, Map.of(Major.ETHANOL, 1.0));
         classes.put(
                 Component.COCOA_SOLIDS,

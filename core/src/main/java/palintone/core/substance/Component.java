@@ -27,6 +27,10 @@ public enum Component {
     /** Milk powder without fat and water: lactose, protein and minerals together. */
     MILK_SOLIDS("milk solids non-fat"),
     ASH("ash"),
+    /**
+     * Of the ash of nuts, seeds and grain what stays where it is: phytates of lime and magnesia.
+     */
+    BOUND_ASH("ash that does not dissolve"),
     ORGANIC_ACID("organic acid"),
     ETHANOL("ethanol");
 

@@ -106,12 +106,26 @@ class NutritionTest {
     }
 
     @Test
-    void nineAllergensAreNamedInTheUnitedStates() {
+    void nineAllergensAndSulphitesAreNamedInTheUnitedStates() {
         assertThat(
                         java.util.Arrays.stream(Allergen.values())
-                                .filter(a -> a.inTheUnitedStates().isPresent()))
-                .hasSize(9);
-        assertThat(Allergen.values()).hasSize(14);
+                                .filter(a -> a.inTheUnitedStates().isPresent())
+                                .map(Allergen::group)
+                                .distinct())
+                .hasSize(10);
+        assertThat(java.util.Arrays.stream(Allergen.values()).map(Allergen::group).distinct())
+                .hasSize(14);
+    }
+
+    /** Of the cereals with gluten only wheat is an allergen there; nuts are named by their kind. */
+    @Test
+    void cerealsAndNutsAreNamedByTheirKind() {
+        assertThat(Allergen.OATS.inTheUnitedStates()).isEmpty();
+        assertThat(Allergen.BARLEY.inTheUnitedStates()).isEmpty();
+        assertThat(Allergen.WHEAT.inTheUnitedStates()).contains("wheat");
+        assertThat(Allergen.HAZELNUTS.inTheUnitedStates()).contains("hazelnuts");
+        assertThat(Allergen.HAZELNUTS.group()).isEqualTo(Allergen.NUTS);
+        assertThat(Allergen.RYE.group()).isEqualTo(Allergen.GLUTEN);
     }
 
     /** A spread of milk boiled down with sugar: 55 g of sugars beside 6.8 of protein. */

@@ -66,7 +66,7 @@ public class ColourEntity {
         allergens = it.allergens().orElse(null);
     }
 
-    ColourStock stock() {
+    public ColourStock stock() {
         return new ColourStock(
                 name,
                 base,

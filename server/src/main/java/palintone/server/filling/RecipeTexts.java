@@ -22,6 +22,7 @@ import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
 import palintone.core.filling.read.EverydayNames;
+import palintone.core.filling.read.LarderNames;
 import palintone.core.filling.read.Likeness;
 import palintone.core.filling.read.Went;
 import palintone.core.filling.read.WrittenLine;
@@ -42,11 +43,6 @@ public class RecipeTexts {
 
     private static final int LONGEST = 100_000;
 
-    /** As near as a name is that only likely means it. */
-    private static final double LIKELY = 0.89;
-
-    private static final double WHOLE = 0.995;
-
     private final LarderService larder;
     private final JsonMapper json;
     private final EverydayNames everyday;
@@ -64,16 +60,6 @@ public class RecipeTexts {
     /** Text of a recipe in any of the four ways. */
     public record TextDraft(@NotNull String text) {}
 
-    /** How surely the ingredient of a line was found. */
-    public enum Sureness {
-        SURE,
-        /** Taken, and shown to be looked at. */
-        LIKELY,
-        /** Something of the larder is near; somebody is asked. */
-        GUESSED,
-        UNKNOWN
-    }
-
     /** A name of the larder that may be meant. */
     public record CandidateView(String id, String name, double score) {}
 
@@ -89,7 +75,7 @@ public class RecipeTexts {
             String unit,
             String words,
             @Nullable String ingredient,
-            Sureness sureness,
+            LarderNames.Sureness sureness,
             @Nullable Double grams,
             List<CandidateView> candidates) {}
 
@@ -259,7 +245,7 @@ public class RecipeTexts {
                                 line.unit(),
                                 line.ingredient(),
                                 here ? line.ingredient() : null,
-                                here ? Sureness.SURE : Sureness.GUESSED,
+                                here ? LarderNames.Sureness.SURE : LarderNames.Sureness.GUESSED,
                                 null,
                                 candidates(line.ingredient().replace('-', ' '), named)));
             }
@@ -334,13 +320,13 @@ public class RecipeTexts {
 
     private ReadRecipeView view(final String name, final String format, final String text) {
         final WrittenRecipe written = WrittenRecipe.read(text);
-        final List<Likeness.Named> named = larder.named();
+        final LarderNames names = new LarderNames(everyday, larder.named());
         final List<ReadOperationView> operations = new ArrayList<>();
         int unmatched = 0;
         for (final WrittenRecipe.Doing doing : written.doings()) {
             final List<ReadLineView> lines = new ArrayList<>();
             for (final var line : doing.lines()) {
-                final ReadLineView read = line(line, named);
+                final ReadLineView read = line(line, names);
                 unmatched += read.ingredient() == null ? 1 : 0;
                 lines.add(read);
             }
@@ -374,61 +360,20 @@ public class RecipeTexts {
                 written.pots());
     }
 
-    private ReadLineView line(final WrittenLine line, final List<Likeness.Named> named) {
-        final List<CandidateView> near = candidates(line.words(), named);
-        final boolean sure =
-                !near.isEmpty()
-                        && near.get(0).score() >= Likeness.SURE
-                        && (near.size() == 1 || near.get(0).score() > near.get(1).score());
-        final Optional<EverydayNames.Known> called =
-                everyday.of(line.words())
-                        .filter(k -> named.stream().anyMatch(n -> n.id().equals(k.id())));
-        // The larder's own name comes first where it is whole, or names a strength.
-        final boolean whole =
-                sure
-                        && (near.get(0).score() >= WHOLE
-                                || called.filter(EverydayNames.Known::sure).isEmpty()
-                                        && line.words().matches(".*\\d.*"));
-        if (whole || sure && called.isEmpty()) {
-            return found(line, near.get(0).id(), Sureness.SURE, near);
-        }
-        if (called.isPresent()) {
-            final Likeness.Named it =
-                    named.stream()
-                            .filter(n -> n.id().equals(called.get().id()))
-                            .findFirst()
-                            .orElseThrow();
-            final List<CandidateView> first = new ArrayList<>();
-            first.add(new CandidateView(it.id(), it.name(), called.get().sure() ? 1 : LIKELY));
-            near.stream().filter(c -> !c.id().equals(it.id())).forEach(first::add);
-            return found(
-                    line, it.id(), called.get().sure() ? Sureness.SURE : Sureness.LIKELY, first);
-        }
-        return new ReadLineView(
-                line.raw(),
-                line.amount(),
-                line.unit().symbol(),
-                line.words(),
-                null,
-                near.isEmpty() ? Sureness.UNKNOWN : Sureness.GUESSED,
-                null,
-                near);
-    }
-
-    private ReadLineView found(
-            final WrittenLine line,
-            final String id,
-            final Sureness sureness,
-            final List<CandidateView> candidates) {
+    private ReadLineView line(final WrittenLine line, final LarderNames names) {
+        final LarderNames.Found found = names.of(line.words());
+        final String id = found.id().orElse(null);
         return new ReadLineView(
                 line.raw(),
                 line.amount(),
                 line.unit().symbol(),
                 line.words(),
                 id,
-                sureness,
-                grams(id, line.amount(), line.unit()),
-                candidates);
+                found.sureness(),
+                id == null ? null : grams(id, line.amount(), line.unit()),
+                found.near().stream()
+                        .map(c -> new CandidateView(c.id(), c.name(), c.score()))
+                        .toList());
     }
 
     private @Nullable Double grams(final String id, final double amount, final KitchenUnit unit) {

@@ -126,6 +126,7 @@ public final class CrunchOfPieces {
                 + c.fraction(Component.COCOA_SOLIDS)
                 + c.fraction(Component.MILK_SOLIDS)
                 + c.fraction(Component.ASH)
+                + c.fraction(Component.BOUND_ASH)
                 + c.fraction(Component.HIGHER_SACCHARIDES)
                 + ofSugar
                         * (c.fraction(Component.SUCROSE)

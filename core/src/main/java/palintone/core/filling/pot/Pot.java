@@ -31,6 +31,11 @@ final class Pot {
     private static final int WATER = Component.WATER.ordinal();
     private static final int SUCROSE = Component.SUCROSE.ordinal();
     private static final int ETHANOL = Component.ETHANOL.ordinal();
+    private static final int ASH = Component.ASH.ordinal();
+
+    /** Of the ash of nuts, seeds and grain. */
+    private static final double DISSOLVES = 0.35;
+
     private static final Set<FunctionalClass> GELLING =
             EnumSet.of(
                     FunctionalClass.PECTIN,
@@ -175,6 +180,9 @@ final class Pot {
                 .composition()
                 .fractions()
                 .forEach((component, share) -> g[component.ordinal()] += share * massG);
+        final double bound = boundAsh(ingredient) * massG;
+        g[ASH] -= bound;
+        g[Component.BOUND_ASH.ordinal()] += bound;
         buffers.add(ingredient, massG);
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
@@ -192,6 +200,20 @@ final class Pot {
         if (ingredient.composition().fraction(Component.WATER) > 0.1) {
             rawSinceHeat.add(ingredient);
         }
+    }
+
+    /**
+     * Share of it that is ash which does not dissolve. What is much fibre and starch and little
+     * water, and every nut and seed, holds its lime and magnesia as phytate and oxalate: a good
+     * third of the ash, the potash, goes into the syrup (from memory, of composition tables).
+     */
+    private static double boundAsh(final Ingredient ingredient) {
+        final Composition c = ingredient.composition();
+        final boolean seed =
+                ingredient.is(FunctionalClass.NUT)
+                        || c.fraction(Component.FIBRE) + c.fraction(Component.STARCH) > 0.15
+                                && c.fraction(Component.WATER) < 0.2;
+        return seed ? (1 - DISSOLVES) * c.fraction(Component.ASH) : 0;
     }
 
     /** A raw egg goes in: the heat it sees from now on is its own. */

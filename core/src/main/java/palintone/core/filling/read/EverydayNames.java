@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What makers call things that the larder calls otherwise: unsalted butter, powdered sugar. Read
@@ -49,28 +50,59 @@ public final class EverydayNames {
      * @param words as they were written, with what is said of the preparation
      */
     public Optional<Known> of(final String words) {
-        final String plain = words.replaceAll("\\(.*?\\)", " ").replaceFirst(",.*$", "");
-        final Known whole = known.get(key(plain, t -> true));
-        if (whole != null) {
-            return Optional.of(whole);
+        final int cut = words.indexOf(',') < 0 ? words.length() : words.indexOf(',');
+        final int bracket = words.indexOf('(') < 0 ? words.length() : words.indexOf('(');
+        final int end = Math.min(cut, bracket);
+        final String head = words.substring(0, end);
+        final String rest = words.substring(end);
+        // "Milk, soya" and "milk (soya)" are soya milk.
+        for (final String whole : new String[] {rest + " " + head, words}) {
+            final Optional<Known> known = same(whole);
+            if (known.isPresent()) {
+                return known;
+            }
         }
-        final Known bare = known.get(key(plain, t -> !Lexicon.isNote(t)));
-        if (bare != null) {
-            return Optional.of(bare);
+        if (tokens(rest).anyMatch(Lexicon::isAnother)) {
+            // What makes another food of it is not passed over: somebody is asked.
+            return Optional.empty();
+        }
+        final boolean cutOff = tokens(rest).anyMatch(EverydayNames::saysSomething);
+        final Optional<Known> known = same(head);
+        if (known.isPresent()) {
+            return known.map(k -> new Known(k.id(), k.sure() && !cutOff));
         }
         // "Dark chocolate 64 %" is dark chocolate, of a strength that is not known here.
-        final Known any = known.get(key(plain, t -> !Lexicon.isNote(t) && !t.matches("\\d.*")));
+        final Known any = known(head, t -> !isNote(t) && !t.matches("\\d.*"));
         return Optional.ofNullable(any).map(k -> new Known(k.id(), false));
     }
 
-    private static String key(final String name, final Predicate<String> counts) {
+    private Optional<Known> same(final String name) {
+        final Known whole = known(name, t -> true);
+        return Optional.ofNullable(whole == null ? known(name, t -> !isNote(t)) : whole);
+    }
+
+    private Known known(final String name, final Predicate<String> counts) {
+        return known.get(key(name, counts));
+    }
+
+    /** Said of the preparation only; what is dried or salted is another thing. */
+    private static boolean isNote(final String word) {
+        return Lexicon.isNote(word) && !Lexicon.isAnother(word);
+    }
+
+    private static boolean saysSomething(final String word) {
+        return !isNote(word) && !word.matches("\\d.*|g|kg|ml|l|oz|lb|lbs|tin|can|jar|packet");
+    }
+
+    private static Stream<String> tokens(final String name) {
         final String plain =
                 Normalizer.normalize(name.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
                         .replaceAll("\\p{M}", "");
         return Arrays.stream(plain.split("[^\\p{L}\\d]+"))
-                .filter(t -> !t.isEmpty() && !t.equals("of") && !t.equals("the"))
-                .filter(counts)
-                .map(WrittenLine::stem)
-                .collect(Collectors.joining(" "));
+                .filter(t -> !t.isEmpty() && !t.equals("of") && !t.equals("the"));
+    }
+
+    private static String key(final String name, final Predicate<String> counts) {
+        return tokens(name).filter(counts).map(WrittenLine::stem).collect(Collectors.joining(" "));
     }
 }

@@ -63,6 +63,7 @@ final class Lexicon {
     private static final Map<String, Meant> VERBS = new HashMap<>();
     private static final Set<String> NOTHING = new HashSet<>();
     private static final Set<String> NOTES = new HashSet<>();
+    private static final Set<String> ANOTHER = new HashSet<>();
     private static final Set<String> INFUSED = new HashSet<>();
     private static final Set<String> PIECES = new HashSet<>();
     private static final Map<String, Set<String>> KINDS = new HashMap<>();
@@ -88,6 +89,13 @@ final class Lexicon {
     /** Whether a word only says how an ingredient was got ready. */
     static boolean isNote(final String word) {
         return NOTES.contains(word);
+    }
+
+    /**
+     * Whether a word makes another food of what it stands beside: soya of milk, dried of cherries.
+     */
+    static boolean isAnother(final String word) {
+        return ANOTHER.contains(word);
     }
 
     /** Whether it gives its taste and is strained out. */
@@ -142,6 +150,7 @@ final class Lexicon {
             }
             case "[pieces]" -> PIECES.addAll(Set.of(distinct(line)));
             case "[nothing]" -> NOTHING.addAll(Set.of(distinct(line)));
+            case "[another]" -> ANOTHER.addAll(Set.of(distinct(line)));
             case "[notes]" -> NOTES.addAll(Set.of(distinct(line)));
             default -> INFUSED.addAll(Set.of(distinct(line)));
         }

@@ -1,10 +1,13 @@
 package palintone.core.filling.read;
 
+import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /**
@@ -12,9 +15,6 @@ import org.apache.commons.text.similarity.JaroWinklerSimilarity;
  * Winkler, weighed by the length of the word.
  */
 public final class Likeness {
-
-    /** Above this a name is taken as meant; below, somebody is asked. */
-    public static final double SURE = 0.90;
 
     private static final double LIKE = 0.85;
     private static final double WORTH_SHOWING = 0.55;
@@ -52,7 +52,14 @@ public final class Likeness {
     private static final double LITTLE = 0.5;
     private static final JaroWinklerSimilarity JARO_WINKLER = new JaroWinklerSimilarity();
 
-    private Likeness() {}
+    private final List<Named> larder;
+    private final List<String[]> tokens;
+
+    /** To be asked many times. */
+    public Likeness(final List<Named> larder) {
+        this.larder = List.copyOf(larder);
+        this.tokens = larder.stream().map(n -> tokens(n.name())).toList();
+    }
 
     /**
      * A name of the larder and how near it is.
@@ -68,12 +75,19 @@ public final class Likeness {
 
     /** The nearest names, best first; none that is not worth showing. */
     public static List<Candidate> nearest(final String words, final List<Named> larder) {
+        return new Likeness(larder).nearest(words);
+    }
+
+    /** The nearest names, best first; none that is not worth showing. */
+    public List<Candidate> nearest(final String words) {
         final String[] asked = tokens(words);
-        return larder.stream()
-                .map(
-                        each ->
+        return IntStream.range(0, larder.size())
+                .mapToObj(
+                        i ->
                                 new Candidate(
-                                        each.id(), each.name(), score(asked, tokens(each.name()))))
+                                        larder.get(i).id(),
+                                        larder.get(i).name(),
+                                        score(asked, tokens.get(i))))
                 .filter(c -> c.score() >= WORTH_SHOWING)
                 .sorted(
                         Comparator.comparingDouble(Candidate::score)
@@ -81,6 +95,19 @@ public final class Likeness {
                                 .thenComparing(Candidate::name))
                 .limit(MOST_SHOWN)
                 .toList();
+    }
+
+    /** The words of a name that say what it is, one for many. */
+    static Set<String> telling(final String text) {
+        return Arrays.stream(
+                        Normalizer.normalize(text.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
+                                .replaceAll("\\p{M}", "")
+                                .split("[^\\p{L}\\d]+"))
+                .filter(w -> !w.isEmpty() && !SAYS_NOTHING.contains(w))
+                .filter(w -> !Lexicon.isNote(w) || Lexicon.isAnother(w) || w.equals("whole"))
+                .map(WrittenLine::stem)
+                .filter(w -> !SAYS_LITTLE.contains(w))
+                .collect(Collectors.toSet());
     }
 
     private static double score(final String[] asked, final String[] name) {

@@ -117,14 +117,14 @@ class WrittenRecipeTest {
                         new Likeness.Named("dark-66", "House dark 66"),
                         new Likeness.Named("milk-41", "House milk 41"),
                         new Likeness.Named("dark-58", "Dark 58, fluid"));
-        final var sure = Likeness.nearest("dark couverture 66 %", larder).get(0);
-        assertThat(sure.id()).isEqualTo("dark-66");
-        assertThat(sure.score()).isGreaterThanOrEqualTo(Likeness.SURE);
+        final LarderNames names = new LarderNames(new EverydayNames(""), larder);
+        final LarderNames.Found sure = names.of("dark couverture 66 %");
+        assertThat(sure.id()).contains("dark-66");
+        assertThat(sure.sureness()).isEqualTo(LarderNames.Sureness.SURE);
         assertThat(Likeness.nearest("dark chocolate", larder))
                 .extracting(Likeness.Candidate::id)
                 .contains("dark-66", "dark-58");
-        assertThat(Likeness.nearest("dark chocolate", larder).get(0).score())
-                .isLessThan(Likeness.SURE);
+        assertThat(names.of("dark chocolate").sureness()).isNotEqualTo(LarderNames.Sureness.SURE);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -431,8 +431,8 @@ class WrittenRecipeTest {
                         new Likeness.Named("glucose-42", "Glucose syrup DE 42"),
                         new Likeness.Named("honey-buckwheat", "Buckwheat honey"));
         assertThat(Likeness.nearest("cream 35 %", larder).get(0).id()).isEqualTo("cream-35");
-        assertThat(Likeness.nearest("cream 35 %", larder).get(0).score())
-                .isGreaterThanOrEqualTo(Likeness.SURE);
+        assertThat(new LarderNames(new EverydayNames(""), larder).of("cream 35 %").sureness())
+                .isEqualTo(LarderNames.Sureness.SURE);
         assertThat(Likeness.nearest("plum puree", larder).get(0).id()).isEqualTo("plum-puree");
         assertThat(Likeness.nearest("glucose", larder).get(0).id()).isEqualTo("glucose-42");
         assertThat(Likeness.nearest("anchovies", larder)).isEmpty();
