@@ -2111,6 +2111,7 @@ export interface components {
             filmMm: number;
             /** @enum {string|null} */
             how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
+            allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
         };
         DippedPieceDraft: {
             /**
@@ -2138,6 +2139,7 @@ export interface components {
             /** @enum {string} */
             kind: "TRANSFER" | "LINE" | "DUST" | "MARK" | "TRIM" | "BRUSH" | "PACK" | "STICKER";
             words?: string | null;
+            allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
         };
         HollowPieceDraft: {
             /**
@@ -2488,7 +2490,7 @@ export interface components {
             unpriced: string[];
             keepCold: boolean;
             life?: components["schemas"]["SentenceView"];
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             remarks: components["schemas"]["SentenceView"][];
         };
         RegionView: {
@@ -2658,7 +2660,7 @@ export interface components {
             /** Format: double */
             wallMm: number;
             scratched: boolean;
-            lastHeld: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            lastHeld: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** Format: int64 */
             version?: number | null;
         };
@@ -2697,7 +2699,7 @@ export interface components {
             /** Format: double */
             wallMm: number;
             scratched: boolean;
-            lastHeld: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            lastHeld: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** Format: double */
             cavityMl: number;
             /** Format: double */
@@ -2737,7 +2739,7 @@ export interface components {
             gramsPer100: {
                 [key: string]: number;
             };
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** @enum {string|null} */
             couverture?: "DARK" | "MILK" | "WHITE" | null;
             source: string;
@@ -2779,7 +2781,7 @@ export interface components {
             fatPercent: number;
             /** Format: double */
             waterPercent: number;
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** @enum {string|null} */
             couverture?: "DARK" | "MILK" | "WHITE" | null;
             source: components["schemas"]["SourceView"];
@@ -2943,6 +2945,7 @@ export interface components {
             /** Format: double */
             leftG: number;
             tint: string;
+            allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
             /** Format: int64 */
             version?: number | null;
         };
@@ -2992,6 +2995,7 @@ export interface components {
             couverture?: string | null;
             undo?: components["schemas"]["UndoView"];
             materials: components["schemas"]["MaterialView"][];
+            declared?: components["schemas"]["DeclaredView"];
             steps: components["schemas"]["StepView"][];
         };
         ClockView: {
@@ -3001,6 +3005,14 @@ export interface components {
             targetS: number;
             /** Format: int32 */
             longestS: number;
+        };
+        DeclaredView: {
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            unread: string;
+            /** Format: double */
+            alcoholPercent: number;
+            alcohol: boolean;
+            keepCold: boolean;
         };
         LatestView: {
             /** Format: date-time */
@@ -3868,6 +3880,7 @@ export interface components {
             days: components["schemas"]["FigureView"];
             reason: components["schemas"]["SentenceView"];
             longer: components["schemas"]["SentenceView"][];
+            readingHelps: boolean;
         };
         PotView: {
             /** Format: int32 */
@@ -3901,7 +3914,7 @@ export interface components {
             weighed: components["schemas"]["FigureView"];
             cost: components["schemas"]["FigureView"];
             unpriced: string[];
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             labelInTheUnitedStates: string[];
             cautions: components["schemas"]["SentenceView"][];
             stages: components["schemas"]["StageView"][];
@@ -3965,7 +3978,7 @@ export interface components {
             /** Format: date */
             useBy: string;
             keepCold: boolean;
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             ideas: components["schemas"]["SentenceView"][];
         };
         ScaleView: {
@@ -4295,7 +4308,7 @@ export interface components {
             densityGPerMl: number;
             /** @enum {string} */
             kind: "DARK" | "MILK" | "WHITE";
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** Format: double */
             pricePerKg?: number | null;
             cautions: components["schemas"]["SentenceView"][];
@@ -4831,7 +4844,9 @@ export interface components {
             cap?: components["schemas"]["CapNeedView"];
             inclusions: components["schemas"]["InclusionNeedView"][];
             fetch: components["schemas"]["FetchView"][];
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            keepCold: boolean;
+            life?: components["schemas"]["SentenceView"];
             melt?: components["schemas"]["BandView"];
             work?: components["schemas"]["BandView"];
             temper?: components["schemas"]["TemperView"];

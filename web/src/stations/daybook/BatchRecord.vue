@@ -6,7 +6,8 @@ import type { Batch } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { bandStatusWords } from '@/parts/string'
 import TautString from '@/parts/TautString.vue'
-import { clock, number, quantity, symbol } from '@/parts/units'
+import { allergenList } from '@/parts/kinds'
+import { clock, number, quantity, sentence, symbol } from '@/parts/units'
 
 const props = defineProps<{ batch: Batch }>()
 const { taste } = useHouse()
@@ -61,6 +62,34 @@ function difference(step: Batch['steps'][number]): string {
       <v-btn size="large" variant="outlined" :href="file('json')" download>{{ $t('JSON') }}</v-btn>
     </div>
   </header>
+
+  <section v-if="batch.declared" class="declared">
+    <p>
+      {{
+        batch.declared.allergens.length
+          ? $t('Contains {allergens}.', { allergens: allergenList(batch.declared.allergens) })
+          : $t('No allergens are named in what goes in.')
+      }}
+      <b v-if="batch.declared.alcohol">{{
+        $t('Contains alcohol, {alcohol} by mass of what is in it.', {
+          alcohol: quantity(batch.declared.alcoholPercent, 'PERCENT', taste),
+        })
+      }}</b>
+    </p>
+    <p v-if="batch.declared.unread" class="caution">
+      {{ sentence({ template: batch.declared.unread, values: [] }, taste) }}
+    </p>
+    <p v-if="batch.declared.keepCold" class="caution">
+      {{
+        $t(
+          'To be kept at {cold} or colder; not for the shelf until a laboratory has assessed it.',
+          {
+            cold: quantity(4, 'CELSIUS', taste),
+          },
+        )
+      }}
+    </p>
+  </section>
 
   <table class="rows">
     <thead>
@@ -166,6 +195,9 @@ header {
 .remark td {
   white-space: normal;
   font-style: italic;
+}
+.declared p {
+  margin-bottom: 8px;
 }
 .in_band {
   color: var(--p-true);

@@ -11,6 +11,7 @@ import MouldFills from './MouldFills.vue'
 import PotHead from './PotHead.vue'
 import { neighbour, nextPlace, usePots } from './pots'
 import { useRecipe } from './recipe'
+import ReadItHere from './ReadItHere.vue'
 import SheetStrings from './SheetStrings.vue'
 
 const { ready, bench, place, benchWords, sheet, refused, waiting, touched } = useRecipe()
@@ -145,7 +146,9 @@ const yieldG = computed(
     <section class="right" :aria-label="$t('What it will be')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <p v-else-if="waiting" class="waiting" role="status">{{ waiting }}</p>
-      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }" />
+      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }">
+        <template #reading><ReadItHere /></template>
+      </SheetStrings>
       <p v-else-if="!refused && !waiting" class="quiet">
         {{
           ready

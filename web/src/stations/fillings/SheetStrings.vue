@@ -99,6 +99,7 @@ const where = (celsius: number) =>
       <ul v-if="sheet.life.longer.length" class="longer">
         <li v-for="s in sheet.life.longer" :key="s.template">{{ sentence(s, taste) }}</li>
       </ul>
+      <slot name="reading" />
       <p v-for="c in sheet.cautions" :key="c.template" class="caution mt-2">
         {{ sentence(c, taste) }}
       </p>

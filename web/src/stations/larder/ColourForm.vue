@@ -3,6 +3,8 @@
 import { t } from '@/words'
 import { api, ask, type ColourDraft, type ColourStock } from '@/api/client'
 import { useHouse } from '@/parts/house'
+import AllergenField from '@/parts/AllergenField.vue'
+import { allergenList, type Allergen } from '@/parts/kinds'
 import NumberField from '@/parts/NumberField.vue'
 import type { FieldWords } from '@/parts/twoStates'
 import { quantity, sentence } from '@/parts/units'
@@ -50,6 +52,11 @@ const FIELDS = [
   { key: 'strained', words: t('Strained'), say: (v: boolean) => (v ? t('yes') : t('no')) },
   { key: 'useC', words: t('Used at'), say: (v: number) => quantity(v, 'CELSIUS', taste.value) },
   { key: 'leftG', words: t('Left'), say: (v: number) => quantity(v, 'GRAM', taste.value) },
+  {
+    key: 'allergens',
+    words: t('Allergens, by its packet'),
+    say: (v: Allergen[] | null) => (v === null ? t('not read') : allergenList(v) || t('none')),
+  },
   { key: 'tint', words: t('Looks') },
 ] as FieldWords<ColourDraft>[]
 </script>
@@ -78,6 +85,7 @@ const FIELDS = [
     <NumberField v-model="form.sharePercent" :label="$t('Colour in it')" unit="PERCENT" />
     <NumberField v-model="form.useC" :label="$t('Used at')" unit="CELSIUS" />
     <NumberField v-model="form.leftG" :label="$t('Left')" unit="GRAM" />
+    <AllergenField v-model="form.allergens" :label="$t('Allergens, by its packet')" class="wide" />
     <v-switch v-model="form.strained" :label="$t('Strained')" hide-details />
     <label class="tint">
       <input v-model="form.tint" type="color" />

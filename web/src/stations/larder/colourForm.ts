@@ -1,5 +1,6 @@
 import { t } from '@/words'
 import type { ColourDraft, ColourStock } from '@/api/client'
+import type { Allergen } from '@/parts/kinds'
 
 /** A coloured cocoa butter being written: numbers may still be missing. */
 export interface ColourInForm {
@@ -11,6 +12,7 @@ export interface ColourInForm {
   useC: number | null
   leftG: number | null
   tint: string
+  allergens: Allergen[] | null
 }
 
 export const BASES: { id: ColourDraft['base']; words: string }[] = [
@@ -34,6 +36,7 @@ export function begun(own: ColourStock | null): ColourInForm {
     useC: it?.useC ?? 29,
     leftG: it?.leftG ?? 0,
     tint: it?.tint ?? '#8e3b6b',
+    allergens: it?.allergens ?? null,
   }
 }
 

@@ -227,6 +227,9 @@ useKeys({ ' ': () => void start() })
               </tr>
             </tbody>
           </table>
+          <p v-if="needs.life" :class="needs.keepCold ? 'caution mt-4' : 'quiet mt-4'">
+            {{ sentence(needs.life, taste) }}
+          </p>
           <p v-if="needs.allergens.length" class="caution mt-4">
             {{
               $t(

@@ -2,8 +2,9 @@
 // Colours in the mould in their order, seen outermost first, and the finishings at the end.
 import { t } from '@/words'
 import type { ColourStock } from '@/api/client'
+import AllergenField from '@/parts/AllergenField.vue'
 import NumberField from '@/parts/NumberField.vue'
-import { FINISHES, HOWS, newCoat, type WornInForm } from './worn'
+import { brings, FINISHES, HOWS, newCoat, type WornInForm } from './worn'
 
 /** Without a mould there is nothing to colour. */
 const props = defineProps<{ colours: ColourStock[]; uncoloured?: boolean }>()
@@ -15,8 +16,9 @@ function move(i: number, by: number) {
   coats.splice(i + by, 0, moved!)
   worn.value = { ...worn.value, coats }
 }
-const tintOf = (name: string) =>
-  props.colours.find((c) => c.colour.name.toLowerCase() === name?.toLowerCase())?.colour.tint
+const ofTheHouse = (name: string) =>
+  props.colours.find((c) => c.colour.name.toLowerCase() === name?.trim().toLowerCase())
+const tintOf = (name: string) => ofTheHouse(name)?.colour.tint
 const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? t('Words')
 </script>
 
@@ -51,6 +53,12 @@ const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? t(
         :label="$t('How')"
       />
       <NumberField v-model="coat.filmMm" :label="$t('Film')" unit="MILLIMETRE" />
+      <AllergenField
+        v-if="coat.name && !ofTheHouse(coat.name)"
+        v-model="coat.allergens"
+        class="whole"
+        :label="$t('Allergens of {what}, by its packet', { what: coat.name })"
+      />
       <div class="acts">
         <v-btn
           variant="text"
@@ -83,6 +91,14 @@ const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? t(
         :label="$t('Finishing {place}', { place: i + 1 })"
       />
       <v-text-field v-model="finish.words" :label="whatOf(finish.kind)" maxlength="120" />
+      <AllergenField
+        v-if="brings(finish.kind)"
+        v-model="finish.allergens"
+        class="whole"
+        :label="
+          $t('Allergens of {what}, by its packet', { what: finish.words || whatOf(finish.kind) })
+        "
+      />
       <v-btn
         variant="text"
         :aria-label="$t('Remove finishing {place}', { place: i + 1 })"
@@ -101,7 +117,7 @@ const whatOf = (kind: string) => FINISHES.find((f) => f.id === kind)?.what ?? t(
       <v-btn
         variant="outlined"
         size="large"
-        @click="worn.finishes.push({ kind: 'STICKER', words: '' })"
+        @click="worn.finishes.push({ kind: 'STICKER', words: '', allergens: null })"
         >{{ $t('Add a finishing') }}</v-btn
       >
     </div>
@@ -138,6 +154,9 @@ legend {
   grid-template-columns: 1.2fr 1.2fr auto;
   gap: 10px;
   align-items: center;
+}
+.whole {
+  grid-column: 1 / -1;
 }
 .acts {
   grid-column: 1 / -1;

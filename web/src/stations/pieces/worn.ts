@@ -1,6 +1,7 @@
 import { t } from '@/words'
 import { wordsOf } from '@/parts/kinds'
 import type { ColourStock, MouldedPieceDraft, Piece } from '@/api/client'
+import type { Allergen } from '@/parts/kinds'
 
 type Coat = NonNullable<MouldedPieceDraft['colours']>[number]
 export type FinishingDraft = NonNullable<MouldedPieceDraft['finishes']>[number]
@@ -10,12 +11,14 @@ export interface CoatInForm {
   name: string
   filmMm: number | null
   how: NonNullable<Coat['how']>
+  /** Of a colour that is none of the house; null where nobody has read its packet. */
+  allergens: Allergen[] | null
 }
 
 /** What a piece wears, being written. */
 export interface WornInForm {
   coats: CoatInForm[]
-  finishes: { kind: FinishingDraft['kind']; words: string }[]
+  finishes: { kind: FinishingDraft['kind']; words: string; allergens: Allergen[] | null }[]
 }
 
 export const HOWS: { id: CoatInForm['how']; words: string }[] = [
@@ -39,11 +42,20 @@ export const FINISHES: { id: FinishingDraft['kind']; words: string; what: string
   { id: 'STICKER', words: t('sticker for allergens'), what: t('Which label') },
 ]
 
+/** Whether something stays on the piece that may hold an allergen. */
+export const brings = (kind: FinishingDraft['kind']) =>
+  kind === 'TRANSFER' || kind === 'LINE' || kind === 'DUST'
+
 /** A finishing and what it is of. */
 export const finishingWords = (finish: { kind: FinishingDraft['kind']; words?: string | null }) =>
   `${wordsOf(FINISHES, finish.kind)} ${finish.words ?? ''}`.trim()
 
-export const newCoat = (): CoatInForm => ({ name: '', filmMm: 0.05, how: 'SPRAYED' })
+export const newCoat = (): CoatInForm => ({
+  name: '',
+  filmMm: 0.05,
+  how: 'SPRAYED',
+  allergens: null,
+})
 
 function finishesOf(piece: Piece | null): FinishingDraft[] {
   if (!piece) return []
@@ -57,8 +69,13 @@ export function wornOf(piece: Piece | null): WornInForm {
         name: c.name,
         filmMm: c.asked.filmMm,
         how: c.asked.how ?? 'SPRAYED',
+        allergens: c.asked.allergens ?? null,
       })) ?? [],
-    finishes: finishesOf(piece).map((f) => ({ kind: f.kind, words: f.words ?? '' })),
+    finishes: finishesOf(piece).map((f) => ({
+      kind: f.kind,
+      words: f.words ?? '',
+      allergens: f.allergens ?? null,
+    })),
   }
 }
 
@@ -75,11 +92,15 @@ export function wornDraft(form: WornInForm, colours: ColourStock[]) {
       const name = coat.name.trim()
       const own = colours.find((c) => c.colour.name.toLowerCase() === name.toLowerCase())
       return {
-        ...(own ? { colour: own.id } : { name }),
+        ...(own ? { colour: own.id } : { name, allergens: coat.allergens }),
         filmMm: coat.filmMm ?? 0,
         how: coat.how,
       }
     }),
-    finishes: form.finishes.map((f): FinishingDraft => ({ kind: f.kind, words: f.words.trim() })),
+    finishes: form.finishes.map((f): FinishingDraft => ({
+      kind: f.kind,
+      words: f.words.trim(),
+      allergens: brings(f.kind) ? f.allergens : null,
+    })),
   }
 }

@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import java.util.List;
+import palintone.core.filling.life.FoodCode;
 import palintone.core.filling.life.Life;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
@@ -13,13 +14,15 @@ import palintone.server.figure.SentenceView;
  * @param days on the shelf, or in the cold where it must be kept cold
  * @param reason what ends it
  * @param longer what would lengthen it
+ * @param readingHelps whether a reading of pH and water activity may free it from the cold
  */
 public record LifeView(
         boolean keepCold,
         SentenceView verdict,
         FigureView days,
         SentenceView reason,
-        List<SentenceView> longer) {
+        List<SentenceView> longer,
+        boolean readingHelps) {
 
     public static LifeView of(final Life life) {
         return new LifeView(
@@ -27,6 +30,7 @@ public record LifeView(
                 SentenceView.of(life.verdict()),
                 FigureView.of(life.days()),
                 SentenceView.of(life.reason()),
-                life.longer().stream().map(SentenceView::of).toList());
+                life.longer().stream().map(SentenceView::of).toList(),
+                life.given().table() == FoodCode.Says.ASSESS);
     }
 }

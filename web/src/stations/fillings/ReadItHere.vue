@@ -1,0 +1,84 @@
+<script setup lang="ts">
+// A reading of pH and water activity, taken where the verdict waits for it.
+import { computed, ref } from 'vue'
+import { api, ask, words } from '@/api/client'
+import NumberField from '@/parts/NumberField.vue'
+import { useRecipe } from './recipe'
+
+const { bench, look, sheet } = useRecipe()
+const ph = ref<number | null>(null)
+const aw = ref<number | null>(null)
+const refused = ref('')
+const busy = ref(false)
+/** A reading belongs to a recipe that was cooked: one in the books, as it stands there. */
+const saved = computed(() => bench.value.number > 0 && !bench.value.changed)
+
+async function note() {
+  if (busy.value) return
+  busy.value = true
+  refused.value = ''
+  try {
+    for (const [kind, read] of [
+      ['PH', ph],
+      ['WATER_ACTIVITY', aw],
+    ] as const) {
+      if (read.value === null) continue
+      await ask(
+        api.POST('/api/fillings/{id}/notes', {
+          params: { path: { id: bench.value.id } },
+          body: { kind, number: bench.value.number, measured: read.value, score: null, words: '' },
+        }),
+      )
+      // Written down: a second press does not write it again.
+      read.value = null
+    }
+    await look()
+  } catch (problem) {
+    refused.value = words(problem)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <form v-if="sheet?.life.readingHelps" class="read" @submit.prevent="note">
+    <h3>{{ $t('Read it') }}</h3>
+    <template v-if="saved">
+      <NumberField v-model="ph" :label="$t('pH, the highest of three')" unit="PH" />
+      <NumberField v-model="aw" :label="$t('Water activity, by your meter')" unit="ONE" />
+      <v-btn
+        type="submit"
+        size="x-large"
+        variant="outlined"
+        :loading="busy"
+        :disabled="ph === null && aw === null"
+        >{{ $t('Note the reading') }}</v-btn
+      >
+    </template>
+    <p v-else class="quiet">
+      {{ $t('Save the recipe first: a reading belongs to what was cooked.') }}
+    </p>
+    <p v-if="refused" class="caution" role="alert">{{ refused }}</p>
+  </form>
+</template>
+
+<style scoped>
+.read {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 10px;
+  align-items: center;
+  margin: 10px 0;
+}
+h3,
+p {
+  grid-column: 1 / -1;
+  margin: 0;
+}
+@media (max-width: 700px) {
+  .read {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
