@@ -81,9 +81,9 @@ describe('a filled piece in the form', () => {
     expect(draft.layers[1]).toMatchObject({ share: null, grams: null, heightMm: null })
     expect(draft.colours).toEqual([
       { colour: 'p', filmMm: 0.05, how: 'SPLASHED' },
-      { name: 'grey', filmMm: 0.02, how: 'SPRAYED' },
+      { name: 'grey', filmMm: 0.02, how: 'SPRAYED', allergens: null },
     ])
-    expect(draft.finishes).toEqual([{ kind: 'DUST', words: 'lustre' }])
+    expect(draft.finishes).toEqual([{ kind: 'DUST', words: 'lustre', allergens: null }])
     expect(draft.capCouverture).toBe('milk')
     expect(draft.joined).toBe('CHOCOLATE')
     expect(draft.labelG).toBe(11)

@@ -20,6 +20,7 @@ import palintone.core.piece.DipTimes;
 import palintone.core.piece.FillingLayer;
 import palintone.core.piece.Materials;
 import palintone.core.piece.MouldedPiece;
+import palintone.core.piece.WorkedBowls;
 import palintone.core.piece.Workplace;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
@@ -38,6 +39,7 @@ import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
 import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperCurve;
 
 /** Things from the invented workshop that several tests need. */
 public final class Samples {
@@ -143,8 +145,9 @@ public final class Samples {
                         Math.max(10, room.temperatureC()),
                         new Equipment(heat, 18, 0.54, 30, 15, 6000, 800),
                         Optional.empty());
+        final TemperCurve tempered = CurvePlanner.forward(order);
         return new Workplace(
-                Optional.of(CurvePlanner.forward(order)),
+                Optional.of(tempered),
                 room,
                 cabinetC,
                 heat,
@@ -152,7 +155,8 @@ public final class Samples {
                 Workplace.BowlIs.TEMPERED_FOR_IT,
                 DarkWindowPractice.LOW,
                 timesIn(cabinetC),
-                DipTimes.USUAL);
+                DipTimes.USUAL,
+                WorkedBowls.by(tempered));
     }
 
     private record Asked(

@@ -29,7 +29,7 @@ public final class SolidFatCurve implements SolidFat {
      * temperature higher by this much for each unit of its share of the fat. Calibrated here so
      * that the working windows of milk and white are as lively as that of dark.
      */
-    static final double DELAY_K_PER_MILK_FAT_SHARE = 12;
+    static final double DELAY_K_PER_MILK_FAT_SHARE = 9.6;
 
     private final FatBlend blend;
     private final double clearPointC;

@@ -38,7 +38,7 @@ class BatchTasks {
     }
 
     final Band work() {
-        return place.temper().order().targets().work();
+        return place.temper().worked();
     }
 
     /**

@@ -63,8 +63,7 @@ final class CastingTasks extends BatchTasks {
     /** A little over the room where the bowl allows it: nothing to warm, nothing cold. */
     static double aimC(final Workplace place) {
         return Math.min(
-                place.temper().order().targets().work().low() - 2,
-                Math.max(place.room().temperatureC() + 3, 23));
+                place.temper().worked().low() - 2, Math.max(place.room().temperatureC() + 3, 23));
     }
 
     /**

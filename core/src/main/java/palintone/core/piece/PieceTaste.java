@@ -190,6 +190,13 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
     public Sentence says(final TasteOf what) {
         final TasteTarget target = targets.get(what);
         final Optional<Band> band = target.band();
+        if (target.answers() > 0 && !target.speaks()) {
+            return Sentence.of(
+                            "{answers} of {least} tastings of such pieces so far: too few to say what"
+                                    + " is liked.")
+                    .with("answers", target.answers(), Unit.ONE)
+                    .with("least", TasteTarget.LEAST_ANSWERS, Unit.ONE);
+        }
         if (band.isEmpty()) {
             return Sentence.of(
                     "Nothing is said of it yet. Taste a piece and say so: every answer counts for"

@@ -1,5 +1,7 @@
 package palintone.core.piece;
 
+import palintone.core.casting.BowlAt;
+import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -33,6 +35,7 @@ public record SecondBowl(Couverture couverture, Figure toMelt) {
             final Workplace place,
             final After after) {
         final TemperTargets targets = place.capTargets(couverture.kind());
+        final BowlAt worked = place.bowlAt(couverture);
         return draft.task(kind)
                 .after(after)
                 .say(
@@ -46,8 +49,17 @@ public record SecondBowl(Couverture couverture, Figure toMelt) {
                                                 + " curve.")
                                 .with("melt", toMelt.value(), Unit.GRAM)
                                 .with("hot", targets.melt().middle(), Unit.CELSIUS)
-                                .with("work", targets.work().middle(), Unit.CELSIUS))
-                .read("bowl for " + what, Unit.CELSIUS, targets.work().middle(), targets.work())
+                                .with("work", worked.temperatureC(), Unit.CELSIUS))
+                .read(
+                        "bowl for " + what,
+                        Unit.CELSIUS,
+                        worked.temperatureC(),
+                        targets.work().outBy(worked.temperatureC()) == 0
+                                ? targets.work()
+                                : Band.around(
+                                        worked.temperatureC() - 0.6,
+                                        worked.temperatureC() + 0.6,
+                                        1))
                 .done();
     }
 }

@@ -21,8 +21,6 @@ import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
-import palintone.core.temper.crystal.Crystals;
-import palintone.core.temper.flow.FluidityClass;
 
 /**
  * The shell of a filled piece as tasks, timed by what is computed of its casting: how long it
@@ -86,14 +84,7 @@ final class ShellTasks {
             final BowlAt bowl,
             final Workplace place,
             final double roomC) {
-        final BowlAt capBowl =
-                piece.cappedFromAnother()
-                        ? new BowlAt(
-                                piece.cap(),
-                                FluidityClass.MEDIUM,
-                                place.capTargets(piece.cap().kind()).work().middle(),
-                                new Crystals(0.01, 0))
-                        : bowl;
+        final BowlAt capBowl = piece.cappedFromAnother() ? place.bowlAt(piece.cap()) : bowl;
         return new CastPlan.Capped(capBowl, cappedMm(piece), below(piece, roomC));
     }
 

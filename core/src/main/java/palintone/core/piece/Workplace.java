@@ -9,7 +9,6 @@ import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.method.TemperCurve;
 
 /**
@@ -24,6 +23,7 @@ import palintone.core.temper.method.TemperCurve;
  * @param fillings whether they are made with it, or stand ready
  * @param casting where the times of a casting come from
  * @param dipping where those of a dip come from
+ * @param bowls what a couverture in temper is like here
  */
 public record Workplace(
         Optional<TemperCurve> tempering,
@@ -34,7 +34,8 @@ public record Workplace(
         BowlIs bowl,
         DarkWindowPractice dark,
         CastTimes casting,
-        DipTimes dipping) {
+        DipTimes dipping,
+        WorkedBowls bowls) {
 
     /** Whether the bowl is tempered for this batch, or one in temper is used. */
     public enum BowlIs {
@@ -64,7 +65,8 @@ public record Workplace(
                 BowlIs.TEMPERED_FOR_IT,
                 DarkWindowPractice.LOW,
                 CastTimes.usual(cabinetC),
-                DipTimes.USUAL);
+                DipTimes.USUAL,
+                WorkedBowls.by(temper));
     }
 
     /**
@@ -90,18 +92,6 @@ public record Workplace(
 
     /** Its bowl in temper, as it is worked. */
     BowlAt bowlAt(final Couverture couverture) {
-        return new BowlAt(
-                couverture,
-                temper().order().fluidity(),
-                temper().order().targets().work().middle(),
-                new Crystals(inTemper(temper().stable().value()), 0));
-    }
-
-    /**
-     * A bowl that is worked is in temper: so much of its fat, whatever the curve ends at; to the
-     * quarter of a per cent, so that more moulds of the same are not another casting.
-     */
-    private static double inTemper(final double percent) {
-        return Math.max(0.5, Math.min(3, Math.round(percent * 4) / 4.0)) / 100;
+        return bowls.of(couverture);
     }
 }

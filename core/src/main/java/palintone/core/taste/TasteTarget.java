@@ -36,6 +36,9 @@ public record TasteTarget(
 
     private static final NormalDistribution NORMAL = new NormalDistribution();
 
+    /** Fewer answers of the like say nothing yet; ours. */
+    public static final int LEAST_ANSWERS = 4;
+
     /** Steps of the grid the answers are weighed on, g in 100 g. */
     private static final double GRID = 0.1;
 
@@ -58,17 +61,22 @@ public record TasteTarget(
                     little ? OptionalDouble.of(furthest(what, bites, 1)) : OptionalDouble.empty(),
                     much ? OptionalDouble.of(furthest(what, bites, -1)) : OptionalDouble.empty());
         }
+        // Below nothing and above everything too: a cut-off grid would pull the mean inwards.
+        final double[] logs = new double[(int) Math.round(2 * MOST / GRID) + 1];
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < logs.length; i++) {
+            final double liked = -MOST / 2 + i * GRID;
+            logs[i] = bites.stream().mapToDouble(b -> Math.log(likely(what, b, liked))).sum();
+            most = Math.max(most, logs[i]);
+        }
         double weights = 0;
         double sum = 0;
         double squares = 0;
-        // Below nothing and above everything too: a cut-off grid would pull the mean inwards.
-        for (double at = -MOST / 2; at <= 1.5 * MOST; at += GRID) {
-            final double liked = at;
-            final double weight =
-                    Math.exp(
-                            bites.stream()
-                                    .mapToDouble(b -> Math.log(likely(what, b, liked)))
-                                    .sum());
+        for (int i = 0; i < logs.length; i++) {
+            final double at = -MOST / 2 + i * GRID;
+            // Against the likeliest: hundreds of tastings multiplied up are less than a number
+            // holds.
+            final double weight = Math.exp(logs[i] - most);
             weights += weight;
             sum += weight * at;
             squares += weight * at * at;
@@ -108,11 +116,19 @@ public record TasteTarget(
                 });
     }
 
+    /** Whether there are enough answers to hold a piece against: one taster is no target. */
+    public boolean speaks() {
+        return answers >= LEAST_ANSWERS;
+    }
+
     /**
      * Where about half of all bites or more are called right: a step to either side; off beyond
      * two. Where only one side is known, the stretch to that limit.
      */
     public Optional<Band> band() {
+        if (!speaks()) {
+            return Optional.empty();
+        }
         final double step = what.stepG();
         if (liked.isPresent()) {
             final double low = Math.max(0, liked.getAsDouble() - step);

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.Samples;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.cool.RestPractice;
@@ -31,6 +32,7 @@ import palintone.core.filling.size.Scaling;
 import palintone.core.filling.size.Vessel;
 import palintone.core.filling.sugar.SugarCook;
 import palintone.core.filling.sugar.SugarStage;
+import palintone.core.filling.water.SaltCheck;
 import palintone.core.substance.Mixture;
 import palintone.core.substance.Portion;
 
@@ -292,5 +294,29 @@ class ToolsTest {
         return new Scaling.Kitchen(
                 ml > 0 ? Map.of(Vessel.PAN, ml, Vessel.BLENDER, ml) : Map.of(),
                 Cooking.SEA_LEVEL_HPA);
+    }
+
+    /** The same salt twice says nothing of the slope, and no good meter stretches by a quarter. */
+    @Test
+    void aMeterIsNotCorrectedByNonsense() {
+        final SaltCheck.Reading salt =
+                new SaltCheck.Reading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.75, 20);
+        assertThatThrownBy(() -> SaltCheck.corrected(0.8, List.of(salt, salt)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("sodium chloride twice");
+        // The two jars exchanged: the meter would have to run backwards.
+        assertThatThrownBy(
+                        () ->
+                                SaltCheck.corrected(
+                                        0.8,
+                                        List.of(
+                                                new SaltCheck.Reading(
+                                                        SaltCheck.Salt.SODIUM_CHLORIDE, 0.85, 20),
+                                                new SaltCheck.Reading(
+                                                        SaltCheck.Salt.POTASSIUM_CHLORIDE,
+                                                        0.76,
+                                                        20))))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("slope");
     }
 }

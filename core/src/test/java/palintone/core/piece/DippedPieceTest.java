@@ -298,7 +298,10 @@ class DippedPieceTest {
                         Workplace.BowlIs.TEMPERED_FOR_IT,
                         palintone.core.temper.DarkWindowPractice.LOW,
                         CastTimes.usual(12),
-                        DipTimes.USUAL);
+                        DipTimes.USUAL,
+                        couverture -> {
+                            throw new IllegalStateException("nothing is tempered for it");
+                        });
         final palintone.core.work.BatchPlan plan = palintone.core.work.BatchPlan.of(needs, place);
         assertThat(plan.bowl()).isEmpty();
         assertThat(plan.process().tasks())

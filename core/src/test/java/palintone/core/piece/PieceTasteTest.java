@@ -3,6 +3,7 @@ package palintone.core.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import palintone.core.taste.HouseTaste;
 import palintone.core.taste.Liking;
 import palintone.core.taste.TasteGroup;
 import palintone.core.taste.TasteOf;
+import palintone.core.taste.TasteTarget;
 import palintone.core.taste.Tasting;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
@@ -85,8 +87,10 @@ class PieceTasteTest {
     }
 
     private static HouseTaste liked(final double sweet, final Liking said) {
+        // As many as are asked before anything is held against them.
         return new HouseTaste(
-                List.of(
+                Collections.nCopies(
+                        TasteTarget.LEAST_ANSWERS,
                         new Tasting(
                                 new TasteGroup(Optional.of(CouvertureKind.DARK), true),
                                 Map.of(TasteOf.SWEETNESS, sweet, TasteOf.BITTERNESS, 10.0),

@@ -65,6 +65,29 @@ class HouseTasteTest {
         assertThat(target.liked().orElseThrow()).isCloseTo(liked, within(2.5 * target.margin()));
     }
 
+    /**
+     * Seven hundred answers multiplied up are less than a number holds: they are summed as logs.
+     */
+    @Test
+    void hundredsOfTastingsAreStillATarget() {
+        final Random dice = new Random(7);
+        final List<Tasting> all = new ArrayList<>();
+        for (int i = 0; i < 700; i++) {
+            final double was = 20 + 20 * dice.nextDouble();
+            final double felt = (was - 30) / 3 + dice.nextGaussian();
+            all.add(
+                    tasting(
+                            DARK,
+                            was,
+                            felt > 1
+                                    ? Liking.TOO_MUCH
+                                    : felt < -1 ? Liking.TOO_LITTLE : Liking.RIGHT));
+        }
+        final TasteTarget target = new HouseTaste(all).target(TasteOf.SWEETNESS, DARK);
+        assertThat(target.liked().orElseThrow()).isCloseTo(30, within(1.0));
+        assertThat(target.margin()).isBetween(0.05, 0.4);
+    }
+
     @Test
     void whatWasJustRightOnceIsTheTargetAndUnsure() {
         final TasteTarget once = of(tasting(DARK, 30, Liking.RIGHT));
@@ -73,7 +96,9 @@ class HouseTasteTest {
                 of(
                         tasting(DARK, 30, Liking.RIGHT),
                         tasting(DARK, 30, Liking.RIGHT),
+                        tasting(DARK, 30, Liking.RIGHT),
                         tasting(DARK, 30, Liking.RIGHT));
+        assertThat(once.band()).as("one answer is no target").isEmpty();
         assertThat(often.margin()).isLessThan(0.7 * once.margin());
         final Band band = often.band().orElseThrow();
         assertThat(band.low()).isCloseTo(27, within(0.1));
@@ -99,12 +124,17 @@ class HouseTasteTest {
 
     @Test
     void answersOfOneSideGiveALimitAndNoTarget() {
-        final TasteTarget sweet = of(tasting(DARK, 40, Liking.TOO_MUCH));
+        final Tasting much = tasting(DARK, 40, Liking.TOO_MUCH);
+        final TasteTarget sweet = of(much, much, much, much);
         assertThat(sweet.liked()).isEmpty();
         assertThat(sweet.below().orElseThrow()).isCloseTo(37, within(1e-9));
         assertThat(sweet.band().orElseThrow().high()).isCloseTo(37, within(1e-9));
         final TasteTarget bland =
-                of(tasting(DARK, 20, Liking.TOO_LITTLE), tasting(DARK, 26, Liking.TOO_LITTLE));
+                of(
+                        tasting(DARK, 20, Liking.TOO_LITTLE),
+                        tasting(DARK, 22, Liking.TOO_LITTLE),
+                        tasting(DARK, 24, Liking.TOO_LITTLE),
+                        tasting(DARK, 26, Liking.TOO_LITTLE));
         assertThat(bland.above().orElseThrow()).isCloseTo(29, within(1e-9));
         assertThat(bland.band().orElseThrow().outBy(28)).isNegative();
         assertThat(of().band()).isEmpty();
@@ -194,7 +224,7 @@ class HouseTasteTest {
                                 TasteOf.SWEETNESS, Liking.RIGHT,
                                 TasteOf.BITTERNESS, Liking.RIGHT),
                         OptionalInt.empty());
-        final HouseTaste house = new HouseTaste(List.of(said));
+        final HouseTaste house = new HouseTaste(List.of(said, said, said, said));
         final TasteTarget sweet = house.target(TasteOf.SWEETNESS, DARK);
         final TasteTarget bitter = house.target(TasteOf.BITTERNESS, DARK);
         assertThat(bitter.liked().orElseThrow()).isCloseTo(14, within(0.05));

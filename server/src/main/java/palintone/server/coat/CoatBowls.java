@@ -10,13 +10,12 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.temper.Couverture;
-import palintone.core.temper.TemperTargets;
 import palintone.core.temper.colour.CompoundCoating;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
-import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 import palintone.server.shell.ShellService;
+import palintone.server.temper.HouseBowls;
 
 /** Whether a coat from a bowl sets at all: for every way of coating the same. */
 @Component
@@ -25,13 +24,12 @@ class CoatBowls {
     /** So far over its window its crystals are going, K. */
     private static final double OVER_K = 1;
 
-    private final HouseService houses;
-
+    private final HouseBowls bowls;
     private final ShellService shells;
     private final LarderService larder;
 
-    CoatBowls(final HouseService houses, final ShellService shells, final LarderService larder) {
-        this.houses = houses;
+    CoatBowls(final HouseBowls bowls, final ShellService shells, final LarderService larder) {
+        this.bowls = bowls;
         this.shells = shells;
         this.larder = larder;
     }
@@ -64,9 +62,7 @@ class CoatBowls {
 
     /** Where this workshop works it. */
     Band work(final BowlAt bowl) {
-        return bowl.couverture().compound()
-                ? CompoundCoating.WORK
-                : TemperTargets.of(bowl.couverture().kind(), houses.house().darkWindow()).work();
+        return bowl.couverture().compound() ? CompoundCoating.WORK : bowls.worked(bowl);
     }
 
     /** What goes with a coating, where it is one. */

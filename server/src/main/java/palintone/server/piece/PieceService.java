@@ -1,7 +1,5 @@
 package palintone.server.piece;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Optional;
@@ -18,11 +16,9 @@ import palintone.core.piece.CastPiece;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
 import palintone.core.piece.ShelledPiece;
+import palintone.core.piece.WorkedBowls;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
-import palintone.core.temper.TemperTargets;
-import palintone.core.temper.method.CurveOrder;
-import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
 import palintone.core.tool.Tools;
@@ -35,6 +31,7 @@ import palintone.server.house.HouseService;
 import palintone.server.mould.MouldService;
 import palintone.server.problem.NotHereException;
 import palintone.server.shell.ShellTimes;
+import palintone.server.temper.HouseBowls;
 import palintone.server.web.PageView;
 
 /** Lists pieces and lays out batches of them by the rules of the house. */
@@ -52,8 +49,7 @@ public class PieceService {
     private final CoatWeighings coats;
 
     /** Playing a curve costs more than everything else of a batch; the same bowl is asked often. */
-    private final Cache<CurveOrder, TemperCurve> curves =
-            Caffeine.newBuilder().maximumSize(MOST_CURVES).build();
+    private final HouseBowls bowls;
 
     PieceService(
             final PieceRepository pieces,
@@ -62,7 +58,9 @@ public class PieceService {
             final PieceBooks books,
             final MouldService moulds,
             final ShellTimes shells,
-            final CoatWeighings coats) {
+            final CoatWeighings coats,
+            final HouseBowls bowls) {
+        this.bowls = bowls;
         this.coats = coats;
         this.shells = shells;
         this.moulds = moulds;
@@ -204,10 +202,12 @@ public class PieceService {
             final PieceShelf.Shelved shelved,
             final BatchWish wish,
             final HouseEntity house) {
-        return new Workplace(
+        final Optional<TemperCurve> tempering =
                 needs.piece()
                         .tempered()
-                        .map(couverture -> curve(couverture, needs, shelved, wish, house)),
+                        .map(couverture -> curve(couverture, needs, shelved, wish, house));
+        return new Workplace(
+                tempering,
                 house.air(),
                 house.firstCabinetC(),
                 house.heat(),
@@ -215,7 +215,11 @@ public class PieceService {
                 wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
                 house.darkWindow(),
                 shells.in(house.tools().cabinets().get(0), shelved.cast()),
-                coats.times(shelved.coats()));
+                coats.times(shelved.coats()),
+                // Tempered another way than this house does, it is another bowl than the stations'.
+                wish.method() == null || wish.method() == house.method() || tempering.isEmpty()
+                        ? bowls::of
+                        : WorkedBowls.by(tempering.get()));
     }
 
     private TemperCurve curve(
@@ -224,19 +228,13 @@ public class PieceService {
             final PieceShelf.Shelved shelved,
             final BatchWish wish,
             final HouseEntity house) {
-        final CurveOrder order =
-                new CurveOrder(
+        return bowls.planned(
+                HouseBowls.order(
                         couverture,
                         shelved.fluidity(),
-                        TemperTargets.of(couverture.kind(), house.darkWindow()),
                         needs.toMelt().value(),
-                        house.vessel(),
                         wish.method() != null ? wish.method() : house.method(),
-                        // A bowl is planned for a room one can work in.
-                        Math.max(10, Math.min(32, house.air().temperatureC())),
-                        house.equipment(),
-                        Optional.empty());
-        return curves.get(order, CurvePlanner::forward);
+                        house));
     }
 
     private PieceEntity byId(final String id) {

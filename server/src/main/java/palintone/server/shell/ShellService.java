@@ -18,7 +18,6 @@ import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.SimulatedScale;
 import palintone.core.casting.Vibration;
-import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
@@ -27,7 +26,6 @@ import palintone.core.heat.RoomAir;
 import palintone.core.mould.Mould;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.TemperTargets;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.core.tool.Cabinet;
@@ -36,12 +34,12 @@ import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
+import palintone.server.temper.HouseBowls;
 
 /** Reads what a casting rests on from the books, and asks the core. */
 @Service
 public class ShellService {
 
-    private static final double USUAL_STABLE_PERCENT = 1;
     private static final double USUAL_DRAIN_S = 20;
     private static final int USUAL_SHELVES = 3;
     private static final double WARM_AIR_C = 45;
@@ -54,12 +52,15 @@ public class ShellService {
     private final MouldService moulds;
     private final HouseService houses;
     private final ShellWeighings weighings;
+    private final HouseBowls bowls;
 
     ShellService(
             final LarderService larder,
             final MouldService moulds,
             final HouseService houses,
-            final ShellWeighings weighings) {
+            final ShellWeighings weighings,
+            final HouseBowls bowls) {
+        this.bowls = bowls;
         this.weighings = weighings;
         this.larder = larder;
         this.moulds = moulds;
@@ -123,20 +124,23 @@ public class ShellService {
             final Double bowlC,
             final Double stablePercent) {
         final Couverture couverture = larder.couverture(couvertureId);
-        final Band work = TemperTargets.of(couverture.kind(), houses.house().darkWindow()).work();
+        final BowlAt ours =
+                bowls.of(couverture, fluidity == null ? larder.fluidity(couvertureId) : fluidity);
         return new BowlAt(
                 couverture,
-                fluidity == null ? larder.fluidity(couvertureId) : fluidity,
-                or(bowlC, work.middle()),
-                new Crystals(
-                        Require.between(
-                                        "stable crystals",
-                                        or(stablePercent, USUAL_STABLE_PERCENT),
-                                        0,
-                                        20,
-                                        "% of the fat")
-                                / 100,
-                        0));
+                ours.fluidity(),
+                or(bowlC, ours.temperatureC()),
+                stablePercent == null
+                        ? ours.crystals()
+                        : new Crystals(
+                                Require.between(
+                                                "stable crystals",
+                                                stablePercent,
+                                                0,
+                                                20,
+                                                "% of the fat")
+                                        / 100,
+                                0));
     }
 
     private RoomAir air(final double roomC) {

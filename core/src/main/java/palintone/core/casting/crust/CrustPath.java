@@ -103,6 +103,9 @@ public final class CrustPath {
 
     /** Temperature, stable and unstable share at any depth, straight lines between the cells. */
     double[] at(final double depth, final double seconds) {
+        if (depthM.length == 1) {
+            return new double[] {value(0, seconds), value(1, seconds), value(2, seconds)};
+        }
         int cell = 0;
         while (cell < depthM.length - 2 && depthM[cell + 1] < depth) {
             cell++;
@@ -161,7 +164,9 @@ public final class CrustPath {
         return most;
     }
 
-    /** First moment at which something holds; the end of the path and one second where never. */
+    /**
+     * First moment at which something holds, s; positive infinity where it never does on this path.
+     */
     public double firstS(final java.util.function.DoublePredicate holds) {
         for (int k = 0; k < times.size(); k++) {
             if (holds.test(times.get(k))) {

@@ -1,6 +1,7 @@
 package palintone.core.temper.method;
 
 import java.util.List;
+import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.temper.Verdict;
@@ -40,5 +41,13 @@ public record TemperCurve(
         path = List.copyOf(path);
         solved = List.copyOf(solved);
         risks = List.copyOf(risks);
+    }
+
+    /**
+     * Where it is worked: the window of its couverture, and for a bowl that was melted gently the
+     * one that lies where its kept crystals do.
+     */
+    public Band worked() {
+        return phases.get(phases.size() - 1).band();
     }
 }

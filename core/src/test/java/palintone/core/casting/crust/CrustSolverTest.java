@@ -306,4 +306,28 @@ class CrustSolverTest {
         assertThat(then.meanC(1, 400)).isCloseTo(whole.meanC(1, 600), within(0.05));
         assertThat(then.meanSolid(1, 400)).isCloseTo(whole.meanSolid(1, 600), within(0.005));
     }
+
+    /** A layer of one cell is a layer too: what goes on from it begins as warm as it was. */
+    @Test
+    void goesOnFromASingleCell() {
+        final CrustPath one =
+                CrustSolver.follow(
+                        List.of(body(0.002, 1, 30)),
+                        Bend.FLAT,
+                        Surround.still(10, 20),
+                        Surround.NONE,
+                        10,
+                        1);
+        final CrustPath on =
+                CrustSolver.goOn(
+                        one,
+                        10,
+                        List.of(body(0.002, 1, 0)),
+                        Bend.FLAT,
+                        Surround.NONE,
+                        Surround.NONE,
+                        1);
+        assertThat(on.temperatureC(0, 0)).isCloseTo(one.temperatureC(0, 10), within(1e-9));
+        assertThat(on.firstS(s -> false)).isEqualTo(Double.POSITIVE_INFINITY);
+    }
 }
