@@ -22,7 +22,7 @@ import palintone.core.heat.RoomAir;
  * @param draining until it is scraped
  * @param cooling when it moves and when it lets go
  * @param releaseS in the cold until it lets go, as this workshop has it
- * @param warmestFillC the shell bears
+ * @param warmestFillC no filling is to be warmer
  * @param cap over it; empty where there is none
  * @param remarks what a maker should know before casting
  */
@@ -140,7 +140,7 @@ public record CastPlan(
                                 Math.min(28, order.roomC()),
                                 order.roomC(),
                                 fillingJ)
-                        .warmestC(),
+                        .advisedC(),
                 wish.cap()
                         .map(
                                 cap ->

@@ -6,9 +6,15 @@ import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
+import palintone.core.figure.Band;
+import palintone.core.figure.Basis;
+import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
 import palintone.core.mould.Mould;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Composition;
 import palintone.core.temper.Couverture;
 
 /**
@@ -29,6 +35,9 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
 
     /** A soft ganache, J/mlK; common practice, no source. */
     public static final double USUAL_FILLING_J_PER_ML_K = 2.9;
+
+    /** Into the shell no warmer than this; common practice, no source. */
+    public static final double PRACTICE_C = 30;
 
     private static final double WARMEST_C = 45;
     private static final double FOLLOWED_S = 1800;
@@ -75,6 +84,42 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
             }
         }
         return new WarmestFill(low, filled.softensMm(low), filled.insideC(low), false);
+    }
+
+    /**
+     * No warmer than makers trust, whatever the shell bears by the model: the answer of every
+     * station, °C.
+     */
+    public double advisedC() {
+        return Math.min(PRACTICE_C, warmestC);
+    }
+
+    /** The same as a figure, with what it rests on. */
+    public Figure advised() {
+        return Figure.of(
+                        "fill no warmer than",
+                        advisedC(),
+                        Unit.CELSIUS,
+                        Basis.of("the smaller of what the shell bears and common practice")
+                                .with("the shell bears", warmestC, Unit.CELSIUS)
+                                .with("common practice", PRACTICE_C, Unit.CELSIUS)
+                                .from(SOURCE)
+                                .from(Source.practice("28 to 30 °C into the shell")))
+                .within(new Band(20, 26, PRACTICE_C, PRACTICE_C + 1));
+    }
+
+    /**
+     * Heat a filling brings with it.
+     *
+     * @return J/mlK, 1 to 5
+     */
+    public static double heatJPerMlK(final Composition filling) {
+        return Math.max(
+                1,
+                Math.min(
+                        5,
+                        ChoiOkos1986.densityGPerMl(filling, 25)
+                                * ChoiOkos1986.cpJPerGK(filling, 25)));
     }
 
     /** A filled cavity, by the temperature of what goes in. */

@@ -211,8 +211,13 @@ public record BowlEmptied(
      */
     static double reserveG(final double fullG, final double heightMm, final double gPerMl) {
         final double radiusMm = radiusMm(fullG, gPerMl);
-        final double deepMm = Math.min(radiusMm, Calibrated.DIVES_HEIGHTS * heightMm);
+        final double deepMm = Math.min(radiusMm, divesMm(heightMm));
         return Math.PI * deepMm * deepMm * (radiusMm - deepMm / 3) / 1000 * gPerMl;
+    }
+
+    /** As deep as the last centre wants it. */
+    private static double divesMm(final double heightMm) {
+        return Math.max(Calibrated.DIVES_HEIGHTS * heightMm, heightMm + Calibrated.DIVES_OVER_MM);
     }
 
     /** Of a half sphere that so much just fills; no bowl is smaller than the smallest. */
@@ -253,7 +258,7 @@ public record BowlEmptied(
         while (high - low > 0.5) {
             final double middle = (low + high) / 2;
             final boolean dives =
-                    radiusMm(middle, gPerMl) >= Calibrated.DIVES_HEIGHTS * heightMm
+                    radiusMm(middle, gPerMl) >= divesMm(heightMm)
                             && middle - coatsG >= reserveG(middle, heightMm, gPerMl);
             if (dives) {
                 high = middle;

@@ -56,8 +56,11 @@ final class Calibrated {
     /** Of its height a fork needs below and above the centre. */
     static final double DIVES_HEIGHTS = 1.4;
 
+    /** And no less above a flat centre: fork, fingers and a hand's breadth of stirring, mm. */
+    static final double DIVES_OVER_MM = 18;
+
     /** Nobody dips out of a smaller bowl, mm across. */
-    static final double SMALLEST_BOWL_MM = 120;
+    static final double SMALLEST_BOWL_MM = 160;
 
     /** Of what sets in a room: a sheet holds the mark of a cutter. */
     static final double CUTS_SHARE = 0.35;

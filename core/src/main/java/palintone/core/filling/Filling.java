@@ -20,9 +20,15 @@ import palintone.core.substance.Mixture;
  * @param pressureHPa of the air where it is cooked, 500 to 1100; syrups boil by it
  * @param pots what its pots are called, in the order of their numbers; a name may be empty or
  *     missing
+ * @param style what it is meant to be: its figures are held against that wherever they are shown
  */
 public record Filling(
-        String id, String name, List<Operation> operations, double pressureHPa, List<String> pots) {
+        String id,
+        String name,
+        List<Operation> operations,
+        double pressureHPa,
+        List<String> pots,
+        Style style) {
 
     /** Where fillings are piped, °C. */
     public static final double PIPING_C = 28;
@@ -64,7 +70,7 @@ public record Filling(
 
     /** Cooked at sea level. */
     public Filling(final String id, final String name, final List<Operation> operations) {
-        this(id, name, operations, Cooking.SEA_LEVEL_HPA, List.of());
+        this(id, name, operations, Cooking.SEA_LEVEL_HPA, List.of(), Style.SOFT_SHELL);
     }
 
     /** Cooked at sea level, its pots by name. */
@@ -73,12 +79,17 @@ public record Filling(
             final String name,
             final List<Operation> operations,
             final List<String> pots) {
-        this(id, name, operations, Cooking.SEA_LEVEL_HPA, pots);
+        this(id, name, operations, Cooking.SEA_LEVEL_HPA, pots, Style.SOFT_SHELL);
     }
 
     /** The same, cooked somewhere else. */
     public Filling at(final double newPressureHPa) {
-        return new Filling(id, name, operations, newPressureHPa, pots);
+        return new Filling(id, name, operations, newPressureHPa, pots, style);
+    }
+
+    /** The same, meant to be something else. */
+    public Filling as(final Style other) {
+        return new Filling(id, name, operations, pressureHPa, pots, other);
     }
 
     /** A filling that is only stirred together. */

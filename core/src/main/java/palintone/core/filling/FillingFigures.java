@@ -63,18 +63,18 @@ public record FillingFigures(
     /** How it stands at a temperature. */
     public record TextureAt(double celsius, TextureClass texture, double pascal) {}
 
-    /** At the usual conditions, as a soft shell filling, without own measurements. */
+    /** At the usual conditions, without own measurements. */
     public static FillingFigures of(final Filling filling) {
         return of(filling, Conditions.USUAL);
     }
 
     /**
-     * As a soft shell filling.
+     * Against what it is meant to be.
      *
      * @param conditions where it is kept and eaten, and what was measured of it
      */
     public static FillingFigures of(final Filling filling, final Conditions conditions) {
-        return of(FillingProperties.of(filling.cooked(), conditions), Style.SOFT_SHELL.bands());
+        return of(FillingProperties.of(filling.cooked(), conditions), filling.style().bands());
     }
 
     /**

@@ -154,9 +154,17 @@ public record DippedPiece(
         return BatchSize.oneByOne(moulds, pieces);
     }
 
+    /** The same words wherever it is asked: at the piece, at the bench and at the coat. */
+    public static final String NEVER_FIRM =
+            "This filling is never firm enough for a fork, however cold: it belongs in a shell, or"
+                    + " wants less water and more fat that sets.";
+
     @Override
     public List<Sentence> remarks() {
         final List<Sentence> remarks = new ArrayList<>();
+        if (centre.neverFirm()) {
+            remarks.add(Sentence.of(NEVER_FIRM));
+        }
         if (centre.neverFirm()) {
             remarks.add(
                     Sentence.of(

@@ -4,9 +4,9 @@ import java.util.stream.Collectors;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
+import palintone.core.coat.ColdCentre;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipPlan;
-import palintone.core.coat.Powder;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -28,6 +28,7 @@ final class DippedProcess {
 
     private static final double UNDER_S = 2;
     private static final double AIM_C = 18;
+    private static final double FREEZER_C = -18;
     private static final int HOUR_S = 3600;
 
     /** Under the bowl at the least, or it is a bowl with lumps. */
@@ -40,6 +41,7 @@ final class DippedProcess {
     private final BatchTasks batch;
     private final CentreTasks centres;
     private final DipPlan plan;
+    private final ColdCentre cold;
     private final int pieces;
 
     DippedProcess(final DippedPiece piece, final Materials needs, final Workplace place) {
@@ -50,6 +52,7 @@ final class DippedProcess {
         centres = new CentreTasks(piece.centre(), needs, place, draft);
         pieces = needs.size().pieces();
         plan = plan(piece, place);
+        cold = new ColdCentre(plan.coldestC(), place.room().dewPoint().value());
     }
 
     static DipPlan plan(final DippedPiece piece, final Workplace place) {
@@ -96,18 +99,29 @@ final class DippedProcess {
             centres.chill(formed);
         }
         final Band band = centreBand();
+        final boolean never = piece.centre().neverFirm();
         final int ready =
                 draft.task(TaskKind.CENTRES)
                         .after(After.straight(draft.last()))
                         .say(
                                 Sentence.of(
-                                                "Bring the centres to {aim}: colder than {from} they"
-                                                        + " tear the coat as they warm, warmer than"
-                                                        + " {to} they slip on the fork. Dry, no drop"
-                                                        + " of water on them.")
+                                                cold.byDew()
+                                                        ? "Bring the centres to {aim}: colder than"
+                                                                + " {from} water settles on them,"
+                                                                + " warmer than {to} they slip on"
+                                                                + " the fork."
+                                                        : "Bring the centres to {aim}: colder than"
+                                                                + " {from} they tear the coat as"
+                                                                + " they warm, warmer than {to} they"
+                                                                + " slip on the fork. Dry, no drop"
+                                                                + " of water on them.")
                                         .with("aim", aimC(band), Unit.CELSIUS)
                                         .with("from", band.low(), Unit.CELSIUS)
-                                        .with("to", band.high(), Unit.CELSIUS))
+                                        .with("to", band.high(), Unit.CELSIUS)
+                                        .and(
+                                                never
+                                                        ? Sentence.of(DippedPiece.NEVER_FIRM)
+                                                        : out(band)))
                         .read("a centre, in its middle", Unit.CELSIUS, aimC(band), band)
                         .caution(warmingCaution(forming))
                         .handsOn(0.05)
@@ -136,8 +150,35 @@ final class DippedProcess {
                 .strip();
     }
 
+    /** How long out of the cold, and how many at once before the first is too warm. */
+    private Sentence out(final Band band) {
+        final double fromC =
+                piece.centre().forming() == Forming.FROZEN ? FREEZER_C : place.cabinetC();
+        final double minutes =
+                ColdCentre.minutes(
+                        piece.centre().centre(),
+                        fromC,
+                        roomC(place),
+                        Math.min(aimC(band), roomC(place) - 1));
+        final int most =
+                cold.atOnce(piece.centre().centre(), band.high(), roomC(place), plan.everyS());
+        if (minutes < 1) {
+            return Sentence.of("");
+        }
+        return most >= pieces
+                ? Sentence.of("Out of {cold} that takes {minutes}, covered.")
+                        .with("cold", fromC, Unit.CELSIUS)
+                        .with("minutes", minutes, Unit.MINUTE)
+                : Sentence.of(
+                                "Out of {cold} that takes {minutes}, covered; no more than {most} at"
+                                        + " a time, or the last are too warm.")
+                        .with("cold", fromC, Unit.CELSIUS)
+                        .with("minutes", minutes, Unit.MINUTE)
+                        .with("most", most, Unit.PIECE);
+    }
+
     private Band centreBand() {
-        final double low = Math.max(2, Math.min(plan.coldestC(), roomC(place) - 2));
+        final double low = Math.min(cold.coldestC(), roomC(place) - 2);
         final double most =
                 Math.min(roomC(place) + 2, plan.order().bowl().temperatureC() - UNDER_BOWL_K);
         final double high =
@@ -233,7 +274,8 @@ final class DippedProcess {
         if (piece.inclusions().isEmpty() && !soft()) {
             return said;
         }
-        for (final Inclusion on : piece.inclusions()) {
+        for (final Materials.InclusionNeed need : needs.inclusions()) {
+            final Inclusion on = need.inclusion();
             final String what = on.ingredient().name();
             said =
                     said.and(
@@ -244,10 +286,7 @@ final class DippedProcess {
                                                             + ", {stuck} on each; have {tray} lying"
                                                             + " ready.")
                                             .with("stuck", on.eachG(), Unit.GRAM)
-                                            .with(
-                                                    "tray",
-                                                    on.eachG() * pieces / Powder.STICKS_OF_TRAY,
-                                                    Unit.GRAM)
+                                            .with("tray", need.toHaveG(), Unit.GRAM)
                                     : Sentence.of("Lay " + what + " on it, {laid} on each.")
                                             .with("laid", on.eachG(), Unit.GRAM));
         }

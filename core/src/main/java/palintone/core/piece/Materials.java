@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import palintone.core.coat.Powder;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
@@ -163,6 +164,16 @@ public record Materials(
                     FillingFigures.of(alone, conditions.apply(alone)));
         }
 
+        /**
+         * What is fetched for it, g: of a powder a trayful, of which so much sticks; the rest is
+         * sieved back.
+         */
+        public double toHaveG() {
+            return inclusion.placing() == Inclusion.Placing.ROLLED_IN
+                    ? toWeigh.value() / Powder.STICKS_OF_TRAY
+                    : toWeigh.value();
+        }
+
         /** Above this something moist is judged without its acid: that stays inside it. */
         private static final double MOIST = 0.85;
 
@@ -237,7 +248,7 @@ public record Materials(
                                 bowl.toMelt().value(),
                                 Double::sum));
         for (final InclusionNeed need : inclusions) {
-            grams.merge(need.inclusion().ingredient(), need.toWeigh().value(), Double::sum);
+            grams.merge(need.inclusion().ingredient(), need.toHaveG(), Double::sum);
         }
         for (final FillingNeed need : fillings) {
             need.recipe()

@@ -4,15 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.cool.WarmestFill;
+import palintone.core.filling.Filling;
 
 /** What matters of a filled piece: shares, shell, cap, and how warm it may be filled. */
-final class MouldedFigures {
+public final class MouldedFigures {
 
     private static final Source PRACTICE =
             Source.practice(
@@ -49,23 +50,30 @@ final class MouldedFigures {
                                 Unit.MILLIMETRE,
                                 Basis.of("from the rim down to the filling").from(PRACTICE))
                         .within(new Band(0.8, 1.2, 3, 6)));
-        warmest(piece, masses, roomC).ifPresent(figures::add);
+        warmest(piece, roomC).ifPresent(figures::add);
         return figures;
     }
 
     /** The layer that the shell bears least. */
-    private static Optional<Figure> warmest(
-            final MouldedPiece piece, final MouldedMasses masses, final double roomC) {
-        final List<Figure> all = new ArrayList<>();
-        for (int i = 0; i < piece.layers().size(); i++) {
-            all.add(
-                    WarmestFill.celsius(
-                            piece.couverture().ingredient().composition(),
-                            masses.shell().value() * piece.shareOf(i),
-                            piece.layers().get(i).filling().cooked().composition(),
-                            masses.layers().get(i).value(),
-                            roomC));
-        }
-        return all.stream().min(Comparator.comparingDouble(Figure::value));
+    private static Optional<Figure> warmest(final MouldedPiece piece, final double roomC) {
+        return piece.layers().stream()
+                .map(layer -> warmestFill(piece, layer.filling(), roomC).advised())
+                .min(Comparator.comparingDouble(Figure::value));
+    }
+
+    /**
+     * How warm a filling may go into the shell of a piece.
+     *
+     * @param roomC where it is filled, 5 to 26 °C
+     */
+    public static WarmestFill warmestFill(
+            final MouldedPiece piece, final Filling filling, final double roomC) {
+        return WarmestFill.of(
+                piece.couverture(),
+                piece.mould(),
+                piece.shellMm(),
+                Math.min(28, roomC),
+                roomC,
+                WarmestFill.heatJPerMlK(filling.cooked().composition()));
     }
 }

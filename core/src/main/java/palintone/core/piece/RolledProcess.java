@@ -1,7 +1,6 @@
 package palintone.core.piece;
 
 import palintone.core.coat.HandWarmth;
-import palintone.core.coat.Powder;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
@@ -51,10 +50,7 @@ final class RolledProcess {
                                                     + " ready. Longer warmed it takes more.")
                                     .with("hand", Math.max(2, centres.handS() / 2), Unit.SECOND)
                                     .with("stuck", on.inclusion().eachG(), Unit.GRAM)
-                                    .with(
-                                            "tray",
-                                            on.toWeigh().value() / Powder.STICKS_OF_TRAY,
-                                            Unit.GRAM))
+                                    .with("tray", on.toHaveG(), Unit.GRAM))
                     .clock(Clock.about(ONE_S * pieces))
                     .caution(FillingTasks.caution(needs.fillings().get(0)))
                     .source(HandWarmth.SOURCE)

@@ -274,10 +274,9 @@ final class ShellTasks {
 
     /** What the filling should read in the bag: no warmer than this shell bears. */
     Band fillBand() {
-        final double most = Math.min(31, plan.warmestFillC());
-        final double warm = Math.min(29, most - 0.5);
-        final double cool = Math.min(24, warm - 2);
-        return new Band(Math.min(20, cool - 3), cool, warm, most);
+        final double most = plan.warmestFillC();
+        final double cool = Math.min(24, most - 2);
+        return new Band(Math.min(20, cool - 3), cool, most, most + 1);
     }
 
     double fillC() {

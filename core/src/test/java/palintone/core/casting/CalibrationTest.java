@@ -126,11 +126,13 @@ class CalibrationTest {
                         new CabinetLoad(15, AirFlow.MOVING_M_PER_S, 4, 2, 150),
                         Opening.UP);
         row("large figure lets go at 15 °C, later, min", 15, 60, slow.releaseS().high() / 60);
-        row(
-                "warmest fill of a thin shell, °C",
-                28,
-                45,
-                WarmestFill.of(Samples.dark(), SMALL, 1.6, 20, 20, 2.9).warmestC());
+        for (final double thick : new double[] {0.8, 1.6, 3}) {
+            row(
+                    "fill a shell of " + thick + " mm no warmer than, °C",
+                    27,
+                    30,
+                    WarmestFill.of(Samples.dark(), SMALL, thick, 20, 20, 2.9).advisedC());
+        }
         final Halves halves = Halves.of(tapped.order().bowl(), 20, 20);
         row("glued halves hold, min", 2, 15, halves.holdsS() / 60);
         final ColourDrying colour = ColourDrying.of(0.05, 29, 1, SMALL, 20, 20);

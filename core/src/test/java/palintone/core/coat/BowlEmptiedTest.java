@@ -89,12 +89,15 @@ class BowlEmptiedTest {
         assertThat(last.coatG()).isCloseTo(whole.massG(), withinPercentage(12));
     }
 
-    /** A half sphere of 60 mm filled to 21 mm: π·21²·(60 − 7) mm³. */
+    /**
+     * The smallest bowl, a half sphere of 80 mm, filled 18 mm over a centre of 15: π·33²·(80 − 11)
+     * mm³.
+     */
     @Test
     void theForkNeedsDepth() {
         final double fullG = 2 * Math.PI / 3 * 60 * 60 * 60 / 1000 * 1.25;
         assertThat(BowlEmptied.reserveG(fullG, 15, 1.25))
-                .isCloseTo(Math.PI * 21 * 21 * (60 - 7) / 1000 * 1.25, within(1e-6));
+                .isCloseTo(Math.PI * 33 * 33 * (80 - 11) / 1000 * 1.25, within(1e-6));
         final BowlEmptied enough =
                 BowlEmptied.of(
                         tray(15, 30, BowlEmptied.of(tray(15, 30, 900, 20)).startG() * 1.1, 20));

@@ -17,7 +17,6 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.cool.RestPractice;
-import palintone.core.filling.cool.WarmestFill;
 import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.mend.Fault;
 import palintone.core.filling.mend.Rescue;
@@ -88,28 +87,6 @@ class ToolsTest {
     }
 
     /** Common practice, no source: 28 to 30 °C into a dark shell. */
-    @Test
-    void aDarkShellBearsAboutThirtyDegrees() {
-        final double thin =
-                WarmestFill.celsius(
-                                Samples.DARK_66.composition(),
-                                3,
-                                Cooking.cook(GANACHE).composition(),
-                                7,
-                                20)
-                        .value();
-        final double thick =
-                WarmestFill.celsius(
-                                Samples.DARK_66.composition(),
-                                6,
-                                Cooking.cook(GANACHE).composition(),
-                                7,
-                                20)
-                        .value();
-        assertThat(thin).isBetween(27.0, 31.5);
-        assertThat(thick).isGreaterThan(thin);
-    }
-
     @Test
     void aSplitGanacheIsMendedWithTheWaterItsEmulsionWants() {
         final Rescue rescue = Rescue.of(Fault.SPLIT, TOO_FAT, Kitchen.WATER, Conditions.USUAL);

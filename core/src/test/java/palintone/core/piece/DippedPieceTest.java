@@ -15,6 +15,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.coat.CentreShape;
+import palintone.core.coat.Powder;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
@@ -128,7 +129,8 @@ class DippedPieceTest {
                         .filter(p -> p.ingredient().equals(HAZELNUTS))
                         .mapToDouble(Portion::massG)
                         .sum();
-        assertThat(powder).isCloseTo(0.5 * pieces, within(1e-9 * pieces));
+        // A trayful, of which so much sticks: what the task asks for is what is fetched.
+        assertThat(powder).isCloseTo(0.5 * pieces / Powder.STICKS_OF_TRAY, within(1e-9 * pieces));
     }
 
     /** What is brushed below is melted by itself, and costs and counts like everything in it. */

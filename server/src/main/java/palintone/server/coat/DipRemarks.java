@@ -6,12 +6,14 @@ import java.util.stream.Collectors;
 import palintone.core.casting.ShellAnswer;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
+import palintone.core.coat.ColdCentre;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.Foot;
 import palintone.core.coat.Powder;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.piece.DippedPiece;
 import palintone.core.substance.Allergen;
 
 /** What a maker should know of a dip before it is made: bowl, centre, coat, tray. */
@@ -34,7 +36,7 @@ final class DipRemarks {
             final BowlEmptied emptied,
             final Centres.Made made,
             final Band work,
-            final double coldestC) {
+            final ColdCentre cold) {
         final List<Sentence> remarks = new ArrayList<>();
         CoatBowls.remark(order.bowl()).ifPresent(remarks::add);
         final boolean inTemper = ShellAnswer.sets(order.bowl());
@@ -66,7 +68,7 @@ final class DipRemarks {
                                             + " tears it: dip it no colder than {coldest}, or in a"
                                             + " thin first coat and a second.")
                             .with("is", order.centreC(), Unit.CELSIUS)
-                            .with("coldest", coldestC, Unit.CELSIUS));
+                            .with("coldest", cold.coldestC(), Unit.CELSIUS));
         }
         made.firmBelowC()
                 .ifPresent(
@@ -81,10 +83,21 @@ final class DipRemarks {
                             }
                         });
         if (made.neverFirm()) {
+            remarks.add(Sentence.of(DippedPiece.NEVER_FIRM));
+        }
+        if (order.centreC() < cold.dewC()) {
             remarks.add(
                     Sentence.of(
-                            "This filling is never firm enough for a fork, however cold: put it into"
-                                    + " shells, or make it stiffer."));
+                                    "A centre of {is} is colder than the dew point of this room,"
+                                            + " {dew}: water settles on it and seizes the bowl. Leave"
+                                            + " it covered in the room for {minutes} first, no more"
+                                            + " at a time than you dip before they are warm.")
+                            .with("is", order.centreC(), Unit.CELSIUS)
+                            .with("dew", cold.dewC(), Unit.CELSIUS)
+                            .with(
+                                    "minutes",
+                                    cold.minutesOut(order.centre(), order.centreC(), order.roomC()),
+                                    Unit.MINUTE));
         }
         if (coat.filmMm() < SHOWS_MM) {
             remarks.add(

@@ -10,6 +10,7 @@ import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Centre;
 import palintone.core.coat.Coat;
+import palintone.core.coat.ColdCentre;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipSolve;
 import palintone.core.coat.Foot;
@@ -20,6 +21,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
+import palintone.core.heat.RoomAir;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
@@ -84,7 +86,12 @@ public class DipService {
                                 or(request.everyS(), USUAL_EVERY_S),
                                 or(request.bowlG(), enoughG),
                                 work.low()));
-        final double coldestC = DipSolve.coldestC(order);
+        final ColdCentre cold =
+                ColdCentre.of(
+                        order,
+                        new RoomAir(roomC, houses.house().air().humidityPercent())
+                                .dewPoint()
+                                .value());
         return view(
                 order,
                 tapped.found(),
@@ -92,7 +99,7 @@ public class DipService {
                 emptied,
                 made,
                 work,
-                coldestC,
+                cold,
                 pieces,
                 Optional.ofNullable(request.powder()));
     }
@@ -134,7 +141,7 @@ public class DipService {
             final BowlEmptied emptied,
             final Centres.Made made,
             final Band work,
-            final double coldestC,
+            final ColdCentre cold,
             final int pieces,
             final Optional<Powder> powder) {
         final Basis film =
@@ -193,7 +200,14 @@ public class DipService {
                 inTemper ? within("roll from", coat.tackyS(), sets) : null,
                 inTemper ? within("roll until", coat.skinS(), sets) : null,
                 inTemper ? within("may be lifted from", coat.liftsS(), sets) : null,
-                FigureView.of(Figure.of("coldest centre to dip", coldestC, Unit.CELSIUS, sets)),
+                FigureView.of(
+                        Figure.of(
+                                "coldest centre to dip",
+                                cold.coldestC(),
+                                Unit.CELSIUS,
+                                sets.with("tears its coat below", cold.tearsBelowC(), Unit.CELSIUS)
+                                        .with("dew point of the room", cold.dewC(), Unit.CELSIUS)
+                                        .from(ColdCentre.SOURCE))),
                 made.firmBelowC().stream()
                         .mapToObj(
                                 c ->
@@ -223,7 +237,7 @@ public class DipService {
                 orNull(emptied.thickAt()),
                 orNull(emptied.shallowAt()),
                 Stream.concat(
-                                DipRemarks.of(order, found, coat, emptied, made, work, coldestC)
+                                DipRemarks.of(order, found, coat, emptied, made, work, cold)
                                         .stream(),
                                 powder.stream().flatMap(p -> DipRemarks.powder(p).stream()))
                         .map(SentenceView::of)

@@ -77,7 +77,7 @@ public class FillingEntity {
     }
 
     public Filling filling() {
-        return new Filling(id, name, LineRow.operations(steps, lines), pots);
+        return new Filling(id, name, LineRow.operations(steps, lines), pots).as(style);
     }
 
     public String id() {

@@ -7,10 +7,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.cool.WarmestFill;
 import palintone.core.filling.layer.MoistureBetween;
 import palintone.core.piece.DippedPiece;
 import palintone.core.piece.FormedCentre;
+import palintone.core.piece.MouldedFigures;
 import palintone.core.piece.MouldedMasses;
 import palintone.core.piece.MouldedPiece;
 import palintone.core.piece.Piece;
@@ -107,7 +107,6 @@ public class FilledPieces {
                     continue;
                 }
                 final double each = masses.layers().get(i).value();
-                final double share = piece.shareOf(i);
                 views.add(
                         new FilledView(
                                 piece.id(),
@@ -117,16 +116,11 @@ public class FilledPieces {
                                 piece.atOnce(),
                                 piece.layers().size(),
                                 FigureView.of(
-                                        WarmestFill.celsius(
-                                                piece.couverture().ingredient().composition(),
-                                                masses.shell().value() * share,
-                                                piece.layers()
-                                                        .get(i)
-                                                        .filling()
-                                                        .cooked()
-                                                        .composition(),
-                                                each,
-                                                room))));
+                                        MouldedFigures.warmestFill(
+                                                        piece,
+                                                        piece.layers().get(i).filling(),
+                                                        room)
+                                                .advised())));
             }
         }
         for (final PieceEntity entity : pieces.centred()) {

@@ -36,8 +36,6 @@ import palintone.server.mould.MouldService;
 public class ShellFills {
 
     /** Fillings go in no warmer; common practice, no source. */
-    private static final double PRACTICE_FILL_C = 30;
-
     private static final double USUAL_CAP_MM = 2;
 
     /** Hotter than any filling that leaves a pot. */
@@ -77,7 +75,7 @@ public class ShellFills {
         final double heat =
                 request.heatJPerMlK() != null || filling == null
                         ? or(request.heatJPerMlK(), WarmestFill.USUAL_FILLING_J_PER_ML_K)
-                        : heatJPerMlK(filling.cooked().composition());
+                        : WarmestFill.heatJPerMlK(filling.cooked().composition());
         final Mould mould = moulds.mould(request.mould());
         final WarmestFill warmest =
                 WarmestFill.of(
@@ -98,17 +96,8 @@ public class ShellFills {
                                 .with("room", roomC, Unit.CELSIUS)
                                 .with("softens then by", warmest.softensMm(), Unit.MILLIMETRE)
                                 .from(WarmestFill.SOURCE));
-        final double advisedC = Math.min(PRACTICE_FILL_C, warmest.warmestC());
-        final Figure advised =
-                Figure.of(
-                        "fill no warmer than",
-                        advisedC,
-                        Unit.CELSIUS,
-                        Basis.of("the smaller of what the shell bears and common practice")
-                                .with("the shell bears", warmest.warmestC(), Unit.CELSIUS)
-                                .with("common practice", PRACTICE_FILL_C, Unit.CELSIUS)
-                                .from(WarmestFill.SOURCE)
-                                .from(Source.practice("28 to 30 °C into the shell")));
+        final double advisedC = warmest.advisedC();
+        final Figure advised = warmest.advised();
         final List<Sentence> remarks = new ArrayList<>();
         if (request.fillC() != null && request.fillC() > warmest.warmestC()) {
             remarks.add(
@@ -150,15 +139,6 @@ public class ShellFills {
                 remarks.stream().map(SentenceView::of).toList());
     }
 
-    private static double heatJPerMlK(final Composition filling) {
-        return Math.max(
-                1,
-                Math.min(
-                        5,
-                        ChoiOkos1986.densityGPerMl(filling, 25)
-                                * ChoiOkos1986.cpJPerGK(filling, 25)));
-    }
-
     private FillView.LevelView level(
             final FillRequest request,
             final Mould mould,
@@ -183,7 +163,7 @@ public class ShellFills {
                         new FillingLevel.Soft(
                                 texture::pascal,
                                 gPerMl,
-                                heatJPerMlK(composition),
+                                WarmestFill.heatJPerMlK(composition),
                                 TextureClass.POURABLE.toPa()),
                         radiusMm(hollow),
                         hollow.depthMm() - capMm,
