@@ -6,7 +6,7 @@ import BasisButton from '@/parts/BasisButton.vue'
 import { useHouse } from '@/parts/house'
 import { bandStatusWords } from '@/parts/string'
 import TautString from '@/parts/TautString.vue'
-import { number, symbol } from '@/parts/units'
+import { isTime, number, quantity, symbol } from '@/parts/units'
 
 const props = defineProps<{ figure: Figure; name?: string }>()
 const { taste } = useHouse()
@@ -22,8 +22,13 @@ const spread = computed<[number, number] | null>(() =>
     <span class="head">
       <span class="name">{{ name ?? figure.name }}</span>
       <span class="number">
-        {{ number(figure.value, figure.unit, taste)
-        }}<small>{{ symbol(figure.unit, taste) }}</small>
+        <template v-if="isTime(figure.unit)">{{
+          quantity(figure.value, figure.unit, taste)
+        }}</template>
+        <template v-else
+          >{{ number(figure.value, figure.unit, taste)
+          }}<small>{{ symbol(figure.unit, taste) }}</small></template
+        >
         <em v-if="figure.band" :class="figure.bandStatus.toLowerCase()">{{
           bandStatusWords(figure.bandStatus)
         }}</em>

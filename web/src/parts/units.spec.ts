@@ -31,6 +31,21 @@ describe('units', () => {
     expect(quantity(value, unit, other)).toBe(there)
   })
 
+  it.each([
+    [3.6, 'SECOND', '4\u00a0s'],
+    [90, 'SECOND', '1:30\u00a0min'],
+    [1.6, 'MINUTE', '1:36\u00a0min'],
+    [20, 'MINUTE', '20\u00a0min'],
+    [58.7, 'MINUTE', '59\u00a0min'],
+    [59.9, 'MINUTE', '1\u00a0h'],
+    [190, 'MINUTE', '3:10\u00a0h'],
+    [0.2, 'HOUR', '12\u00a0min'],
+    [24, 'HOUR', '24\u00a0h'],
+    [72.4, 'HOUR', '72\u00a0h'],
+  ] as const)('%d %s has one form: %s', (value, unit, shown) => {
+    expect(quantity(value, unit, metric)).toBe(shown)
+  })
+
   it('goes there and back', () => {
     for (const unit of ['CELSIUS', 'KELVIN', 'GRAM', 'SECOND'] as const) {
       expect(fromTaste(toTaste(31.7, unit, other), unit, other)).toBeCloseTo(31.7, 9)

@@ -116,8 +116,35 @@ export function number(value: number, unit: Unit, taste: Taste): string {
   return written(shown, decimals(shown, unit, taste))
 }
 
+/** Seconds in what the server counts time by; days stay days. */
+const SECONDS: Partial<Record<Unit, number>> = { SECOND: 1, MINUTE: 60, HOUR: 3600 }
+
+/** Whether a number of this unit is a time, which has one form wherever it is shown. */
+export const isTime = (unit: Unit) => unit in SECONDS
+
+/** The one form of a time: seconds, minutes and seconds, hours and minutes. */
+export function duration(seconds: number): string {
+  const sign = seconds < -0.5 ? '\u2212' : ''
+  const whole = Math.round(Math.abs(seconds))
+  const two = (n: number) => String(n).padStart(2, '0')
+  if (whole < 60) return `${sign}${whole}\u00a0s`
+  if (whole < 3600) {
+    // From ten minutes on nobody counts seconds.
+    const rounded = whole < 600 ? whole : Math.round(whole / 60) * 60
+    const m = Math.floor(rounded / 60)
+    const s = rounded % 60
+    if (m < 60) return `${sign}${m}${s ? `:${two(s)}` : ''}\u00a0min`
+  }
+  const minutes = Math.round(whole / 60)
+  const h = Math.floor(minutes / 60)
+  const m = h < 48 ? minutes % 60 : 0
+  return `${sign}${written(h, 0)}${m ? `:${two(m)}` : ''}\u00a0h`
+}
+
 /** Number and unit. */
 export function quantity(value: number, unit: Unit, taste: Taste): string {
+  const each = SECONDS[unit]
+  if (each) return duration(value * each)
   const many = Math.round(value)
   const sign = COUNTED[unit]?.(many) ?? symbol(unit, taste)
   const tight = sign === '°' || sign === ''

@@ -40,7 +40,7 @@ function choose(id: string) {
   bowl.value.couverture = id
   if (coating.value !== was) {
     bowl.value.bowlC = null
-    bowl.value.stablePercent = coating.value ? null : 1
+    bowl.value.stablePercent = null
   }
 }
 </script>
@@ -66,7 +66,7 @@ function choose(id: string) {
       <NumberField
         v-if="!coating"
         v-model="bowl.stablePercent"
-        :label="$t('Stable crystals, of the fat')"
+        :label="$t('Stable crystals, of the fat (this house’s if empty)')"
         unit="PERCENT"
       />
       <RoomField v-model="bowl.roomC" />

@@ -86,12 +86,8 @@ const gone = computed(() =>
   down.value === null ? null : Math.max(0, (now.value.getTime() - down.value) / 1000),
 )
 const left = computed(() => {
-  const from = answer.value?.rollFrom
   const until = answer.value?.rollUntil
-  if (gone.value === null || !from || !until) return null
-  if (gone.value < from.value * 60) {
-    return { words: t('Wait'), clock: clock(from.value * 60 - gone.value), now: false }
-  }
+  if (gone.value === null || !until) return null
   return gone.value < until.value * 60
     ? { words: t('Roll it now'), clock: clock(until.value * 60 - gone.value), now: true }
     : { words: t('It has set: powder no longer sticks'), clock: '', now: false }
@@ -205,7 +201,6 @@ const left = computed(() => {
           <FigureString :figure="answer.all" />
           <FigureString :figure="answer.start" />
           <FigureString :figure="answer.took" />
-          <FigureString v-if="answer.rollFrom" :figure="answer.rollFrom" />
           <FigureString v-if="answer.rollUntil" :figure="answer.rollUntil" />
           <FigureString v-if="answer.lifts" :figure="answer.lifts" />
           <FigureString :figure="answer.coldest" />

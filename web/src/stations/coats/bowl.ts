@@ -10,8 +10,8 @@ export interface CoatBowl {
 
 export const useCoatBowl = () =>
   useStorage<CoatBowl>(
-    'palintone.coats.bowl',
-    { couverture: '', bowlC: null, stablePercent: 1, roomC: null },
+    'palintone.coats.of',
+    { couverture: '', bowlC: null, stablePercent: null, roomC: null },
     undefined,
     { mergeDefaults: true },
   )

@@ -10,7 +10,7 @@ import NumberField from '@/parts/NumberField.vue'
 import RoomField from '@/parts/RoomField.vue'
 import { useHouse } from '@/parts/house'
 import { HOURS, when } from '@/words/locale'
-import { inTaste, number, quantity, symbol, toTaste } from '@/parts/units'
+import { inTaste, number, quantity, sentence, symbol, toTaste } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import { request, useRecipe, whole } from './recipe'
 
@@ -251,7 +251,10 @@ const marks = computed(() =>
               <td class="right">{{ quantity(s.celsius, 'CELSIUS', taste) }}</td>
               <td class="right">{{ quantity(s.solidPercent, 'PERCENT', taste) }}</td>
               <td>{{ s.texture }}</td>
-              <td>{{ s.says }}</td>
+              <td>
+                {{ s.says }}
+                <span v-if="s.coldAfter" class="caution">{{ sentence(s.coldAfter, taste) }}</span>
+              </td>
             </tr>
           </tbody>
         </table>

@@ -135,7 +135,7 @@ onMounted(async () => {
       <v-btn
         size="large"
         color="primary"
-        :disabled="!bench.changed"
+        :disabled="!bench.changed || bench.unseen"
         @click="((saving = true), (refused = ''))"
         >{{ $t('Save') }}</v-btn
       >

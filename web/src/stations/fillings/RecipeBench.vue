@@ -146,7 +146,24 @@ const yieldG = computed(
     <section class="right" :aria-label="$t('What it will be')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <p v-else-if="waiting" class="waiting" role="status">{{ waiting }}</p>
-      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }">
+      <div v-if="bench.unseen" class="unseen" role="status">
+        <p>
+          {{
+            $t(
+              'Read from a text. Look at its pots, its steps and its amounts: no days are given, and nothing is saved, before you say that this is what is meant.',
+            )
+          }}
+        </p>
+        <v-btn size="x-large" color="primary" @click="bench.unseen = false">{{
+          $t('This is it')
+        }}</v-btn>
+      </div>
+      <SheetStrings
+        v-if="sheet"
+        :sheet="sheet"
+        :unseen="bench.unseen"
+        :class="{ old: refused || waiting }"
+      >
         <template #reading><ReadItHere /></template>
       </SheetStrings>
       <p v-else-if="!refused && !waiting" class="quiet">
@@ -188,6 +205,17 @@ const yieldG = computed(
 .pots.several > section + section {
   padding-left: 16px;
   border-left: 1px solid var(--p-line);
+}
+.unseen {
+  display: grid;
+  gap: 10px;
+  padding: 12px 14px;
+  margin-bottom: 12px;
+  border: 1px solid var(--p-tight);
+  border-radius: 8px;
+}
+.unseen p {
+  margin: 0;
 }
 .another {
   min-height: 44px;

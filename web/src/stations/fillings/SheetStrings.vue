@@ -9,7 +9,8 @@ import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import { number, quantity, sentence } from '@/parts/units'
 
-const props = defineProps<{ sheet: Sheet; brief?: boolean }>()
+/** Of what was read from a text and not looked at yet no life is told. */
+const props = defineProps<{ sheet: Sheet; brief?: boolean; unseen?: boolean }>()
 const { taste } = useHouse()
 const of = (quality: Quality) => props.sheet.figures.find((f) => f.quality === quality)!.figure
 
@@ -49,9 +50,11 @@ const where = (celsius: number) =>
       class="stands"
       scope="global"
       :keypath="
-        sheet.life.keepCold
-          ? '{words} at {servingC}, {cold}'
-          : '{words} at {servingC}, keeps {low} to {high} at {storageC}'
+        unseen
+          ? '{words} at {servingC}'
+          : sheet.life.keepCold
+            ? '{words} at {servingC}, {cold}'
+            : '{words} at {servingC}, keeps {low} to {high} at {storageC}'
       "
     >
       <template #words>
@@ -73,7 +76,7 @@ const where = (celsius: number) =>
         {{ quantity(sheet.storageC, 'CELSIUS', taste) }}
       </template>
     </i18n-t>
-    <p v-if="sheet.life.keepCold" class="caution mb-2">
+    <p v-if="sheet.life.keepCold && !unseen" class="caution mb-2">
       {{
         $t('{verdict} {low} to {high} there.', {
           verdict: sentence(sheet.life.verdict, taste),
@@ -86,17 +89,17 @@ const where = (celsius: number) =>
       <FigureString v-for="q in FIRST" :key="q" :figure="of(q)" />
       <FigureString :figure="sheet.splitRisk" />
       <FigureString v-for="f in sheet.grainRisk" :key="f.name" :figure="f" />
-      <FigureString :figure="days" />
+      <FigureString v-if="!unseen" :figure="days" />
       <FigureString v-if="sheet.crunch" :figure="sheet.crunch" />
       <FigureString v-for="f in sheet.eggHeat" :key="f.name" :figure="f" />
     </div>
     <template v-if="!brief">
-      <p class="mt-2">
+      <p v-if="!unseen" class="mt-2">
         {{ sentence(sheet.life.reason, taste) }}
         <template v-if="!sheet.life.keepCold">{{ sentence(sheet.life.verdict, taste) }}</template>
         <template v-else>{{ $t('A laboratory and your local authority decide.') }}</template>
       </p>
-      <ul v-if="sheet.life.longer.length" class="longer">
+      <ul v-if="sheet.life.longer.length && !unseen" class="longer">
         <li v-for="s in sheet.life.longer" :key="s.template">{{ sentence(s, taste) }}</li>
       </ul>
       <slot name="reading" />

@@ -26,6 +26,8 @@ const style = ref<RecipeDraft['style']>('SOFT_SHELL')
 const read = ref<ReadRecipe | null>(null)
 const refused = ref('')
 /** A type knows what it is meant to be; a pasted text is guessed. */
+/** The text of the type it began from: changed by a word, it is a text like any other. */
+const typeText = ref<string | null>(null)
 const fromType = ref(false)
 const file = ref<HTMLInputElement | null>(null)
 
@@ -121,6 +123,7 @@ function type(place: number) {
   name.value = chosen.name
   style.value = chosen.style
   fromType.value = true
+  typeText.value = chosen.text
   void look()
 }
 
@@ -135,7 +138,7 @@ async function load() {
 
 function begin() {
   if (!read.value) return
-  start(read.value, name.value || t('New filling'), style.value)
+  start(read.value, name.value || t('New filling'), style.value, text.value !== typeText.value)
   shown.value = false
   emit('begun')
 }

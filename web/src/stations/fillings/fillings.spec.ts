@@ -187,8 +187,11 @@ describe('a recipe on the bench', () => {
       } as never,
       'Pasted',
       'SOFT_SHELL',
+      true,
     )
     expect(bench.value.changed).toBe(true)
+    // No days before somebody has looked at what was read.
+    expect(bench.value.unseen).toBe(true)
     expect(lines.value.map((l) => l.line.ingredient)).toEqual(['cream-35'])
   })
 

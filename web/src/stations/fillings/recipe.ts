@@ -27,6 +27,8 @@ export interface OnBench {
   number: number
   recipe: RecipeDraft
   changed: boolean
+  /** Read from a text, and nobody has looked yet whether its pots and steps are what is meant. */
+  unseen?: boolean
 }
 
 const EMPTY: OnBench = {
@@ -218,13 +220,14 @@ async function loadFillings() {
 }
 
 /** Starts a new one from what was read; every line has its ingredient by now. */
-function start(read: ReadRecipe, name: string, style: RecipeDraft['style']) {
+function start(read: ReadRecipe, name: string, style: RecipeDraft['style'], fromText: boolean) {
   steps.commit()
   void steps.mark()
   bench.value = {
     id: '',
     number: 0,
     changed: true,
+    unseen: fromText,
     recipe: {
       name,
       style,

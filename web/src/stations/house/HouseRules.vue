@@ -53,6 +53,10 @@ const method = computed<Method>({
   get: () => draft.value.method ?? 'SEED_THIRD',
   set: (to) => (draft.value.method = to),
 })
+const colourPractice = computed<NonNullable<HouseDraft['colourPractice']>>({
+  get: () => draft.value.colourPractice ?? 'AS_IT_HOLDS',
+  set: (to) => (draft.value.colourPractice = to),
+})
 const tools = computed<Tools>({
   get: () => draft.value as Tools,
   set: (to) => Object.assign(draft.value, to),
@@ -66,6 +70,7 @@ const FIELDS = [
   { key: 'humidityPercent', words: t('Humidity') },
   { key: 'altitudeM', words: t('Altitude') },
   { key: 'darkWindow', words: t('Dark is worked') },
+  { key: 'colourPractice', words: t('Colour is cast over') },
   { key: 'method', words: t('Tempered by') },
   { key: 'mouldsInRotation', words: t('Moulds at once') },
   { key: 'bowlReserve', words: t('Reserve') },
@@ -119,6 +124,22 @@ const FIELDS = [
             $t('Default: a smear sets surely, with a degree of room above.'),
           ],
           ['HIGH', between(32, 34), $t('Flows thinner, with less room before the temper is lost.')],
+        ]"
+      />
+      <ChoiceRow
+        v-model="colourPractice"
+        :label="$t('Colour is cast over')"
+        :choices="[
+          [
+            'AS_IT_HOLDS',
+            $t('as soon as the film holds'),
+            $t('Default: it follows film, mould and room; five minutes at the least.'),
+          ],
+          [
+            'OVERNIGHT',
+            $t('the next day'),
+            $t('Eight hours at the least: sure in any room, and a day longer.'),
+          ],
         ]"
       />
       <ChoiceRow

@@ -73,7 +73,7 @@ onMounted(async () => {
       />
       <NumberField
         v-model="casting.stablePercent"
-        :label="$t('Stable crystals, of the fat')"
+        :label="$t('Stable crystals, of the fat (this house’s if empty)')"
         unit="PERCENT"
       />
       <NumberField

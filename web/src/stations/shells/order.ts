@@ -31,12 +31,13 @@ export interface Casting {
 /** What was cast last stays: every tab of the station is about the same shell. */
 export const useCasting = () =>
   useStorage<Casting>(
-    'palintone.shells',
+    // The bowl of this house where nothing is typed: what was kept before always said one per cent.
+    'palintone.shells.order',
     {
       couverture: '',
       mould: '',
       bowlC: null,
-      stablePercent: 1,
+      stablePercent: null,
       mouldC: null,
       roomC: null,
       vibration: 'TAPPED',

@@ -18,17 +18,17 @@ import TemperCalculator from './TemperCalculator.vue'
 import CurveSteps from './CurveSteps.vue'
 import { FLUIDITIES, METHODS, VESSELS } from './methods'
 
-const { taste } = useHouse()
+const { house, taste } = useHouse()
 const { all, trouble, load } = useLarder()
 const router = useRouter()
 
-/** What was chosen last stays chosen. */
-const wish = useStorage('palintone.temper.plan', {
+/** It opens with the rules of the house; what was chosen last stays chosen. */
+const wish = useStorage('palintone.temper.wish', {
   couverture: 'dark-66',
-  massG: 3000 as number | null,
-  vessel: 'STEEL_BOWL' as (typeof VESSELS)[number]['id'],
+  massG: 2000 as number | null,
+  vessel: (house.value?.rules.tempering?.vessel ?? 'STEEL_BOWL') as (typeof VESSELS)[number]['id'],
   fluidity: 'MEDIUM' as (typeof FLUIDITIES)[number]['id'],
-  method: 'COLD_BATH' as Method,
+  method: (house.value?.rules.method ?? 'SEED_THIRD') as Method,
   beside: '' as Method | '',
   share: null as number | null,
   roomC: null as number | null,

@@ -60,6 +60,7 @@ class CorrectionsTest {
                 screen.button("Read it").click();
                 screen.page.getByRole(AriaRole.DIALOG).getByLabel("Name").fill("Twin ganache");
                 screen.button("Use this recipe").click();
+                screen.button("This is it").click();
                 assertThat(screen.page.locator(".state")).containsText("new");
             }
             for (final Screen screen : new Screen[] {bench, office}) {

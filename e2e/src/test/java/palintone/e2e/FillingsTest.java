@@ -114,6 +114,14 @@ class FillingsTest {
             button(page, "Use this recipe").click();
             assertThat(page.locator("article.op").first()).containsText("Cream 35 %");
             assertThat(figure(page, "water activity")).containsText("0.");
+            // No days of what nobody has looked at, and nothing to save.
+            assertThat(page.locator(".unseen")).containsText("no days are given");
+            assertThat(figure(page, "days in the cold")).hasCount(0);
+            assertThat(figure(page, "life")).hasCount(0);
+            assertThat(page.getByRole(AriaRole.BUTTON, exact("Save"))).isDisabled();
+            button(page, "This is it").click();
+            assertThat(figure(page, "days in the cold")).isVisible();
+            assertThat(page.getByRole(AriaRole.BUTTON, exact("Save"))).isEnabled();
             assertThat(screen.faults()).isEmpty();
         }
     }
@@ -137,6 +145,7 @@ class FillingsTest {
             final Locator pots = page.locator(".pots > section");
             assertThat(pots).hasCount(2);
             assertThat(pots.first().locator("article.op")).hasCount(2);
+            button(page, "This is it").click();
             assertThat(pots.first().locator(".left")).containsText("left over");
             assertThat(figure(page, "pieces stay crisp")).containsText("days");
             button(page, "Make only what is used").click();
@@ -403,6 +412,10 @@ class FillingsTest {
                     .containsText("own measurements");
             assertThat(screen.faults()).isEmpty();
         }
+    }
+
+    private static Page.GetByRoleOptions exact(final String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 
     private static Locator field(final Page page, final String label) {

@@ -189,6 +189,7 @@ class OwnHouseTest {
         assertThat(page.locator(".v-dialog ol")).containsText(couverture);
         name(page).last().fill(name);
         screen.button("Use this recipe").click();
+        screen.button("This is it").click();
         screen.button("Save").click();
         screen.button("Save version").click();
         assertThat(page).hasURL(Pattern.compile(".*/fillings/recipe/.+"));

@@ -93,7 +93,7 @@ class PicturesTest {
         for (final String tab : new String[] {"colour", "thickness", "weigh"}) {
             try (Screen screen = Screen.open()) {
                 screen.page.addInitScript(
-                        "localStorage.setItem('palintone.shells', JSON.stringify({couverture:"
+                        "localStorage.setItem('palintone.shells.order', JSON.stringify({couverture:"
                                 + " 'dark-66', mould: 'half-28', asked: 'MEAN', meanMm: 1.8, waitS:"
                                 + " 60, stablePercent: 1, mouldC: 23, vibration: 'TAPPED', drainS:"
                                 + " 20, rockedDegrees: 0}));"

@@ -97,6 +97,15 @@ public record ColourDrying(double dryS, double holdsS) {
                 path.firstS(s -> stable(path, s) >= Calibrated.COLOUR_HOLDS));
     }
 
+    /**
+     * When it is cast over, s: the answer of every station; infinite where it never holds here.
+     *
+     * @param practice of the house
+     */
+    public double castFromS(final ColourPractice practice) {
+        return Math.max(practice.leastS(), holdsS);
+    }
+
     private static double stable(final CrustPath path, final double seconds) {
         double sum = 0;
         for (int cell = path.cells() - CELLS; cell < path.cells(); cell++) {

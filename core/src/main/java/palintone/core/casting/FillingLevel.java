@@ -95,7 +95,7 @@ public record FillingLevel(
                 carries,
                 carries.isEmpty()
                         ? Double.POSITIVE_INFINITY
-                        : coolsToS(filling, depthMm, fillC, roomC, carries.getAsDouble()));
+                        : coolsToS(filling, depthMm, fillC, roomC, carries.getAsDouble(), 0));
     }
 
     private static OptionalDouble levelFrom(final DoubleUnaryOperator unevenMm) {
@@ -131,8 +131,9 @@ public record FillingLevel(
             final Soft filling,
             final double depthMm,
             final double fillC,
-            final double roomC,
-            final double topC) {
+            final double airC,
+            final double topC,
+            final double airMPerS) {
         if (fillC <= topC) {
             return 0;
         }
@@ -146,11 +147,57 @@ public record FillingLevel(
                                         filling.heatJPerMlK * 1e6,
                                         fillC)),
                         new Bend(0, depthMm / 1000 + 1e-3),
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
+                        Surround.still(AirFlow.filmWPerM2K(airMPerS), airC),
                         // Shell and mould below it are warm as the filling soon after.
                         Surround.NONE,
                         FOLLOWED_S);
         return path.firstS(s -> path.temperatureC(0, s) <= topC);
+    }
+
+    /**
+     * When it may be capped: the answer of tool and task.
+     *
+     * @param levelS it stands in the room until it is level, s
+     * @param chillS and in the cabinet after that until its top carries the cap, s; 0 where it does
+     *     already, infinite where it never does
+     */
+    public record CapFrom(double levelS, double chillS) {
+
+        /** All of it, s. */
+        public double totalS() {
+            return levelS + chillS;
+        }
+    }
+
+    /** Makers cap about so long after filling; common practice, no source. */
+    private static final double LEVELS_S = 5 * 60;
+
+    /**
+     * About five minutes after filling, as makers do, where its top carries a cap by then; chilled
+     * in moving air for as long as that takes where it does not.
+     *
+     * @param depthMm of the filling, 0.5 to 200 mm
+     * @param fillC as it goes in, 0 to 45 °C
+     * @param cabinetC −10 to 25 °C
+     */
+    public static CapFrom capFrom(
+            final Soft filling,
+            final double depthMm,
+            final double fillC,
+            final double roomC,
+            final double cabinetC) {
+        final OptionalDouble carries =
+                coolest(c -> filling.carriesPa - filling.stressPa.applyAsDouble(c));
+        if (carries.isEmpty()) {
+            return new CapFrom(LEVELS_S, Double.POSITIVE_INFINITY);
+        }
+        final double belowC = carries.getAsDouble();
+        if (coolsToS(filling, depthMm, fillC, roomC, belowC, 0) <= LEVELS_S) {
+            return new CapFrom(LEVELS_S, 0);
+        }
+        return new CapFrom(
+                LEVELS_S,
+                coolsToS(filling, depthMm, fillC, cabinetC, belowC, AirFlow.MOVING_M_PER_S));
     }
 
     /** Whether a cap hides what is uneven of it, tapped. */

@@ -6,6 +6,7 @@ import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.ColourDrying;
+import palintone.core.casting.ColourPractice;
 import palintone.core.casting.Released;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.Mould;
@@ -27,6 +28,11 @@ public interface CastTimes {
             Optional<CastPlan.Capped> cap,
             RoomAir air,
             int moulds);
+
+    /** When this house casts over colour. */
+    default ColourPractice colourPractice() {
+        return ColourPractice.AS_IT_HOLDS;
+    }
 
     /**
      * A film of colour on the wall of a mould, brought on in temper.

@@ -21,9 +21,6 @@ final class CastingTasks extends BatchTasks {
     /** Where it does not dry at all here: common practice, no source. */
     private static final int HOLDS_USUALLY_S = 20 * 60;
 
-    /** Nobody casts sooner; ours. */
-    private static final int HOLDS_LEAST_S = 5 * 60;
-
     private static final int DRIES_USUALLY_S = 5 * 60;
 
     private final CastPiece piece;
@@ -105,30 +102,39 @@ final class CastingTasks extends BatchTasks {
         final int colour = colours(moulds);
         final double holds =
                 IntStream.range(0, piece.dress().colours().size())
-                        .mapToDouble(coat -> dries(coat, ColourDrying::holdsS))
+                        .mapToDouble(
+                                coat ->
+                                        dries(
+                                                coat,
+                                                film ->
+                                                        film.castFromS(
+                                                                place.casting().colourPractice())))
                         .max()
                         .orElse(0);
         return draft.task(TaskKind.MOULD)
                 .after(
                         After.straight(colour)
-                                .notBefore(
-                                        holds > 0
-                                                ? Math.max(
-                                                        HOLDS_LEAST_S,
-                                                        minutesOf(holds, HOLDS_USUALLY_S))
-                                                : 0))
+                                .notBefore(holds > 0 ? minutesOf(holds, HOLDS_USUALLY_S) : 0))
                 .say(
-                        Double.isInfinite(holds)
+                        holds == 0
                                 ? Sentence.of(
-                                                "At {room} this colour does not set: chocolate washes"
-                                                        + " it off. Cool the room or the moulds until"
-                                                        + " it is dry to the touch.")
-                                        .with("room", place.room().temperatureC(), Unit.CELSIUS)
-                                : Sentence.of(
-                                                "Let the colour dry: it holds from {holds} on, and many"
-                                                        + " wait 20 min. Then bring the moulds to the"
-                                                        + " right warmth.")
-                                        .with("holds", Math.ceil(holds / 60), Unit.MINUTE))
+                                        "Nothing in them has to dry. Bring the moulds to the right"
+                                                + " warmth.")
+                                : Double.isInfinite(holds)
+                                        ? Sentence.of(
+                                                        "At {room} this colour does not set: chocolate"
+                                                                + " washes it off. Cool the room or the"
+                                                                + " moulds until it is dry to the"
+                                                                + " touch.")
+                                                .with(
+                                                        "room",
+                                                        place.room().temperatureC(),
+                                                        Unit.CELSIUS)
+                                        : Sentence.of(
+                                                        "Let the colour dry: cast over it from {holds}"
+                                                                + " on. Then bring the moulds to the"
+                                                                + " right warmth.")
+                                                .with("holds", Math.ceil(holds / 60), Unit.MINUTE))
                 .read("mould surface", Unit.CELSIUS, aim, band)
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)

@@ -231,7 +231,8 @@ final class CentreTasks {
 
     /** Seconds a chilled one bears between the palms. */
     double handS() {
-        final double soft = centre.firmBelowC().orElse(28);
+        // It is rolled until its outside flows, not until it slips on a fork.
+        final double soft = centre.rollsBelowC();
         return HandWarmth.seconds(
                 centre.centre(),
                 Math.max(-20, Math.min(Math.min(CHILLED_C, place.cabinetC()), soft - 1)),

@@ -51,6 +51,7 @@ final class FillingTasks {
                                     need.filling(),
                                     grams.get(id)[0],
                                     grams.get(id)[1],
+                                    need.figures().life().keepCold(),
                                     beforeRest));
         }
         return made;

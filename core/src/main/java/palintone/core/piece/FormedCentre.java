@@ -100,6 +100,11 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
         return DipSolve.firmBelowC(texture::pascal, TextureClass.PIPEABLE.toPa());
     }
 
+    /** Up to here its outside is no more than smeared between the palms, °C, 0 to 40. */
+    double rollsBelowC() {
+        return warmestAtLeast(texture(), TextureClass.POURABLE.toPa());
+    }
+
     /** Whether it keeps no shape however cold it is. */
     public boolean neverFirm() {
         return neverFirm(texture());

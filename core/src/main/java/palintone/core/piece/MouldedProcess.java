@@ -2,9 +2,14 @@ package palintone.core.piece;
 
 import java.util.Map;
 import java.util.Optional;
+import palintone.core.casting.FillingLevel;
+import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.filling.FillingProperties;
+import palintone.core.filling.texture.Texture;
+import palintone.core.filling.texture.TextureClass;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
@@ -13,6 +18,8 @@ import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Composition;
 
 /**
  * How filled pieces are made: fillings the day before, moulds and bowl side by side, then shell,
@@ -84,19 +91,60 @@ final class MouldedProcess {
                     .caution(FillingTasks.caution(need))
                     .occupies(Occupies.MOULD)
                     .done();
+            final FillingLevel.CapFrom cap = capFrom(i);
+            final boolean last = i == layers - 1;
+            final double chillMin = last && Double.isFinite(cap.chillS()) ? cap.chillS() / 60 : 0;
             before =
                     draft.task(TaskKind.LEVEL)
                             .next()
-                            .say(
-                                    Sentence.of(
-                                            "Tap level, wipe the rim, leave until the top is"
-                                                    + " still."))
-                            .clock(Clock.minutes(3, 10, 240))
+                            .say(level(cap, last))
+                            .clock(
+                                    Clock.minutes(
+                                            Math.max(2, cap.levelS() / 60 * 0.6),
+                                            Math.max(1, (cap.levelS() / 60) + chillMin),
+                                            240))
                             .handsOn(0.1)
                             .occupies(Occupies.MOULD)
                             .done();
         }
         return before;
+    }
+
+    private static Sentence level(final FillingLevel.CapFrom cap, final boolean last) {
+        final Sentence level =
+                Sentence.of("Tap level, wipe the rim, leave {level} until the top is still.")
+                        .with("level", cap.levelS() / 60, Unit.MINUTE);
+        if (!last || cap.chillS() == 0) {
+            return level;
+        }
+        return level.and(
+                Double.isInfinite(cap.chillS())
+                        ? Sentence.of(
+                                "Its top never carries a cap by itself: close it with a thin sprayed"
+                                        + " film of cocoa butter first.")
+                        : Sentence.of(
+                                        "Then into the cabinet for {chill}: in the room its top would"
+                                                + " not carry a cap by then.")
+                                .with("chill", cap.chillS() / 60, Unit.MINUTE));
+    }
+
+    /** When a layer carries what comes on it. */
+    private FillingLevel.CapFrom capFrom(final int layer) {
+        final Materials.FillingNeed need = needs.fillings().get(layer);
+        final Composition filling = need.figures().cooked().composition();
+        final Texture texture =
+                FillingProperties.of(need.figures().cooked(), need.figures().conditions())
+                        .texture();
+        return FillingLevel.capFrom(
+                new FillingLevel.Soft(
+                        texture::pascal,
+                        ChoiOkos1986.densityGPerMl(filling, 25),
+                        WarmestFill.heatJPerMlK(filling),
+                        TextureClass.POURABLE.toPa()),
+                Math.max(0.5, piece.mould().cavity().depthMm() - piece.capMm() - piece.shellMm()),
+                shell.fillC(),
+                Math.max(5, Math.min(40, place.room().temperatureC())),
+                place.cabinetC());
     }
 
     /**

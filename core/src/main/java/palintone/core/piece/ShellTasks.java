@@ -140,6 +140,9 @@ final class ShellTasks {
         return chill(scraped);
     }
 
+    /** Of a closed mould; from a third to two thirds, common practice, no source. */
+    private static final double FILLED_CLOSED = 2.0 / 3;
+
     private void cast(final int coat, final int moulds, final int test) {
         final Coats.Coat now = plan.coats().coats().get(coat);
         final int many = plan.coats().coats().size();
@@ -161,14 +164,21 @@ final class ShellTasks {
         Sentence say =
                 Sentence.of(
                                 (coat == 0 ? "" : "Coat {coat} of {coats}. ")
-                                        + "Fill to the brim, {brim} a mould. Shake until the"
-                                        + " bubbles stop, about {shaken}: what is wider than"
-                                        + " {bubble} comes up.")
+                                        + (closed()
+                                                ? "Fill two thirds, {brim} a mould, close it and clip"
+                                                        + " it. Tap until the bubbles stop, about"
+                                                        + " {shaken}: what is wider than {bubble}"
+                                                        + " comes up."
+                                                : "Fill to the brim, {brim} a mould. Shake until the"
+                                                        + " bubbles stop, about {shaken}: what is"
+                                                        + " wider than {bubble} comes up."))
                         .with("coat", coat + 1, Unit.ONE)
                         .with("coats", many, Unit.ONE)
                         .with(
                                 "brim",
-                                piece.masses().brim().value() * needs.size().cavitiesPerMould(),
+                                piece.masses().brim().value()
+                                        * needs.size().cavitiesPerMould()
+                                        * (closed() ? FILLED_CLOSED : 1),
                                 Unit.GRAM)
                         .with(Task.SHAKEN, shaken, Unit.SECOND)
                         .with("bubble", plan.bubbles().leftMm(), Unit.MILLIMETRE);
@@ -189,11 +199,19 @@ final class ShellTasks {
                 .next()
                 .say(
                         now.waitS() <= shaken
-                                ? Sentence.of("Turn at once: it is thick enough, {mm}.")
+                                ? Sentence.of(
+                                                closed()
+                                                        ? "Turn it once on all sides and pour back:"
+                                                                + " it is thick enough, {mm}."
+                                                        : "Turn at once: it is thick enough, {mm}.")
                                         .with("mm", now.meanMm(), Unit.MILLIMETRE)
                                 : Sentence.of(
-                                                "Let it stand {wait}, counted from full: {mm} then."
-                                                        + " Longer is thicker.")
+                                                closed()
+                                                        ? "Turn it slowly on all sides for {wait},"
+                                                                + " counted from full: {mm} then."
+                                                                + " Longer is thicker."
+                                                        : "Let it stand {wait}, counted from full:"
+                                                                + " {mm} then. Longer is thicker.")
                                         .with("wait", now.waitS(), Unit.SECOND)
                                         .with("mm", now.meanMm(), Unit.MILLIMETRE))
                 .clock(
@@ -219,7 +237,17 @@ final class ShellTasks {
                 .done();
     }
 
+    /** Two halves that are closed before they are turned. */
+    private boolean closed() {
+        return piece instanceof HollowFigure figure
+                && figure.parts() == 2
+                && figure.joining() == HollowFigure.Joining.CLOSED_MOULD;
+    }
+
     private String drain() {
+        if (closed()) {
+            return "Pour back out of the opening and let it run off, turned over, for {drain}.";
+        }
         return switch (plan.order().vibration()) {
             case NONE -> "Turn over and leave it still for {drain}: tapping makes it thinner.";
             case TAPPED -> "Turn over, tap out over the bowl for {drain}.";
@@ -265,10 +293,13 @@ final class ShellTasks {
         final double usual = lets ? Math.max(least, release.low()) : firm;
         return casting.chill(
                 TaskKind.CHILL,
-                lets
-                        ? "Into the cabinet, opening up, air moving, until the shells have drawn in."
-                        : "Into the cabinet, opening up, air moving. By its numbers it hardly lets go"
-                                + " within the hour: fewer moulds at once, or a colder cabinet.",
+                closed()
+                        ? "Into the cabinet lying on its side, air moving, until it looks light"
+                                + " through the mould all over: there it has let go."
+                        : lets
+                                ? "Into the cabinet, opening up, air moving, until the shells have drawn in."
+                                : "Into the cabinet, opening up, air moving. By its numbers it hardly lets go"
+                                        + " within the hour: fewer moulds at once, or a colder cabinet.",
                 clock(least * 0.8, usual, Math.max(usual * 1.3, Math.min(HOUR_S, release.high()))));
     }
 

@@ -9,7 +9,7 @@ import palintone.core.temper.flow.FluidityClass;
  *
  * @param fluidity as poured; that of its bag where left out
  * @param bowlC of the bowl; the middle of its window where left out
- * @param stablePercent stable crystals, per cent of the fat; 1 where left out
+ * @param stablePercent stable crystals, per cent of the fat; as this house works it where left out
  * @param roomC that of House rules where left out
  * @param cut what is cut from it
  * @param acrossMm of a round, or one side of a rectangle

@@ -11,7 +11,7 @@ import palintone.core.temper.flow.FluidityClass;
  *
  * @param fluidity as poured; that of its bag where left out
  * @param bowlC of the bowl; the middle of its window where left out
- * @param stablePercent stable crystals, per cent of the fat; 1 where left out
+ * @param stablePercent stable crystals, per cent of the fat; as this house works it where left out
  * @param centreC as it is dipped
  * @param underS pressed under; 2 where left out
  * @param tappedS lifted and tapped; 6 where left out

@@ -197,7 +197,6 @@ public class DipService {
                                 batch)),
                 FigureView.of(
                         Figure.of("chocolate to begin with", emptied.startG(), Unit.GRAM, batch)),
-                inTemper ? within("roll from", coat.tackyS(), sets) : null,
                 inTemper ? within("roll until", coat.skinS(), sets) : null,
                 inTemper ? within("may be lifted from", coat.liftsS(), sets) : null,
                 FigureView.of(

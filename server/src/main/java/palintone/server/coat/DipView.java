@@ -13,8 +13,8 @@ import palintone.server.figure.SentenceView;
  * @param tapped as asked, or found
  * @param took so many centres cost the bowl a degree
  * @param start chocolate to begin with so that all can be dipped
- * @param rollFrom after it is set down; null where not in the hour
- * @param rollUntil the same
+ * @param rollUntil after it is set down, from which it is rolled at once; null where not in the
+ *     hour
  * @param lifts the same
  * @param coldest centre that does not tear its coat
  * @param firmBelow the centre keeps its shape on the fork; null where it always or never does
@@ -35,7 +35,6 @@ public record DipView(
         FigureView took,
         FigureView all,
         FigureView start,
-        @Nullable FigureView rollFrom,
         @Nullable FigureView rollUntil,
         @Nullable FigureView lifts,
         FigureView coldest,

@@ -10,7 +10,7 @@ import palintone.core.temper.flow.FluidityClass;
  *
  * @param fluidity as poured; that of its bag where left out
  * @param bowlC of its bath; the middle of its window where left out
- * @param stablePercent stable crystals, per cent of the fat; 1 where left out
+ * @param stablePercent stable crystals, per cent of the fat; as this house works it where left out
  * @param centreC as it goes in
  * @param beltMPerMin speed of the belt
  * @param beltMm width of the belt

@@ -5,18 +5,22 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import palintone.core.filling.FillingFigures;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.cool.ButterPractice;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.cool.RestPractice;
 import palintone.core.filling.cool.Standing;
+import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.server.figure.FigureView;
+import palintone.server.figure.SentenceView;
 
 /** How a filling cools, when it pipes, and what the schools of resting make of it. */
 @Service
@@ -39,7 +43,11 @@ public class CoolingTool {
             @Nullable Double fromC,
             double pipingC) {}
 
-    /** A school and how the filling stands when its rest is over. */
+    /**
+     * A school and how the filling stands when its rest is over.
+     *
+     * @param coldAfter what stands against so long a rest of a filling that must be kept cold
+     */
     public record RestPracticeView(
             RestPractice practice,
             String words,
@@ -47,7 +55,8 @@ public class CoolingTool {
             double celsius,
             double solidPercent,
             double firmness,
-            String texture) {}
+            String texture,
+            @Nullable SentenceView coldAfter) {}
 
     /** When butter goes in, and what differs. */
     public record ButterPracticeView(ButterPractice practice, String words, String says) {}
@@ -90,6 +99,7 @@ public class CoolingTool {
                                 request.roomC(),
                                 fromC,
                                 request.pipingC()));
+        final boolean keepCold = FillingFigures.of(properties, Map.of()).life().keepCold();
         return new CoolingView(
                 cooling.path().stream().map(Cooling.At::minutes).toList(),
                 cooling.path().stream().map(Cooling.At::celsius).toList(),
@@ -101,7 +111,15 @@ public class CoolingTool {
                 Cooling.PIPES_TO,
                 FigureView.of(cooling.final24h()),
                 Arrays.stream(RestPractice.values())
-                        .map(s -> practice(s, properties, vessel, request.depthMm(), fromC))
+                        .map(
+                                s ->
+                                        practice(
+                                                s,
+                                                properties,
+                                                vessel,
+                                                request.depthMm(),
+                                                fromC,
+                                                keepCold))
                         .toList(),
                 Arrays.stream(ButterPractice.values())
                         .map(b -> new ButterPracticeView(b, b.words(), b.says()))
@@ -113,7 +131,8 @@ public class CoolingTool {
             final FillingProperties properties,
             final CoolingVessel vessel,
             final double depthMm,
-            final double fromC) {
+            final double fromC,
+            final boolean keepCold) {
         final Cooling.At end = practice.end(properties, vessel, depthMm, fromC);
         return new RestPracticeView(
                 practice,
@@ -122,6 +141,9 @@ public class CoolingTool {
                 end.celsius(),
                 end.solidPercent(),
                 Texture.firmness(end.pascal()),
-                TextureClass.of(end.pascal()).words());
+                TextureClass.of(end.pascal()).words(),
+                RestPlace.partsInTheCold(keepCold, practice.celsius(), practice.hours())
+                        ? SentenceView.of(RestPlace.says())
+                        : null);
     }
 }

@@ -5,6 +5,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import palintone.core.casting.ColourPractice;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Method;
@@ -28,6 +29,7 @@ public record HouseDraft(
         @NotNull HouseEntity.TemperatureUnit temperatureUnit,
         @NotNull HouseEntity.MassUnit massUnit,
         @NotNull DarkWindowPractice darkWindow,
+        @Nullable ColourPractice colourPractice,
         @Nullable Method method,
         int mouldsInRotation,
         double bowlReserve,

@@ -21,6 +21,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import palintone.core.casting.ColourPractice;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.water.BoilingPoint;
@@ -72,6 +73,10 @@ public class HouseEntity {
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private DarkWindowPractice darkWindow;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private ColourPractice colourPractice;
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -181,6 +186,10 @@ public class HouseEntity {
         temperatureUnit = given("temperature unit", draft.temperatureUnit());
         massUnit = given("mass unit", draft.massUnit());
         darkWindow = given("dark window", draft.darkWindow());
+        colourPractice =
+                draft.colourPractice() == null
+                        ? ColourPractice.AS_IT_HOLDS
+                        : draft.colourPractice();
         method = draft.usualMethod();
         mouldsInRotation = habits.mouldsInRotation();
         bowlReserve = habits.bowlReserve();
@@ -342,6 +351,11 @@ public class HouseEntity {
     /** The cabinet moulds are chilled in: the first one named. */
     public double firstCabinetC() {
         return cabinets.get(0).temperatureC;
+    }
+
+    /** When colour is cast over here. */
+    public ColourPractice colourPractice() {
+        return colourPractice;
     }
 
     public DarkWindowPractice darkWindow() {

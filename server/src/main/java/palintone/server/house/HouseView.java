@@ -38,6 +38,7 @@ public record HouseView(
                 house.temperatureUnit(),
                 house.massUnit(),
                 house.darkWindow(),
+                house.colourPractice(),
                 house.method(),
                 house.habits().mouldsInRotation(),
                 house.habits().bowlReserve(),

@@ -214,7 +214,7 @@ public class PieceService {
                 wish.fillings() != null ? wish.fillings() : Workplace.Fillings.MADE_WITH_IT,
                 wish.bowl() != null ? wish.bowl() : Workplace.BowlIs.TEMPERED_FOR_IT,
                 house.darkWindow(),
-                shells.in(house.tools().cabinets().get(0), shelved.cast()),
+                shells.in(house.tools().cabinets().get(0), shelved.cast(), house.colourPractice()),
                 coats.times(shelved.coats()),
                 // Tempered another way than this house does, it is another bowl than the stations'.
                 wish.method() == null || wish.method() == house.method() || tempering.isEmpty()

@@ -11,7 +11,7 @@ import palintone.core.temper.flow.FluidityClass;
  *
  * @param fluidity as poured; that of its bag where left out
  * @param bowlC temperature of the bowl; the middle of its window where left out
- * @param stablePercent stable crystals, per cent of the fat; 1 where left out
+ * @param stablePercent stable crystals, per cent of the fat; as this house works it where left out
  * @param mouldC temperature of the mould; the room's where left out
  * @param roomC the room; that of House rules where left out
  * @param vibration as it drains; tapped where left out

@@ -85,7 +85,12 @@ public class ShellColours {
                                         + " white backing it makes that one bright; else bring it on"
                                         + " first."));
             }
-            holdsS = Math.max(holdsS, drying.holdsS());
+            holdsS =
+                    Math.max(
+                            holdsS,
+                            coat.how().melted()
+                                    ? drying.castFromS(houses.house().colourPractice())
+                                    : 0);
             views.add(view(coat, seen, mould, many, drying, mouldC, percent));
             open *= 1 - coat.how().covers();
         }
@@ -109,7 +114,7 @@ public class ShellColours {
         final Basis basis = basis(mouldC, percent);
         return new ShellColourView(
                 views,
-                coats.isEmpty() || Double.isInfinite(holdsS)
+                holdsS == 0 || Double.isInfinite(holdsS)
                         ? null
                         : FigureView.of(Figure.of("cast from", holdsS / 60, Unit.MINUTE, basis)),
                 UNTIL_MIN,

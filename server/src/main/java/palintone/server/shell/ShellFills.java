@@ -158,23 +158,27 @@ public class ShellFills {
                         larder.couverture(request.couverture()).castingDensityGPerMl());
         final double gPerMl = weighed.orElse(ChoiOkos1986.densityGPerMl(composition, 25));
         final Texture texture = filling.texture();
+        final FillingLevel.Soft soft =
+                new FillingLevel.Soft(
+                        texture::pascal,
+                        gPerMl,
+                        WarmestFill.heatJPerMlK(composition),
+                        TextureClass.POURABLE.toPa());
         final FillingLevel level =
-                FillingLevel.of(
-                        new FillingLevel.Soft(
-                                texture::pascal,
-                                gPerMl,
-                                WarmestFill.heatJPerMlK(composition),
-                                TextureClass.POURABLE.toPa()),
-                        radiusMm(hollow),
-                        hollow.depthMm() - capMm,
-                        fillC,
-                        roomC);
+                FillingLevel.of(soft, radiusMm(hollow), hollow.depthMm() - capMm, fillC, roomC);
         final double massG = (hollow.volumeMl() - hollow.volumeToMl(capMm)) * gPerMl;
         remarks.add(lies(level, advisedC));
+        final FillingLevel.CapFrom cap =
+                FillingLevel.capFrom(
+                        soft,
+                        hollow.depthMm() - capMm,
+                        fillC,
+                        roomC,
+                        houses.house().firstCabinetC());
         remarks.add(
                 stands(
                         level,
-                        roomC,
+                        cap,
                         FillingFigures.of(filling, Style.SOFT_SHELL.bands()).life().keepCold()));
         final Basis weight =
                 Basis.of("room in the shell below the cap × density × cavities")
@@ -220,14 +224,20 @@ public class ShellFills {
                                                         top)))
                         .findFirst()
                         .orElse(null),
-                Double.isInfinite(level.carriesFromS())
+                Double.isInfinite(cap.totalS())
                         ? null
                         : FigureView.of(
                                 Figure.of(
-                                        "cap it at the soonest after",
-                                        level.carriesFromS() / 60,
+                                        cap.chillS() > 0
+                                                ? "cap it after, the cabinet among it"
+                                                : "cap it after",
+                                        cap.totalS() / 60,
                                         Unit.MINUTE,
-                                        top)));
+                                        top.with("level in the room", cap.levelS(), Unit.SECOND)
+                                                .with(
+                                                        "then in the cabinet",
+                                                        cap.chillS(),
+                                                        Unit.SECOND))));
     }
 
     private static double radiusMm(final Cavity hollow) {
@@ -258,25 +268,25 @@ public class ShellFills {
     }
 
     private static Sentence stands(
-            final FillingLevel level, final double roomC, final boolean keepCold) {
+            final FillingLevel level, final FillingLevel.CapFrom cap, final boolean keepCold) {
         final Sentence how;
         if (level.carriesBelowC().isEmpty()) {
             how =
                     Sentence.of(
                             "Its top never carries a cap: the cap sinks in. Close it with a thin"
                                     + " sprayed film of cocoa butter first, or make it stiffer.");
-        } else if (Double.isInfinite(level.carriesFromS())) {
+        } else if (cap.chillS() > 0) {
             how =
                     Sentence.of(
-                                    "In this room of {room} its top does not carry a cap: it must be"
-                                            + " below {below}. A few minutes in the cabinet first.")
-                            .with("room", roomC, Unit.CELSIUS)
+                                    "Cap it after {level} in the room, until it is level, and {chill}"
+                                            + " in the cabinet: its top must be below {below}.")
+                            .with("level", cap.levelS() / 60, Unit.MINUTE)
+                            .with("chill", cap.chillS() / 60, Unit.MINUTE)
                             .with("below", level.carriesBelowC().getAsDouble(), Unit.CELSIUS);
         } else {
             how =
-                    Sentence.of(
-                            "The soonest moment to cap is by its heat alone; what sets slowly sets"
-                                    + " on.");
+                    Sentence.of("Cap it about {level} after filling, when it is level.")
+                            .with("level", cap.levelS() / 60, Unit.MINUTE);
         }
         return how.and(
                 Sentence.of(

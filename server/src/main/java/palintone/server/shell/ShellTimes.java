@@ -11,6 +11,7 @@ import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.ColourDrying;
+import palintone.core.casting.ColourPractice;
 import palintone.core.casting.Learned;
 import palintone.core.casting.Released;
 import palintone.core.casting.Vibration;
@@ -70,9 +71,15 @@ public class ShellTimes {
     /**
      * @param cabinet the moulds go into
      * @param known of the mould and couverture
+     * @param practice when colour is cast over here
      */
-    public CastTimes in(final Cabinet cabinet, final Known known) {
+    public CastTimes in(final Cabinet cabinet, final Known known, final ColourPractice practice) {
         return new CastTimes() {
+            @Override
+            public ColourPractice colourPractice() {
+                return practice;
+            }
+
             @Override
             public CastPlan plan(
                     final CastOrder order,

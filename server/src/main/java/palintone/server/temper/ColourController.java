@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.core.casting.ColourPractice;
 import palintone.core.figure.Require;
 import palintone.core.mould.Mould;
 import palintone.core.temper.colour.BowlFault;
@@ -13,6 +14,7 @@ import palintone.core.temper.colour.ColourButter;
 import palintone.core.temper.colour.CompoundCoating;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
+import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
 
@@ -23,8 +25,11 @@ class ColourController {
 
     private final LarderService larder;
     private final MouldService moulds;
+    private final HouseService houses;
 
-    ColourController(final LarderService larder, final MouldService moulds) {
+    ColourController(
+            final LarderService larder, final MouldService moulds, final HouseService houses) {
+        this.houses = houses;
         this.larder = larder;
         this.moulds = moulds;
     }
@@ -65,7 +70,8 @@ class ColourController {
                         form.cavity().wallAreaMm2() * form.cavities() * moulds,
                         coats,
                         filmMm,
-                        sharePercent / 100);
+                        sharePercent / 100,
+                        houses.house().colourPractice() == ColourPractice.OVERNIGHT);
         return new ColourView(
                 FigureView.of(plan.needed()),
                 FigureView.of(plan.colour()),

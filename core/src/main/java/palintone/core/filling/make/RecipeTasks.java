@@ -9,6 +9,7 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Filling;
+import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
@@ -53,8 +54,14 @@ public final class RecipeTasks {
     private final Filling filling;
     private final double scale;
     private final Cooked cooked;
+    private final boolean keepCold;
 
-    private RecipeTasks(final ProcessDraft draft, final Filling filling, final double scale) {
+    private RecipeTasks(
+            final ProcessDraft draft,
+            final Filling filling,
+            final double scale,
+            final boolean keepCold) {
+        this.keepCold = keepCold;
         this.draft = draft;
         this.filling = filling;
         this.scale = scale;
@@ -73,13 +80,14 @@ public final class RecipeTasks {
             final Filling filling,
             final double makeG,
             final double weighedG) {
-        return lay(draft, filling, makeG, weighedG, () -> {});
+        return lay(draft, filling, makeG, weighedG, false, () -> {});
     }
 
     /**
      * The same, and something done before its last rest: what rests in a frame is poured into it
      * while it still runs.
      *
+     * @param keepCold whether it must be kept cold, by the verdict of its sheet
      * @param beforeRest writes it; at the end where the recipe says nothing of a rest
      */
     public static int lay(
@@ -87,8 +95,9 @@ public final class RecipeTasks {
             final Filling filling,
             final double makeG,
             final double weighedG,
+            final boolean keepCold,
             final Runnable beforeRest) {
-        return new RecipeTasks(draft, filling, weighedG / filling.mixture().massG())
+        return new RecipeTasks(draft, filling, weighedG / filling.mixture().massG(), keepCold)
                 .all(makeG, beforeRest);
     }
 
@@ -200,6 +209,9 @@ public final class RecipeTasks {
         }
         if (!Double.isNaN(hours)) {
             full = full.with("hours", hours, Unit.HOUR);
+        }
+        if (op.kind() == OperationKind.REST && RestPlace.partsInTheCold(keepCold, celsius, hours)) {
+            full = full.and(RestPlace.says());
         }
         if (op.kind() == OperationKind.BOIL_DOWN) {
             full = full.with("mass", leftG(op) * scale, Unit.GRAM);

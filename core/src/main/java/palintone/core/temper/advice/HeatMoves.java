@@ -4,6 +4,7 @@ import java.util.Optional;
 import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.temper.HeatSource;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Stop;
@@ -45,7 +46,14 @@ final class HeatMoves {
                 Sentence.of(words + " {heat} of heat in bursts of at most {burst}.")
                         .with("to", to, Unit.CELSIUS)
                         .with("heat", ahead.seconds() / 2, Unit.SECOND)
-                        .with("burst", HeatBursts.longestS(here.couverture().kind()), Unit.SECOND),
+                        .with(
+                                "burst",
+                                HeatBursts.atMostS(
+                                        here.couverture().kind(),
+                                        here.equipment().heat(),
+                                        here.massG(),
+                                        here.couverture().cpJPerGK()),
+                                Unit.SECOND),
                 Quantity.of(ahead.seconds() / 2, Unit.SECOND),
                 ahead);
     }
@@ -57,8 +65,11 @@ final class HeatMoves {
         list.say(
                 Move.Kind.HEAT,
                 Sentence.of(
-                                "{under} under the window. {heat} at {power} in 5-second pulses,"
-                                        + " stirring, then read again.")
+                                seconds <= HeatSource.PULSE_S
+                                        ? "{under} under the window. {heat} at {power}, stir, then"
+                                                + " read again."
+                                        : "{under} under the window. {heat} at {power} in 5-second"
+                                                + " pulses, stirring, then read again.")
                         .with("under", list.work().low() - here.temperatureC(), Unit.KELVIN)
                         .with("heat", seconds, Unit.SECOND)
                         .with("power", here.equipment().heat().powerW(), Unit.WATT),

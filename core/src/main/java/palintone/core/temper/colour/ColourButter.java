@@ -67,9 +67,14 @@ public record ColourButter(
      * @param coats of this colour, 1 to 6
      * @param filmMm thickness of one, 0.01 to 0.5 mm
      * @param share of colour by mass, 0.02 to 0.2
+     * @param overnight whether this house leaves it overnight before it casts, or until it holds
      */
     public static ColourButter plan(
-            final double areaMm2, final int coats, final double filmMm, final double share) {
+            final double areaMm2,
+            final int coats,
+            final double filmMm,
+            final double share,
+            final boolean overnight) {
         Require.positive("wall area of the moulds", areaMm2 / 100, 10_000_000, "cm²");
         Require.between("coats", coats, 1, 6, "");
         Require.between("film", filmMm, 0.01, 0.5, "mm");
@@ -91,7 +96,7 @@ public record ColourButter(
                         .within(new Band(38, 42, 48, 55)),
                 Figure.of("spray at", 29, Unit.CELSIUS, Basis.of("practice").from(PRACTICE))
                         .within(new Band(27, 28.5, 30, 32)),
-                steps(coats),
+                steps(coats, overnight),
                 List.of(
                         Sentence.of(
                                 "Only fat-soluble colour, permitted for food where you sell:"
@@ -101,7 +106,7 @@ public record ColourButter(
                                 "Spray under extraction and with a mask; no flame near the mist.")));
     }
 
-    private static List<Sentence> steps(final int coats) {
+    private static List<Sentence> steps(final int coats, final boolean overnight) {
         return List.of(
                 Sentence.of("Melt the cocoa butter to {melt}, blend the colour in, strain it.")
                         .with("melt", 45, Unit.CELSIUS),
@@ -118,8 +123,12 @@ public record ColourButter(
                                                 : ", one coat."))
                         .with("coats", coats, Unit.ONE)
                         .with("nozzle", 0.8, Unit.MILLIMETRE),
-                Sentence.of(
-                        "Leave it overnight, eight hours at least, before the next colour or the"
-                                + " shell."));
+                overnight
+                        ? Sentence.of(
+                                "Leave it overnight, eight hours at least, before the shell; a few"
+                                        + " minutes before the next colour.")
+                        : Sentence.of(
+                                "A few minutes before the next colour; before the shell until it holds:"
+                                        + " Shells says from when, for the film and the room."));
     }
 }

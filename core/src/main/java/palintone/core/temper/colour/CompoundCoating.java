@@ -1,6 +1,7 @@
 package palintone.core.temper.colour;
 
 import java.util.List;
+import java.util.stream.Stream;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -67,7 +68,7 @@ public record CompoundCoating(Figure work, Figure foreign, Sentence say, List<Se
                         .within(WORK),
                 foreign,
                 say(share, limit),
-                cautions(lauric > 0));
+                cautions(lauric > 0, share > limit));
     }
 
     private static Sentence say(final double share, final double limit) {
@@ -86,12 +87,17 @@ public record CompoundCoating(Figure work, Figure foreign, Sentence say, List<Se
                         .with("work", 40, Unit.CELSIUS);
     }
 
-    private static List<Sentence> cautions(final boolean lauric) {
+    private static List<Sentence> cautions(final boolean lauric, final boolean staysSoft) {
         final Sentence cut =
                 Sentence.of(
                         "It sets abruptly: cut and decorate within a minute or two; cut late,"
                                 + " it cracks.");
         final Sentence soap = Sentence.of("Damp and mould turn lauric fat soapy: keep it dry.");
-        return lauric ? List.of(cut, soap) : List.of(cut);
+        // What stays soft is cut whenever it is: only the coating by itself sets all at once.
+        return Stream.of(
+                        staysSoft ? Stream.<Sentence>empty() : Stream.of(cut),
+                        lauric ? Stream.of(soap) : Stream.<Sentence>empty())
+                .flatMap(s -> s)
+                .toList();
     }
 }

@@ -30,8 +30,7 @@ public final class HeatBursts {
             final CouvertureKind kind, final double seconds, final double riseKPerS) {
         Require.between("seconds of heat", seconds, 0, 86_400, "s");
         Require.positive("rise", riseKPerS, 100, "K/s");
-        final double longest =
-                Math.max(LEAST_S, Math.min(longestS(kind), mostRiseK(kind) / riseKPerS));
+        final double longest = atMostS(kind, riseKPerS);
         final List<Double> bursts = new ArrayList<>();
         double left = seconds;
         while (left > 1e-9) {
@@ -54,8 +53,31 @@ public final class HeatBursts {
                 kind, heat.secondsFor(massG, cpJPerGK, riseK), heat.riseFor(massG, cpJPerGK, 1));
     }
 
+    /**
+     * The longest burst of a bowl: the one answer of plan, move and tool, s.
+     *
+     * @param riseKPerS of the whole bowl while it heats
+     */
+    private static double atMostS(final CouvertureKind kind, final double riseKPerS) {
+        return Math.max(LEAST_S, Math.min(longestS(kind), mostRiseK(kind) / riseKPerS));
+    }
+
+    /**
+     * The same, by the heat it gets and as if nothing melted in it: the hottest spot has melted.
+     *
+     * @param massG of the bowl
+     * @return s
+     */
+    public static double atMostS(
+            final CouvertureKind kind,
+            final HeatSource heat,
+            final double massG,
+            final double cpJPerGK) {
+        return atMostS(kind, heat.riseFor(massG, cpJPerGK, 1));
+    }
+
     /** No burst longer than this, s; practice. */
-    public static double longestS(final CouvertureKind kind) {
+    static double longestS(final CouvertureKind kind) {
         return switch (kind) {
             case DARK -> 60;
             case MILK -> 25;

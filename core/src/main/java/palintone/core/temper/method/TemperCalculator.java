@@ -28,6 +28,9 @@ public final class TemperCalculator {
 
     private final CurveOrder order;
 
+    /** Further under its window nobody stirs it any more, K; ours. */
+    private static final double SET_UNDER_K = 3;
+
     /**
      * @param order the bowl, its mass, vessel, room and equipment; its method is not used
      */
@@ -45,7 +48,7 @@ public final class TemperCalculator {
      */
     public List<Figure> heatFor(final double fromC, final double toC) {
         Require.between("temperature wanted", toC, fromC, order.targets().melt().highLimit(), "°C");
-        final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
+        final BowlSimulation bowl = bowl(fromC, standing(fromC));
         final double seconds =
                 bowl.runUntil(heating(), Stop.atTemperature(toC), LONGEST_S)
                         .orElseThrow(() -> cannot("heat"));
@@ -53,7 +56,9 @@ public final class TemperCalculator {
                 HeatBursts.split(
                         order.couverture().kind(),
                         seconds,
-                        Math.max(1e-6, (toC - fromC) / seconds));
+                        order.equipment()
+                                .heat()
+                                .riseFor(order.massG(), order.couverture().cpJPerGK(), 1));
         final Basis basis = basis().from(HeatBursts.SOURCE);
         return List.of(
                 Figure.of("heat in all", seconds, Unit.SECOND, basis),
@@ -71,7 +76,7 @@ public final class TemperCalculator {
      */
     public List<Figure> afterHeat(final double fromC, final double seconds) {
         Require.between("heat", seconds, 1, 3600, "s");
-        final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
+        final BowlSimulation bowl = bowl(fromC, standing(fromC));
         bowl.run(heating(), seconds);
         return List.of(
                 Figure.of("bowl after the heat", bowl.now().temperatureC(), Unit.CELSIUS, basis())
@@ -173,6 +178,19 @@ public final class TemperCalculator {
                 Figure.of("it ends at", bowl.now().temperatureC(), Unit.CELSIUS, basis()),
                 Figure.of("seed then", bowl.now().crystals().stable() * 100, Unit.PERCENT, basis()),
                 Figure.of("to rewarm then", rewarm, Unit.SECOND, basis()));
+    }
+
+    /**
+     * What a bowl that stands there holds: under its window it has set, and its fat must melt; in
+     * it, it is in temper; above it, nothing is left.
+     */
+    private Crystals standing(final double fromC) {
+        if (fromC < order.targets().work().lowLimit() - SET_UNDER_K) {
+            return order.couverture().tempered(fromC);
+        }
+        return fromC <= order.targets().work().highLimit()
+                ? new Crystals(CurveScript.WANTED_STABLE, 0)
+                : Crystals.NONE;
     }
 
     private BowlSimulation bowl(final double fromC, final Crystals crystals) {

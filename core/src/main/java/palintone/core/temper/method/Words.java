@@ -33,7 +33,14 @@ final class Words {
                         "Melt to {to} in bursts of at most {burst}, stirring between: every crystal"
                                 + " must go.")
                 .with("to", toC, Unit.CELSIUS)
-                .with("burst", HeatBursts.longestS(order.couverture().kind()), Unit.SECOND);
+                .with(
+                        "burst",
+                        HeatBursts.atMostS(
+                                order.couverture().kind(),
+                                order.equipment().heat(),
+                                order.massG(),
+                                order.couverture().cpJPerGK()),
+                        Unit.SECOND);
     }
 
     static Sentence gently(final CurveOrder order, final double toC) {

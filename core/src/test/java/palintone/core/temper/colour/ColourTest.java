@@ -23,7 +23,7 @@ class ColourTest {
     /** By hand: 1000 cm² · 0.1 mm = 10 ml a coat, two coats 20 ml, 18.6 g, of which 60 % stick. */
     @Test
     void colourIsAreaTimesFilm() {
-        final ColourButter plan = ColourButter.plan(100_000, 2, 0.1, 0.1);
+        final ColourButter plan = ColourButter.plan(100_000, 2, 0.1, 0.1, true);
         assertThat(plan.needed().value()).isCloseTo(20 * 0.93 / 0.6, within(1e-9));
         assertThat(plan.colour().value() + plan.cocoaButter().value())
                 .isCloseTo(plan.needed().value(), within(1e-9));
@@ -44,7 +44,7 @@ class ColourTest {
 
     @Test
     void impossibleColourIsRefused() {
-        assertThatThrownBy(() -> ColourButter.plan(100, 2, 0.1, 0.9))
+        assertThatThrownBy(() -> ColourButter.plan(100, 2, 0.1, 0.9, true))
                 .hasMessageContaining("share of colour is 90 %");
     }
 

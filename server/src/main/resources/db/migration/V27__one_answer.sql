@@ -9,3 +9,6 @@ alter table batch add column allergens varchar(200) null;
 alter table batch add column unread varchar(2000) null;
 alter table batch add column alcohol_percent double null;
 alter table batch add column keep_cold boolean null;
+
+-- When colour is cast over: the school of the house. Those of before cast as soon as it held.
+alter table house add column colour_practice varchar(16) not null default 'AS_IT_HOLDS';
