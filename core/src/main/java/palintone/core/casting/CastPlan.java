@@ -168,46 +168,44 @@ public record CastPlan(
                 Math.max(waitS, Math.min(ShellCast.LONGEST_WAIT_S, waitS + spreadS)));
     }
 
-    /** The shaking that suits, and the waits. */
+    /** What at once is thicker by no more than this is what was wanted, before any weighing. */
+    private static final double UNSURE_SHARE = 0.25;
+
+    /** And after some. */
+    private static final double WEIGHED_SHARE = 0.1;
+
+    /** The waits that suit. */
     private record Chosen(ShellCast cast, Coats coats, List<Sentence> remarks) {
 
+        /**
+         * The simplest that gives what is wanted: turned at once, waited, in coats; shaken as it is
+         * here, and no other way: a table nobody has is no plan, and a wait that only makes good
+         * what the shaking took is none either.
+         */
         static Chosen of(
                 final CastOrder asked,
                 final double wantedMm,
                 final Function<CastOrder, Learned> known) {
-            ShellCast cast = new ShellCast(asked.learning(known.apply(asked)));
-            OptionalDouble wait = wait(cast, wantedMm);
+            final Learned learned = known.apply(asked);
+            final ShellCast cast = new ShellCast(asked.learning(learned));
+            final double atOnceMm = cast.after(0).meanMm();
+            if (atOnceMm >= wantedMm) {
+                return atOnceMm <= wantedMm * (1 + tolerance(learned))
+                        ? one(cast, 0, List.of())
+                        : one(cast, 0, thicker(cast, wantedMm));
+            }
+            final OptionalDouble wait = wait(cast, wantedMm);
             if (wait.isPresent()) {
                 return one(cast, wait.getAsDouble(), List.of());
             }
-            final double atOnceMm = cast.after(0).meanMm();
-            final boolean tooThick = atOnceMm > wantedMm;
-            // Shaken more it is thinner, left still it is thicker.
-            final CastOrder other = asked.shaken(tooThick ? Vibration.TABLE : Vibration.NONE);
-            final ShellCast second = new ShellCast(other.learning(known.apply(other)));
-            wait = wait(second, wantedMm);
-            if (wait.isPresent()) {
-                return one(second, wait.getAsDouble(), List.of());
-            }
-            if (tooThick) {
-                // The table makes it thin: then it stands longer than one likes.
-                final OptionalDouble patient = second.waitForMean(wantedMm);
-                return patient.isPresent()
-                        ? one(second, patient.getAsDouble(), List.of())
-                        : one(second, 0, thicker(second, wantedMm));
-            }
-            if (second.after(0).meanMm() > wantedMm) {
-                // Left still it is thicker at once: as usual, with more patience or more coats.
-                final Optional<Coats> coats = Coats.forMean(cast, wantedMm);
-                return coats.isPresent()
-                        ? new Chosen(cast, coats.get(), List.of())
-                        : one(second, 0, thicker(second, wantedMm));
-            }
-            cast = second;
-            final Optional<Coats> coats = Coats.forMean(cast, wantedMm);
-            return coats.isPresent()
-                    ? new Chosen(cast, coats.get(), List.of())
-                    : one(cast, ShellCast.LONGEST_WAIT_S, never(cast, wantedMm));
+            final Coats.Nearest coats = Coats.nearest(cast, wantedMm);
+            return new Chosen(
+                    cast, coats.coats(), coats.met() ? List.of() : never(cast, coats, wantedMm));
+        }
+
+        /** The model is no surer than that: a quarter before anything is weighed, then less. */
+        private static double tolerance(final Learned learned) {
+            return learned.weighings() == 0 ? UNSURE_SHARE : WEIGHED_SHARE;
         }
 
         private static OptionalDouble wait(final ShellCast cast, final double wantedMm) {
@@ -234,17 +232,23 @@ public record CastPlan(
                             .with("wanted", wantedMm, Unit.MILLIMETRE));
         }
 
-        private static List<Sentence> never(final ShellCast cast, final double wantedMm) {
+        private static List<Sentence> never(
+                final ShellCast cast, final Coats.Nearest nearest, final double wantedMm) {
             return List.of(
                     Sentence.of(
-                                    "Not even several coats of this bowl come to {wanted}: one leaves"
-                                            + " {most} at the most. A thicker couverture or a cooler"
-                                            + " bowl.")
+                                    "{wanted} cannot be had of this bowl: one coat leaves {one} turned"
+                                            + " at once, two {two}, three {three}. The nearest is"
+                                            + " {nearest}.")
                             .with("wanted", wantedMm, Unit.MILLIMETRE)
-                            .with(
-                                    "most",
-                                    cast.after(ShellCast.LONGEST_WAIT_S).meanMm(),
-                                    Unit.MILLIMETRE));
+                            .with("one", finite(Coats.atOnceMm(cast, 1)), Unit.MILLIMETRE)
+                            .with("two", finite(Coats.atOnceMm(cast, 2)), Unit.MILLIMETRE)
+                            .with("three", finite(Coats.atOnceMm(cast, 3)), Unit.MILLIMETRE)
+                            .with("nearest", nearest.coats().together().meanMm(), Unit.MILLIMETRE));
+        }
+
+        /** What fills the cavity is as thick as it is deep: the words need a number. */
+        private static double finite(final double mm) {
+            return Math.min(99, mm);
         }
     }
 }

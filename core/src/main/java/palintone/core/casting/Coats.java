@@ -97,29 +97,55 @@ public record Coats(List<Coat> coats, Shell together) {
     }
 
     /**
-     * The fewest coats that come to a thickness without more patience than makers have, all after
-     * the same wait.
+     * What comes nearest to a thickness.
+     *
+     * @param coats in order
+     * @param met whether they come to it
+     */
+    public record Nearest(Coats coats, boolean met) {}
+
+    /** So near a thickness is met, share of it. */
+    private static final double MET_SHARE = 0.02;
+
+    /**
+     * The fewest coats that come to a thickness with the patience makers have, all after the same
+     * wait; where none do, the fewest that do with more; and where none do, the nearest there are.
      *
      * @param meanMm wanted, 0.2 to 20 mm
-     * @return empty where one coat turned at once is thicker already, or four are too few
      */
-    public static Optional<Coats> forMean(final ShellCast first, final double meanMm) {
+    public static Nearest nearest(final ShellCast first, final double meanMm) {
         Require.between("shell thickness", meanMm, 0.2, 20, "mm");
-        for (int many = 1; many <= MOST; many++) {
-            if (meanMm(first, many, PATIENCE_S) < meanMm) {
-                continue;
+        for (final double longestS : new double[] {PATIENCE_S, ShellCast.LONGEST_WAIT_S}) {
+            for (int many = 1; many <= MOST; many++) {
+                if (meanMm(first, many, 0) <= meanMm && meanMm <= meanMm(first, many, longestS)) {
+                    return new Nearest(of(first, waits(first, many, meanMm, longestS)), true);
+                }
             }
-            if (meanMm(first, many, 0) > meanMm) {
-                // So many are too thick even turned at once: one fewer waits longer.
-                final int fewer = many - 1;
-                return fewer < 1 || meanMm(first, fewer, ShellCast.LONGEST_WAIT_S) < meanMm
-                        ? Optional.empty()
-                        : Optional.of(
-                                of(first, waits(first, fewer, meanMm, ShellCast.LONGEST_WAIT_S)));
-            }
-            return Optional.of(of(first, waits(first, many, meanMm, PATIENCE_S)));
         }
-        return Optional.empty();
+        int coats = 1;
+        double waitS = 0;
+        double off = Double.POSITIVE_INFINITY;
+        for (int many = 1; many <= MOST; many++) {
+            for (final double wait : new double[] {0, ShellCast.LONGEST_WAIT_S}) {
+                final double away = Math.abs(meanMm(first, many, wait) - meanMm);
+                if (away < off) {
+                    off = away;
+                    coats = many;
+                    waitS = wait;
+                }
+            }
+        }
+        return new Nearest(of(first, Collections.nCopies(coats, waitS)), off <= MET_SHARE * meanMm);
+    }
+
+    /** The same, where they come to it; empty where they do not. */
+    public static Optional<Coats> forMean(final ShellCast first, final double meanMm) {
+        return Optional.of(nearest(first, meanMm)).filter(Nearest::met).map(Nearest::coats);
+    }
+
+    /** What so many coats leave, turned at once, mm; infinite where they fill the cavity. */
+    public static double atOnceMm(final ShellCast first, final int many) {
+        return meanMm(first, many, 0);
     }
 
     private static List<Double> waits(

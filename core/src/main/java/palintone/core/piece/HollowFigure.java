@@ -174,6 +174,11 @@ public record HollowFigure(
     }
 
     @Override
+    public HollowFigure withShell(final double mm) {
+        return new HollowFigure(id, name, mould, couverture, mm, parts, joining, base, dress);
+    }
+
+    @Override
     public List<Sentence> remarks() {
         final List<Sentence> remarks = new ArrayList<>();
         final double wanted = wantedMm();

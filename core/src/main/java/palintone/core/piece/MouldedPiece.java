@@ -142,6 +142,12 @@ public record MouldedPiece(
     }
 
     @Override
+    public MouldedPiece withShell(final double mm) {
+        return new MouldedPiece(
+                id, name, mould, couverture, capCouverture, mm, headRoomMm, layers, dress, joined);
+    }
+
+    @Override
     public List<Sentence> remarks() {
         final List<Sentence> remarks = new ArrayList<>();
         final MouldedFill fill = fill();

@@ -11,7 +11,9 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
 import palintone.core.piece.BatchHabits;
+import palintone.core.piece.BatchSize;
 import palintone.core.piece.CastPiece;
 import palintone.core.piece.Materials;
 import palintone.core.piece.Piece;
@@ -89,7 +91,25 @@ public class PieceService {
     public NeedsView needs(final String id, final BatchWish wish) {
         final HouseEntity house = houses.house();
         final BatchPlan plan = plan(id, wish, house);
-        return NeedsView.of(plan, remarks(plan, house.tools()));
+        final List<Sentence> remarks = remarks(plan, house.tools());
+        willBe(shelf.of(id, house.pressureHPa()).piece(), plan.materials().piece())
+                .ifPresent(remarks::add);
+        return NeedsView.of(plan, remarks);
+    }
+
+    /** What is said where the shell that is wished cannot be had. */
+    private static Optional<Sentence> willBe(final Piece asked, final Piece made) {
+        return asked instanceof ShelledPiece wish
+                        && made instanceof ShelledPiece will
+                        && wish.shellMm() != will.shellMm()
+                ? Optional.of(
+                        Sentence.of(
+                                        "A shell of {wish} is wished; from this bowl it will be {will}."
+                                                + " Everything here is reckoned with that: filling,"
+                                                + " cap, weight and couverture.")
+                                .with("wish", wish.shellMm(), Unit.MILLIMETRE)
+                                .with("will", will.shellMm(), Unit.MILLIMETRE))
+                : Optional.empty();
     }
 
     /** Where the tools of the house set a limit. */
@@ -121,14 +141,19 @@ public class PieceService {
     private BatchPlan plan(final String id, final BatchWish wish, final HouseEntity house) {
         final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
         final Piece piece = shelved.piece();
-        final Materials needs =
-                piece.materials(
-                        piece.batchOf(
-                                Optional.ofNullable(wish.moulds()),
-                                Optional.ofNullable(wish.pieces())),
-                        house.habits(),
-                        shelved::conditions);
-        return BatchPlan.of(needs, workplace(needs, shelved, wish, house));
+        final BatchSize size =
+                piece.batchOf(
+                        Optional.ofNullable(wish.moulds()), Optional.ofNullable(wish.pieces()));
+        final Materials needs = piece.materials(size, house.habits(), shelved::conditions);
+        final Workplace place = workplace(needs, shelved, wish, house);
+        if (piece instanceof ShelledPiece shelled) {
+            final ShelledPiece willBe = shelled.asItWillBe(needs, place);
+            if (willBe != shelled) {
+                final Materials then = willBe.materials(size, house.habits(), shelved::conditions);
+                return BatchPlan.of(then, workplace(then, shelved, wish, house));
+            }
+        }
+        return BatchPlan.of(needs, place);
     }
 
     /**

@@ -5,7 +5,6 @@ import static palintone.server.shell.ShellService.or;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -141,10 +140,10 @@ public class ShellSteps {
         final CastOrder order = shells.order(request.cast());
         final ShellCast cast = new ShellCast(order);
         final boolean byMean = request.cast().asked() == ShellAnswer.Asked.MEAN;
-        final Optional<Coats> found =
+        final Coats.Nearest nearest =
                 byMean
-                        ? Coats.forMean(cast, request.cast().value())
-                        : Optional.of(
+                        ? Coats.nearest(cast, request.cast().value())
+                        : new Coats.Nearest(
                                 Coats.of(
                                         cast,
                                         Collections.nCopies(
@@ -158,8 +157,9 @@ public class ShellSteps {
                                                 ShellAnswer.waitS(
                                                         cast,
                                                         request.cast().asked(),
-                                                        request.cast().value()))));
-        final Coats coats = found.orElseGet(() -> Coats.of(cast, List.of(0.0)));
+                                                        request.cast().value()))),
+                                true);
+        final Coats coats = nearest.coats();
         final Halves halves =
                 Halves.of(
                         order.bowl(),
@@ -178,7 +178,7 @@ public class ShellSteps {
                         .from(Halves.SOURCE);
         final Coats.Coat last = coats.coats().get(coats.coats().size() - 1);
         return new CoatsView(
-                found.isPresent(),
+                nearest.met(),
                 coats.coats().stream()
                         .map(
                                 c ->
@@ -201,7 +201,7 @@ public class ShellSteps {
                 order.bowl().couverture().kind(),
                 minutes("glued halves slide no more", halves.tacksS(), glue),
                 within("and may be lifted", halves.holdsS(), glue),
-                remarks(order, cast, found, request).stream().map(SentenceView::of).toList());
+                remarks(order, cast, nearest, request).stream().map(SentenceView::of).toList());
     }
 
     private static Double asDouble(final Integer whole) {
@@ -211,7 +211,7 @@ public class ShellSteps {
     private static List<Sentence> remarks(
             final CastOrder order,
             final ShellCast cast,
-            final Optional<Coats> found,
+            final Coats.Nearest nearest,
             final CoatsRequest request) {
         final List<Sentence> remarks = new ArrayList<>();
         if (!ShellAnswer.sets(order.bowl())) {
@@ -220,21 +220,24 @@ public class ShellSteps {
                             "This bowl is not in temper: no coat sets, and the next one melts it"
                                     + " again."));
         }
-        if (found.isEmpty()) {
-            final double atOnce = cast.after(0).meanMm();
+        if (!nearest.met()) {
             remarks.add(
-                    atOnce > request.cast().value()
-                            ? Sentence.of(
-                                            "One coat turned at once is {mm} already: shake it more,"
-                                                    + " drain longer, or take a thinner couverture.")
-                                    .with("mm", atOnce, Unit.MILLIMETRE)
-                            : Sentence.of(
-                                            "Not even {most} coats come to {wanted}. A thicker"
-                                                    + " couverture, a cooler bowl or mould.")
-                                    .with("most", Coats.MOST, Unit.ONE)
-                                    .with("wanted", request.cast().value(), Unit.MILLIMETRE));
+                    Sentence.of(
+                                    "{wanted} cannot be had of this bowl. Turned at once one coat leaves"
+                                            + " {one}, two {two}, three {three}; the nearest is"
+                                            + " {nearest}.")
+                            .with("wanted", request.cast().value(), Unit.MILLIMETRE)
+                            .with("one", least(cast, 1), Unit.MILLIMETRE)
+                            .with("two", least(cast, 2), Unit.MILLIMETRE)
+                            .with("three", least(cast, 3), Unit.MILLIMETRE)
+                            .with("nearest", nearest.coats().together().meanMm(), Unit.MILLIMETRE));
         }
         return remarks;
+    }
+
+    /** Coats that fill the cavity have no thickness of their own: words need a number. */
+    private static double least(final ShellCast cast, final int many) {
+        return Math.min(99, Coats.atOnceMm(cast, many));
     }
 
     /** A cap on filled shells. */
