@@ -2816,6 +2816,8 @@ export interface components {
             /** @enum {string} */
             darkWindow: "LOW" | "HIGH";
             /** @enum {string|null} */
+            colourPractice?: "AS_IT_HOLDS" | "OVERNIGHT" | null;
+            /** @enum {string|null} */
             method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
             /** Format: int32 */
             mouldsInRotation: number;
@@ -4148,6 +4150,7 @@ export interface components {
             /** Format: double */
             firmness: number;
             texture: string;
+            coldAfter?: components["schemas"]["SentenceView"];
         };
         BalanceRequest: {
             on: components["schemas"]["SheetRequest"];
@@ -4603,7 +4606,6 @@ export interface components {
             took: components["schemas"]["FigureView"];
             all: components["schemas"]["FigureView"];
             start: components["schemas"]["FigureView"];
-            rollFrom?: components["schemas"]["FigureView"];
             rollUntil?: components["schemas"]["FigureView"];
             lifts?: components["schemas"]["FigureView"];
             coldest: components["schemas"]["FigureView"];
