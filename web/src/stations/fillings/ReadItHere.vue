@@ -45,8 +45,8 @@ async function note() {
   <form v-if="sheet?.life.readingHelps" class="read" @submit.prevent="note">
     <h3>{{ $t('Read it') }}</h3>
     <template v-if="saved">
-      <NumberField v-model="ph" :label="$t('pH, the highest of three')" unit="PH" />
-      <NumberField v-model="aw" :label="$t('Water activity, by your meter')" unit="ONE" />
+      <NumberField v-model="ph" :label="$t('pH')" unit="PH" />
+      <NumberField v-model="aw" :label="$t('Water activity')" unit="ONE" />
       <v-btn
         type="submit"
         size="x-large"
@@ -66,13 +66,14 @@ async function note() {
 <style scoped>
 .read {
   display: grid;
-  grid-template-columns: 1fr 1fr auto;
+  grid-template-columns: 1fr 1fr;
   gap: 10px;
   align-items: center;
   margin: 10px 0;
 }
 h3,
-p {
+p,
+.read .v-btn {
   grid-column: 1 / -1;
   margin: 0;
 }

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
+import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -90,10 +91,10 @@ public class PieceService {
     @Transactional(readOnly = true)
     public NeedsView needs(final String id, final BatchWish wish) {
         final HouseEntity house = houses.house();
-        final BatchPlan plan = plan(id, wish, house);
+        final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
+        final BatchPlan plan = plan(shelved, wish, house);
         final List<Sentence> remarks = remarks(plan, house.tools());
-        willBe(shelf.of(id, house.pressureHPa()).piece(), plan.materials().piece())
-                .ifPresent(remarks::add);
+        willBe(shelved.piece(), plan.materials().piece()).ifPresent(remarks::add);
         return NeedsView.of(plan, remarks);
     }
 
@@ -135,11 +136,12 @@ public class PieceService {
     /** The batch as it would be made today. */
     @Transactional(readOnly = true)
     public BatchPlan plan(final String id, final BatchWish wish) {
-        return plan(id, wish, houses.house());
+        final HouseEntity house = houses.house();
+        return plan(shelf.of(id, house.pressureHPa()), wish, house);
     }
 
-    private BatchPlan plan(final String id, final BatchWish wish, final HouseEntity house) {
-        final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
+    private BatchPlan plan(
+            final PieceShelf.Shelved shelved, final BatchWish wish, final HouseEntity house) {
         final Piece piece = shelved.piece();
         final BatchSize size =
                 piece.batchOf(
@@ -243,8 +245,18 @@ public class PieceService {
                 coats.times(shelved.coats()),
                 // Tempered another way than this house does, it is another bowl than the stations'.
                 wish.method() == null || wish.method() == house.method() || tempering.isEmpty()
-                        ? bowls::of
+                        ? couverture -> bowl(couverture, shelved, house)
                         : WorkedBowls.by(tempering.get()));
+    }
+
+    /** The piece's own couverture is as fluid as its bag, which is at hand. */
+    private BowlAt bowl(
+            final Couverture couverture,
+            final PieceShelf.Shelved shelved,
+            final HouseEntity house) {
+        return shelved.piece().tempered().filter(couverture::equals).isPresent()
+                ? bowls.of(couverture, shelved.fluidity(), house)
+                : bowls.of(couverture, house);
     }
 
     private TemperCurve curve(

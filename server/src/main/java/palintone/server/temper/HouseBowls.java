@@ -36,21 +36,28 @@ public class HouseBowls {
 
     /** By the method of the house, as much as one stands in a bowl by hand. */
     public BowlAt of(final Couverture couverture, final FluidityClass fluidity) {
-        return WorkedBowl.of(curve(couverture, fluidity));
+        return WorkedBowl.of(curve(couverture, fluidity, houses.house()));
     }
 
-    /** The same, as fluid as its bag says. */
-    public BowlAt of(final Couverture couverture) {
-        return of(couverture, larder.fluidity(couverture.ingredient().id()));
+    /** The same, as fluid as its bag says, in a house that is at hand already. */
+    public BowlAt of(final Couverture couverture, final HouseEntity house) {
+        return WorkedBowl.of(
+                curve(couverture, larder.fluidity(couverture.ingredient().id()), house));
+    }
+
+    /** The same, its fluidity at hand too. */
+    public BowlAt of(
+            final Couverture couverture, final FluidityClass fluidity, final HouseEntity house) {
+        return WorkedBowl.of(curve(couverture, fluidity, house));
     }
 
     /** Where it is worked. */
     public Band worked(final BowlAt bowl) {
-        return curve(bowl.couverture(), bowl.fluidity()).worked();
+        return curve(bowl.couverture(), bowl.fluidity(), houses.house()).worked();
     }
 
-    private TemperCurve curve(final Couverture couverture, final FluidityClass fluidity) {
-        final HouseEntity house = houses.house();
+    private TemperCurve curve(
+            final Couverture couverture, final FluidityClass fluidity, final HouseEntity house) {
         return planned(order(couverture, fluidity, WorkedBowl.PLANNED_G, house.method(), house));
     }
 

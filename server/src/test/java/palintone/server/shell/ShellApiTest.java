@@ -28,16 +28,16 @@ class ShellApiTest {
 
     @Test
     void aWaitGivesAThicknessAndTheThicknessGivesTheWait() {
-        final Answer waited = asked("WAIT", 400);
+        final Answer waited = asked("WAIT", 200);
         assertThat(waited.status()).as(waited.text()).isEqualTo(200);
         final double mm = waited.number("/mean/value");
-        assertThat(mm).isBetween(0.8, 4.0);
+        assertThat(mm).isBetween(1.5, 4.0);
         assertThat(waited.number("/mean/low")).isLessThan(mm);
         assertThat(waited.number("/mean/high")).isGreaterThan(mm);
         assertThat(waited.json().at("/places").size()).isGreaterThan(20);
         final Answer wanted = asked("MEAN", mm);
         assertThat(wanted.json().at("/found").asBoolean()).isTrue();
-        assertThat(wanted.number("/waiting/value")).isCloseTo(400, within(20.0));
+        assertThat(wanted.number("/waiting/value")).isCloseTo(200, within(20.0));
         assertThat(wanted.number("/mould/fromC")).isLessThan(wanted.number("/mould/toC"));
         assertThat(wanted.json().at("/mean/basis/sources").size()).isGreaterThan(2);
     }

@@ -48,9 +48,9 @@ class ShellStepsApiTest {
         assertThat(found.json().at("/found").asBoolean()).isTrue();
         assertThat(found.number("/together/value")).isCloseTo(3.5, within(0.05));
         final Answer never =
-                post("coats", "\"cast\":{" + DARK + ",\"asked\":\"MEAN\",\"value\":13}");
+                post("coats", "\"cast\":{" + DARK + ",\"asked\":\"MEAN\",\"value\":0.5}");
         assertThat(never.json().at("/found").asBoolean()).isFalse();
-        assertThat(never.text()).contains("Not even");
+        assertThat(never.text()).contains("the nearest is");
     }
 
     @Test
