@@ -48,7 +48,8 @@ public record BowlEmptied(
     public static final Source SOURCE =
             Source.calibrated(
                     "heat and mass of a bowl dip by dip (the bowl of Temper), centres and room; a"
-                            + " fork dives in 1.4 heights of the centre");
+                            + " fork dives in 1.4 heights of the centre, 18 mm over it at the"
+                            + " least, in a bowl of 16 cm or more");
 
     private static final int POINTS = 40;
     private static final double HEAVIER = 1.25;
