@@ -16,6 +16,7 @@ const SPOKEN = new Set([
   'cautionsFrom',
   'texture',
   'verdictWords',
+  'timeKeptWords',
   'coldSays',
   'warmSays',
   'stageWords',

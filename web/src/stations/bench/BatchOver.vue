@@ -14,8 +14,11 @@ const said = computed(() => {
   if (readings === 0) return t('No readings')
   const many = counted('{n} reading | {n} readings', readings)
   return out.value === 0
-    ? t('{many}, all in band', { many })
-    : t('{many}, {out} outside the band', { many, out: out.value })
+    ? t('{many}, all in band and in time', { many })
+    : t('{many}, {steps} outside their band or their time', {
+        many,
+        steps: counted('{n} step | {n} steps', out.value),
+      })
 })
 </script>
 

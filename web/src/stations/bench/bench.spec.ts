@@ -38,8 +38,8 @@ const low: Step['notes'][number] = {
 describe('a batch that is over', () => {
   it.each([
     [0, 0, 'No readings.'],
-    [1, 0, '1 reading, all in band.'],
-    [9, 2, '9 readings, 2 outside the band.'],
+    [1, 0, '1 reading, all in band and in time.'],
+    [9, 2, '9 readings, 2 steps outside their band or their time.'],
   ])('with %d readings, %d of them out, says so', (readings, tight, said) => {
     const summary = {
       state: 'FINISHED',

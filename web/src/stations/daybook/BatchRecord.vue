@@ -141,13 +141,21 @@ function difference(step: Batch['steps'][number]): string {
             <span v-if="step.notes.some((n) => n.corrected)" class="quiet">{{
               $t('corrected')
             }}</span>
+            <span v-if="step.takenBack.length && step.reading" class="quiet">{{
+              $t('taken back: {readings}', {
+                readings: step.takenBack
+                  .map((value) => quantity(value, step.reading!.unit, taste))
+                  .join(', '),
+              })
+            }}</span>
           </td>
           <td class="right">
-            <span
-              v-if="step.tookS != null"
-              :class="{ tight: step.noted == null && step.bandStatus === 'TIGHT' }"
-              >{{ clock(step.tookS) }}</span
-            >
+            <span v-if="step.timeKept !== 'AS_PLANNED'" class="tight time">{{
+              step.timeKeptWords
+            }}</span>
+            <span v-if="step.tookS != null" :class="{ tight: step.timeKept !== 'AS_PLANNED' }">{{
+              clock(step.tookS)
+            }}</span>
           </td>
         </tr>
         <tr v-for="remark in step.remarks" :key="remark.id" class="remark">
@@ -187,6 +195,9 @@ header {
   padding: 3px 10px;
   height: 42px;
   white-space: nowrap;
+}
+.time {
+  margin-right: 8px;
 }
 .wide {
   width: 280px;

@@ -62,11 +62,11 @@ function took(row: BatchSummary) {
               $t('✕ {off} out of range', { off: row.off })
             }}</span>
             <span v-if="row.tight" class="tight">{{
-              $t('▲ {tight} near the limit', { tight: row.tight })
+              $t('▲ {tight} near the limit or not in time', { tight: row.tight })
             }}</span>
             <span v-if="!row.readings" class="quiet">{{ $t('no readings') }}</span>
             <span v-else-if="!row.off && !row.tight" class="true">{{
-              $t('● all {readings} in band', { readings: row.readings })
+              $t('● all {readings} in band and in time', { readings: row.readings })
             }}</span>
           </template>
         </td>

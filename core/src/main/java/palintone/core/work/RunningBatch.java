@@ -369,6 +369,15 @@ public final class RunningBatch {
         return notes(step).stream().map(Standing::value).toList();
     }
 
+    /** Values read at one step and undone since, oldest first. */
+    public List<Double> takenBack(final int step) {
+        return entries.stream()
+                .filter(e -> e.kind() == EntryKind.NOTE && e.step() == step)
+                .filter(e -> !standing.contains(e))
+                .map(e -> e.value().orElse(Double.NaN))
+                .toList();
+    }
+
     /** When a task was done, empty while it is not. */
     public Optional<Instant> doneAt(final int step) {
         return progress.doneAt(step);

@@ -8,11 +8,15 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.figure.Band;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Unit;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.Materials;
+import palintone.core.process.Clock;
+import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 
@@ -217,6 +221,31 @@ class RunningBatchTest {
         assertThat(melt.outBy()).isEqualTo(-4);
         assertThat(melt.bandStatus()).isEqualTo(BandStatus.OFF);
         assertThat(melt.tookS()).contains(45L);
+    }
+
+    @Test
+    void aWaitThatWasCutShortIsNotInBand() {
+        final ProcessDraft draft = new ProcessDraft();
+        draft.task(TaskKind.WAIT)
+                .read("gap", Unit.CELSIUS, 30, new Band(26, 28, 32, 34))
+                .clock(new Clock(600, 1200, 2400))
+                .handsOn(0)
+                .done();
+        RunningBatch wait = RunningBatch.begin(draft.done(), NINE);
+        wait = done(wait.accept(Entry.note(UUID.randomUUID(), 1, NINE, 30)), 1, 5);
+        assertThat(PlanVsActual.of(wait).get(0).readingStatus()).isEqualTo(BandStatus.IN_BAND);
+        assertThat(PlanVsActual.of(wait).get(0).time()).isEqualTo(TimeKept.TOO_SHORT);
+        assertThat(PlanVsActual.of(wait).get(0).bandStatus()).isEqualTo(BandStatus.TIGHT);
+    }
+
+    @Test
+    void aReadingTakenBackStaysInTheRecord() {
+        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 46);
+        batch = batch.accept(note);
+        batch = batch.accept(Entry.undo(UUID.randomUUID(), 4, NINE.plusSeconds(5), note.id()));
+        final PlanVsActual melt = PlanVsActual.of(batch).get(3);
+        assertThat(melt.noted()).isEmpty();
+        assertThat(melt.takenBack()).containsExactly(46.0);
     }
 
     private static RunningBatch done(

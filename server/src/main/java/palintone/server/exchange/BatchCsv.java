@@ -30,7 +30,9 @@ final class BatchCsv {
         "against_band",
         "all_readings",
         "took_s",
-        "remarks"
+        "remarks",
+        "taken_back",
+        "time"
     };
 
     private BatchCsv() {}
@@ -65,7 +67,9 @@ final class BatchCsv {
             row.bandStatus(),
             row.readings().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
             row.tookS().map(String::valueOf).orElse(""),
-            remarks(recorded.running(), row.step().number())
+            remarks(recorded.running(), row.step().number()),
+            row.takenBack().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
+            row.time().words()
         };
     }
 

@@ -172,10 +172,7 @@ class BatchEntity {
     }
 
     private static int count(final List<PlanVsActual> record, final BandStatus bandStatus) {
-        return (int)
-                record.stream()
-                        .filter(r -> r.noted().isPresent() && r.bandStatus() == bandStatus)
-                        .count();
+        return (int) record.stream().filter(r -> r.bandStatus() == bandStatus).count();
     }
 
     int entriesKept() {

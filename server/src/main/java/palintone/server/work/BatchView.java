@@ -16,6 +16,7 @@ import palintone.core.work.Entry;
 import palintone.core.work.PlanVsActual;
 import palintone.core.work.Remedy;
 import palintone.core.work.RunningBatch;
+import palintone.core.work.TimeKept;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView.SourceView;
 import palintone.server.figure.SentenceView;
@@ -77,6 +78,9 @@ public record BatchView(
      * @param byHand whether somebody stands at it most of the time
      * @param atTheBowl whether its reading is one of the bowl
      * @param doneBy the entry that says so; taken back, the task is open again
+     * @param bandStatus of the reading
+     * @param timeKept whether it had the time it was planned to have
+     * @param takenBack readings that were undone
      * @param after numbers of those that must be done before
      */
     public record StepView(
@@ -103,6 +107,9 @@ public record BatchView(
             @Nullable Double noted,
             double outBy,
             BandStatus bandStatus,
+            TimeKept timeKept,
+            String timeKeptWords,
+            List<Double> takenBack,
             @Nullable Long tookS) {}
 
     /** The latest moment, and what to do when it has passed. */
@@ -200,7 +207,10 @@ public record BatchView(
                         .toList(),
                 row.noted().isPresent() ? row.noted().getAsDouble() : null,
                 row.outBy(),
-                row.bandStatus(),
+                row.readingStatus(),
+                row.time(),
+                row.time().words(),
+                row.takenBack(),
                 row.tookS().orElse(null));
     }
 
