@@ -4,6 +4,8 @@ import palintone.core.temper.crystal.Crystals;
 
 /** How a bowl stands. */
 public enum Verdict {
+    /** It came solid and is melting: whether it is in temper is asked when it has melted. */
+    NOT_MELTED("not melted yet"),
     NONE("no temper"),
     UNDER("under-tempered"),
     IN_TEMPER("in temper"),

@@ -64,7 +64,9 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
                     new Alarm(
                             Kind.IMPLAUSIBLE,
                             false,
-                            Sentence.of("That reading cannot be: stir, and read in the middle.")));
+                            Sentence.of(
+                                    "A reading leaps from those before: it is held back until two"
+                                            + " more agree with it. Stir, and read in the middle.")));
         }
         scorch(alarms, targets, temperatureC);
         final Verdict verdict = estimate.verdict();

@@ -77,11 +77,23 @@ public final class CrystalEstimator {
         private final CrystalPath path;
         private double mostStable;
 
+        /** Until it has been thin once, much solid fat is a bowl that melts, not one gone thick. */
+        private boolean thinOnce;
+
         Member(final CrystalLaw law, final ParameterUncertainty.Draw draw, final Crystals start) {
             this.law = law;
             this.draw = draw;
             path = new CrystalPath(law, start);
             mostStable = start.stable();
+            thinOnce = thin();
+        }
+
+        private boolean thin() {
+            return path.now().solid() <= Verdict.THICK_SOLID;
+        }
+
+        Verdict verdict() {
+            return thinOnce ? Verdict.of(path.now(), mostStable) : Verdict.NOT_MELTED;
         }
 
         Member copy(final double shaken) {
@@ -90,6 +102,7 @@ public final class CrystalEstimator {
             final Member twin =
                     new Member(law, draw, new Crystals(Math.max(0, stable), now.unstable()));
             twin.mostStable = Math.max(mostStable, stable);
+            twin.thinOnce = thinOnce;
             return twin;
         }
 
@@ -101,6 +114,7 @@ public final class CrystalEstimator {
                     seconds,
                     shear * draw.shearFactor());
             mostStable = Math.max(mostStable, path.stable());
+            thinOnce |= thin();
         }
 
         /** A melted bowl has lost nothing it could be blamed for. */
@@ -222,6 +236,7 @@ public final class CrystalEstimator {
             }
             members[i].path.reset(new Crystals(Math.exp(low), 0));
             members[i].mostStable = Math.max(members[i].mostStable, Math.exp(low));
+            members[i].thinOnce = true;
         }
     }
 
@@ -233,10 +248,7 @@ public final class CrystalEstimator {
         for (int i = 0; i < members.length; i++) {
             stable[i] = members[i].path.stable();
             unstable[i] = members[i].path.unstable();
-            verdicts.merge(
-                    Verdict.of(members[i].path.now(), members[i].mostStable),
-                    1.0 / members.length,
-                    Double::sum);
+            verdicts.merge(members[i].verdict(), 1.0 / members.length, Double::sum);
         }
         Arrays.sort(stable);
         Arrays.sort(unstable);

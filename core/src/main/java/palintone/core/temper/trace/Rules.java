@@ -185,6 +185,7 @@ final class Rules {
         final Optional<EstimatePoint> thick =
                 lane.stream()
                         .filter(p -> p.timeS() >= from)
+                        .filter(p -> p.estimate().verdict() != Verdict.NOT_MELTED)
                         .filter(p -> p.estimate().middle().solid() > Verdict.THICK_SOLID)
                         .findFirst();
         final EstimatePoint last = lane.get(lane.size() - 1);

@@ -8,7 +8,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.Samples;
+import palintone.core.temper.DarkWindowPractice;
+import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
+import palintone.core.temper.advice.Alarm;
 
 class BowlReplayTest {
 
@@ -40,6 +43,17 @@ class BowlReplayTest {
     void aBowlBegunColdIsSolidAndMelts() {
         final BowlReplay replay = begun(20);
         assertThat(replay.now().middle().stable()).isCloseTo(0.76, within(0.05));
+        // What has not been thin yet has not gone thick.
+        assertThat(replay.now().verdict()).isEqualTo(Verdict.NOT_MELTED);
+        assertThat(
+                        Alarm.of(
+                                TemperTargets.of(Samples.dark().kind(), DarkWindowPractice.LOW),
+                                Samples.dark().crystals().curve(),
+                                20,
+                                replay.now(),
+                                0,
+                                false))
+                .isEmpty();
         hold(replay, 46, 600);
         assertThat(replay.now().middle().stable()).isLessThan(1e-4);
         // It was melted on purpose: nothing was lost.
