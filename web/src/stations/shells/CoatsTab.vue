@@ -53,7 +53,7 @@ const head = computed(() => {
   if (!a) return ''
   const wait = clock(a.coats[0]!.waitS)
   if (!a.found)
-    return t('No coats give that; one turned at once is {mean}', { mean: mm(a.together.value) })
+    return t('No coats give that; the nearest is {mean}', { mean: mm(a.together.value) })
   return a.coats.length === 1
     ? t('One coat, turned after {wait}: {mean}', { wait, mean: mm(a.together.value) })
     : t('{coats} coats, each turned after {wait}: {mean}', {

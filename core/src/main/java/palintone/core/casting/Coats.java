@@ -115,27 +115,30 @@ public record Coats(List<Coat> coats, Shell together) {
      */
     public static Nearest nearest(final ShellCast first, final double meanMm) {
         Require.between("shell thickness", meanMm, 0.2, 20, "mm");
+        List<Double> nearest = List.of(0.0);
+        double off = Math.abs(meanMm(first, 1, 0) - meanMm);
         for (final double longestS : new double[] {PATIENCE_S, ShellCast.LONGEST_WAIT_S}) {
             for (int many = 1; many <= MOST; many++) {
-                if (meanMm(first, many, 0) <= meanMm && meanMm <= meanMm(first, many, longestS)) {
-                    return new Nearest(of(first, waits(first, many, meanMm, longestS)), true);
+                final List<Double> waits;
+                if (meanMm < meanMm(first, many, 0)) {
+                    waits = Collections.nCopies(many, 0.0);
+                } else if (meanMm <= meanMm(first, many, longestS)) {
+                    waits = waits(first, many, meanMm, longestS);
+                } else {
+                    waits = Collections.nCopies(many, longestS);
                 }
-            }
-        }
-        int coats = 1;
-        double waitS = 0;
-        double off = Double.POSITIVE_INFINITY;
-        for (int many = 1; many <= MOST; many++) {
-            for (final double wait : new double[] {0, ShellCast.LONGEST_WAIT_S}) {
-                final double away = Math.abs(meanMm(first, many, wait) - meanMm);
+                // Where the cavity is full before, they end short of what is wanted.
+                final double away = Math.abs(meanMm(first, many, waits.get(0)) - meanMm);
+                if (away <= MET_SHARE * meanMm) {
+                    return new Nearest(of(first, waits), true);
+                }
                 if (away < off) {
                     off = away;
-                    coats = many;
-                    waitS = wait;
+                    nearest = waits;
                 }
             }
         }
-        return new Nearest(of(first, Collections.nCopies(coats, waitS)), off <= MET_SHARE * meanMm);
+        return new Nearest(of(first, nearest), off <= MET_SHARE * meanMm);
     }
 
     /** The same, where they come to it; empty where they do not. */

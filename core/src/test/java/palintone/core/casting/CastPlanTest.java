@@ -238,6 +238,20 @@ class CastPlanTest {
                 .contains(words);
     }
 
+    /** A bar of 8 mm is full before three coats make eleven: what is left is not called met. */
+    @Test
+    void aFullCavityIsNotAThicknessMet() {
+        final ShellCast bar = new ShellCast(order(new Bar(100, 30, 12, 8), 0.03, Vibration.TAPPED));
+        for (final double mm : new double[] {2.5, 4, 11, 16}) {
+            final Coats.Nearest nearest = Coats.nearest(bar, mm);
+            assertThat(nearest.met())
+                    .as("%s of %s", nearest.coats().together().meanMm(), mm)
+                    .isEqualTo(Math.abs(nearest.coats().together().meanMm() - mm) <= 0.02 * mm);
+        }
+        assertThat(Coats.nearest(bar, 16).met()).isFalse();
+        assertThat(Coats.nearest(bar, 1.2 * Coats.atOnceMm(bar, 1)).met()).isTrue();
+    }
+
     @Test
     void aShallowBarIsPlannedToo() {
         final CastPlan plan =
