@@ -17,6 +17,9 @@ export default defineConfig({
     environment: 'jsdom',
     include: ['src/**/*.spec.ts'],
     setupFiles: ['src/words/specs.ts'],
+    // Speed is measured by the bench; a busy machine fails no test.
+    testTimeout: 120_000,
+    hookTimeout: 120_000,
     server: { deps: { inline: ['vuetify'] } },
   },
 })

@@ -114,7 +114,8 @@ final class House implements AutoCloseable {
                             .redirectErrorStream(true)
                             .redirectOutput(out.toFile())
                             .start();
-            for (int i = 0; i < 900; i++) {
+            // A busy machine takes its time: as long as the script lives it is waited for.
+            for (int i = 0; i < 6000; i++) {
                 final String said = Files.readString(out);
                 if (said.contains("Palintone is at")) {
                     return;
