@@ -1946,7 +1946,7 @@ export interface components {
             /** Format: double */
             endsStablePercent: number;
             /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
         NowView: {
@@ -1967,7 +1967,7 @@ export interface components {
             /** Format: double */
             unstablePercent: number;
             /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
             /** Format: double */
             likelihood: number;
@@ -3090,6 +3090,10 @@ export interface components {
             outBy: number;
             /** @enum {string} */
             bandStatus: "IN_BAND" | "TIGHT" | "OFF";
+            /** @enum {string} */
+            timeKept: "AS_PLANNED" | "TOO_SOON" | "TOO_LATE" | "TOO_SHORT" | "TOO_LONG";
+            timeKeptWords: string;
+            takenBack: number[];
             /** Format: int64 */
             tookS?: number | null;
         };
@@ -3136,7 +3140,7 @@ export interface components {
             solved: components["schemas"]["FigureView"][];
             risks: components["schemas"]["SentenceView"][];
             /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
         BowlDraft: {
@@ -3684,7 +3688,7 @@ export interface components {
             points: number;
             lines: components["schemas"]["ScoreLineView"][];
             /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
         TastingDraft: {
@@ -4720,7 +4724,7 @@ export interface components {
             phases: components["schemas"]["StretchView"][];
             rules: components["schemas"]["RuleView"][];
             /** @enum {string} */
-            verdict: "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
+            verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
             /** Format: double */
             likelihood: number;

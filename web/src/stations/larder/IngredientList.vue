@@ -67,7 +67,7 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
             <th class="right">{{ $t('Density') }}</th>
             <th class="right">{{ $t('Price/kg') }}</th>
             <th>{{ $t('Allergens') }}</th>
-            <th>{{ $t('Composition from') }}</th>
+            <th class="from">{{ $t('Composition from') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -92,8 +92,8 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
                   : ''
               }}
             </td>
-            <td>{{ allergenList(each.allergens) }}</td>
-            <td class="quiet">
+            <td class="held">{{ allergenList(each.allergens) }}</td>
+            <td class="quiet from">
               {{ each.source.citation }}{{ each.traits.estimated ? $t(', estimated') : '' }}
             </td>
           </tr>
@@ -126,9 +126,16 @@ const percent = (value: number) => (value < 0.05 ? '' : quantity(value, 'PERCENT
 </template>
 
 <style scoped>
-/* Where it comes from may break anywhere: it is the longest word of the row. */
+/* Where it comes from and what it holds may break anywhere: they are the longest words of the row. */
+td.held,
 td.quiet {
   overflow-wrap: anywhere;
+}
+/* On a tablet held upright it stands on the ingredient's own page. */
+@media (max-width: 1000px) {
+  .from {
+    display: none;
+  }
 }
 .link {
   display: inline-block;

@@ -324,7 +324,7 @@ class FillingsTest {
             assertThat(page.locator(".caution").first()).containsText("long sleeves");
             screen.go(house, "/fillings/cool/plum-ganache");
             assertThat(page.locator(".answer h1")).containsText("Into shells after");
-            assertThat(page.locator(".ask")).containsText("warmest into this shell");
+            assertThat(page.locator(".ask")).containsText("fill no warmer than");
             final String onATable = page.locator(".answer h1").textContent();
             page.locator(".v-select", new Page.LocatorOptions().setHasText("It stands")).click();
             page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("on stone"))

@@ -62,7 +62,7 @@ class LoosePiecesTest {
             assertThat(page.locator("aside")).containsText("coat of the weight");
             screen.button("Save").click();
             assertThat(screen.title()).hasText("Harbour truffle");
-            assertThat(page.locator(".fetch .caution")).containsText("nuts");
+            assertThat(page.locator(".fetch .caution").last()).containsText("hazelnuts");
             // Counted in pieces: there is nothing else to count in.
             assertThat(page.getByLabel("How many pieces")).hasValue("40");
             assertThat(

@@ -33,6 +33,13 @@ class TasteTest {
             assertThat(taste.locator("tbody tr")).hasCount(1);
             assertThat(taste.locator("tbody tr"))
                     .containsText("sweet: too much, sugar before fruit");
+            // One taster is none.
+            assertThat(taste.locator(".caution")).hasCount(0);
+            for (int tasted = 2; tasted <= 4; tasted++) {
+                button(sweet, "too much").click();
+                button(taste, "Note the tasting").click();
+                assertThat(taste.locator("tbody tr")).hasCount(tasted);
+            }
             assertThat(taste.locator(".caution")).containsText("Sweeter than it is liked here");
             assertThat(taste).containsText("Gooseberry ganache would have to have");
             final String wanted = taste.locator(".of > p").nth(1).textContent();
@@ -50,9 +57,11 @@ class TasteTest {
             assertThat(wanted).contains(String.valueOf(Math.round(most)));
 
             screen.go(house, "/pieces/gooseberry-ivory");
-            button(taste, "counts").click();
+            assertThat(taste.locator(".caution")).hasCount(1);
+            button(taste.locator("tbody tr").first(), "counts").click();
             assertThat(button(taste, "does not count")).isVisible();
-            assertThat(taste).containsText("Nothing is said of it yet.");
+            // Of three that are left nothing is said.
+            assertThat(taste.locator(".caution")).hasCount(0);
             assertThat(screen.faults()).isEmpty();
         }
     }

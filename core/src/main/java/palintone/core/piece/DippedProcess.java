@@ -188,7 +188,7 @@ final class DippedProcess {
 
     private double aimC(final Band band) {
         return piece.centre().forming() == Forming.FROZEN
-                ? band.low() + 1
+                ? Math.min(band.low() + 1, (band.low() + band.high()) / 2)
                 : Math.max((band.low() + band.high()) / 2, Math.min(AIM_C, band.high() - 2));
     }
 

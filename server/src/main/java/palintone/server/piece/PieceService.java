@@ -105,9 +105,8 @@ public class PieceService {
                         && wish.shellMm() != will.shellMm()
                 ? Optional.of(
                         Sentence.of(
-                                        "A shell of {wish} is wished; from this bowl it will be {will}."
-                                                + " Everything here is reckoned with that: filling,"
-                                                + " cap, weight and couverture.")
+                                        "A shell of {wish} is wished; this bowl makes it {will}, and all else here is"
+                                                + " reckoned with that.")
                                 .with("wish", wish.shellMm(), Unit.MILLIMETRE)
                                 .with("will", will.shellMm(), Unit.MILLIMETRE))
                 : Optional.empty();
