@@ -200,7 +200,9 @@ public record CastPlan(
             }
             final Coats.Nearest coats = Coats.nearest(cast, wantedMm);
             return new Chosen(
-                    cast, coats.coats(), coats.met() ? List.of() : never(cast, coats, wantedMm));
+                    cast,
+                    coats.coats(),
+                    coats.met() ? List.of() : List.of(Coats.cannotBe(cast, coats, wantedMm)));
         }
 
         /** The model is no surer than that: a quarter before anything is weighed, then less. */
@@ -230,25 +232,6 @@ public record CastPlan(
                                             + " Drain longer, or take a thinner couverture.")
                             .with("least", cast.after(0).meanMm(), Unit.MILLIMETRE)
                             .with("wanted", wantedMm, Unit.MILLIMETRE));
-        }
-
-        private static List<Sentence> never(
-                final ShellCast cast, final Coats.Nearest nearest, final double wantedMm) {
-            return List.of(
-                    Sentence.of(
-                                    "{wanted} cannot be had of this bowl: one coat leaves {one} turned"
-                                            + " at once, two {two}, three {three}. The nearest is"
-                                            + " {nearest}.")
-                            .with("wanted", wantedMm, Unit.MILLIMETRE)
-                            .with("one", finite(Coats.atOnceMm(cast, 1)), Unit.MILLIMETRE)
-                            .with("two", finite(Coats.atOnceMm(cast, 2)), Unit.MILLIMETRE)
-                            .with("three", finite(Coats.atOnceMm(cast, 3)), Unit.MILLIMETRE)
-                            .with("nearest", nearest.coats().together().meanMm(), Unit.MILLIMETRE));
-        }
-
-        /** What fills the cavity is as thick as it is deep: the words need a number. */
-        private static double finite(final double mm) {
-            return Math.min(99, mm);
         }
     }
 }

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
 
 /**
  * A shell in one coat or several, each cast onto what has begun to set. Every coat is the whole
@@ -144,6 +146,42 @@ public record Coats(List<Coat> coats, Shell together) {
     /** The same, where they come to it; empty where they do not. */
     public static Optional<Coats> forMean(final ShellCast first, final double meanMm) {
         return Optional.of(nearest(first, meanMm)).filter(Nearest::met).map(Nearest::coats);
+    }
+
+    /**
+     * What is said where a thickness cannot be had: the nearest, and what each coat more leaves.
+     *
+     * @param wantedMm above 0
+     */
+    public static Sentence cannotBe(
+            final ShellCast first, final Nearest nearest, final double wantedMm) {
+        Sentence says =
+                Sentence.of("{wanted} cannot be had of this bowl: the nearest is {nearest}.")
+                        .with("wanted", wantedMm, Unit.MILLIMETRE)
+                        .with("nearest", nearest.coats().together().meanMm(), Unit.MILLIMETRE);
+        for (int many = 1; many <= 3; many++) {
+            final double mm = atOnceMm(first, many);
+            if (Double.isInfinite(mm)) {
+                return says.and(
+                        many == 2
+                                ? Sentence.of("Two coats fill the cavity.")
+                                : Sentence.of("Three coats fill the cavity."));
+            }
+            says =
+                    says.and(
+                            switch (many) {
+                                case 1 ->
+                                        Sentence.of("One coat turned at once leaves {one}.")
+                                                .with("one", mm, Unit.MILLIMETRE);
+                                case 2 ->
+                                        Sentence.of("Two leave {two}.")
+                                                .with("two", mm, Unit.MILLIMETRE);
+                                default ->
+                                        Sentence.of("Three leave {three}.")
+                                                .with("three", mm, Unit.MILLIMETRE);
+                            });
+        }
+        return says;
     }
 
     /** What so many coats leave, turned at once, mm; infinite where they fill the cavity. */

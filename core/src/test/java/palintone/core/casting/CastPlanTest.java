@@ -227,7 +227,7 @@ class CastPlanTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0.5, even turned at once", "12, The nearest is"})
+    @CsvSource({"0.5, even turned at once", "12, the nearest is"})
     void whatCannotBeIsSaid(final double mm, final String words) {
         final CastPlan plan =
                 CastPlan.of(order(new HalfSphere(28), 0.01, Vibration.TAPPED), wish(mm));

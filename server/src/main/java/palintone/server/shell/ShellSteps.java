@@ -221,23 +221,9 @@ public class ShellSteps {
                                     + " again."));
         }
         if (!nearest.met()) {
-            remarks.add(
-                    Sentence.of(
-                                    "{wanted} cannot be had of this bowl. Turned at once one coat leaves"
-                                            + " {one}, two {two}, three {three}; the nearest is"
-                                            + " {nearest}.")
-                            .with("wanted", request.cast().value(), Unit.MILLIMETRE)
-                            .with("one", least(cast, 1), Unit.MILLIMETRE)
-                            .with("two", least(cast, 2), Unit.MILLIMETRE)
-                            .with("three", least(cast, 3), Unit.MILLIMETRE)
-                            .with("nearest", nearest.coats().together().meanMm(), Unit.MILLIMETRE));
+            remarks.add(Coats.cannotBe(cast, nearest, request.cast().value()));
         }
         return remarks;
-    }
-
-    /** Coats that fill the cavity have no thickness of their own: words need a number. */
-    private static double least(final ShellCast cast, final int many) {
-        return Math.min(99, Coats.atOnceMm(cast, many));
     }
 
     /** A cap on filled shells. */
