@@ -51,6 +51,31 @@ class CautionsTest {
     }
 
     @Test
+    void aPinchOfSaltDoesNotCoolACaramel() {
+        final Operation heat =
+                op(OperationKind.HEAT, grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 150))
+                        .with(Setting.TEMPERATURE_C, 175);
+        final Operation salt = op(OperationKind.ADD, grams(Kitchen.SUGAR, 2));
+        final Operation cream = op(OperationKind.ADD, grams(Samples.CREAM, 100));
+        assertThat(cautions(heat, salt, cream)).contains(BOILS_UP);
+        // As much cream again meets no caramel any more.
+        final Filling both =
+                new Filling(
+                        "f",
+                        "F",
+                        List.of(
+                                heat,
+                                salt,
+                                cream,
+                                op(OperationKind.ADD, grams(Samples.CREAM, 300)),
+                                cream));
+        final List<Boolean> boils =
+                both.cooked().stages().stream().map(s -> s.state().boilsUp()).toList();
+        assertThat(boils.get(2)).isTrue();
+        assertThat(boils.get(4)).isFalse();
+    }
+
+    @Test
     void rawEggIsNeverPassedOver() {
         assertThat(cautions(BOIL, POUR, op(OperationKind.ADD, grams(Kitchen.YOLK, 30))))
                 .contains("Raw egg, never heated");

@@ -1,5 +1,6 @@
 package palintone.core.filling.pot;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
 import palintone.core.substance.Alcohol;
@@ -23,24 +24,24 @@ final class Hazards {
     private final double hotC;
     private final boolean boilsUp;
     private final boolean spirit;
-    private final boolean changed;
+
+    /** What the pot would be told to be with what came into it, °C; 0 where it was told nothing. */
+    private final double toldC;
 
     private Hazards(
-            final double hotC, final boolean boilsUp, final boolean spirit, final boolean changed) {
+            final double hotC, final boolean boilsUp, final boolean spirit, final double toldC) {
         this.hotC = hotC;
         this.boilsUp = boilsUp;
         this.spirit = spirit;
-        this.changed = changed;
+        this.toldC = toldC;
     }
 
     /** Before anything goes in. */
     static Hazards before(final Pot pot, final Operation op, final double[] grams) {
         boolean wet = false;
         boolean spirit = false;
-        boolean lines = false;
         for (int i = 0; i < grams.length; i++) {
             if (grams[i] > 0) {
-                lines = true;
                 wet |= Pot.wet(op.lines().get(i).ingredient());
                 spirit |= Alcohol.burns(op.lines().get(i).ingredient().composition());
             }
@@ -62,7 +63,21 @@ final class Hazards {
             // What stands in the pot, and what goes in before the rest comes.
             meets |= hot(came) && (stands && pot.wet() || wet);
         }
-        return new Hazards(hottestC, meets, spirit, lines || pot.coming.isPresent());
+        return new Hazards(hottestC, meets, spirit, told(pot, Arrays.stream(grams).sum()));
+    }
+
+    /** A pinch of salt does not cool a caramel: told warmths meet by mass, at the safe side. */
+    private static double told(final Pot pot, final double addedG) {
+        final double standsG = pot.massG();
+        final double comesG = pot.coming.map(Pot::massG).orElse(0.0);
+        final boolean told = pot.toldC > 0 || pot.coming.map(c -> c.toldC > 0).orElse(false);
+        final double allG = standsG + comesG + addedG;
+        return told && allG > 0
+                ? (standsG * pot.hottestC()
+                                + comesG * pot.coming.map(Pot::hottestC).orElse(0.0)
+                                + addedG * Pot.ROOM_C)
+                        / allG
+                : 0;
     }
 
     private static boolean hot(final Pot pot) {
@@ -73,8 +88,8 @@ final class Hazards {
     Cooked.Hazard after(final Pot pot, final Operation op) {
         if (HEATING.contains(op.kind())) {
             pot.toldC = op.value(Setting.TEMPERATURE_C);
-        } else if (changed || pot.temperatureC < pot.toldC - 1 && cooled(op)) {
-            pot.toldC = 0;
+        } else {
+            pot.toldC = cooled(op) && pot.temperatureC < toldC - 1 ? 0 : toldC;
         }
         return new Cooked.Hazard(
                 Math.max(hotC, pot.hottestC()),
