@@ -8,16 +8,17 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.process.Cautions;
 import palintone.core.substance.Alcohol;
 import palintone.core.substance.Component;
 
 /** Where a recipe can hurt somebody; each defers to those who decide. */
-final class Cautions {
+final class FillingCautions {
 
     /** Wetter than this it melts sugar that lies in it; ours. */
     private static final double WET = 0.05;
 
-    private Cautions() {}
+    private FillingCautions() {}
 
     private static boolean any(final Cooked cooked, final Predicate<Cooked.Hazard> what) {
         return cooked.stages().stream().anyMatch(stage -> what.test(stage.state()));
@@ -43,7 +44,7 @@ final class Cautions {
                                     + " reach, nobody else at the stove."));
         }
         if (any(cooked, Cooked.Hazard::boilsUp)) {
-            words.add(Sentence.of(palintone.core.process.Cautions.BOILS_UP));
+            words.add(Sentence.of(Cautions.BOILS_UP));
         }
         if (any(cooked, Cooked.Hazard::spirit)) {
             words.add(

@@ -117,7 +117,7 @@ public record FillingFigures(
                         .map(Ingredient::name)
                         .toList(),
                 allergens(cooked),
-                Cautions.of(cooked),
+                FillingCautions.of(cooked),
                 cooked,
                 properties.conditions());
     }

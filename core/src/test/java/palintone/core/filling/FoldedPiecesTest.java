@@ -101,9 +101,9 @@ class FoldedPiecesTest {
 
     @Test
     void sugarInAMoistFillingIsWarnedOf() {
-        assertThat(Cautions.of(folded(40)))
+        assertThat(FillingCautions.of(folded(40)))
                 .anyMatch(s -> s.template().contains("melt away within days"));
-        assertThat(Cautions.of(Cooking.cook(List.of(CREAM, DARK))))
+        assertThat(FillingCautions.of(Cooking.cook(List.of(CREAM, DARK))))
                 .noneMatch(s -> s.template().contains("melt away"));
     }
 }
