@@ -158,12 +158,7 @@ const yieldG = computed(
           $t('This is it')
         }}</v-btn>
       </div>
-      <SheetStrings
-        v-if="sheet"
-        :sheet="sheet"
-        :unseen="bench.unseen"
-        :class="{ old: refused || waiting }"
-      >
+      <SheetStrings v-if="sheet" :sheet="sheet" :class="{ old: refused || waiting }">
         <template #reading><ReadItHere /></template>
       </SheetStrings>
       <p v-else-if="!refused && !waiting" class="quiet">

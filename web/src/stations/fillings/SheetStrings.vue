@@ -8,9 +8,12 @@ import type { Quality, Sheet } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import { number, quantity, sentence } from '@/parts/units'
+import { useRecipe } from './recipe'
 
-/** Of what was read from a text and not looked at yet no life is told. */
-const props = defineProps<{ sheet: Sheet; brief?: boolean; unseen?: boolean }>()
+const props = defineProps<{ sheet: Sheet; brief?: boolean }>()
+const { bench } = useRecipe()
+/** Of what was read from a text and not looked at yet no life is told, on whichever tab. */
+const unseen = computed(() => bench.value.unseen)
 const { taste } = useHouse()
 const of = (quality: Quality) => props.sheet.figures.find((f) => f.quality === quality)!.figure
 

@@ -228,7 +228,9 @@ onMounted(() => {
         </ol>
         <div class="only-print">
           <p>
-            <template v-if="sheet">{{ sentence(sheet.life.verdict, taste) }}</template>
+            <template v-if="sheet && !bench.unseen">{{
+              sentence(sheet.life.verdict, taste)
+            }}</template>
             {{
               $t('Contains {allergens}.', {
                 allergens: allergenList(sheet?.allergens) || $t('no allergens named'),
@@ -246,7 +248,7 @@ onMounted(() => {
             $t('Print the sheet')
           }}</v-btn>
         </div>
-        <article v-if="answer.leftover" class="jar">
+        <article v-if="answer.leftover && !bench.unseen" class="jar">
           <h2>{{ answer.leftover.name }}</h2>
           <p class="num">{{ quantity(answer.leftover.grams, 'GRAM', taste) }}</p>
           <p>
@@ -276,7 +278,7 @@ onMounted(() => {
           </ul>
         </article>
         <v-btn
-          v-if="answer.leftover"
+          v-if="answer.leftover && !bench.unseen"
           size="large"
           variant="outlined"
           class="no-print mt-3"

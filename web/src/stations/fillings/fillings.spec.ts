@@ -87,6 +87,17 @@ describe('the strings of a filling', () => {
     expect(shown.text()).toContain('Without a price: Bay leaf')
   })
 
+  it.each([false, true])('promise no days of a text nobody has looked at, brief: %s', (brief) => {
+    const { bench } = useRecipe()
+    bench.value.unseen = true
+    const shown = mount(SheetStrings, { props: { sheet, brief }, global })
+    expect(shown.find('.stands').text()).toContain('pipeable')
+    expect(shown.text()).not.toContain('days')
+    // What can hurt is said all the same.
+    if (!brief) expect(shown.find('.caution').text()).toContain('burns deep')
+    bench.value.unseen = false
+  })
+
   it('are fewer where two stand side by side', () => {
     const shown = mount(SheetStrings, { props: { sheet, brief: true }, global })
     expect(shown.find('.caution').exists()).toBe(false)

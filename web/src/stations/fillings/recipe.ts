@@ -269,7 +269,14 @@ function takeOver(recipe: RecipeDraft) {
 function own(recipe: RecipeDraft) {
   steps.commit()
   void steps.mark()
-  bench.value = { id: '', number: 0, changed: true, recipe: { ...recipe, version: null } }
+  bench.value = {
+    id: '',
+    number: 0,
+    changed: true,
+    // What came of a text nobody has looked at has not been looked at either.
+    unseen: bench.value.unseen,
+    recipe: { ...recipe, version: null },
+  }
   sheet.value = null
 }
 
