@@ -3926,6 +3926,7 @@ export interface components {
             stages: components["schemas"]["StageView"][];
             pots: components["schemas"]["PotView"][];
             lineGrams: number[];
+            staying: components["schemas"]["StayingView"][];
         };
         StageView: {
             /** @enum {string} */
@@ -3940,6 +3941,12 @@ export interface components {
             temperatureC: number;
             /** Format: double */
             lostG: number;
+        };
+        StayingView: {
+            /** Format: int32 */
+            line: number;
+            words: string;
+            main: boolean;
         };
         TextureView: {
             /** Format: double */
@@ -4159,6 +4166,7 @@ export interface components {
         BalanceRequest: {
             on: components["schemas"]["SheetRequest"];
             locked?: number[] | null;
+            freed?: number[] | null;
             wishes?: components["schemas"]["ConstraintDraft"][] | null;
             /** @enum {string|null} */
             ready?: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT" | null;
@@ -4185,17 +4193,19 @@ export interface components {
             why: components["schemas"]["SentenceView"];
         };
         BalanceView: {
-            met: boolean;
+            /** @enum {string} */
+            outcome: "MET" | "AS_GOOD_AS_MET" | "NEAREST" | "CLASH";
             moves: components["schemas"]["AmountMoveView"][];
             operationMoves: components["schemas"]["OperationMoveView"][];
             says: components["schemas"]["SentenceView"][];
-            clashes: components["schemas"]["ClashView"][];
+            missed: components["schemas"]["MissedView"][];
+            worthFreeing: number[];
             wishes: components["schemas"]["ConstraintDraft"][];
             recipe: components["schemas"]["RecipeDraft"];
             before: components["schemas"]["SheetView"];
             after: components["schemas"]["SheetView"];
         };
-        ClashView: {
+        MissedView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             words: string;

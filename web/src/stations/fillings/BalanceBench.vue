@@ -15,7 +15,7 @@ import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
-import { locked, toggleLock } from './locks'
+import { freed, letGo, locked, toggleFreed, toggleLock } from './locks'
 import { request, useRecipe } from './recipe'
 import SheetStrings from './SheetStrings.vue'
 
@@ -86,9 +86,35 @@ const changes = computed(
   () => (answer.value?.moves.length ?? 0) + (answer.value?.operationMoves.length ?? 0),
 )
 
+/** What a balance leaves alone by itself, and why, by the place of its line. */
+const staying = computed(() => new Map((sheet.value?.staying ?? []).map((s) => [s.line, s])))
+interface Held {
+  stays: boolean
+  why: string
+  fixed: boolean
+}
+function held(line: number): Held {
+  const own = staying.value.get(line)
+  if (locked.value.includes(line)) return { stays: true, why: '', fixed: false }
+  if (!own || freed.value.includes(line)) return { stays: false, why: '', fixed: false }
+  return { stays: true, why: own.words, fixed: !own.main }
+}
+function toggle(line: number) {
+  if (locked.value.includes(line) || !staying.value.has(line)) toggleLock(line)
+  else toggleFreed(line)
+}
+async function freeThem() {
+  freed.value = [...new Set([...freed.value, ...(answer.value?.worthFreeing ?? [])])]
+  await balance(askedReady)
+}
+const named = (places: number[]) =>
+  [...new Set(places.map((place) => lines.value[place]?.name ?? ''))].join(', ')
+
 const turn = useTurn()
+let askedReady: string | null = null
 async function balance(ready: string | null = null) {
   const current = turn()
+  askedReady = ready
   busy.value = true
   try {
     const got = await ask(
@@ -96,6 +122,7 @@ async function balance(ready: string | null = null) {
         body: {
           on: request(bench.value),
           locked: locked.value,
+          freed: freed.value,
           mayAdd: mayAdd.value,
           moveOperations: moveOperations.value,
           keep: keep.value as never,
@@ -133,7 +160,7 @@ watch(
 function accept() {
   if (!answer.value) return
   takeOver(answer.value.recipe)
-  locked.value = []
+  letGo()
 }
 </script>
 
@@ -206,11 +233,15 @@ function accept() {
             v-for="(l, i) in lines"
             :key="i"
             type="button"
-            :aria-pressed="locked.includes(i)"
-            @click="toggleLock(i)"
+            :aria-pressed="held(i).stays"
+            :disabled="held(i).fixed"
+            @click="toggle(i)"
           >
-            {{ l.name }} {{ inField(l.line.amount) }} {{ l.line.unit }}
-            <b>{{ locked.includes(i) ? $t('stays') : $t('may move') }}</b>
+            <span>
+              {{ l.name }} {{ inField(l.line.amount) }} {{ l.line.unit }}
+              <small v-if="held(i).why">{{ held(i).why }}</small>
+            </span>
+            <b>{{ held(i).stays ? $t('stays') : $t('may move') }}</b>
           </button>
         </div>
         <v-autocomplete
@@ -233,11 +264,15 @@ function accept() {
     <section class="answer" :aria-label="$t('Answer')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
-        <h1 v-if="answer.met && changes">{{ $t('The smallest change') }}</h1>
-        <h1 v-else-if="answer.met">{{ $t('It is so already') }}</h1>
-        <h1 v-else>{{ $t('These wishes clash') }}</h1>
-        <ul v-if="answer.clashes.length" class="clashes">
-          <li v-for="c in answer.clashes" :key="c.quality">
+        <h1 v-if="answer.outcome === 'MET' && !changes">{{ $t('It is so already') }}</h1>
+        <h1 v-else-if="answer.outcome === 'MET'">{{ $t('The smallest change') }}</h1>
+        <h1 v-else-if="answer.outcome === 'AS_GOOD_AS_MET'">
+          {{ $t('So near that nobody notices') }}
+        </h1>
+        <h1 v-else-if="answer.outcome === 'NEAREST'">{{ $t('The nearest there is') }}</h1>
+        <h1 v-else>{{ $t('These wishes pull against each other') }}</h1>
+        <ul v-if="answer.missed.length" class="missed">
+          <li v-for="c in answer.missed" :key="c.quality">
             <i18n-t scope="global" keypath="{words} {low} to {high}: nearest {reached}">
               <template #words>
                 <b>{{ c.words }}</b>
@@ -257,7 +292,19 @@ function accept() {
             >.
           </li>
         </ul>
-        <p v-if="answer.clashes.length">
+        <template v-if="answer.worthFreeing.length">
+          <p>
+            {{
+              $t('With {names} free to move every wish is met.', {
+                names: named(answer.worthFreeing),
+              })
+            }}
+          </p>
+          <v-btn size="x-large" class="mt-1 mb-3" :loading="busy" @click="freeThem">{{
+            $t('Free {names}', { names: named(answer.worthFreeing) })
+          }}</v-btn>
+        </template>
+        <p v-else-if="answer.outcome === 'NEAREST' || answer.outcome === 'CLASH'">
           {{
             $t(
               'The amounts below are the nearest there is. Let one wish go, unlock a line, or let something be added.',
@@ -384,6 +431,13 @@ function accept() {
   border: 1px solid var(--p-line);
   border-radius: 6px;
 }
+.locks small {
+  display: block;
+  color: var(--p-quiet);
+}
+.locks button[disabled] {
+  opacity: 0.7;
+}
 .locks button[aria-pressed='true'] {
   border: 2px solid var(--p-still);
   background: var(--p-fog);
@@ -393,7 +447,7 @@ function accept() {
   grid-template-columns: 1fr 1fr;
   gap: 22px;
 }
-.clashes {
+.missed {
   padding-left: 20px;
   font-size: 1.1rem;
 }

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { routeLocationKey } from 'vue-router'
 import { createVuetify } from 'vuetify'
 import BalanceBench from './BalanceBench.vue'
-import { locked } from './locks'
+import { letGo, locked } from './locks'
 import { useRecipe } from './recipe'
 import SizeIt from './SizeIt.vue'
 
@@ -46,6 +46,10 @@ function answering(of: (url: string) => unknown, status = 200) {
         JSON.stringify({
           figures: [],
           allergens: [],
+          staying: [
+            { line: 0, words: 'most of the filling', main: true },
+            { line: 1, words: 'there for its taste', main: false },
+          ],
           cautions: [],
           life: { keepCold: true, verdict: { template: 'Keep at 4 °C.', values: [] } },
         }),
@@ -86,7 +90,7 @@ beforeEach(() => {
 })
 afterEach(() => {
   vi.unstubAllGlobals()
-  locked.value = []
+  letGo()
   route.query = {}
   useRecipe().benchWords.value = null
 })
@@ -104,11 +108,12 @@ describe('the balance', () => {
 
   it('sends what must stay, shows every gram with its reason, and is taken over', async () => {
     answering(() => ({
-      met: true,
+      outcome: 'MET',
       moves: [move],
       operationMoves: [],
       says: [],
-      clashes: [],
+      missed: [],
+      worthFreeing: [],
       wishes: [],
       recipe,
       before: {},
@@ -135,11 +140,12 @@ describe('the balance', () => {
 
   it('takes over what the whole piece wants of its filling', async () => {
     answering(() => ({
-      met: true,
+      outcome: 'MET',
       moves: [],
       operationMoves: [],
       says: [],
-      clashes: [],
+      missed: [],
+      worthFreeing: [],
       wishes: [],
       recipe,
       before: {},
@@ -163,11 +169,12 @@ describe('the balance', () => {
 
   it('names the wishes that clash and how near they come', async () => {
     answering(() => ({
-      met: false,
+      outcome: 'CLASH',
       moves: [move],
       operationMoves: [],
       says: [],
-      clashes: [
+      worthFreeing: [],
+      missed: [
         {
           quality: 'SWEETNESS',
           words: 'sweetness',
@@ -183,10 +190,10 @@ describe('the balance', () => {
       after: {},
     }))
     const shown = await balance()
-    expect(shown.find('h1').text()).toBe('These wishes clash')
-    expect(shown.find('.clashes').text()).toContain('nearest')
-    expect(shown.find('.clashes').text()).toContain('22\u00a0%')
-    expect(shown.find('.clashes').text()).toContain('all others are met')
+    expect(shown.find('h1').text()).toBe('These wishes pull against each other')
+    expect(shown.find('.missed').text()).toContain('nearest')
+    expect(shown.find('.missed').text()).toContain('22\u00a0%')
+    expect(shown.find('.missed').text()).toContain('all others are met')
   })
 
   it('says what cannot be asked and keeps what was typed', async () => {
@@ -199,8 +206,48 @@ describe('the balance', () => {
     expect(useRecipe().bench.value.recipe.name).toBe('Soft')
   })
 
+  it('leaves a main ingredient alone until it is freed, and seasoning always', async () => {
+    answering((url) =>
+      url.endsWith('/balance')
+        ? {
+            outcome: 'NEAREST',
+            moves: [move],
+            operationMoves: [],
+            says: [],
+            missed: [],
+            worthFreeing: [0],
+            wishes: [],
+            recipe,
+            before: {},
+            after: {},
+          }
+        : {},
+    )
+    useRecipe().bench.value.recipe.name = 'Looked at'
+    await vi.waitFor(() => expect(useRecipe().sheet.value?.staying).toHaveLength(2), {
+      timeout: 60_000,
+    })
+    const shown = await balance()
+    const lines = () => shown.findAll('.locks button').filter((b) => /\d g/.test(b.text()))
+    expect(lines()[0]!.text()).toContain('most of the filling')
+    expect(lines()[0]!.text()).toContain('stays')
+    expect(lines()[1]!.attributes('disabled')).toBeDefined()
+    expect(shown.find('h1').text()).toBe('The nearest there is')
+    asked.length = 0
+    await shown
+      .findAll('button')
+      .find((b) => b.text().startsWith('Free '))!
+      .trigger('click')
+    await flushPromises()
+    expect(JSON.parse(to('/balance').body).freed).toEqual([0])
+    expect(lines()[0]!.text()).toContain('may move')
+    await lines()[0]!.trigger('click')
+    expect(lines()[0]!.text()).toContain('stays')
+  })
+
   it('locks a line by a press', async () => {
     answering(() => ({}))
+    useRecipe().sheet.value = null
     const shown = mount(BalanceBench, { global })
     const line = shown.findAll('.locks button')[1]!
     expect(line.text()).toContain('may move')

@@ -3,10 +3,24 @@ import { ref } from 'vue'
 /** Lines whose amount stays, by their place in the whole recipe. */
 export const locked = ref<number[]>([])
 
+/** Lines a balance would leave alone by itself, and that its maker lets move. */
+export const freed = ref<number[]>([])
+
+const toggled = (lines: number[], line: number) =>
+  lines.includes(line) ? lines.filter((l) => l !== line) : [...lines, line]
+
 export function toggleLock(line: number) {
-  locked.value = locked.value.includes(line)
-    ? locked.value.filter((l) => l !== line)
-    : [...locked.value, line]
+  locked.value = toggled(locked.value, line)
+}
+
+export function toggleFreed(line: number) {
+  freed.value = toggled(freed.value, line)
+}
+
+/** Another recipe, or amounts that were taken over: nothing is held or freed any more. */
+export function letGo() {
+  locked.value = []
+  freed.value = []
 }
 
 /**

@@ -18,7 +18,7 @@ import {
 import { everyPage } from '@/parts/everyPage'
 import { idOf } from '@/parts/ids'
 import { useTurn } from '@/parts/turn'
-import { follow, locked } from './locks'
+import { follow, freed, letGo, locked } from './locks'
 import { useSteps } from './undo'
 
 /** What lies on the bench: a recipe that may not be in the books yet. */
@@ -173,13 +173,12 @@ watch([() => bench.value.recipe, place], () => void soon(), { deep: true })
 watch(
   () => bench.value.recipe.operations.flatMap((op) => (op.lines ?? []).map((l) => l.ingredient)),
   (after, before) => {
-    if (locked.value.length) locked.value = follow(locked.value, before, after)
+    for (const lines of [locked, freed]) {
+      if (lines.value.length) lines.value = follow(lines.value, before, after)
+    }
   },
 )
-watch(
-  () => bench.value.id,
-  () => (locked.value = []),
-)
+watch(() => bench.value.id, letGo)
 
 /** A recipe is looked at before it has a name. */
 function named(of: OnBench): OnBench {

@@ -257,7 +257,8 @@ public class FillingBench {
                         new PropertyConstraint(Quality.YIELD, 0.97 * yield, 1.03 * yield),
                         new PropertyConstraint(Quality.FIRMNESS, firm - 1, firm + 1)),
                 Conditions.USUAL,
-                Lever.all(recipe, true, cooked));
+                Lever.all(recipe, true, cooked),
+                Set.of());
     }
 
     /** The smallest change of twenty lines that meets ten bands. */

@@ -6,8 +6,12 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
@@ -24,6 +28,7 @@ import palintone.core.filling.balance.Keep;
 import palintone.core.filling.balance.Lever;
 import palintone.core.filling.balance.PropertyConstraint;
 import palintone.core.filling.balance.ReadyConstraint;
+import palintone.core.filling.balance.Staying;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
@@ -54,6 +59,8 @@ public class BalanceTool {
      * A recipe to be balanced.
      *
      * @param locked lines that stay, counted from 0 through the recipe
+     * @param freed lines its maker lets move although the filling is made of them or named after
+     *     them
      * @param wishes bands; where there are none, those of the style or of the ready wish
      * @param ready a wish in a word
      * @param mayAdd ingredients that may be added although they are not in yet
@@ -64,6 +71,7 @@ public class BalanceTool {
     public record BalanceRequest(
             @Valid @NotNull SheetRequest on,
             @Nullable List<@NotNull Integer> locked,
+            @Nullable List<@NotNull Integer> freed,
             @Nullable List<@NotNull @Valid ConstraintDraft> wishes,
             @Nullable ReadyConstraint ready,
             @Nullable List<@NotNull String> mayAdd,
@@ -88,8 +96,13 @@ public class BalanceTool {
     public record OperationMoveView(
             int operation, String words, Unit unit, double from, double to, SentenceView why) {}
 
-    /** A wish that stands against others. */
-    public record ClashView(
+    /**
+     * A wish that is not met, or that keeps others from it.
+     *
+     * @param reached the nearest it comes
+     * @param curesAll without it all others are met
+     */
+    public record MissedView(
             Quality quality,
             String words,
             double low,
@@ -97,13 +110,18 @@ public class BalanceTool {
             FigureView reached,
             boolean curesAll) {}
 
-    /** Before and after. */
+    /**
+     * Before and after.
+     *
+     * @param worthFreeing lines that stay and that, freed, would let every wish be met
+     */
     public record BalanceView(
-            boolean met,
+            Balance.Outcome outcome,
             List<AmountMoveView> moves,
             List<OperationMoveView> operationMoves,
             List<SentenceView> says,
-            List<ClashView> clashes,
+            List<MissedView> missed,
+            List<Integer> worthFreeing,
             List<ConstraintDraft> wishes,
             RecipeDraft recipe,
             SheetView before,
@@ -129,48 +147,94 @@ public class BalanceTool {
                 && wishes.stream().noneMatch(w -> w.quality() == Quality.COST)) {
             wishes.add(new PropertyConstraint(Quality.COST, 0, now.value(Quality.COST)));
         }
-        final Set<Integer> locked =
+        final Set<Integer> byHand =
                 new HashSet<>(request.locked() == null ? List.of() : request.locked());
-        locked.addAll(Keep.seasoning(operations));
         if (request.keeps(Keep.FRUIT)) {
-            locked.addAll(Keep.fruitLines(operations));
+            byHand.addAll(Keep.fruitLines(operations));
         }
+        final Map<Integer, Staying.Why> staying = new TreeMap<>(bench.staying());
+        if (request.freed() != null) {
+            request.freed().forEach(line -> staying.computeIfPresent(line, BalanceTool::freed));
+        }
+        final Set<Integer> locked = new HashSet<>(byHand);
+        locked.addAll(staying.keySet());
         final boolean cooking = Boolean.TRUE.equals(request.moveOperations());
         final List<Lever> levers =
                 Lever.all(operations, cooking, now.cooked()).stream()
                         .filter(l -> !(request.keeps(Keep.FRUIT) && Keep.takesFruit(operations, l)))
+                        .filter(l -> !Keep.takes(operations, staying.keySet(), l))
                         .toList();
-        if (locked.size() >= own && own == grams.size() && levers.isEmpty()) {
+        if (byHand.size() >= own && own == grams.size() && levers.isEmpty()) {
             throw new OutOfRangeException(
                     "locked", "all " + own + " lines", "at least one line left free to change");
         }
+        if (locked.size() >= grams.size() && levers.isEmpty()) {
+            throw new OutOfRangeException(
+                    "what may move",
+                    "nothing: every line is locked, or the filling is made of it or named after it",
+                    "at least one line freed, or something that may be added");
+        }
         final BalanceTask task =
                 new BalanceTask(
-                        operations,
-                        grams,
-                        locked,
-                        wishes.stream().map(BalanceTool::aLittleInside).toList(),
-                        conditions,
-                        levers);
+                                operations,
+                                grams,
+                                locked,
+                                wishes.stream().map(BalanceTool::aLittleInside).toList(),
+                                conditions,
+                                levers,
+                                Set.of())
+                        .sugarFirst(now.value(Quality.SWEETNESS));
+        final CookedOtherwise found =
+                cooking
+                        ? CookedOtherwise.solve(task)
+                        : CookedOtherwise.asItIs(task, Balance.solve(task));
         return view(
                 on,
                 wishes,
-                cooking
-                        ? CookedOtherwise.solve(task)
-                        : CookedOtherwise.asItIs(task, Balance.solve(task)),
+                found,
+                found.balance().met()
+                        ? Set.of()
+                        : CookedOtherwise.worthFreeing(
+                                task, main(operations, staying, byHand), cooking),
                 conditions);
+    }
+
+    /** What is there for its taste is not to be freed. */
+    @Nullable
+    private static Staying.Why freed(final Integer line, final Staying.Why why) {
+        return why.isMain() ? null : why;
+    }
+
+    /** What stays only until it is freed, ingredient by ingredient. */
+    private static List<Set<Integer>> main(
+            final List<Operation> operations,
+            final Map<Integer, Staying.Why> staying,
+            final Set<Integer> byHand) {
+        final List<RecipeLine> lines =
+                operations.stream().flatMap(op -> op.lines().stream()).toList();
+        final Map<String, Set<Integer>> main = new LinkedHashMap<>();
+        staying.forEach(
+                (line, why) -> {
+                    if (why.isMain() && !byHand.contains(line)) {
+                        main.computeIfAbsent(
+                                        lines.get(line).ingredient().id(), id -> new TreeSet<>())
+                                .add(line);
+                    }
+                });
+        return List.copyOf(main.values());
     }
 
     private BalanceView view(
             final SheetRequest on,
             final List<PropertyConstraint> wishes,
             final CookedOtherwise found,
+            final Set<Integer> worthFreeing,
             final Conditions conditions) {
         final Balance balance = found.balance();
         final double[] after = balance.grams().stream().mapToDouble(d -> d).toArray();
         final RecipeDraft recipe = recipe(on.recipe(), found, after);
         return new BalanceView(
-                balance.met(),
+                balance.outcome(),
                 balance.moves().stream()
                         .map(
                                 m ->
@@ -183,10 +247,10 @@ public class BalanceTool {
                         .toList(),
                 balance.turns().stream().map(turn -> move(recipe, balance, turn)).toList(),
                 says(found),
-                balance.clashes().stream()
+                balance.missed().stream()
                         .map(
                                 c ->
-                                        new ClashView(
+                                        new MissedView(
                                                 c.wish().quality(),
                                                 c.wish().quality().words(),
                                                 c.wish().low(),
@@ -201,6 +265,7 @@ public class BalanceTool {
                                                                         .from(Balance.SOURCE))),
                                                 c.curesAll()))
                         .toList(),
+                worthFreeing.stream().sorted().toList(),
                 wishes.stream()
                         .map(w -> new ConstraintDraft(w.quality(), w.low(), w.high()))
                         .toList(),
@@ -209,6 +274,7 @@ public class BalanceTool {
                 sheet(
                         on,
                         new OnBench(
+                                recipe.name(),
                                 weighing(balance.operations(), after),
                                 recipe.potNames(),
                                 conditions)));

@@ -25,7 +25,8 @@ public class BenchReader {
     /** Call it within a transaction. */
     public OnBench read(final SheetRequest request) {
         final Filling filling = recipes.read("draft", request.recipe()).filling();
-        return new OnBench(filling.operations(), filling.pots(), conditions(request));
+        return new OnBench(
+                filling.name(), filling.operations(), filling.pots(), conditions(request));
     }
 
     private Conditions conditions(final SheetRequest request) {

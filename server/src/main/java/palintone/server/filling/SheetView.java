@@ -40,7 +40,8 @@ public record SheetView(
         List<SentenceView> cautions,
         List<StageView> stages,
         List<PotView> pots,
-        List<Double> lineGrams) {
+        List<Double> lineGrams,
+        List<StayingView> staying) {
 
     /** One quality. */
     public record QualityView(Quality quality, FigureView figure) {}
@@ -66,6 +67,15 @@ public record SheetView(
      * @param leftG what nobody took
      */
     public record PotView(int pot, String name, double weighedG, double takenG, double leftG) {}
+
+    /**
+     * A line a balance leaves alone although nobody locked it.
+     *
+     * @param line its place in the recipe, from 0
+     * @param words why
+     * @param main whether its maker may free it
+     */
+    public record StayingView(int line, String words, boolean main) {}
 
     private static List<PotView> pots(final FillingFigures f, final OnBench bench) {
         final List<PotView> pots = new ArrayList<>();
@@ -101,7 +111,7 @@ public record SheetView(
     }
 
     /** Of a filling that came out of a recipe nobody writes down. */
-    static final OnBench NOT_OF_A_RECIPE = new OnBench(List.of(), List.of(), Conditions.USUAL);
+    static final OnBench NOT_OF_A_RECIPE = new OnBench("", List.of(), List.of(), Conditions.USUAL);
 
     static SheetView of(
             final FillingProperties properties, final Style style, final OnBench bench) {
@@ -146,6 +156,14 @@ public record SheetView(
                                                 s.lostG()))
                         .toList(),
                 pots(f, bench),
-                Arrays.stream(bench.grams()).boxed().toList());
+                Arrays.stream(bench.grams()).boxed().toList(),
+                bench.staying().entrySet().stream()
+                        .map(
+                                e ->
+                                        new StayingView(
+                                                e.getKey(),
+                                                e.getValue().words(),
+                                                e.getValue().isMain()))
+                        .toList());
     }
 }

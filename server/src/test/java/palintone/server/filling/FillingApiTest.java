@@ -104,7 +104,7 @@ class FillingApiTest {
                                 + "\"low\":0.6,\"high\":0.88},{\"quality\":\"YIELD\",\"low\":700,"
                                 + "\"high\":900}]}");
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        assertThat(answer.json().get("met").asBoolean()).as(answer.text()).isTrue();
+        assertThat(answer.json().get("outcome").asString()).as(answer.text()).isEqualTo("MET");
         assertThat(answer.json().get("moves").size()).isPositive();
         assertThat(answer.at("/moves/0/why/template")).isNotBlank();
         assertThat(answer.number("/recipe/operations/0/lines/0/amount")).isEqualTo(230);
@@ -117,18 +117,40 @@ class FillingApiTest {
                         "/api/fillings/balance",
                         "{\"on\":"
                                 + on(recipe("plum-ganache"))
-                                + ",\"wishes\":[{\"quality\":\"WATER_ACTIVITY\",\"low\":0.1,"
+                                + ",\"freed\":[0,5],"
+                                + "\"wishes\":[{\"quality\":\"WATER_ACTIVITY\",\"low\":0.1,"
                                 + "\"high\":0.7},{\"quality\":\"SWEETNESS\",\"low\":0,\"high\":8}]}");
-        assertThat(answer.json().get("met").asBoolean()).isFalse();
+        assertThat(answer.json().get("outcome").asString()).isEqualTo("CLASH");
         assertThat(answer.text()).contains("curesAll");
-        assertThat(answer.json().get("clashes").size()).isPositive();
+        assertThat(answer.json().get("missed").size()).isPositive();
         boolean missed = false;
-        for (final JsonNode clash : answer.json().get("clashes")) {
+        for (final JsonNode clash : answer.json().get("missed")) {
             final double reached = clash.at("/reached/value").asDouble();
             missed |=
                     reached < clash.get("low").asDouble() || reached > clash.get("high").asDouble();
         }
         assertThat(missed).as(answer.text().substring(0, 2000)).isTrue();
+    }
+
+    /** What it is named after and most of it stand still until their maker frees them. */
+    @Test
+    void aMainIngredientStaysUntilItIsFreed() {
+        final String on = on(recipe("plum-ganache"));
+        final Workshop.Answer sheet = workshop.post("/api/fillings/sheet", on);
+        assertThat(sheet.at("/staying/0/words")).contains("named after");
+        final String drier =
+                "{\"on\":"
+                        + on
+                        + ",\"wishes\":[{\"quality\":\"WATER_ACTIVITY\",\"low\":0.3,\"high\":0.75},"
+                        + "{\"quality\":\"FIRMNESS\",\"low\":0,\"high\":4}]";
+        final Workshop.Answer held = workshop.post("/api/fillings/balance", drier + "}");
+        assertThat(held.json().get("outcome").asString()).as(held.text()).isNotEqualTo("MET");
+        assertThat(held.number("/recipe/operations/0/lines/0/amount")).isEqualTo(230);
+        final JsonNode free = held.json().get("worthFreeing");
+        assertThat(free.size()).as(held.text()).isPositive();
+        final Workshop.Answer freed =
+                workshop.post("/api/fillings/balance", drier + ",\"freed\":" + free + "}");
+        assertThat(freed.json().get("outcome").asString()).as(freed.text()).isEqualTo("MET");
     }
 
     /** Two screens make a recipe of one name: the second is told, and nothing is written over. */
@@ -187,7 +209,7 @@ class FillingApiTest {
                                 + "\"high\":"
                                 + (after - 0.02)
                                 + "}]}");
-        assertThat(balanced.json().get("met").asBoolean()).as(balanced.text()).isTrue();
+        assertThat(balanced.json().get("outcome").asString()).as(balanced.text()).isEqualTo("MET");
         assertThat(figureOf(balanced.json().get("before"), "WATER_ACTIVITY"))
                 .isCloseTo(after, within(1e-9));
         assertThat(figureOf(balanced.json().get("after"), "WATER_ACTIVITY"))

@@ -201,7 +201,8 @@ class PotsApiTest {
         final String plum = on(recipe("plum-ganache"));
         final Workshop.Answer linesOnly =
                 workshop.post(
-                        "/api/fillings/balance", "{\"on\":" + plum + ",\"ready\":\"KEEP_LONGER\"}");
+                        "/api/fillings/balance",
+                        "{\"on\":" + plum + ",\"ready\":\"KEEP_LONGER\",\"freed\":[0]}");
         assertThat(linesOnly.number("/recipe/operations/0/lines/0/amount")).isLessThan(180);
         assertThat(linesOnly.json().get("operationMoves").size()).isZero();
         final Workshop.Answer other =
@@ -212,7 +213,7 @@ class PotsApiTest {
                                 + ",\"ready\":\"KEEP_LONGER\",\"moveOperations\":true,"
                                 + "\"keep\":[\"FRUIT\"]}");
         assertThat(other.status()).as(other.text()).isEqualTo(200);
-        assertThat(other.json().get("met").asBoolean()).as(other.text()).isTrue();
+        assertThat(other.json().get("outcome").asString()).as(other.text()).isEqualTo("MET");
         assertThat(other.number("/recipe/operations/0/lines/0/amount")).isEqualTo(230);
         assertThat(other.text()).contains("BOIL_DOWN").contains("all of it stays");
         assertThat(other.number("/operationMoves/0/to")).isBetween(3.0, 75.0);

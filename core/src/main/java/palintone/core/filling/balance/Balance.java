@@ -20,8 +20,8 @@ import palintone.core.filling.pot.RecipeLine;
  * @param after the recipe as it would be
  * @param moves every line that changes, with its reason
  * @param turns everything else that changes
- * @param met whether every wish is met
- * @param clashes wishes that cannot all be met together, empty where all are met
+ * @param outcome how far the wishes are met
+ * @param missed wishes that are not met, and those that stand in their way; empty where all are met
  * @param change Σ((m − m₀)/s)², 0 where nothing moved
  */
 public record Balance(
@@ -31,8 +31,8 @@ public record Balance(
         FillingProperties after,
         List<Move> moves,
         List<Turn> turns,
-        boolean met,
-        List<Clash> clashes,
+        Outcome outcome,
+        List<Missed> missed,
         double change) {
 
     public static final Source SOURCE =
@@ -44,6 +44,20 @@ public record Balance(
     static final double TOLERANCE = 1e-6;
 
     private static final double WORTH_SAYING = 0.002;
+
+    /** Missed by less, in noticeable steps, nobody at a bench tells it from met. */
+    private static final double UNNOTICED = 0.5;
+
+    /** How far the wishes are met. */
+    public enum Outcome {
+        MET,
+        /** Nobody would notice what is missing. */
+        AS_GOOD_AS_MET,
+        /** A wish is out of reach though it were the only one: this is the nearest. */
+        NEAREST,
+        /** Each could be met by itself, not all of them together. */
+        CLASH
+    }
 
     /**
      * One line that changes.
@@ -67,14 +81,21 @@ public record Balance(
     public record Turn(Lever lever, double from, double to, Sentence why) {}
 
     /**
-     * A wish that stands against others.
+     * A wish that is not met, or that keeps others from it.
      *
      * @param wish which
      * @param reached the nearest it comes while the others are heeded too, in the unit of its
      *     quality
      * @param curesAll true where all others can be met without this one
+     * @param alone whether it could be met if it were the only one
      */
-    public record Clash(PropertyConstraint wish, double reached, boolean curesAll) {}
+    public record Missed(
+            PropertyConstraint wish, double reached, boolean curesAll, boolean alone) {}
+
+    /** Whether every wish is met. */
+    public boolean met() {
+        return outcome == Outcome.MET;
+    }
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when the recipe cannot be cooked as it
@@ -84,7 +105,8 @@ public record Balance(
         final FillingProperties before = task.properties(task.start());
         final SequentialQuadratic solver = new SequentialQuadratic(task);
         final SequentialQuadratic.Point end = solver.solve();
-        final boolean met = end.missed() <= TOLERANCE * task.wishes().size();
+        final boolean met = isMet(task, end);
+        final List<Missed> missed = met ? List.of() : missed(task, end);
         final FillingProperties after = task.properties(end.grams());
         final Reasons reasons = Reasons.of(task, end, solver.slopes(end.grams(), end.values()));
         return new Balance(
@@ -94,8 +116,8 @@ public record Balance(
                 after,
                 moves(task, end, reasons),
                 turns(task, end, reasons, before.cooked(), after.cooked()),
-                met,
-                met ? List.of() : clashes(task, end),
+                met ? Outcome.MET : outcome(missed, end, task),
+                missed,
                 end.change());
     }
 
@@ -104,21 +126,46 @@ public record Balance(
         return wishes.stream().mapToDouble(wish -> wish.outBy(after.value(wish.quality()))).sum();
     }
 
-    private static List<Clash> clashes(
+    private static boolean isMet(final BalanceTask task, final SequentialQuadratic.Point end) {
+        return end.missed() <= TOLERANCE * task.wishes().size();
+    }
+
+    private static boolean canBeMet(final BalanceTask task) {
+        return isMet(task, new SequentialQuadratic(task).solve());
+    }
+
+    private static List<Missed> missed(
             final BalanceTask task, final SequentialQuadratic.Point end) {
-        final List<Clash> clashes = new ArrayList<>();
+        final List<Missed> missed = new ArrayList<>();
         for (int j = 0; j < task.wishes().size(); j++) {
             final PropertyConstraint wish = task.wishes().get(j);
-            final boolean missedItself = wish.outBy(end.values()[j]) > TOLERANCE;
-            final boolean cures =
-                    task.wishes().size() > 1
-                            && new SequentialQuadratic(task.without(j)).solve().missed()
-                                    <= TOLERANCE * task.wishes().size();
-            if (missedItself || cures) {
-                clashes.add(new Clash(wish, end.values()[j], cures));
+            final boolean itself = wish.outBy(end.values()[j]) > TOLERANCE;
+            final boolean only = task.wishes().size() == 1;
+            final boolean cures = !only && canBeMet(task.without(j));
+            if (itself || cures) {
+                missed.add(
+                        new Missed(
+                                wish,
+                                end.values()[j],
+                                cures,
+                                !itself || !only && canBeMet(task.alone(wish))));
             }
         }
-        return clashes;
+        return missed;
+    }
+
+    private static Outcome outcome(
+            final List<Missed> missed,
+            final SequentialQuadratic.Point end,
+            final BalanceTask task) {
+        double most = 0;
+        for (int j = 0; j < task.wishes().size(); j++) {
+            most = Math.max(most, task.wishes().get(j).outBy(end.values()[j]));
+        }
+        if (most < UNNOTICED) {
+            return Outcome.AS_GOOD_AS_MET;
+        }
+        return missed.stream().allMatch(Missed::alone) ? Outcome.CLASH : Outcome.NEAREST;
     }
 
     private static List<Move> moves(

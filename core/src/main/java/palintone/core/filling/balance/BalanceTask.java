@@ -2,6 +2,7 @@ package palintone.core.filling.balance;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.DoubleStream;
@@ -13,6 +14,7 @@ import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
+import palintone.core.substance.Ingredient;
 
 /**
  * A recipe to be balanced.
@@ -23,6 +25,8 @@ import palintone.core.filling.pot.Operation;
  * @param wishes what it ought to be
  * @param conditions where it is cooked, eaten, kept
  * @param levers what may be moved besides the lines
+ * @param sugars lines that are to pay before others do, because less sweet is wished; those that
+ *     sweeten never become more
  */
 public record BalanceTask(
         List<Operation> operations,
@@ -30,7 +34,11 @@ public record BalanceTask(
         Set<Integer> locked,
         List<PropertyConstraint> wishes,
         Conditions conditions,
-        List<Lever> levers) {
+        List<Lever> levers,
+        Set<Integer> sugars) {
+
+    /** A gram of sugar costs so much less where less sweet is wished; calibrated here. */
+    private static final double SUGAR_FIRST = 4;
 
     /** The most wishes at a time. */
     private static final int MOST_WISHES = 18;
@@ -45,6 +53,7 @@ public record BalanceTask(
         locked = Set.copyOf(locked);
         wishes = List.copyOf(wishes);
         levers = List.copyOf(levers);
+        sugars = Set.copyOf(sugars);
         final long lines = operations.stream().mapToLong(op -> op.lines().size()).sum();
         if (grams.size() != lines) {
             throw new OutOfRangeException(
@@ -79,7 +88,44 @@ public record BalanceTask(
             final Set<Integer> locked,
             final List<PropertyConstraint> wishes,
             final Conditions conditions) {
-        this(operations, grams, locked, wishes, conditions, List.of());
+        this(operations, grams, locked, wishes, conditions, List.of(), Set.of());
+    }
+
+    /**
+     * Who wishes it less sweet means its sugars: they are moved before anything else is, and no
+     * more of what sweetens goes in.
+     *
+     * @param sweetnessPercent as it stands, percent
+     */
+    public BalanceTask sugarFirst(final double sweetnessPercent) {
+        final boolean lessSweet =
+                wishes.stream()
+                        .anyMatch(
+                                w ->
+                                        w.quality() == Quality.SWEETNESS
+                                                && w.high() < sweetnessPercent);
+        return lessSweet ? with(operations, grams, locked, levers, sugarLines()) : this;
+    }
+
+    private Set<Integer> sugarLines() {
+        return Set.copyOf(Sugars.lines(operations));
+    }
+
+    /** Without these locks. */
+    BalanceTask freeing(final Set<Integer> lines) {
+        final Set<Integer> fewer = new HashSet<>(locked);
+        fewer.removeAll(lines);
+        return with(operations, grams, fewer, levers, sugars);
+    }
+
+    /** The same wishes of another way to make it. */
+    BalanceTask with(
+            final List<Operation> others,
+            final List<Double> amounts,
+            final Set<Integer> locks,
+            final List<Lever> moved,
+            final Set<Integer> sugarsOfIt) {
+        return new BalanceTask(others, amounts, locks, wishes, conditions, moved, sugarsOfIt);
     }
 
     /** What the solver moves: grams of every line, then the levers. */
@@ -110,7 +156,7 @@ public record BalanceTask(
         if (isLever(line)) {
             return lever(line).scale();
         }
-        return Math.max(grams.get(line), total() / 40);
+        return Math.max(grams.get(line), total() / 40) * (sugars.contains(line) ? SUGAR_FIRST : 1);
     }
 
     double lowest(final int line) {
@@ -124,7 +170,18 @@ public record BalanceTask(
         if (isLever(line)) {
             return lever(line).high();
         }
-        return locked.contains(line) ? grams.get(line) : 4 * grams.get(line) + 0.2 * total();
+        return locked.contains(line) || sugars.contains(line) && Sugars.isSweet(ingredient(line))
+                ? grams.get(line)
+                : 4 * grams.get(line) + 0.2 * total();
+    }
+
+    private Ingredient ingredient(final int line) {
+        return operations.stream()
+                .flatMap(op -> op.lines().stream())
+                .skip(line)
+                .findFirst()
+                .orElseThrow()
+                .ingredient();
     }
 
     /** Every wished quality of these amounts. */
@@ -177,6 +234,15 @@ public record BalanceTask(
     BalanceTask without(final int wish) {
         final List<PropertyConstraint> fewer = new ArrayList<>(wishes);
         fewer.remove(wish);
-        return new BalanceTask(operations, grams, locked, fewer, conditions, levers);
+        return wishing(fewer);
+    }
+
+    /** Only one of the wishes. */
+    BalanceTask alone(final PropertyConstraint wish) {
+        return wishing(List.of(wish));
+    }
+
+    private BalanceTask wishing(final List<PropertyConstraint> others) {
+        return new BalanceTask(operations, grams, locked, others, conditions, levers, sugars);
     }
 }

@@ -62,14 +62,39 @@ public record CookedOtherwise(
                 false);
     }
 
-    /** First with all of the fruit, for whose sake the pan is there; else with less of it. */
-    private static CookedOtherwise with(final BalanceTask task, final FruitFirst first) {
-        final Set<Integer> locked = new HashSet<>();
-        for (int i = 0; i < first.oldLines().size(); i++) {
-            if (task.locked().contains(first.oldLines().get(i))) {
-                locked.add(i);
+    /**
+     * Which of the lines that stay would have to be freed for every wish to be met: one of them if
+     * one is enough, the least that is changed first; else all of them; empty where that does not
+     * help either.
+     *
+     * @param main lines that stay only until their maker frees them, ingredient by ingredient
+     * @param cooking whether what is done may be moved
+     */
+    public static Set<Integer> worthFreeing(
+            final BalanceTask task, final List<Set<Integer>> main, final boolean cooking) {
+        final Set<Integer> all = new HashSet<>();
+        Set<Integer> best = Set.of();
+        double least = Double.MAX_VALUE;
+        for (final Set<Integer> lines : main) {
+            all.addAll(lines);
+            final Balance freed = balance(task.freeing(lines), cooking);
+            if (freed.met() && freed.change() < least) {
+                best = lines;
+                least = freed.change();
             }
         }
+        return best.isEmpty() && main.size() > 1 && balance(task.freeing(all), cooking).met()
+                ? all
+                : best;
+    }
+
+    private static Balance balance(final BalanceTask task, final boolean cooking) {
+        return cooking ? solve(task).balance : Balance.solve(task);
+    }
+
+    /** First with all of the fruit, for whose sake the pan is there; else with less of it. */
+    private static CookedOtherwise with(final BalanceTask task, final FruitFirst first) {
+        final Set<Integer> locked = first.nowAt(task.locked());
         final Set<Integer> fruitToo = new HashSet<>(locked);
         final List<RecipeLine> lines =
                 first.operations().stream().flatMap(op -> op.lines().stream()).toList();
@@ -86,19 +111,18 @@ public record CookedOtherwise(
             final BalanceTask task, final FruitFirst first, final Set<Integer> locked) {
         final List<Double> grams = first.oldLines().stream().map(task.grams()::get).toList();
         final BalanceTask other =
-                new BalanceTask(
+                task.with(
                         first.operations(),
                         grams,
                         locked,
-                        task.wishes(),
-                        task.conditions(),
                         Lever.all(
                                 first.operations(),
                                 true,
                                 Cooking.cook(
                                         first.operations(),
                                         grams.stream().mapToDouble(g -> g).toArray(),
-                                        task.conditions().pressureHPa())));
+                                        task.conditions().pressureHPa())),
+                        first.nowAt(task.sugars()));
         return new CookedOtherwise(
                 Balance.solve(other),
                 first.oldLines(),

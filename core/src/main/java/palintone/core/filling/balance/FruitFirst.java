@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
@@ -31,6 +32,14 @@ record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt
 
     /** Cool again, it leaves the pot it goes into as warm as it was. */
     private static final double COOLED_C = 20;
+
+    /** Where lines of the recipe as it was stand now. */
+    Set<Integer> nowAt(final Set<Integer> lines) {
+        return IntStream.range(0, oldLines.size())
+                .filter(i -> lines.contains(oldLines.get(i)))
+                .boxed()
+                .collect(Collectors.toSet());
+    }
 
     /** Empty where no wet fruit goes in, it is boiled down already, or every pot is in use. */
     static Optional<FruitFirst> of(final List<Operation> operations) {

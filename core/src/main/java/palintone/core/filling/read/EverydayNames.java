@@ -103,6 +103,6 @@ public final class EverydayNames {
     }
 
     private static String key(final String name, final Predicate<String> counts) {
-        return tokens(name).filter(counts).map(WrittenLine::stem).collect(Collectors.joining(" "));
+        return tokens(name).filter(counts).map(Nouns::stem).collect(Collectors.joining(" "));
     }
 }

@@ -105,7 +105,7 @@ public final class Likeness {
                                 .split("[^\\p{L}\\d]+"))
                 .filter(w -> !w.isEmpty() && !SAYS_NOTHING.contains(w))
                 .filter(w -> !Lexicon.isNote(w) || Lexicon.isAnother(w) || w.equals("whole"))
-                .map(WrittenLine::stem)
+                .map(Nouns::stem)
                 .filter(w -> !SAYS_LITTLE.contains(w))
                 .collect(Collectors.toSet());
     }

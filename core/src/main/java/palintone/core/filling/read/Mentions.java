@@ -52,7 +52,7 @@ final class Mentions {
             final Reading reading, final int from, final int to, final List<WrittenLine> lines) {
         final Set<WrittenLine> found = new java.util.LinkedHashSet<>();
         for (int i = from; i < to; i++) {
-            final String word = WrittenLine.stem(reading.word(i));
+            final String word = Nouns.stem(reading.word(i));
             if (word.isEmpty()) {
                 continue;
             }
@@ -93,20 +93,20 @@ final class Mentions {
         }
         int score = head ? 2 : 1;
         for (int k = 1; k <= at && i - k >= from; k++) {
-            if (!names.get(at - k).equals(WrittenLine.stem(reading.word(i - k)))) {
+            if (!names.get(at - k).equals(Nouns.stem(reading.word(i - k)))) {
                 break;
             }
             score += 2;
         }
         // "cocoa butter" is not the butter: another thing's colour stands before it.
-        final String before = WrittenLine.stem(reading.word(i - 1));
+        final String before = Nouns.stem(reading.word(i - 1));
         final boolean foreign = i > from && COLOURS.contains(before) && !names.contains(before);
         return foreign && head ? 1 : score;
     }
 
     /** Whether a word is part of the name of a line. */
     static boolean names(final String word, final List<WrittenLine> lines) {
-        final String stem = WrittenLine.stem(word);
+        final String stem = Nouns.stem(word);
         return lines.stream()
                 .flatMap(line -> line.names().stream())
                 .anyMatch(name -> name.equals(stem) || Lexicon.isKindOf(stem, name));

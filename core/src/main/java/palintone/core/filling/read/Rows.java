@@ -272,7 +272,7 @@ final class Rows {
         if (i >= to || reading.word(i).isEmpty()) {
             return List.of();
         }
-        final String fruit = WrittenLine.stem(reading.word(i));
+        final String fruit = Nouns.stem(reading.word(i));
         reading.went(from, i + 1, Went.LINE);
         final String raw = reading.source(from, to);
         return what.stream()
@@ -402,7 +402,7 @@ final class Rows {
 
     private boolean isCounted(final int from, final int to) {
         for (int k = from; k < to; k++) {
-            if (COUNTED.contains(WrittenLine.stem(reading.word(k)))) {
+            if (COUNTED.contains(Nouns.stem(reading.word(k)))) {
                 return true;
             }
         }

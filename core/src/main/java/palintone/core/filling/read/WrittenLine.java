@@ -51,7 +51,7 @@ public final class WrittenLine {
                 NO_LETTERS
                         .splitAsStream(plain)
                         .filter(w -> !w.isEmpty() && !Lexicon.isNote(w) && !w.equals("of"))
-                        .map(WrittenLine::stem)
+                        .map(Nouns::stem)
                         .toList();
     }
 
@@ -123,25 +123,5 @@ public final class WrittenLine {
     /** The nouns it goes by, the head last: "unsalted butter" is only "butter". */
     List<String> names() {
         return names;
-    }
-
-    /** One for many, and one name for what has two. */
-    static String stem(final String word) {
-        final String lower = word.toLowerCase(Locale.ROOT);
-        final String one;
-        if (lower.equals("leaves")) {
-            one = "leaf";
-        } else if (lower.endsWith("ies") && lower.length() > 4) {
-            one = lower.substring(0, lower.length() - 3) + "y";
-        } else if (lower.endsWith("s") && !lower.endsWith("ss") && lower.length() > 3) {
-            one = lower.substring(0, lower.length() - 1);
-        } else {
-            one = lower;
-        }
-        return switch (one) {
-            case "couverture", "choc" -> "chocolate";
-            case "purée" -> "puree";
-            default -> one;
-        };
     }
 }

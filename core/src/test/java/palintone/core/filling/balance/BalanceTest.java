@@ -93,11 +93,70 @@ class BalanceTest {
                                 new PropertyConstraint(Quality.SWEETNESS, 0, 12),
                                 new PropertyConstraint(Quality.ENERGY, 500, 4000)));
         assertThat(balance.met()).isFalse();
-        assertThat(balance.clashes())
-                .extracting(c -> c.wish().quality())
+        assertThat(balance.outcome()).isEqualTo(Balance.Outcome.CLASH);
+        assertThat(balance.missed())
+                .extracting(m -> m.wish().quality())
                 .contains(Quality.WATER_ACTIVITY, Quality.SWEETNESS)
                 .doesNotContain(Quality.ENERGY);
-        assertThat(balance.clashes()).anyMatch(Balance.Clash::curesAll);
+        assertThat(balance.missed()).anyMatch(Balance.Missed::curesAll);
+    }
+
+    @Test
+    void whatIsOutOfReachByItselfIsNoClash() {
+        final Balance balance =
+                Balance.solve(
+                        task(
+                                Set.of(),
+                                new PropertyConstraint(Quality.WATER_ACTIVITY, 0.1, 0.2),
+                                new PropertyConstraint(Quality.ENERGY, 500, 4000)));
+        assertThat(balance.outcome()).isEqualTo(Balance.Outcome.NEAREST);
+        assertThat(balance.missed())
+                .singleElement()
+                .satisfies(
+                        missed -> {
+                            assertThat(missed.wish().quality()).isEqualTo(Quality.WATER_ACTIVITY);
+                            assertThat(missed.alone()).isFalse();
+                            assertThat(missed.reached()).isGreaterThan(0.2);
+                        });
+    }
+
+    @Test
+    void whatNobodyNoticesIsAsGoodAsMet() {
+        final Balance far =
+                Balance.solve(
+                        task(Set.of(0, 1, 3, 4), new PropertyConstraint(Quality.SWEETNESS, 0, 15)));
+        assertThat(far.outcome()).isEqualTo(Balance.Outcome.NEAREST);
+        final double least = far.after().value(Quality.SWEETNESS);
+        final Balance near =
+                Balance.solve(
+                        task(
+                                Set.of(0, 1, 3, 4),
+                                new PropertyConstraint(Quality.SWEETNESS, 0, least - 1)));
+        assertThat(near.outcome()).isEqualTo(Balance.Outcome.AS_GOOD_AS_MET);
+        assertThat(near.met()).isFalse();
+    }
+
+    /** Less sweet takes sugar away: sweet sugars never rise, and they pay before the rest does. */
+    @Test
+    void lessSweetIsMetWithSugar() {
+        final double now =
+                Balance.solve(task(Set.of(), new PropertyConstraint(Quality.FAT, 0, 100)))
+                        .before()
+                        .value(Quality.SWEETNESS);
+        final PropertyConstraint[] wishes = {
+            new PropertyConstraint(Quality.SWEETNESS, 0, now - 2),
+            new PropertyConstraint(Quality.YIELD, 700, 760)
+        };
+        final Balance any = Balance.solve(task(Set.of(3), wishes));
+        final Balance sugar = Balance.solve(task(Set.of(3), wishes).sugarFirst(now));
+        assertThat(sugar.met()).isTrue();
+        assertThat(sugar.grams().get(2)).isLessThan(20);
+        final double othersBefore = Math.abs(any.grams().get(0) - 300);
+        assertThat(Math.abs(sugar.grams().get(0) - 300)).isLessThan(othersBefore);
+        // Sweeter is another wish, and it may take sugar.
+        final BalanceTask sweeter =
+                task(Set.of(3), new PropertyConstraint(Quality.SWEETNESS, now + 2, 60));
+        assertThat(sweeter.sugarFirst(now).sugars()).isEmpty();
     }
 
     @Test

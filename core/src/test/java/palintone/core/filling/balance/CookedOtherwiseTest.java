@@ -46,7 +46,8 @@ class CookedOtherwiseTest {
                 locked,
                 List.of(wishes),
                 Conditions.USUAL,
-                Lever.all(recipe, true, Cooking.cook(recipe)));
+                Lever.all(recipe, true, Cooking.cook(recipe)),
+                Set.of());
     }
 
     private static double value(final List<Operation> recipe, final Quality quality) {
@@ -207,7 +208,8 @@ class CookedOtherwiseTest {
                                         new PropertyConstraint(
                                                 Quality.WATER_ACTIVITY, 0.5, aw - 0.01)),
                                 Conditions.USUAL,
-                                Lever.all(recipe, false, Cooking.cook(recipe))));
+                                Lever.all(recipe, false, Cooking.cook(recipe)),
+                                Set.of()));
         assertThat(balance.met()).isTrue();
         assertThat(balance.turns()).singleElement();
         assertThat(balance.turns().get(0).to()).isLessThan(119);
@@ -236,7 +238,9 @@ class CookedOtherwiseTest {
                                 OperationKind.POUR,
                                 grams(Samples.DARK_66, 200),
                                 grams(Kitchen.of("salt", Map.of(Component.ASH, 99.5)), 2)));
-        assertThat(Keep.seasoning(salted)).containsExactly(1, 3);
+        assertThat(Staying.of("", salted, Cooking.grams(salted)))
+                .containsEntry(1, Staying.Why.SEASONING)
+                .containsEntry(3, Staying.Why.SEASONING);
     }
 
     @Test

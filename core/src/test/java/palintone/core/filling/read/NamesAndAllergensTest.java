@@ -168,7 +168,7 @@ class NamesAndAllergensTest {
         NAMES.forEach(
                 (id, name) ->
                         Arrays.stream(name.toLowerCase().split("[^\\p{L}]+"))
-                                .map(WrittenLine::stem)
+                                .map(Nouns::stem)
                                 .filter(MEANS::containsKey)
                                 .filter(word -> !name.contains("Buckwheat"))
                                 .forEach(
