@@ -19,7 +19,7 @@ type Filled = components['schemas']['FilledView']
 const { bench } = useRecipe()
 const { house, taste } = useHouse()
 const where = useStorage(
-  'palintone.fillings.cool',
+  'palintone.fillings.cooling',
   {
     vessel: 'BOWL' as 'BOWL' | 'TRAY' | 'BAG',
     on: 'TABLE' as 'TABLE' | 'STONE' | 'RACK' | 'DRAUGHT',
@@ -27,7 +27,7 @@ const where = useStorage(
     depthMm: 60 as number | null,
     roomC: null as number | null,
     fromC: null as number | null,
-    pipingC: 29 as number | null,
+    pipingC: null as number | null,
   },
   undefined,
   { mergeDefaults: true },
@@ -52,12 +52,25 @@ const answer = ref<Cooling | null>(null)
 const holding = ref<Filled[]>([])
 const refused = ref('')
 
+/** Into a shell that is not known yet; common practice, no source. */
+const PIPED_C = 29
+/** What the tenderest of its shells bears: the batch waits for the same. */
+function warmest(pieces: Filled[]): number {
+  const bear = pieces.flatMap((piece) => (piece.warmest ? [piece.warmest.value] : []))
+  return bear.length ? Math.min(...bear) : PIPED_C
+}
+
 const turn = useTurn()
 const cool = useDebounceFn(async () => {
   const current = turn()
   const w = where.value
   if (!whole(bench.value.recipe)) return
   try {
+    const pieces = bench.value.number
+      ? await ask(
+          api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
+        )
+      : []
     const cooling = await ask(
       api.POST('/api/fillings/cooling', {
         body: {
@@ -68,15 +81,10 @@ const cool = useDebounceFn(async () => {
           depthMm: w.depthMm ?? 60,
           roomC: w.roomC ?? house.value?.rules.roomTemperatureC ?? 20,
           fromC: w.fromC,
-          pipingC: w.pipingC ?? 29,
+          pipingC: w.pipingC ?? warmest(pieces),
         },
       }),
     )
-    const pieces = bench.value.number
-      ? await ask(
-          api.GET('/api/pieces/holding', { params: { query: { filling: bench.value.id } } }),
-        )
-      : []
     if (!current()) return
     answer.value = cooling
     holding.value = pieces
@@ -172,7 +180,11 @@ const marks = computed(() =>
         >
       </div>
       <NumberField v-model="where.fromC" :label="$t('From (recipe if empty)')" unit="CELSIUS" />
-      <NumberField v-model="where.pipingC" :label="$t('Piped at')" unit="CELSIUS" />
+      <NumberField
+        v-model="where.pipingC"
+        :label="$t('Piped at (its shells if empty)')"
+        unit="CELSIUS"
+      />
       <template v-for="h in holding.filter((each) => each.warmest)" :key="h.id">
         <h3 class="mt-2">{{ $t('Into {name}', { name: h.name }) }}</h3>
         <FigureString v-if="h.warmest" :figure="h.warmest" />

@@ -1,12 +1,16 @@
 package palintone.core.piece;
 
 import java.util.Map;
+import java.util.Optional;
 import palintone.core.coat.CentreShape;
 import palintone.core.coat.HandWarmth;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.filling.cool.CoolingVessel;
+import palintone.core.filling.cool.UntilReady;
 import palintone.core.filling.texture.Texture;
+import palintone.core.filling.texture.TextureClass;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
@@ -21,6 +25,9 @@ final class CentreTasks {
 
     /** What shapes well between the palms has been in the cold, no warmer than this. */
     private static final double CHILLED_C = 12;
+
+    /** Into the freezer no warmer; common practice, no source. */
+    private static final double FROZEN_FROM_C = 25;
 
     private final FormedCentre centre;
     private final Materials needs;
@@ -50,11 +57,8 @@ final class CentreTasks {
                         draft,
                         needs,
                         place,
-                        () -> {
-                            if (forming.fromASlab()) {
-                                frame();
-                            }
-                        });
+                        forming.fromASlab() ? Optional.of(this::frame) : Optional.empty(),
+                        waiting(forming));
         draft.part("Centres");
         final Integer filling = made.get(centre.filling().id());
         return switch (forming) {
@@ -62,6 +66,35 @@ final class CentreTasks {
             case FROZEN -> frozen(filling);
             case PIPED, SCOOPED -> piped(filling, forming);
             case ROLLED, SHAPED -> shaped(filling, forming);
+        };
+    }
+
+    /** Frozen it is cut as it comes out of the cold; else it stands until it bears what is done. */
+    private FillingTasks.Waiting waiting(final Forming forming) {
+        return switch (forming) {
+            case CUT ->
+                    new FillingTasks.Waiting(
+                            standing ->
+                                    standing.stiff(
+                                            CoolingVessel.TRAY,
+                                            block().heightMm(),
+                                            FormedCentre.CUTS_FROM_PA),
+                            "a knife goes through it and the cut stays, at about {celsius}",
+                            Double.NaN);
+            case FROZEN ->
+                    new FillingTasks.Waiting(
+                            standing -> standing.cool(FROZEN_FROM_C),
+                            "it is no warmer than {celsius}: hot it thaws the freezer",
+                            FROZEN_FROM_C);
+            case PIPED, SCOOPED, ROLLED, SHAPED ->
+                    new FillingTasks.Waiting(
+                            standing ->
+                                    standing.stiff(
+                                            UntilReady.VESSEL,
+                                            UntilReady.DEPTH_MM,
+                                            TextureClass.POURABLE.toPa()),
+                            "it stays where it is piped, at about {celsius}",
+                            Double.NaN);
         };
     }
 

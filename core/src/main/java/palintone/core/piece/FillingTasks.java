@@ -2,10 +2,21 @@ package palintone.core.piece;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import palintone.core.figure.Band;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+import palintone.core.filling.FillingProperties;
+import palintone.core.filling.cool.Cooling;
+import palintone.core.filling.cool.UntilReady;
 import palintone.core.filling.make.RecipeTasks;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
+import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
 
 /** The fillings of a batch, made with it. */
 final class FillingTasks {
@@ -17,18 +28,18 @@ final class FillingTasks {
 
     private FillingTasks() {}
 
-    /** Each filling once, however many layers it makes; its last task by its name. */
-    static Map<String, Integer> lay(
-            final ProcessDraft draft, final Materials needs, final Workplace place) {
-        return lay(draft, needs, place, () -> {});
-    }
-
-    /** The same, and what is done with them before they rest. */
+    /**
+     * Each filling once, however many layers it makes; its last task by its name.
+     *
+     * @param frame writes the pouring into a frame, where it goes into one
+     * @param waiting what it stands for before it is worked with
+     */
     static Map<String, Integer> lay(
             final ProcessDraft draft,
             final Materials needs,
             final Workplace place,
-            final Runnable beforeRest) {
+            final Optional<Runnable> frame,
+            final Waiting waiting) {
         final Map<String, Integer> made = new LinkedHashMap<>();
         if (place.fillings() == Workplace.Fillings.READY) {
             return made;
@@ -45,16 +56,92 @@ final class FillingTasks {
         for (final Materials.FillingNeed need : needs.fillings()) {
             made.computeIfAbsent(
                     need.filling().id(),
-                    id ->
-                            RecipeTasks.lay(
-                                    draft,
-                                    need.filling(),
-                                    grams.get(id)[0],
-                                    grams.get(id)[1],
-                                    need.figures().life().keepCold(),
-                                    beforeRest));
+                    id -> made(draft, need, place, grams.get(id), frame, waiting));
         }
         return made;
+    }
+
+    private static int made(
+            final ProcessDraft draft,
+            final Materials.FillingNeed need,
+            final Workplace place,
+            final double[] grams,
+            final Optional<Runnable> frame,
+            final Waiting waiting) {
+        final double room = place.room().temperatureC();
+        RecipeTasks.lay(
+                draft,
+                need.filling(),
+                grams[0],
+                grams[1],
+                new RecipeTasks.Around(room, need.figures().life().keepCold()),
+                frame);
+        final UntilReady until =
+                waiting.until()
+                        .apply(
+                                new UntilReady.Standing(
+                                        FillingProperties.of(
+                                                need.figures().cooked(),
+                                                need.figures().conditions()),
+                                        need.filling().operations(),
+                                        grams[0],
+                                        room,
+                                        place.cabinetC()));
+        if (until.waits()) {
+            stand(draft, until, waiting);
+        }
+        return draft.last();
+    }
+
+    private static void stand(
+            final ProcessDraft draft, final UntilReady until, final Waiting waiting) {
+        final boolean cold = until.where() == UntilReady.Where.CABINET;
+        draft.task(TaskKind.STAND)
+                .next()
+                .say(
+                        Sentence.of(
+                                        (cold
+                                                        ? "In the room it does not get there: into the"
+                                                                + " cabinet, film on it, until "
+                                                        : "Film on it, and leave it until ")
+                                                + waiting.words()
+                                                + ": about {minutes}, sooner spread out on a tray.")
+                                .with("minutes", until.minutes(), Unit.MINUTE)
+                                .with("celsius", waiting.atMostC(until), Unit.CELSIUS))
+                .read(
+                        "temperature of the filling",
+                        Unit.CELSIUS,
+                        waiting.aimC(until),
+                        waiting.band(until))
+                .clock(Clock.about(until.minutes() * 60))
+                .handsOn(0.02)
+                .occupies(cold ? new Occupies[] {Occupies.CABINET} : new Occupies[0])
+                .source(Cooling.SOURCE)
+                .done();
+    }
+
+    /**
+     * What a filling stands for before it is worked with.
+     *
+     * @param until how long
+     * @param words until what, as "it is {celsius}"
+     * @param warmest it may then be, °C; NaN where only its stiffness counts
+     */
+    record Waiting(Function<UntilReady.Standing, UntilReady> until, String words, double warmest) {
+
+        double atMostC(final UntilReady ready) {
+            return Double.isNaN(warmest) ? ready.celsius() : warmest;
+        }
+
+        /** Stiffness is not read: what is read is the warmth it has by then. */
+        Band band(final UntilReady ready) {
+            final double most = atMostC(ready);
+            return new Band(most - 12, most - 6, most + 0.5, most + 2);
+        }
+
+        double aimC(final UntilReady ready) {
+            return atMostC(ready) - 1;
+        }
     }
 
     static After ahead(final int made) {

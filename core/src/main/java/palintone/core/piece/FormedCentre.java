@@ -29,7 +29,7 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
     private static final double WARMEST_KNIFE_C = 40;
 
     /** A knife goes through without crumbs, and the cut stays: from scooped to firm. */
-    private static final double CUTS_FROM_PA = TextureClass.PIPEABLE.toPa();
+    static final double CUTS_FROM_PA = TextureClass.PIPEABLE.toPa();
 
     private static final double CUTS_TO_PA = TextureClass.SLICEABLE.toPa();
 

@@ -47,7 +47,16 @@ final class MouldedProcess {
     }
 
     Process lay() {
-        final Map<String, Integer> made = FillingTasks.lay(draft, needs, place);
+        final Map<String, Integer> made =
+                FillingTasks.lay(
+                        draft,
+                        needs,
+                        place,
+                        Optional.empty(),
+                        new FillingTasks.Waiting(
+                                standing -> standing.cool(shell.fillBand().high()),
+                                "it is no warmer than {celsius}",
+                                shell.fillBand().high()));
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
         final int chilled = shell.lay(moulds, test);

@@ -163,13 +163,16 @@ final class ShellTasks {
         }
         Sentence say =
                 Sentence.of(
-                                (coat == 0 ? "" : "Coat {coat} of {coats}. ")
+                                (coat == 0
+                                                ? "When the paper is good and the moulds are"
+                                                        + " ready: fill"
+                                                : "Coat {coat} of {coats}. Fill")
                                         + (closed()
-                                                ? "Fill two thirds, {brim} a mould, close it and clip"
+                                                ? " two thirds, {brim} a mould, close it and clip"
                                                         + " it. Tap until the bubbles stop, about"
                                                         + " {shaken}: what is wider than {bubble}"
                                                         + " comes up."
-                                                : "Fill to the brim, {brim} a mould. Shake until the"
+                                                : " to the brim, {brim} a mould. Shake until the"
                                                         + " bubbles stop, about {shaken}: what is"
                                                         + " wider than {bubble} comes up."))
                         .with("coat", coat + 1, Unit.ONE)

@@ -82,7 +82,8 @@ final class SolidProcess {
                 .after(After.done(moulds))
                 .say(
                         Sentence.of(
-                                        "Fill level, {each} a cavity, {mould} a mould. Watch the"
+                                        "When the paper is good and the moulds are ready: fill level,"
+                                                + " {each} a cavity, {mould} a mould. Watch the"
                                                 + " scale.")
                                 .with("each", eachG, Unit.GRAM)
                                 .with("mould", eachG * needs.size().cavitiesPerMould(), Unit.GRAM))

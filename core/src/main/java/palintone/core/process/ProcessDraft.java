@@ -35,7 +35,7 @@ public final class ProcessDraft {
     }
 
     public Process done() {
-        return new Process(tasks);
+        return new Process(ReadyInTime.said(tasks));
     }
 
     /** A task being written down. */

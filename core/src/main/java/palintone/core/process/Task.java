@@ -72,6 +72,13 @@ public record Task(
                         : Collections.unmodifiableSet(EnumSet.copyOf(occupies));
     }
 
+    /** The same task in other words. */
+    Task saying(final Sentence words) {
+        return new Task(
+                number, kind, title, part, words, reading, clock, handsOn, after, occupies, caution,
+                source);
+    }
+
     /** Whether its reading is one of the bowl. */
     public boolean atTheBowl() {
         return occupies.contains(Occupies.BOWL) && kind != TaskKind.STIR_IN;

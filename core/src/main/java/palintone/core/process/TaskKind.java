@@ -4,6 +4,7 @@ package palintone.core.process;
 public enum TaskKind {
     WEIGH_OUT("Weigh out"),
     COOK("Cook"),
+    STAND("Stand"),
     POLISH("Polish"),
     COLOUR("Colour"),
     MOULD("Mould ready"),

@@ -20,7 +20,12 @@ import palintone.core.figure.BandStatus;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.pot.Setting;
+import palintone.core.heat.RoomAir;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
@@ -29,6 +34,7 @@ import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
 import palintone.core.substance.Portion;
+import palintone.core.temper.method.Method;
 
 /** A truffle and a cut square: what they weigh, what goes in, how they are made. */
 class DippedPieceTest {
@@ -84,6 +90,72 @@ class DippedPieceTest {
     private static List<Task> tasks(final DippedPiece piece, final int pieces) {
         final Materials needs = piece.materials(BatchSize.oneByOne(pieces), HABITS);
         return piece.process(needs, Samples.workplace(needs)).tasks();
+    }
+
+    private static List<Task> slab(final Operation... afterwards) {
+        final List<Operation> recipe = new java.util.ArrayList<>();
+        recipe.add(Operation.of(OperationKind.BOIL, List.of(Kitchen.grams(Samples.CREAM, 200))));
+        recipe.add(Operation.of(OperationKind.POUR, List.of(Kitchen.grams(Samples.DARK_66, 430))));
+        recipe.addAll(List.of(afterwards));
+        final DippedPiece piece =
+                new DippedPiece(
+                        "square",
+                        "Square",
+                        Samples.dark(),
+                        new FormedCentre(
+                                new Filling("slab", "Slab", recipe),
+                                new CentreShape.Block(28, 22, 12),
+                                Forming.CUT,
+                                0),
+                        new DipCoat(1.4, false, 1),
+                        List.of(),
+                        Dress.NONE);
+        final Materials needs = piece.materials(BatchSize.oneByOne(40), HABITS);
+        return piece.process(
+                        needs,
+                        Samples.workplace(
+                                needs,
+                                Method.SEED_THIRD,
+                                new RoomAir(20, 50),
+                                12,
+                                Workplace.Fillings.MADE_WITH_IT))
+                .tasks();
+    }
+
+    private static int place(final List<Task> tasks, final Task found) {
+        return tasks.indexOf(found);
+    }
+
+    /** Poured into its frame while it runs, and cut once: as the piece says. */
+    @Test
+    void aSlabIsPouredBeforeItRestsAndCutOnce() {
+        final List<Task> tasks =
+                slab(
+                        new Operation(
+                                OperationKind.REST,
+                                List.of(),
+                                Map.of(Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 16.0)),
+                        new Operation(
+                                OperationKind.CUT,
+                                List.of(),
+                                Map.of(Setting.WIDTH_MM, 22.0, Setting.PERCENT, 6.0)));
+        final Task rest =
+                tasks.stream().filter(t -> t.title().equals("Rest")).findFirst().orElseThrow();
+        assertThat(place(tasks, only(tasks, TaskKind.FRAME))).isLessThan(place(tasks, rest));
+        assertThat(place(tasks, rest)).isLessThan(place(tasks, only(tasks, TaskKind.CUT)));
+        assertThat(tasks).noneMatch(t -> t.kind() == TaskKind.STAND);
+        assertThat(tasks).noneMatch(t -> t.title().equals("Cut") && t.kind() == TaskKind.COOK);
+    }
+
+    /** From the frame to the knife it stands, where its recipe does not let it rest. */
+    @Test
+    void aSlabThatIsNotRestedStandsUntilItBearsAKnife() {
+        final List<Task> tasks = slab();
+        final Task stand = only(tasks, TaskKind.STAND);
+        assertThat(place(tasks, only(tasks, TaskKind.FRAME))).isLessThan(place(tasks, stand));
+        assertThat(only(tasks, TaskKind.CUT).after()).anyMatch(a -> a.task() == stand.number());
+        assertThat(stand.clock().orElseThrow().targetS() / 60.0).isBetween(10.0, 24 * 60.0);
+        assertThat(stand.reading()).isPresent();
     }
 
     @Test

@@ -20,6 +20,7 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
@@ -264,12 +265,80 @@ class BatchPlanTest {
                                 .mapToDouble(f -> f.toMake().value())
                                 .sum(),
                         within(1e-9));
-        final int cooked =
-                tasks.stream().filter(t -> t.kind() == TaskKind.COOK).findFirst().get().number();
+        final int stood =
+                tasks.stream().filter(t -> t.kind() == TaskKind.STAND).findFirst().get().number();
         assertThat(tasks)
                 .filteredOn(t -> t.kind() == TaskKind.FILL)
                 .hasSize(2)
-                .allSatisfy(t -> assertThat(t.after()).anyMatch(a -> a.task() == cooked));
+                .allSatisfy(t -> assertThat(t.after()).anyMatch(a -> a.task() == stood));
+    }
+
+    /** From the stove to the bag it stands until the shell bears it, and that is read. */
+    @Test
+    void aHotFillingStandsUntilItsShellBearsIt() {
+        final List<Operation> hot =
+                List.of(
+                        Operation.of(
+                                OperationKind.BOIL, List.of(Kitchen.grams(Samples.CREAM, 250))),
+                        Operation.of(
+                                OperationKind.POUR, List.of(Kitchen.grams(Samples.DARK_66, 300))));
+        final BatchPlan plan = withFilling(hot, new RoomAir(20, 52));
+        final Task stand = task(plan, TaskKind.STAND);
+        final Task fill = task(plan, TaskKind.FILL);
+        final double most = fill.reading().get().band().high();
+        assertThat(stand.reading().get().target()).isLessThanOrEqualTo(most);
+        assertThat(stand.reading().get().band().high()).isLessThanOrEqualTo(most + 1);
+        // Common practice: 2 to 3 h in a bowl until it pipes; by the model's own spread.
+        assertThat(stand.clock().get().targetS() / 3600.0).isBetween(0.7, 4.0);
+        assertThat(fill.after()).anyMatch(a -> a.task() == stand.number());
+        // Where its recipe lets it rest there is no second wait.
+        final List<Operation> rested = new java.util.ArrayList<>(hot);
+        rested.add(
+                new Operation(
+                        OperationKind.REST,
+                        List.of(),
+                        java.util.Map.of(Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 18.0)));
+        assertThat(withFilling(rested, new RoomAir(20, 52)).process().tasks())
+                .noneMatch(t -> t.kind() == TaskKind.STAND);
+    }
+
+    private static BatchPlan withFilling(final List<Operation> recipe, final RoomAir room) {
+        return plan(
+                filledWith(new Filling("f", "Filling", recipe)),
+                Method.SEED_THIRD,
+                room,
+                12,
+                Workplace.Fillings.MADE_WITH_IT);
+    }
+
+    /** Where the bowl is begun it is said what must be ready by the time it is, and how long. */
+    @Test
+    void atMeltItIsSaidWhatMustBeReadyForTheBowl() {
+        final BatchPlan plan =
+                withFilling(
+                        List.of(
+                                Operation.of(
+                                        OperationKind.BOIL,
+                                        List.of(Kitchen.grams(Samples.CREAM, 250))),
+                                Operation.of(
+                                        OperationKind.POUR,
+                                        List.of(Kitchen.grams(Samples.DARK_66, 300)))),
+                        new RoomAir(20, 52));
+        final Task melt = task(plan, TaskKind.MELT);
+        assertThat(melt.say().template())
+                .contains("Must be ready by then: Moulds in {in0}; Filling in {in1}, {takes1}");
+        final double bowlMin =
+                plan.process().tasks().stream()
+                                .filter(t -> t.part().equals("Bowl"))
+                                .mapToInt(t -> t.clock().map(c -> c.targetS()).orElse(0))
+                                .sum()
+                        / 60.0;
+        assertThat(melt.say().values().get("in0").value()).isCloseTo(bowlMin, within(0.01));
+        assertThat(melt.say().values().get("in1").value()).isGreaterThan(bowlMin);
+        assertThat(melt.say().values().get("takes1").value())
+                .isGreaterThanOrEqualTo(task(plan, TaskKind.STAND).clock().get().targetS() / 60.0);
+        assertThat(task(plan, TaskKind.CAST).say().template())
+                .startsWith("When the paper is good and the moulds are ready");
     }
 
     /** What is weighed out for the tasks is what the larder is asked for. */

@@ -15,8 +15,8 @@ import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.cool.RestPractice;
 import palintone.core.filling.cool.Standing;
+import palintone.core.filling.cool.UntilReady;
 import palintone.core.filling.life.RestPlace;
-import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.server.figure.FigureView;
@@ -77,17 +77,14 @@ public class CoolingTool {
 
     @Transactional(readOnly = true)
     public CoolingView cooling(final CoolingRequest request) {
-        final FillingProperties properties = reader.read(request.on()).properties();
-        final Cooked cooked = properties.cooked();
-        final double hot =
-                cooked.stages().stream()
-                        .mapToDouble(Cooked.Stage::temperatureC)
-                        .filter(t -> t > 25)
-                        .reduce((first, last) -> last)
-                        .orElse(40);
-        final double fromC = request.fromC() == null ? Math.min(100, hot) : request.fromC();
+        final OnBench bench = reader.read(request.on());
+        final FillingProperties properties = bench.properties();
+        final double fromC =
+                request.fromC() == null
+                        ? Cooling.fromPotC(properties.cooked(), bench.operations())
+                        : request.fromC();
         final CoolingVessel vessel =
-                request.vessel() == null ? CoolingVessel.BOWL : request.vessel();
+                request.vessel() == null ? UntilReady.VESSEL : request.vessel();
         final Cooling cooling =
                 Cooling.of(
                         properties,
@@ -97,7 +94,7 @@ public class CoolingTool {
                                 request.standing() == null ? Standing.TABLE : request.standing(),
                                 Boolean.TRUE.equals(request.stirred()),
                                 request.roomC(),
-                                fromC,
+                                Math.max(fromC, request.roomC()),
                                 request.pipingC()));
         final boolean keepCold = FillingFigures.of(properties, Map.of()).life().keepCold();
         return new CoolingView(

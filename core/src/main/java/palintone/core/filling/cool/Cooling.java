@@ -10,9 +10,12 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.Component;
 
 /**
  * A filling cooling and setting: heat leaving by air, radiation and what it stands on ({@link
@@ -62,6 +65,49 @@ public record Cooling(
     /** One moment. */
     public record At(double minutes, double celsius, double solidPercent, double pascal) {}
 
+    /** As it leaves the pot: no warmer than it boils. */
+    private static final double HOTTEST_C = 100;
+
+    /** Of what was never warm. */
+    private static final double UNHEATED_C = 25;
+
+    /** What is stirred together cold was in the room, but for couverture that was melted for it. */
+    private static final double STIRRED_IN_C = 20;
+
+    private static final double MELTED_C = 45;
+
+    /** With more cocoa butter than this it is stirred in melted, share. */
+    private static final double MELTED_FROM = 0.15;
+
+    /**
+     * How warm a recipe leaves the pot, °C: by the last of its operations that is warmer than a
+     * room; stirred together without heat, by what goes in melted.
+     */
+    public static double fromPotC(final Cooked cooked, final List<Operation> operations) {
+        return Math.min(
+                HOTTEST_C,
+                cooked.stages().stream()
+                        .mapToDouble(Cooked.Stage::temperatureC)
+                        .filter(t -> t > UNHEATED_C)
+                        .reduce((first, last) -> last)
+                        .orElseGet(() -> stirredC(operations)));
+    }
+
+    private static double stirredC(final List<Operation> operations) {
+        double grams = 0;
+        double heat = 0;
+        for (final Operation op : operations) {
+            for (final RecipeLine line : op.lines()) {
+                final boolean melted =
+                        line.ingredient().composition().fraction(Component.COCOA_BUTTER)
+                                > MELTED_FROM;
+                grams += line.massG();
+                heat += line.massG() * (melted ? MELTED_C : STIRRED_IN_C);
+            }
+        }
+        return grams > 0 ? heat / grams : STIRRED_IN_C;
+    }
+
     /**
      * Where and how it cools.
      *
@@ -110,15 +156,32 @@ public record Cooling(
      * @return its path in minutes and °C, and when it pipes
      */
     public static Cooling of(final FillingProperties properties, final Where where) {
+        return of(properties, properties.cooked().yieldG(), 0, where);
+    }
+
+    /**
+     * Lets more or less of it cool and set than its recipe makes.
+     *
+     * @param massG of it
+     * @param solidPercent of its fat, set already as it begins
+     */
+    static Cooling of(
+            final FillingProperties properties,
+            final double massG,
+            final double solidPercent,
+            final Where where) {
         final Cooked cooked = properties.cooked();
         final Texture texture = properties.texture();
         final double fatG =
-                cooked.matrix().fatFraction() * (cooked.yieldG() - cooked.folded().grams());
+                cooked.matrix().fatFraction()
+                        * (cooked.yieldG() - cooked.folded().grams())
+                        * massG
+                        / cooked.yieldG();
         final double density = ChoiOkos1986.densityGPerMl(cooked.composition(), 30);
-        final double heat = cooked.yieldG() * ChoiOkos1986.cpJPerGK(cooked.composition(), 30);
+        final double heat = massG * ChoiOkos1986.cpJPerGK(cooked.composition(), 30);
         final List<At> path = new ArrayList<>();
         double celsius = where.fromC();
-        double solid = 0;
+        double solid = solidPercent / 100;
         boolean stands = false;
         double piping = Double.NaN;
         double opens = Double.NaN;
@@ -155,7 +218,7 @@ public record Cooling(
             final double passes =
                     where.vessel()
                             .wattsPerK(
-                                    cooked.yieldG(),
+                                    massG,
                                     where.depthMm() / 1000,
                                     density,
                                     where.on(),

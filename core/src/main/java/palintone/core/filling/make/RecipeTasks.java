@@ -8,7 +8,10 @@ import java.util.Set;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.FillingProperties;
+import palintone.core.filling.cool.UntilReady;
 import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.FromPot;
@@ -50,21 +53,33 @@ public final class RecipeTasks {
     /** Shorter than this is not a time anybody takes, min. */
     private static final double BRIEF_MIN = 0.5;
 
+    /** Cooling by less is no wait. */
+    private static final double WORTH_A_CLOCK_K = 2;
+
     private final ProcessDraft draft;
     private final Filling filling;
     private final double scale;
     private final Cooked cooked;
-    private final boolean keepCold;
+
+    private final Around around;
+
+    /**
+     * Where it is made.
+     *
+     * @param roomC the room, °C
+     * @param keepCold whether it must be kept cold, by the verdict of its sheet
+     */
+    public record Around(double roomC, boolean keepCold) {}
 
     private RecipeTasks(
             final ProcessDraft draft,
             final Filling filling,
-            final double scale,
-            final boolean keepCold) {
-        this.keepCold = keepCold;
+            final double weighedG,
+            final Around around) {
+        this.around = around;
         this.draft = draft;
         this.filling = filling;
-        this.scale = scale;
+        scale = weighedG / filling.mixture().massG();
         cooked = filling.cooked();
     }
 
@@ -73,35 +88,22 @@ public final class RecipeTasks {
      *
      * @param makeG what is to come out, g
      * @param weighedG what is weighed in for that, g
-     * @return number of the last task, after which it can be filled
-     */
-    public static int lay(
-            final ProcessDraft draft,
-            final Filling filling,
-            final double makeG,
-            final double weighedG) {
-        return lay(draft, filling, makeG, weighedG, false, () -> {});
-    }
-
-    /**
-     * The same, and something done before its last rest: what rests in a frame is poured into it
-     * while it still runs.
-     *
-     * @param keepCold whether it must be kept cold, by the verdict of its sheet
-     * @param beforeRest writes it; at the end where the recipe says nothing of a rest
+     * @param frame writes the pouring into a frame, which comes before its last rest while it still
+     *     runs; cut it is then as the piece says and not as the recipe does. Empty where there is
+     *     none
+     * @return number of the last task
      */
     public static int lay(
             final ProcessDraft draft,
             final Filling filling,
             final double makeG,
             final double weighedG,
-            final boolean keepCold,
-            final Runnable beforeRest) {
-        return new RecipeTasks(draft, filling, weighedG / filling.mixture().massG(), keepCold)
-                .all(makeG, beforeRest);
+            final Around around,
+            final Optional<Runnable> frame) {
+        return new RecipeTasks(draft, filling, weighedG, around).all(makeG, frame);
     }
 
-    private int all(final double makeG, final Runnable beforeRest) {
+    private int all(final double makeG, final Optional<Runnable> frame) {
         draft.part(filling.name());
         draft.task(TaskKind.WEIGH_OUT)
                 .say(
@@ -113,19 +115,33 @@ public final class RecipeTasks {
                 .occupies(Occupies.PERSON)
                 .done();
         final List<Operation> operations = filling.operations();
-        final boolean rests =
-                !operations.isEmpty()
-                        && operations.get(operations.size() - 1).kind() == OperationKind.REST;
+        final int into = frame.isPresent() ? restsAtTheEnd(operations) : operations.size();
         for (int i = 0; i < operations.size(); i++) {
-            if (rests && i == operations.size() - 1) {
-                beforeRest.run();
+            if (i == into) {
+                frame.get().run();
             }
-            task(operations.get(i));
+            if (frame.isEmpty() || operations.get(i).kind() != OperationKind.CUT) {
+                task(operations.get(i));
+            }
         }
-        if (!rests) {
-            beforeRest.run();
+        if (into == operations.size()) {
+            frame.ifPresent(Runnable::run);
         }
         return draft.last();
+    }
+
+    /** Place of the rest it ends with, but for cutting; behind the last where it does not rest. */
+    private static int restsAtTheEnd(final List<Operation> operations) {
+        for (int i = operations.size() - 1; i >= 0; i--) {
+            final OperationKind kind = operations.get(i).kind();
+            if (kind == OperationKind.REST) {
+                return i;
+            }
+            if (kind != OperationKind.CUT) {
+                break;
+            }
+        }
+        return operations.size();
     }
 
     private int task(final Operation op) {
@@ -210,7 +226,8 @@ public final class RecipeTasks {
         if (!Double.isNaN(hours)) {
             full = full.with("hours", hours, Unit.HOUR);
         }
-        if (op.kind() == OperationKind.REST && RestPlace.partsInTheCold(keepCold, celsius, hours)) {
+        if (op.kind() == OperationKind.REST
+                && RestPlace.partsInTheCold(around.keepCold(), celsius, hours)) {
             full = full.and(RestPlace.says());
         }
         if (op.kind() == OperationKind.BOIL_DOWN) {
@@ -316,9 +333,39 @@ public final class RecipeTasks {
                             ? new Clock(about.targetS(), about.targetS(), about.longestS())
                             : about);
         }
-        if (op.kind() == OperationKind.COOL) {
-            task.handsOn(0.1);
+        if (op.kind() == OperationKind.COOL || op.kind() == OperationKind.BUTTER) {
+            coolsTo(task, op);
         }
+    }
+
+    /** Nothing is read off a pot before it can be: how long it stands until it is so cool. */
+    private void coolsTo(final ProcessDraft.TaskDraft task, final Operation op) {
+        final double before = before(op);
+        final double to = op.value(Setting.TEMPERATURE_C);
+        if (before - to < WORTH_A_CLOCK_K) {
+            return;
+        }
+        final UntilReady until =
+                UntilReady.falling(
+                        FillingProperties.of(cooked, Conditions.USUAL),
+                        cooked.yieldG() * scale,
+                        around.roomC(),
+                        before,
+                        to);
+        if (until.waits()) {
+            task.clock(Clock.about(until.minutes() * 60)).handsOn(0.1);
+        }
+    }
+
+    /** How warm its pot was before it, °C. */
+    private double before(final Operation op) {
+        double celsius = op.value(Setting.TEMPERATURE_C);
+        for (int i = 0; filling.operations().get(i) != op; i++) {
+            if (filling.operations().get(i).pot() == op.pot()) {
+                celsius = cooked.stages().get(i).temperatureC();
+            }
+        }
+        return celsius;
     }
 
     /** By what is in the pot, before and after: the name of the operation says little. */

@@ -43,7 +43,9 @@ class SeveralPotsAsTasksTest {
                 draft,
                 filling,
                 filling.cooked().yieldG() * times,
-                filling.mixture().massG() * times);
+                filling.mixture().massG() * times,
+                new RecipeTasks.Around(20, false),
+                Optional.empty());
         return draft.done().tasks();
     }
 
