@@ -2769,6 +2769,22 @@ export interface components {
             natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "LOW_METHOXYL_PECTIN" | "GELATINE" | "AGAR")[];
             estimated: boolean;
         };
+        BagRead: {
+            /** Format: double */
+            cocoaPercent: number;
+            /** Format: double */
+            cocoaButterPercent: number;
+            /** Format: double */
+            fatPercent: number;
+            /** Format: double */
+            sugarsPercent: number;
+            /** Format: double */
+            sugarPercent: number;
+            /** Format: double */
+            milkSolidsPercent: number;
+            /** Format: double */
+            milkFatPercent: number;
+        };
         IngredientView: {
             id: string;
             name: string;
@@ -2788,6 +2804,7 @@ export interface components {
             traits: components["schemas"]["TraitsView"];
             labelInTheUnitedStates: string[];
             bag: components["schemas"]["BagDraft"];
+            asOnABag?: components["schemas"]["BagRead"];
             parts: components["schemas"]["PartDraft"][];
             archived: boolean;
             /** Format: int64 */
@@ -4337,11 +4354,17 @@ export interface components {
             /** @enum {string} */
             kind: "DARK" | "MILK" | "WHITE";
             /** Format: double */
-            cocoaPercent: number;
+            cocoaPercent?: number | null;
             /** Format: double */
-            fatPercent: number;
+            fatPercent?: number | null;
             /** Format: double */
-            sugarsPercent: number;
+            sugarsPercent?: number | null;
+            /** Format: double */
+            cocoaButterPercent?: number | null;
+            /** Format: double */
+            milkSolidsPercent?: number | null;
+            /** Format: double */
+            sugarPercent?: number | null;
             /** Format: double */
             milkFatPercent?: number | null;
             bag?: components["schemas"]["BagDraft"];
@@ -4358,6 +4381,7 @@ export interface components {
             differs: components["schemas"]["SentenceView"][];
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
+            byItsBag: boolean;
         };
         CentreRequest: {
             /** @enum {string} */

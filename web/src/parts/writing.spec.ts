@@ -180,3 +180,54 @@ describe('writing one thing', () => {
     expect(localStorage.getItem('palintone form mould new')).toContain('Own')
   })
 })
+
+describe('what is kept', () => {
+  /** The server takes its time; each question is answered when it is let go. */
+  function slowly() {
+    const waiting: { wide: number | null; answer: () => void; fail: (e: Error) => void }[] = []
+    const written = writing({
+      draft: (form, version, drawn) => ({ ...form, name: `${form.name} ${drawn}`, version }),
+      trial: (_, form) => {
+        const wide = form.wide
+        return new Promise<string>((resolve, reject) =>
+          waiting.push({ wide, answer: () => resolve(`${wide} wide`), fail: reject }),
+        )
+      },
+    })
+    return { ...written, waiting }
+  }
+
+  it('waits for the answer on the wire and is never that of the one before', async () => {
+    const { made, put, waiting } = slowly()
+    made.form.value.name = 'Bag'
+    made.form.value.wide = 50
+    await settle()
+    waiting.at(-1)!.answer()
+    await settle()
+    expect(made.drawn.value).toBe('50 wide')
+    made.form.value.wide = 51
+    const saving = made.save()
+    await settle()
+    expect(put).not.toHaveBeenCalled()
+    while (waiting.length) {
+      waiting.pop()!.answer()
+      await settle()
+    }
+    await saving
+    expect(put).toHaveBeenCalledTimes(1)
+    expect(put.mock.calls[0]![1]).toMatchObject({ wide: 51, name: 'Bag 51 wide' })
+  })
+
+  it('is nothing where what was typed is refused', async () => {
+    const { made, put, waiting } = slowly()
+    made.form.value.name = 'Bag'
+    const saving = made.save()
+    await settle()
+    waiting.forEach((one) => one.fail(new Refusal('sugars is 90 %; allowed: 0 to 60 %', 400)))
+    await settle()
+    await saving
+    expect(put).not.toHaveBeenCalled()
+    expect(made.notSaved.value).toContain('sugars is 90')
+    expect(made.busy.value).toBe(false)
+  })
+})

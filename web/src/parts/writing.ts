@@ -18,7 +18,8 @@ export interface Written<Form extends object, Drawn, Draft extends { version?: n
   begin: () => Form
   /** What is still to be said before it can be drawn; empty where nothing is. */
   missing: (form: Form) => string
-  draft: (form: Form, version: number | null) => Draft
+  /** @param drawn what the server said of this very form; null before it has answered */
+  draft: (form: Form, version: number | null, drawn: Drawn | null) => Draft
   /** As it would be: drawn and weighed, not kept. */
   trial: (draft: Draft, form: Form) => Promise<Drawn>
   put: (id: string, draft: Draft) => Promise<unknown>
@@ -69,19 +70,24 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
   const theirs = ref(null) as Ref<Draft | null>
   const busy = ref(false)
   const open = computed(() => it.missing(form.value))
-  const mine = computed(() => it.draft(form.value, version.value))
+  const mine = computed(() => it.draft(form.value, version.value, drawn.value))
 
   const turn = useTurn()
+  /** What was typed when the last answer was asked for. */
+  let answered = ''
+  const typed = () => JSON.stringify(form.value)
   async function lookNow() {
     const current = turn()
+    const asked = typed()
     if (open.value) {
       refused.value = ''
       return
     }
     try {
-      const answer = await it.trial(it.draft(form.value, null), form.value)
+      const answer = await it.trial(it.draft(form.value, null, null), form.value)
       if (!current()) return
       drawn.value = answer
+      answered = asked
       refused.value = ''
     } catch (problem) {
       if (current()) refused.value = inTaste(words(problem), taste.value)
@@ -97,6 +103,14 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
     { deep: true },
   )
 
+  /** What follows from what is typed is part of what is kept: nothing is, before it is known. */
+  async function answerOnTheWire() {
+    while (answered !== typed()) {
+      await lookNow()
+      if (refused.value || open.value) return
+    }
+  }
+
   async function save() {
     const name = it.name(form.value).trim()
     if (open.value || !name) {
@@ -106,6 +120,11 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
     if (busy.value) return
     busy.value = true
     try {
+      await answerOnTheWire()
+      if (refused.value) {
+        notSaved.value = refused.value
+        return
+      }
       let id = it.own?.id
       if (id) await it.put(id, mine.value)
       else id = await saveNew(name, it.what, [], (fresh) => it.put(fresh, mine.value))

@@ -3,7 +3,7 @@
 import { allergenList } from '@/parts/kinds'
 import { asList } from '@/words/locale'
 import { t } from '@/words'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { api, ask, type BagLabel, type Ingredient, type IngredientDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
@@ -20,9 +20,6 @@ import LotList from './LotList.vue'
 const props = defineProps<{ couverture: Ingredient | null; copied?: boolean }>()
 const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
 const { taste } = useHouse()
-/** What the label gives, worked out by the server at every change. */
-const worked = ref<BagLabel | null>(null)
-
 const writing = useWriting<CouvertureInForm, BagLabel, IngredientDraft>({
   what: 'couverture',
   own: props.copied ? null : props.couverture,
@@ -31,12 +28,9 @@ const writing = useWriting<CouvertureInForm, BagLabel, IngredientDraft>({
     ...(props.copied && { name: `${props.couverture?.name} 2` }),
   }),
   missing,
-  draft: (form, version) => draftOf(form, version, props.couverture, worked.value),
-  trial: async (_, form) => {
-    const label = await ask(api.POST('/api/couvertures/label', { body: labelOf(form) }))
-    worked.value = label
-    return label
-  },
+  // What the label gives is worked out by the server at every change.
+  draft: (form, version, drawn) => draftOf(form, version, props.couverture, drawn),
+  trial: (_, form) => ask(api.POST('/api/couvertures/label', { body: labelOf(form) })),
   put: (id, body) => ask(api.PUT('/api/ingredients/{id}', { params: { path: { id } }, body })),
   now: async (id) => {
     const it = await ask(api.GET('/api/ingredients/{id}', { params: { path: { id } } }))
@@ -116,9 +110,35 @@ const FIELDS = [
       >
     </div>
     <h2 class="wide">{{ $t('From the bag') }}</h2>
-    <NumberField v-model="form.cocoaPercent" :label="$t('Cocoa, butter included')" unit="PERCENT" />
-    <NumberField v-model="form.fatPercent" :label="$t('Fat')" unit="PERCENT" />
-    <NumberField v-model="form.sugarsPercent" :label="$t('Sugars')" unit="PERCENT" />
+    <template v-if="form.kind === 'WHITE'">
+      <NumberField v-model="form.cocoaButterPercent" :label="$t('Cocoa butter')" unit="PERCENT" />
+      <NumberField
+        v-model="form.milkSolidsPercent"
+        :label="$t('Milk solids, fat included')"
+        unit="PERCENT"
+      />
+      <NumberField
+        v-model="form.sugarPercent"
+        :label="$t('Sugar, without lactose')"
+        unit="PERCENT"
+      />
+    </template>
+    <template v-else>
+      <NumberField
+        v-model="form.cocoaPercent"
+        :label="$t('Cocoa, butter included')"
+        unit="PERCENT"
+      />
+      <NumberField v-model="form.fatPercent" :label="$t('Fat')" unit="PERCENT" />
+      <NumberField v-model="form.sugarsPercent" :label="$t('Sugars')" unit="PERCENT" />
+    </template>
+    <p class="wide quiet">
+      {{
+        form.kind === 'WHITE'
+          ? $t('The three numbers a white bag prints. Its sugar is the one among the ingredients.')
+          : $t('Sugars as the nutrition table counts them, lactose of the milk included.')
+      }}
+    </p>
     <NumberField
       v-if="form.kind !== 'DARK'"
       v-model="form.milkFatPercent"
@@ -145,6 +165,9 @@ const FIELDS = [
       class="wide"
     />
     <h2 class="wide">{{ $t('Its own curve, if the bag prints one') }}</h2>
+    <p class="wide quiet">
+      {{ $t('What is typed here is what Temper, Shells and the batches work it by.') }}
+    </p>
     <NumberField v-model="form.meltC" :label="$t('Melt to')" unit="CELSIUS" />
     <NumberField v-model="form.coolC" :label="$t('Cool to')" unit="CELSIUS" />
     <NumberField v-model="form.workC" :label="$t('Work at')" unit="CELSIUS" />
@@ -156,10 +179,15 @@ const FIELDS = [
         </p>
         <p class="quiet">
           {{
-            $t(
-              'worked at; melted to {it} to {it2}. House rules and each bowl may choose another window.',
-              { it: c(drawn.melt.low), it2: c(drawn.melt.high) },
-            )
+            drawn.byItsBag
+              ? $t('worked at, as its bag says; melted to {it} to {it2}.', {
+                  it: c(drawn.melt.low),
+                  it2: c(drawn.melt.high),
+                })
+              : $t(
+                  'worked at; melted to {it} to {it2}. House rules and each bowl may choose another window.',
+                  { it: c(drawn.melt.low), it2: c(drawn.melt.high) },
+                )
           }}
         </p>
         <p v-for="note in drawn.differs" :key="note.template" class="note">

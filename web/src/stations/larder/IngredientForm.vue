@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // An ingredient: what is in it, what it brings, and its lots. Estimated from a packet, or typed.
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, type Ingredient, type IngredientDraft } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { allergenList, ALLERGENS, type Allergen } from '@/parts/kinds'
@@ -28,6 +28,8 @@ const emit = defineEmits<{ saved: [id: string]; cancel: []; copy: []; putAway: [
 const { taste } = useHouse()
 
 const own = props.copied ? null : props.ingredient
+/** Numbers of a label that have not gone into the composition yet. */
+const onTheLabel = ref(false)
 const writing = useWriting<IngredientInForm, null, IngredientDraft>({
   what: 'ingredient',
   own,
@@ -35,7 +37,10 @@ const writing = useWriting<IngredientInForm, null, IngredientDraft>({
     ...begun(props.ingredient),
     ...(props.copied && { name: `${props.ingredient?.name} 2` }),
   }),
-  missing,
+  missing: (form) =>
+    onTheLabel.value
+      ? t('The label has not been taken in: estimate the rest, or go on without the label.')
+      : missing(form),
   draft: (form, version) => draftOf(form, props.ingredient, version),
   // Nothing is drawn of it: what it does is seen in the recipes that hold it.
   trial: () => Promise.resolve(null),
@@ -138,7 +143,7 @@ const FIELDS = [
       :label="form.fromMemory ? $t('Composition from (from memory)') : $t('Composition from')"
       class="wide"
     />
-    <LabelPanel class="wide" @estimated="take" />
+    <LabelPanel v-model:pending="onTheLabel" class="wide" @estimated="take" />
     <p v-if="form.estimated && !form.allergens.length" class="wide caution">
       {{
         $t('No allergens are named. Read them on the packet and set them here before it is used.')

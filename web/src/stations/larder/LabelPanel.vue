@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The nutrition panel of a packet, from which the rest is estimated.
 import { t } from '@/words'
-import { ref } from 'vue'
+import { ref, watchEffect } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
@@ -18,6 +18,8 @@ const LIKE: { id: Like; words: string }[] = [
   { id: 'COCONUT', words: t('coconut') },
 ]
 const open = ref(false)
+/** Whether numbers stand in it that have not gone into the composition. */
+const pending = defineModel<boolean>('pending', { default: false })
 const like = ref<Like>('NUT')
 const panel = ref({
   fatG: null as number | null,
@@ -38,9 +40,15 @@ const FIELDS: [keyof typeof panel.value, string][] = [
   ['waterG', t('Water, if known')],
 ]
 const refused = ref('')
+const busy = ref(false)
+watchEffect(() => {
+  pending.value = open.value && Object.values(panel.value).some((value) => value !== null)
+})
 
 async function estimate() {
   const p = panel.value
+  if (busy.value) return
+  busy.value = true
   try {
     const answer = await ask(
       api.POST('/api/ingredients/estimate', {
@@ -61,6 +69,8 @@ async function estimate() {
     emit('estimated', answer.gramsPer100 as Record<string, number>, answer.basis)
   } catch (problem) {
     refused.value = words(problem)
+  } finally {
+    busy.value = false
   }
 }
 </script>
@@ -85,7 +95,10 @@ async function estimate() {
         :label="label"
         unit="PERCENT"
       />
-      <v-btn size="large" color="primary" @click="estimate">{{ $t('Estimate the rest') }}</v-btn>
+      <v-btn size="large" color="primary" :loading="busy" @click="estimate">{{
+        $t('Estimate the rest')
+      }}</v-btn>
+      <v-btn size="large" variant="text" @click="open = false">{{ $t('Without the label') }}</v-btn>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     </div>
   </div>

@@ -10,6 +10,10 @@ export interface CouvertureInForm {
   cocoaPercent: number | null
   fatPercent: number | null
   sugarsPercent: number | null
+  /** Of a white bag. */
+  cocoaButterPercent: number | null
+  milkSolidsPercent: number | null
+  sugarPercent: number | null
   milkFatPercent: number | null
   allergens: Ingredient['allergens']
   pricePerKg: number | null
@@ -26,21 +30,20 @@ export const KINDS: { id: Kind; words: string }[] = [
   { id: 'WHITE', words: t('White') },
 ]
 
-const LACTOSE_OF_MILK_SOLIDS = 0.55
-const tenth = (n: number) => Math.round(n * 10) / 10
+const tenth = (n?: number | null) => (n == null ? null : Math.round(n * 10) / 10)
 
 export function begun(own: Ingredient | null): CouvertureInForm {
-  const part = (code: string) => own?.gramsPer100[code] ?? 0
-  const milk = part('MILK_SOLIDS')
+  const read = own?.asOnABag
   return {
     name: own?.name ?? '',
     kind: own?.couverture ?? 'DARK',
-    cocoaPercent: own ? tenth(part('COCOA_BUTTER') + part('COCOA_SOLIDS')) : null,
-    fatPercent: own ? tenth(own.fatPercent) : null,
-    sugarsPercent: own
-      ? tenth(part('SUCROSE') + part('LACTOSE') + milk * LACTOSE_OF_MILK_SOLIDS)
-      : null,
-    milkFatPercent: own && part('MILK_FAT') ? tenth(part('MILK_FAT')) : null,
+    cocoaPercent: tenth(read?.cocoaPercent),
+    fatPercent: tenth(read?.fatPercent),
+    sugarsPercent: tenth(read?.sugarsPercent),
+    cocoaButterPercent: tenth(read?.cocoaButterPercent),
+    milkSolidsPercent: tenth(read?.milkSolidsPercent),
+    sugarPercent: tenth(read?.sugarPercent),
+    milkFatPercent: tenth(read?.milkFatPercent) || null,
     allergens: own?.allergens ?? [],
     pricePerKg: own?.traits.pricePerKg ?? null,
     fluidity: own?.bag.fluidity ?? null,
@@ -52,6 +55,12 @@ export function begun(own: Ingredient | null): CouvertureInForm {
 }
 
 export function missing(form: CouvertureInForm): string {
+  if (form.kind === 'WHITE') {
+    if (form.cocoaButterPercent === null) return t('The cocoa butter of the bag is missing.')
+    if (form.milkSolidsPercent === null) return t('The milk solids of the bag are missing.')
+    if (form.sugarPercent === null) return t('The sugar of the bag is missing.')
+    return ''
+  }
   if (form.cocoaPercent === null) return t('The cocoa of the bag is missing.')
   if (form.fatPercent === null) return t('The fat of the bag is missing.')
   if (form.sugarsPercent === null) return t('The sugars of the bag are missing.')
@@ -63,21 +72,27 @@ function bagOf(form: CouvertureInForm): Ingredient['bag'] {
   return { fluidity, meltC, coolC, workC, packKg }
 }
 
+/** The numbers its kind of bag prints. */
+function printed(form: CouvertureInForm) {
+  const { cocoaPercent, fatPercent, sugarsPercent, milkFatPercent } = form
+  const { cocoaButterPercent, milkSolidsPercent, sugarPercent } = form
+  return form.kind === 'WHITE'
+    ? { cocoaButterPercent, milkSolidsPercent, sugarPercent, milkFatPercent }
+    : {
+        cocoaPercent,
+        fatPercent,
+        sugarsPercent,
+        milkFatPercent: form.kind === 'DARK' ? null : milkFatPercent,
+      }
+}
+
 export function labelOf(form: CouvertureInForm): BagLabelDraft {
-  return {
-    kind: form.kind,
-    cocoaPercent: form.cocoaPercent ?? 0,
-    fatPercent: form.fatPercent ?? 0,
-    sugarsPercent: form.sugarsPercent ?? 0,
-    milkFatPercent: form.milkFatPercent,
-    bag: bagOf(form),
-  }
+  return { kind: form.kind, ...printed(form), bag: bagOf(form) }
 }
 
 /** What the label says of the composition, to tell whether it has to be worked out anew. */
 export function numbersOf(form: CouvertureInForm): string {
-  const { kind, cocoaPercent, fatPercent, sugarsPercent, milkFatPercent } = form
-  return JSON.stringify([kind, cocoaPercent, fatPercent, sugarsPercent, milkFatPercent])
+  return JSON.stringify([form.kind, printed(form)])
 }
 
 /** The ingredient it becomes; a composition that was written down stays where the label did. */

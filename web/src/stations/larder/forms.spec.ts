@@ -98,6 +98,15 @@ describe('a couverture in the form', () => {
     densityGPerMl: 1.24,
     gramsPer100: { COCOA_BUTTER: 40, COCOA_SOLIDS: 26, SUCROSE: 32.8 },
     fatPercent: 40.4,
+    asOnABag: {
+      cocoaPercent: 66,
+      cocoaButterPercent: 40,
+      fatPercent: 40.4,
+      sugarsPercent: 32.8,
+      sugarPercent: 32.8,
+      milkSolidsPercent: 0,
+      milkFatPercent: 0,
+    },
     allergens: ['SOYA'],
     traits: { natures: [], estimated: false, ph: 5.6 },
     source: { citation: 'recipe of the house', fromMemory: false },
@@ -129,6 +138,16 @@ describe('a couverture in the form', () => {
     const form = couverture.begun(null)
     expect(couverture.missing(form)).toContain('cocoa')
     expect(couverture.missing({ ...form, cocoaPercent: 70, fatPercent: 42 })).toContain('sugars')
+  })
+
+  it('asks a white bag for what white bags print', () => {
+    const form = { ...couverture.begun(null), kind: 'WHITE' as const }
+    expect(couverture.missing(form)).toContain('cocoa butter')
+    const white = { ...form, cocoaButterPercent: 29, milkSolidsPercent: 22 }
+    expect(couverture.missing(white)).toContain('sugar')
+    const label = couverture.labelOf({ ...white, sugarPercent: 45, cocoaPercent: 66 })
+    expect(label).toMatchObject({ cocoaButterPercent: 29, milkSolidsPercent: 22, sugarPercent: 45 })
+    expect(label).not.toHaveProperty('cocoaPercent')
   })
 })
 

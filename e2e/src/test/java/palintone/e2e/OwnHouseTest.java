@@ -156,9 +156,9 @@ class OwnHouseTest {
         name(page).fill(name);
         page.getByLabel("Cocoa, butter included").fill("70");
         page.getByLabel("Fat", new Page.GetByLabelOptions().setExact(true)).fill("43");
-        page.getByLabel("Sugars").fill("90");
+        page.getByLabel("Sugars", new Page.GetByLabelOptions().setExact(true)).fill("90");
         assertThat(page.locator(".trouble")).containsText("sugars is 90 %");
-        page.getByLabel("Sugars").fill("28");
+        page.getByLabel("Sugars", new Page.GetByLabelOptions().setExact(true)).fill("28");
         page.getByLabel("Work at").fill("30");
         assertThat(page.locator(".note")).containsText("The bag works at 30.0");
         screen.button("Save").click();

@@ -34,7 +34,7 @@ public record SecondBowl(Couverture couverture, Figure toMelt) {
             final String what,
             final Workplace place,
             final After after) {
-        final TemperTargets targets = place.capTargets(couverture.kind());
+        final TemperTargets targets = place.capTargets(couverture);
         final BowlAt worked = place.bowlAt(couverture);
         return draft.task(kind)
                 .after(after)

@@ -28,7 +28,7 @@ public interface WorkedBowls {
                                     couverture,
                                     order.fluidity(),
                                     palintone.core.temper.TemperTargets.of(
-                                            couverture.kind(),
+                                            couverture,
                                             palintone.core.temper.DarkWindowPractice.LOW),
                                     WorkedBowl.PLANNED_G,
                                     order.vesselKind(),

@@ -5,7 +5,6 @@ import palintone.core.casting.BowlAt;
 import palintone.core.figure.Require;
 import palintone.core.heat.RoomAir;
 import palintone.core.temper.Couverture;
-import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
@@ -86,8 +85,8 @@ public record Workplace(
     }
 
     /** What the thermometer should say in a bowl for the caps. */
-    TemperTargets capTargets(final CouvertureKind kind) {
-        return TemperTargets.of(kind, dark);
+    TemperTargets capTargets(final Couverture couverture) {
+        return TemperTargets.of(couverture, dark);
     }
 
     /** Its bowl in temper, as it is worked. */

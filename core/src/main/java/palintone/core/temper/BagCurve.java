@@ -17,6 +17,10 @@ import palintone.core.figure.Unit;
  */
 public record BagCurve(OptionalDouble meltC, OptionalDouble coolC, OptionalDouble workC) {
 
+    /** A bag that prints none. */
+    public static final BagCurve NONE =
+            new BagCurve(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+
     /**
      * @throws palintone.core.figure.OutOfRangeException when a temperature is impossible
      */

@@ -17,8 +17,10 @@ import palintone.core.temper.crystal.Crystals;
  * @param ingredient name, composition, allergens
  * @param kind dark, milk or white; of a coating without meaning
  * @param compound a lauric coating: no temper, its fat sets of itself and by its own law
+ * @param bag the curve its bag prints
  */
-public record Couverture(Ingredient ingredient, CouvertureKind kind, boolean compound) {
+public record Couverture(
+        Ingredient ingredient, CouvertureKind kind, boolean compound, BagCurve bag) {
 
     /** Of a coating's fat at least so much is lauric, and of the whole at least so much fat. */
     private static final double LAURIC_SHARE = 0.5;
@@ -32,7 +34,18 @@ public record Couverture(Ingredient ingredient, CouvertureKind kind, boolean com
 
     /** Chocolate. */
     public Couverture(final Ingredient ingredient, final CouvertureKind kind) {
-        this(ingredient, kind, false);
+        this(ingredient, kind, BagCurve.NONE);
+    }
+
+    /** Chocolate whose bag prints a curve of its own. */
+    public Couverture(final Ingredient ingredient, final CouvertureKind kind, final BagCurve bag) {
+        this(ingredient, kind, false, bag);
+    }
+
+    /** Where it is cooled to: by its bag, else where its fat begins to set in minutes, °C. */
+    public double coolC() {
+        return bag.coolC()
+                .orElseGet(() -> crystals().curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C));
     }
 
     /** What an ingredient is as a coating, where its fat makes it one. */
@@ -43,7 +56,7 @@ public record Couverture(Ingredient ingredient, CouvertureKind kind, boolean com
                         && of.fraction(Component.LAURIC_FAT) >= LAURIC_SHARE * fat
                         && of.fraction(Component.SUCROSE) >= SUGAR_SHARE
                         && of.fraction(Component.WATER) <= MOST_WATER
-                ? Optional.of(new Couverture(ingredient, CouvertureKind.DARK, true))
+                ? Optional.of(new Couverture(ingredient, CouvertureKind.DARK, true, BagCurve.NONE))
                 : Optional.empty();
     }
 

@@ -9,17 +9,15 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
-import palintone.core.figure.Unit;
 import palintone.core.substance.Component;
-import palintone.core.substance.Composition;
 import palintone.core.substance.LumpedSolids;
 
 /**
- * What the bag of a couverture says, and the composition that follows. Cocoa is cocoa butter and
- * fat-free cocoa together; what is neither cocoa nor sugar is milk, whose lactose is counted among
- * the sugars. So cocoa, fat and sugars settle all of it.
+ * What the bag of a dark or milk couverture says, and the composition that follows. Cocoa is cocoa
+ * butter and fat-free cocoa together; what is neither cocoa nor sugar is milk, whose lactose is
+ * counted among the sugars, as a nutrition table does. So cocoa, fat and sugars settle all of it.
  *
- * @param kind dark, milk or white
+ * @param kind dark or milk; of white see {@link WhiteBag}
  * @param cocoaPercent cocoa in the whole, cocoa butter included, 20 to 100 %
  * @param fatPercent all fat, 20 to 65 %
  * @param sugarsPercent all sugars, lactose included, 0 to 60 %
@@ -30,7 +28,8 @@ public record CouvertureLabel(
         double cocoaPercent,
         double fatPercent,
         double sugarsPercent,
-        OptionalDouble milkFatPercent) {
+        OptionalDouble milkFatPercent)
+        implements BagNumbers {
 
     /** Where the split comes from. */
     public static final Source SOURCE =
@@ -38,11 +37,8 @@ public record CouvertureLabel(
                     "mass balance of the bag's numbers; whole milk powder 26 % fat, lecithin 0.5 %,"
                             + " water 0.7 %, from memory");
 
-    private static final Source RULES =
-            Source.remembered("Directive 2000/36/EC, annex I; Codex CXS 87-1981");
-
-    private static final double WATER = 0.7;
-    private static final double LECITHIN = 0.5;
+    static final double WATER = 0.7;
+    static final double LECITHIN = 0.5;
 
     /** Milk fat in a whole milk powder against its fat-free part, a ratio. */
     private static final double POWDER_FAT_RATIO = 0.26 / 0.71;
@@ -54,17 +50,19 @@ public record CouvertureLabel(
      * @throws OutOfRangeException when a number is impossible, or they do not go together
      */
     public CouvertureLabel {
+        if (kind == CouvertureKind.WHITE) {
+            throw new OutOfRangeException(
+                    "kind",
+                    "white",
+                    "dark or milk: a white bag says cocoa butter, milk solids and sugar");
+        }
         Require.between("cocoa", cocoaPercent, 20, 100, "%");
         Require.between("fat", fatPercent, 20, 65, "%");
         Require.between("sugars", sugarsPercent, 0, 60, "%");
         milkFatPercent.ifPresent(m -> Require.between("milk fat", m, 0, fatPercent, "%"));
     }
 
-    /**
-     * In 100 g, each component.
-     *
-     * @throws OutOfRangeException when cocoa, fat and sugars cannot all be true
-     */
+    @Override
     public Map<Component, Double> gramsPer100() {
         final Map<Component, Double> grams = new EnumMap<>(Component.class);
         final double milkSolids = milkSolids();
@@ -72,7 +70,7 @@ public record CouvertureLabel(
         final double cocoaButter = fatPercent - milkFat - LECITHIN;
         final double cocoaSolids = cocoaPercent - cocoaButter;
         final double sucrose = sugarsPercent - milkSolids * LumpedSolids.MILK_LACTOSE;
-        if (cocoaSolids < -SLACK || kind != CouvertureKind.WHITE && cocoaSolids < 0) {
+        if (cocoaSolids < 0) {
             throw new OutOfRangeException(
                     "fat",
                     words(fatPercent),
@@ -100,14 +98,7 @@ public record CouvertureLabel(
                     words(sum) + " together with what follows from them",
                     "numbers that make 97 to 103 %; read the bag again");
         }
-        // What rounding on the bag leaves goes where most of it is.
-        grams.replaceAll((component, g) -> g * 100 / sum);
-        return grams;
-    }
-
-    /** Composition as every model reads it. */
-    public Composition composition() {
-        return Composition.per100(gramsPer100());
+        return BagNumbers.filled(grams, sum);
     }
 
     /** Fat-free milk solids: what is neither cocoa nor sucrose nor the small rest, per cent. */
@@ -141,50 +132,21 @@ public record CouvertureLabel(
         }
     }
 
-    /**
-     * What the composition rules say of its name; notes, never a refusal.
-     *
-     * @throws OutOfRangeException when cocoa, fat and sugars cannot all be true
-     */
+    @Override
     public List<Sentence> rules() {
         final Map<Component, Double> grams = gramsPer100();
         final double butter = grams.getOrDefault(Component.COCOA_BUTTER, 0.0);
         final double milkFat = grams.getOrDefault(Component.MILK_FAT, 0.0);
         final List<Sentence> notes = new ArrayList<>();
-        switch (kind) {
-            case DARK -> {
-                least(notes, "cocoa", cocoaPercent, 35);
-                least(notes, "cocoa butter of a couverture", butter, 31);
-            }
-            case MILK -> {
-                least(notes, "cocoa", cocoaPercent, 25);
-                least(notes, "fat of a milk couverture", butter + milkFat, 31);
-                least(notes, "milk fat", milkFat, 3.5);
-            }
-            case WHITE -> {
-                least(notes, "cocoa butter", butter, 20);
-                least(notes, "milk fat", milkFat, 3.5);
-            }
+        if (kind == CouvertureKind.DARK) {
+            BagNumbers.least(notes, "cocoa", cocoaPercent, 35);
+            BagNumbers.least(notes, "cocoa butter of a couverture", butter, 31);
+        } else {
+            BagNumbers.least(notes, "cocoa", cocoaPercent, 25);
+            BagNumbers.least(notes, "fat of a milk couverture", butter + milkFat, 31);
+            BagNumbers.least(notes, "milk fat", milkFat, 3.5);
         }
         return notes;
-    }
-
-    /** The source of {@link #rules}. */
-    public static Source rulesSource() {
-        return RULES;
-    }
-
-    private static void least(
-            final List<Sentence> notes, final String what, final double has, final double asked) {
-        if (has < asked) {
-            notes.add(
-                    Sentence.of(
-                                    "The rules ask for {asked} "
-                                            + what
-                                            + ", this has {has}: it may not carry the name.")
-                            .with("asked", asked, Unit.PERCENT)
-                            .with("has", has, Unit.PERCENT));
-        }
     }
 
     private static String words(final double percent) {

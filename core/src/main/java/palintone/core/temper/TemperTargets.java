@@ -16,6 +16,11 @@ public record TemperTargets(Band melt, Band work, Band paperTestS) {
     public static final Source SOURCE =
             Source.practice("melting and working windows by kind of couverture");
 
+    /** Half a window as wide as those of the kinds; half of what melting is read to. */
+    private static final double WORK_K = 1;
+
+    private static final double MELT_K = 2;
+
     /** A smear that takes longer than this is not in temper, s. */
     private static final double PAPER_TEST_S = 120;
 
@@ -29,6 +34,33 @@ public record TemperTargets(Band melt, Band work, Band paperTestS) {
             case MILK -> targets(52, Band.around(29, 31, 1));
             case WHITE -> targets(50.5, Band.around(27, 29, 1));
         };
+    }
+
+    /** Of a couverture: by its bag where that prints a curve of its own, else by its kind. */
+    public static TemperTargets of(final Couverture couverture, final DarkWindowPractice practice) {
+        return of(couverture.kind(), practice).by(couverture.bag());
+    }
+
+    /** The same by what a bag prints, where it prints it. */
+    public TemperTargets by(final BagCurve bag) {
+        return new TemperTargets(
+                bag.meltC().isPresent() ? melted(bag.meltC().getAsDouble()) : melt,
+                bag.workC().isPresent()
+                        ? Band.around(
+                                bag.workC().getAsDouble() - WORK_K,
+                                bag.workC().getAsDouble() + WORK_K,
+                                1)
+                        : work,
+                paperTestS);
+    }
+
+    /** Around what the bag says; it scorches where its kind does, and never below the bag. */
+    private Band melted(final double bagC) {
+        return new Band(
+                bagC - 2 * MELT_K,
+                bagC - MELT_K,
+                bagC + MELT_K,
+                Math.max(melt.highLimit(), bagC + 1.5 * MELT_K));
     }
 
     private static TemperTargets targets(final double scorchC, final Band work) {

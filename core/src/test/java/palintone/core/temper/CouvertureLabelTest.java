@@ -30,8 +30,7 @@ class CouvertureLabelTest {
         "DARK, 55, 12, 32, 0",
         "DARK, 70, 6, 23, 0",
         "MILK, 14, 22, 40, 23",
-        "MILK, 22, 20, 34, 23",
-        "WHITE, 0, 30, 44, 25"
+        "MILK, 22, 20, 34, 23"
     })
     void theRecipeComesBackFromItsBag(
             final CouvertureKind kind,
@@ -51,6 +50,66 @@ class CouvertureLabelTest {
                 .isCloseTo(0.46 * liquor, within(1.6));
         assertThat(Composition.per100(found).fatFraction() * 100)
                 .isCloseTo(cocoaButter + milkFat + 0.5, within(1.0));
+    }
+
+    /** As bags of white say it; what was typed is what is kept, to the tenth. */
+    @ParameterizedTest
+    @CsvSource({"29, 22, 45", "30, 23, 46", "34, 26, 39.5", "28.5, 20, 47"})
+    void aWhiteBagComesOutAsItSaysIt(final double butter, final double milk, final double sugar) {
+        final WhiteBag bag = new WhiteBag(butter, milk, sugar, OptionalDouble.empty());
+        final BagRead read = BagRead.of(bag.composition());
+        assertThat(read.cocoaButterPercent()).isCloseTo(butter, within(0.05));
+        assertThat(read.milkSolidsPercent()).isCloseTo(milk, within(0.05));
+        assertThat(read.sugarPercent()).isCloseTo(sugar, within(0.05));
+        // The nutrition table counts the lactose of the milk again: 38 % of whole milk powder.
+        assertThat(read.sugarsPercent()).isCloseTo(sugar + 0.38 / 0.97 * milk, within(0.8));
+        assertThat(read.milkFatPercent()).isCloseTo(0.26 / 0.97 * milk, within(0.05));
+        assertThat(read.fatPercent()).isBetween(butter + 4, butter + 8);
+    }
+
+    @Test
+    void theSugarsOfTheTableAreNotTheSugarOfTheBag() {
+        assertThatThrownBy(() -> new WhiteBag(29, 22, 56, OptionalDouble.empty()).gramsPer100())
+                .hasMessageContaining("107.0 % together")
+                .hasMessageContaining("not the sugars of the nutrition table");
+        assertThatThrownBy(() -> label(CouvertureKind.WHITE, 29, 36, 57))
+                .hasMessageContaining("a white bag says cocoa butter, milk solids and sugar");
+        assertThat(new WhiteBag(29, 13, 52, OptionalDouble.empty()).rules())
+                .extracting(note -> note.template())
+                .anyMatch(words -> words.contains("milk solids"));
+    }
+
+    /** What is typed is what is read back. */
+    @ParameterizedTest
+    @CsvSource({"DARK, 66, 40.4, 32.8", "DARK, 70, 42, 29", "MILK, 41, 38, 43", "MILK, 36, 36, 46"})
+    void aBagIsReadBackAsItWasTyped(
+            final CouvertureKind kind, final double cocoa, final double fat, final double sugars) {
+        final BagRead read = BagRead.of(label(kind, cocoa, fat, sugars).composition());
+        assertThat(read.cocoaPercent()).isCloseTo(cocoa, within(0.05));
+        assertThat(read.fatPercent()).isCloseTo(fat, within(0.05));
+        assertThat(read.sugarsPercent()).isCloseTo(sugars, within(0.05));
+    }
+
+    /** A bag that prints its own curve is worked by it. */
+    @Test
+    void theCurveOfABagIsTheOneItIsTemperedBy() {
+        final BagCurve bag =
+                new BagCurve(
+                        OptionalDouble.of(46), OptionalDouble.of(25.5), OptionalDouble.of(32.4));
+        final Couverture own =
+                new Couverture(palintone.core.Samples.DARK_66, CouvertureKind.DARK, bag);
+        final TemperTargets targets = TemperTargets.of(own, DarkWindowPractice.LOW);
+        assertThat(targets.work().middle()).isCloseTo(32.4, within(1e-9));
+        assertThat(targets.melt().middle()).isCloseTo(46, within(1e-9));
+        assertThat(targets.melt().highLimit())
+                .isEqualTo(
+                        TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW)
+                                .melt()
+                                .highLimit());
+        assertThat(own.coolC()).isEqualTo(25.5);
+        final Couverture silent = palintone.core.Samples.dark();
+        assertThat(TemperTargets.of(silent, DarkWindowPractice.LOW))
+                .isEqualTo(TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW));
     }
 
     @Test

@@ -11,14 +11,17 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
+import palintone.core.temper.BagNumbers;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.CouvertureLabel;
 import palintone.core.temper.CouvertureMixture;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.WhiteBag;
 import palintone.server.figure.BandView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
@@ -38,20 +41,59 @@ class CouvertureController {
         this.larder = larder;
     }
 
-    /** The numbers of a bag. */
+    /**
+     * The numbers of a bag.
+     *
+     * @param cocoaPercent of dark and milk, as fat and sugars
+     * @param sugarsPercent of the nutrition table, lactose included
+     * @param cocoaButterPercent of white, as milk solids and sugar
+     * @param sugarPercent among the ingredients, without lactose
+     */
     public record BagLabelDraft(
             @NotNull CouvertureKind kind,
-            @NotNull Double cocoaPercent,
-            @NotNull Double fatPercent,
-            @NotNull Double sugarsPercent,
+            @Nullable Double cocoaPercent,
+            @Nullable Double fatPercent,
+            @Nullable Double sugarsPercent,
+            @Nullable Double cocoaButterPercent,
+            @Nullable Double milkSolidsPercent,
+            @Nullable Double sugarPercent,
             @Nullable Double milkFatPercent,
-            @Nullable @Valid BagDraft bag) {}
+            @Nullable @Valid BagDraft bag) {
+
+        BagNumbers numbers() {
+            final OptionalDouble milkFat =
+                    milkFatPercent == null
+                            ? OptionalDouble.empty()
+                            : OptionalDouble.of(milkFatPercent);
+            return kind == CouvertureKind.WHITE
+                    ? new WhiteBag(
+                            said("cocoaButterPercent", cocoaButterPercent),
+                            said("milkSolidsPercent", milkSolidsPercent),
+                            said("sugarPercent", sugarPercent),
+                            milkFat)
+                    : new CouvertureLabel(
+                            kind,
+                            said("cocoaPercent", cocoaPercent),
+                            said("fatPercent", fatPercent),
+                            said("sugarsPercent", sugarsPercent),
+                            milkFat);
+        }
+
+        private double said(final String field, final Double number) {
+            if (number == null) {
+                throw new OutOfRangeException(
+                        field, "missing", "a number on a " + kind.words() + " bag");
+            }
+            return number;
+        }
+    }
 
     /**
      * What follows from them.
      *
      * @param rules what the composition rules say of its name
      * @param differs where the bag's curve is not ours, and why
+     * @param byItsBag whether it is worked as the bag says
      */
     public record BagLabelView(
             Map<Component, Double> gramsPer100,
@@ -61,30 +103,25 @@ class CouvertureController {
             String rulesFrom,
             List<SentenceView> differs,
             BandView melt,
-            BandView work) {}
+            BandView work,
+            boolean byItsBag) {}
 
     @PostMapping("/label")
     BagLabelView label(@Valid @RequestBody final BagLabelDraft draft) {
-        final CouvertureLabel label =
-                new CouvertureLabel(
-                        draft.kind(),
-                        draft.cocoaPercent(),
-                        draft.fatPercent(),
-                        draft.sugarsPercent(),
-                        draft.milkFatPercent() == null
-                                ? OptionalDouble.empty()
-                                : OptionalDouble.of(draft.milkFatPercent()));
+        final BagNumbers label = draft.numbers();
         final TemperTargets ours = TemperTargets.of(draft.kind(), houses.house().darkWindow());
         final BagDraft bag = draft.bag() == null ? BagDraft.NONE : draft.bag();
+        final TemperTargets worked = ours.by(bag.curve());
         return new BagLabelView(
                 label.gramsPer100(),
                 ChoiOkos1986.densityGPerMl(label.composition(), MELTED_C),
                 CouvertureLabel.SOURCE.citation(),
                 views(label.rules()),
-                CouvertureLabel.rulesSource().citation(),
+                BagNumbers.RULES.citation(),
                 views(new ArrayList<>(bag.curve().against(ours))),
-                BandView.of(ours.melt()),
-                BandView.of(ours.work()));
+                BandView.of(worked.melt()),
+                BandView.of(worked.work()),
+                bag.workC() != null);
     }
 
     /** What is to be melted together. */

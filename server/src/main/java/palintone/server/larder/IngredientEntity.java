@@ -238,7 +238,8 @@ public class IngredientEntity {
     }
 
     public Optional<Couverture> couverture() {
-        return Optional.ofNullable(couvertureKind).map(kind -> new Couverture(ingredient(), kind));
+        return Optional.ofNullable(couvertureKind)
+                .map(kind -> new Couverture(ingredient(), kind, bag().curve()));
     }
 
     public String id() {

@@ -6,6 +6,7 @@ import java.util.Map;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Ingredient;
+import palintone.core.temper.BagRead;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView.SourceView;
 
@@ -23,6 +24,7 @@ public record IngredientView(
         TraitsView traits,
         List<String> labelInTheUnitedStates,
         BagDraft bag,
+        @Nullable BagRead asOnABag,
         List<IngredientDraft.PartDraft> parts,
         boolean archived,
         long version) {
@@ -45,6 +47,7 @@ public record IngredientView(
                         .flatMap(a -> a.inTheUnitedStates().stream())
                         .toList(),
                 entity.bag(),
+                entity.couvertureKind() == null ? null : BagRead.of(ingredient.composition()),
                 entity.parts(),
                 entity.archived(),
                 entity.version());

@@ -81,7 +81,7 @@ public class CurveService {
                         ? larder.fluidity(request.couverture())
                         : request.fluidity(),
                 TemperTargets.of(
-                        couverture.kind(),
+                        couverture,
                         request.darkWindow() == null ? house.darkWindow() : request.darkWindow()),
                 request.massG(),
                 request.vessel() == null ? house.vessel() : request.vessel(),

@@ -71,7 +71,7 @@ public class HouseBowls {
         return new CurveOrder(
                 couverture,
                 fluidity,
-                TemperTargets.of(couverture.kind(), house.darkWindow()),
+                TemperTargets.of(couverture, house.darkWindow()),
                 massG,
                 house.vessel(),
                 method,

@@ -116,7 +116,7 @@ class LiveBowls {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final HouseEntity house = houses.house();
         final TemperTargets targets =
-                TemperTargets.of(couverture.kind(), bowl.darkWindow().orElseGet(house::darkWindow));
+                TemperTargets.of(couverture, bowl.darkWindow().orElseGet(house::darkWindow));
         final Optional<TemperCurve> plan =
                 plan(bowl, couverture, larder.fluidity(bowl.couvertureId()), targets, house);
         final LiveBowl live =

@@ -115,7 +115,7 @@ class RehearsalController {
                 Rehearsal.play(
                         request.exercise(),
                         couverture,
-                        TemperTargets.of(couverture.kind(), house.darkWindow()),
+                        TemperTargets.of(couverture, house.darkWindow()),
                         house.equipment(),
                         request.seed(),
                         request.acts().stream().map(RehearsalController::act).toList());

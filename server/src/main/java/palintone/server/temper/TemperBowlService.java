@@ -261,8 +261,7 @@ public class TemperBowlService {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final TemperTargets targets =
                 TemperTargets.of(
-                        couverture.kind(),
-                        bowl.darkWindow().orElseGet(() -> houses.house().darkWindow()));
+                        couverture, bowl.darkWindow().orElseGet(() -> houses.house().darkWindow()));
         final List<BowlEventEntity> noted = events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
         final List<Sample> samples = readings.of(id, bowl.beganAt());
         final TraceReader.Reading reading =

@@ -61,7 +61,7 @@ class TemperController {
         final Couverture chocolate = larder.couverture(couverture);
         final HouseEntity house = houses.house();
         final double seedC = house.air().temperatureC();
-        final Band work = TemperTargets.of(chocolate.kind(), house.darkWindow()).work();
+        final Band work = TemperTargets.of(chocolate, house.darkWindow()).work();
         final SeedPlan plan =
                 grams != null
                         ? SeedPlan.outcome(chocolate, melt, bowl, grams, seedC)

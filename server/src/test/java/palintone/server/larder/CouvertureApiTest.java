@@ -56,6 +56,46 @@ class CouvertureApiTest {
         assertThat(workshop.get("/api/larder/names").text()).contains("Own milk 36, archived");
     }
 
+    /** White as its bag says it, kept and read back; its own curve is the one it is planned by. */
+    @Test
+    void aWhiteBagIsKeptAsItSaysItAndWorkedByItsCurve() {
+        final Answer label =
+                workshop.post(
+                        "/api/couvertures/label",
+                        "{\"kind\":\"WHITE\",\"cocoaButterPercent\":29,\"milkSolidsPercent\":22,"
+                                + "\"sugarPercent\":45,\"bag\":{\"workC\":28.6}}");
+        assertThat(label.status()).as(label.text()).isEqualTo(200);
+        assertThat(label.json().get("byItsBag").asBoolean()).isTrue();
+        final Answer kept =
+                workshop.put(
+                        "/api/ingredients/own-white",
+                        "{\"name\":\"Own white 29\",\"densityGPerMl\":1.2,\"gramsPer100\":"
+                                + label.json().at("/gramsPer100")
+                                + ",\"allergens\":[\"MILK\"],\"couverture\":\"WHITE\","
+                                + "\"source\":\"bag\",\"fromMemory\":false,"
+                                + "\"bag\":{\"workC\":28.6}}");
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(kept.number("/asOnABag/cocoaButterPercent")).isCloseTo(29, within(0.05));
+        assertThat(kept.number("/asOnABag/milkSolidsPercent")).isCloseTo(22, within(0.05));
+        assertThat(kept.number("/asOnABag/sugarPercent")).isCloseTo(45, within(0.05));
+        final Answer shell =
+                workshop.post(
+                        "/api/shells/cast",
+                        "{\"couverture\":\"own-white\",\"mould\":\"half-28\","
+                                + "\"asked\":\"WAIT\",\"value\":0}");
+        assertThat(shell.status()).as(shell.text()).isEqualTo(200);
+        final Answer table =
+                workshop.post(
+                        "/api/couvertures/label",
+                        "{\"kind\":\"WHITE\",\"cocoaButterPercent\":29,\"milkSolidsPercent\":22,"
+                                + "\"sugarPercent\":57}");
+        assertThat(table.status()).isEqualTo(400);
+        assertThat(table.at("/detail")).contains("not the sugars of the nutrition table");
+        workshop.put(
+                "/api/ingredients/own-white/archived",
+                "{\"archived\":true,\"version\":" + (long) kept.number("/version") + "}");
+    }
+
     @Test
     void aBagThatCannotBeIsNamed() {
         final Answer fat =

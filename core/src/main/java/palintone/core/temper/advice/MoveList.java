@@ -7,7 +7,6 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.temper.Verdict;
-import palintone.core.temper.crystal.CrystalLaw;
 
 /** The moves played so far for one situation, and what they all look at. */
 final class MoveList {
@@ -26,7 +25,7 @@ final class MoveList {
 
     MoveList(final Situation here) {
         this.here = here;
-        coolC = here.couverture().crystals().curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
+        coolC = here.couverture().coolC();
     }
 
     Situation here() {

@@ -58,7 +58,7 @@ final class CurveScript {
         this.order = order;
         work = order.targets().work();
         law = order.couverture().crystals();
-        coolC = law.curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
+        coolC = order.couverture().coolC();
         final Crystals solid = order.couverture().tempered(order.roomC());
         bowl =
                 new BowlSimulation(
