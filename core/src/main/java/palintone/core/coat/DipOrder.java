@@ -70,6 +70,11 @@ public record DipOrder(
         return new DipOrder(bowl, centre, centreC, underS, tappedS, blown, roomC, factor);
     }
 
+    /** With its top blown off. */
+    DipOrder blownOff() {
+        return new DipOrder(bowl, centre, centreC, underS, tappedS, true, roomC, filmFactor);
+    }
+
     /** Tapped for another time. */
     public DipOrder tapped(final double seconds) {
         return new DipOrder(bowl, centre, centreC, underS, seconds, blown, roomC, filmFactor);

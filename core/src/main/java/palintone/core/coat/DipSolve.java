@@ -7,7 +7,12 @@ import palintone.core.figure.Require;
 /** The other way round: what must be done to a dip for what is wanted of it. */
 public final class DipSolve {
 
-    private static final double LONGEST_TAPPED_S = 30;
+    /** Longer no hand taps a fork, piece after piece; common practice, no source. */
+    public static final double LONGEST_TAPPED_S = 8;
+
+    /** Nearer than this to what is wanted nobody weighs a difference. */
+    private static final double SAME_SHARE = 0.02;
+
     private static final double NEAR_S = 0.1;
     private static final double COLDEST_C = -25;
     private static final double NEAR_C = 0.5;
@@ -22,17 +27,18 @@ public final class DipSolve {
     public record Tapped(DipOrder order, boolean found) {}
 
     /**
-     * How long to tap for a weight of coat.
+     * How long to tap for a weight of coat, no longer than a hand does.
      *
      * @param coatG wanted, above 0 to 500 g
      */
     public static Tapped tappedFor(final DipOrder order, final double coatG) {
         Require.positive("weight of a coat", coatG, 500, "g");
-        if (Coat.of(order.tapped(0)).massG() < coatG) {
+        if (Coat.of(order.tapped(0)).massG() < coatG * (1 - SAME_SHARE)) {
             return new Tapped(order.tapped(0), false);
         }
-        if (Coat.of(order.tapped(LONGEST_TAPPED_S)).massG() > coatG) {
-            return new Tapped(order.tapped(LONGEST_TAPPED_S), false);
+        final double leastG = Coat.of(order.tapped(LONGEST_TAPPED_S)).massG();
+        if (leastG > coatG) {
+            return new Tapped(order.tapped(LONGEST_TAPPED_S), leastG <= coatG * (1 + SAME_SHARE));
         }
         // What begins to be tapped yields sooner: from a moment of it on it only grows thinner.
         double low = 0;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import palintone.core.coat.DipPlan;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -41,6 +42,11 @@ public record DippedPiece(
     private static final int MOST_INCLUSIONS = 6;
     private static final double COATED_OF_WEIGHT = 0.5;
 
+    /** What a coat may be. */
+    private static final double LEAST_COAT_MM = 0.3;
+
+    private static final double MOST_COAT_MM = 5;
+
     /**
      * @throws OutOfRangeException when something on it is stirred in or set in, or a colour is
      *     brought into a mould it does not have
@@ -74,6 +80,52 @@ public record DippedPiece(
     private double grownG(final double mm) {
         return (centre.shape().grownMl(mm) - centre.shape().volumeMl())
                 * couverture.castingDensityGPerMl();
+    }
+
+    /** With another coat. */
+    DippedPiece withCoat(final double mm) {
+        return new DippedPiece(
+                id,
+                name,
+                couverture,
+                centre,
+                new DipCoat(mm, coat.twice(), coat.share()),
+                inclusions,
+                dress);
+    }
+
+    /** A coat that the bowl does not give is the one it does give, in every sum. */
+    @Override
+    public Piece asItWillBe(final Materials needs, final Workplace place) {
+        final DipPlan plan = DippedProcess.plan(this, place);
+        if (plan.found()) {
+            return this;
+        }
+        double low = Math.max(LEAST_COAT_MM, 2 * coat.firstMm());
+        double high = MOST_COAT_MM;
+        while (high - low > 0.001) {
+            final double middle = (low + high) / 2;
+            if (grownG(middle) - grownG(coat.firstMm()) < plan.coat().massG()) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return withCoat(Math.round(high * 100) / 100.0);
+    }
+
+    @Override
+    public Optional<Sentence> wishedOtherwise(final Piece made) {
+        return made instanceof DippedPiece will && will.coat.mm() != coat.mm()
+                ? Optional.of(
+                        Sentence.of(
+                                        "A coat of {wish} is wished; this bowl leaves {will}, and all"
+                                                + " else here is reckoned with that. A more fluid bag"
+                                                + " or its top blown off leaves less, a second coat"
+                                                + " more.")
+                                .with("wish", coat.mm(), Unit.MILLIMETRE)
+                                .with("will", will.coat.mm(), Unit.MILLIMETRE))
+                : Optional.empty();
     }
 
     /** Brushed under it before, g. */

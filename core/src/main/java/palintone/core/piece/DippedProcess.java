@@ -5,6 +5,7 @@ import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
 import palintone.core.coat.ColdCentre;
+import palintone.core.coat.DipLevers;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipPlan;
 import palintone.core.figure.Band;
@@ -30,6 +31,9 @@ final class DippedProcess {
     private static final double AIM_C = 18;
     private static final double FREEZER_C = -18;
     private static final int HOUR_S = 3600;
+
+    /** An aim does not lie on the edge of its window. */
+    private static final double UNDER_THE_EDGE_K = 0.3;
 
     /** Under the bowl at the least, or it is a bowl with lumps. */
     private static final double UNDER_BOWL_K = 4;
@@ -58,18 +62,28 @@ final class DippedProcess {
     static DipPlan plan(final DippedPiece piece, final Workplace place) {
         final BowlAt bowl = place.bowlAt(piece.couverture());
         final double firm = piece.centre().firmBelowC().orElse(AIM_C + 1);
-        return place.dipping()
-                .plan(
-                        new DipOrder(
-                                bowl,
-                                piece.centre().centre(),
-                                Math.max(0, Math.min(AIM_C, firm - 1)),
-                                UNDER_S,
-                                0,
-                                false,
-                                roomC(place),
-                                DipOrder.UNWEIGHED),
-                        piece.lastCoatG());
+        final DipOrder order =
+                new DipOrder(
+                        bowl,
+                        piece.centre().centre(),
+                        Math.max(0, Math.min(AIM_C, firm - 1)),
+                        UNDER_S,
+                        0,
+                        false,
+                        roomC(place),
+                        DipOrder.UNWEIGHED);
+        final DipPlan asItIs = place.dipping().plan(order, piece.lastCoatG());
+        if (asItIs.found() || asItIs.coat().massG() < piece.lastCoatG()) {
+            return asItIs;
+        }
+        // What a hand cannot tap off, a bowl at the warm end of its window may let run off.
+        final DipPlan warm =
+                place.dipping()
+                        .plan(
+                                DipLevers.warmer(
+                                        order, place.temper().worked().high() - UNDER_THE_EDGE_K),
+                                piece.lastCoatG());
+        return warm.found() ? warm : asItIs;
     }
 
     private static double roomC(final Workplace place) {
@@ -232,7 +246,7 @@ final class DippedProcess {
                                 .with(Task.TAKES, takes, Unit.GRAM)
                                 .with(Task.COAT, piece.masses().couvertureG(), Unit.GRAM)
                                 .with(Task.FACTOR, plan.order().filmFactor(), Unit.ONE))
-                .read("bowl while dipping", Unit.CELSIUS, batch.work().middle(), batch.work())
+                .read("bowl while dipping", Unit.CELSIUS, bowlC(), batch.work())
                 .clock(Clock.about(plan.everyS() * pieces))
                 .occupies(Occupies.BOWL)
                 .caution(bowlNowHolds())
@@ -264,6 +278,13 @@ final class DippedProcess {
                                         "From this bowl tapping comes no nearer than {comes}: a"
                                                 + " thicker or thinner bowl, or two coats.")
                                 .with("comes", plan.coat().massG(), Unit.GRAM));
+    }
+
+    /** As it is worked, or warmer where that is what thins the coat. */
+    private double bowlC() {
+        final double usual = place.bowlAt(piece.couverture()).temperatureC();
+        final double planned = plan.order().bowl().temperatureC();
+        return planned > usual ? planned : batch.work().middle();
     }
 
     /** What goes on before it has set, in lots small enough for that. */

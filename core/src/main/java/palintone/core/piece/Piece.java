@@ -45,6 +45,20 @@ public sealed interface Piece permits TemperedPiece, RolledPiece {
         return List.of();
     }
 
+    /**
+     * The piece as it will be: where shell or coat that is wished cannot be had of the bowl that is
+     * there, with the one that will be, so that masses and weights are its own. The wish stays
+     * where nothing else would fit.
+     */
+    default Piece asItWillBe(final Materials needs, final Workplace place) {
+        return this;
+    }
+
+    /** What is said of the difference; empty where there is none. */
+    default Optional<Sentence> wishedOtherwise(final Piece made) {
+        return Optional.empty();
+    }
+
     /** What it wears: colours in the mould, finishings on it. */
     Dress dress();
 

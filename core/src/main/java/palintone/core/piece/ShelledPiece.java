@@ -1,7 +1,10 @@
 package palintone.core.piece;
 
+import java.util.Optional;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
 
 /** A piece whose shell is cast by filling a mould and turning it over. */
 public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, HollowFigure {
@@ -19,11 +22,7 @@ public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, Hol
      */
     ShelledPiece withShell(double mm);
 
-    /**
-     * The piece as it will be: where the shell that is wished cannot be had of the bowl that is
-     * there, with the one that will be, so that masses, filling, cap and weight are its own. The
-     * wish stays where nothing else would fit.
-     */
+    @Override
     default ShelledPiece asItWillBe(final Materials needs, final Workplace place) {
         final double willMm = casting(needs, place).coats().together().meanMm();
         if (Math.abs(willMm - shellMm()) <= SAME_SHARE * shellMm()) {
@@ -34,6 +33,18 @@ public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, Hol
         } catch (final OutOfRangeException tooThick) {
             return this;
         }
+    }
+
+    @Override
+    default Optional<Sentence> wishedOtherwise(final Piece made) {
+        return made instanceof ShelledPiece will && will.shellMm() != shellMm()
+                ? Optional.of(
+                        Sentence.of(
+                                        "A shell of {wish} is wished; this bowl makes it {will}, and all else here is"
+                                                + " reckoned with that.")
+                                .with("wish", shellMm(), Unit.MILLIMETRE)
+                                .with("will", will.shellMm(), Unit.MILLIMETRE))
+                : Optional.empty();
     }
 
     /** Nearer than this to the wish nobody weighs a difference. */

@@ -75,11 +75,20 @@ class CoatLearnedTest {
                         false,
                         20,
                         DipOrder.UNWEIGHED);
-        final DipPlan plan = DipPlan.of(order, 4.2);
+        final DipPlan plan = DipPlan.of(order, 5);
         assertThat(plan.found()).isTrue();
-        assertThat(plan.coat().massG()).isCloseTo(4.2, within(0.05));
+        assertThat(plan.coat().massG()).isCloseTo(5, within(0.05));
         // Common practice, no source: a few seconds over the bowl.
-        assertThat(plan.order().tappedS()).isBetween(1.0, 20.0);
+        assertThat(plan.order().tappedS()).isBetween(1.0, 8.0);
+        // What would want longer is not planned: what else there is says what each leaves.
+        final DipPlan thin = DipPlan.of(order, 3);
+        assertThat(thin.found()).isFalse();
+        assertThat(thin.order().tappedS()).isEqualTo(8);
+        final DipLevers levers = DipLevers.of(thin.order(), 32);
+        assertThat(levers.tappedG()).isEqualTo(thin.coat().massG());
+        assertThat(levers.warmerG()).isLessThan(levers.tappedG());
+        assertThat(levers.thinnerG()).isLessThan(levers.warmerG());
+        assertThat(levers.blownG()).isLessThan(levers.tappedG());
         assertThat(plan.everyS() * plan.lot()).isLessThanOrEqualTo(plan.coat().skinS());
     }
 }

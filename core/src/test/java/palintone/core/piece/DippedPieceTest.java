@@ -15,6 +15,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.coat.CentreShape;
+import palintone.core.coat.DipPlan;
 import palintone.core.coat.Powder;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.Figure;
@@ -90,6 +91,32 @@ class DippedPieceTest {
     private static List<Task> tasks(final DippedPiece piece, final int pieces) {
         final Materials needs = piece.materials(BatchSize.oneByOne(pieces), HABITS);
         return piece.process(needs, Samples.workplace(needs)).tasks();
+    }
+
+    /** Nobody taps a fork half a minute, piece after piece; what then stays is what is reckoned. */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(doubles = {0.5, 0.8, 1.2, 1.6, 2.2, 3.5})
+    void noPlanTapsLongerThanAHandDoes(final double mm) {
+        final DippedPiece wish = truffle(new DipCoat(mm, false, 1));
+        final Materials needs = wish.materials(BatchSize.oneByOne(30), HABITS);
+        final Workplace place = Samples.workplace(needs);
+        final DippedPiece will = (DippedPiece) wish.asItWillBe(needs, place);
+        final Task dip =
+                only(
+                        will.process(will.materials(BatchSize.oneByOne(30), HABITS), place).tasks(),
+                        TaskKind.DIP);
+        assertThat(dip.say().values().get("tapped").value()).isLessThanOrEqualTo(8);
+        assertThat(dip.say().template()).doesNotContain("no nearer than");
+        final DipPlan plan = DippedProcess.plan(will, place);
+        assertThat(plan.coat().massG())
+                .isCloseTo(will.lastCoatG(), within(0.03 * will.lastCoatG()));
+        assertThat(dip.say().values().get("each").value())
+                .isCloseTo(plan.coat().massG(), within(0.03 * plan.coat().massG()));
+        // What is aimed at in the bowl lies inside its window.
+        assertThat(dip.reading().orElseThrow().target())
+                .isLessThan(dip.reading().orElseThrow().band().high());
+        assertThat(wish.wishedOtherwise(will).isPresent())
+                .isEqualTo(will.coat().mm() != wish.coat().mm());
     }
 
     private static List<Task> slab(final Operation... afterwards) {

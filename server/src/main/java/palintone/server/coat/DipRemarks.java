@@ -7,6 +7,7 @@ import palintone.core.casting.ShellAnswer;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
 import palintone.core.coat.ColdCentre;
+import palintone.core.coat.DipLevers;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.Foot;
 import palintone.core.coat.Powder;
@@ -56,10 +57,12 @@ final class DipRemarks {
         }
         if (!found) {
             remarks.add(
-                    Sentence.of(
-                                    "No tapping up to half a minute gives that weight; the nearest is"
-                                            + " {mass}. A thinner or thicker bowl, or two coats.")
-                            .with("mass", coat.massG(), Unit.GRAM));
+                    order.tappedS() > 0
+                            ? DipLevers.of(order, work.high()).said()
+                            : Sentence.of(
+                                            "Not tapped at all it keeps {mass}: a cooler or thicker"
+                                                    + " bowl, or two coats.")
+                                    .with("mass", coat.massG(), Unit.GRAM));
         }
         if (coat.tears()) {
             remarks.add(

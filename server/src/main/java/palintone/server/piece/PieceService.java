@@ -12,7 +12,6 @@ import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
-import palintone.core.figure.Unit;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.CastPiece;
@@ -94,22 +93,8 @@ public class PieceService {
         final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
         final BatchPlan plan = plan(shelved, wish, house);
         final List<Sentence> remarks = remarks(plan, house.tools());
-        willBe(shelved.piece(), plan.materials().piece()).ifPresent(remarks::add);
+        shelved.piece().wishedOtherwise(plan.materials().piece()).ifPresent(remarks::add);
         return NeedsView.of(plan, remarks);
-    }
-
-    /** What is said where the shell that is wished cannot be had. */
-    private static Optional<Sentence> willBe(final Piece asked, final Piece made) {
-        return asked instanceof ShelledPiece wish
-                        && made instanceof ShelledPiece will
-                        && wish.shellMm() != will.shellMm()
-                ? Optional.of(
-                        Sentence.of(
-                                        "A shell of {wish} is wished; this bowl makes it {will}, and all else here is"
-                                                + " reckoned with that.")
-                                .with("wish", wish.shellMm(), Unit.MILLIMETRE)
-                                .with("will", will.shellMm(), Unit.MILLIMETRE))
-                : Optional.empty();
     }
 
     /** Where the tools of the house set a limit. */
@@ -147,12 +132,10 @@ public class PieceService {
                         Optional.ofNullable(wish.moulds()), Optional.ofNullable(wish.pieces()));
         final Materials needs = piece.materials(size, house.habits(), shelved::conditions);
         final Workplace place = workplace(needs, shelved, wish, house);
-        if (piece instanceof ShelledPiece shelled) {
-            final ShelledPiece willBe = shelled.asItWillBe(needs, place);
-            if (willBe != shelled) {
-                final Materials then = willBe.materials(size, house.habits(), shelved::conditions);
-                return BatchPlan.of(then, workplace(then, shelved, wish, house));
-            }
+        final Piece willBe = piece.asItWillBe(needs, place);
+        if (willBe != piece) {
+            final Materials then = willBe.materials(size, house.habits(), shelved::conditions);
+            return BatchPlan.of(then, workplace(then, shelved, wish, house));
         }
         return BatchPlan.of(needs, place);
     }

@@ -45,13 +45,13 @@ class CoatApiTest {
     @Test
     void theTappingForAWeightIsFound() {
         final String square = BLOCK + ",\"centreC\":18";
-        final double lightG = dip(square + ",\"tappedS\":12").number("/coat/value");
+        final double lightG = dip(square + ",\"tappedS\":6").number("/coat/value");
         final Answer found = dip(square + ",\"wantedG\":" + lightG);
         assertThat(found.json().at("/found").asBoolean()).isTrue();
-        assertThat(found.number("/tapped/value")).isCloseTo(12, within(0.5));
+        assertThat(found.number("/tapped/value")).isCloseTo(6, within(0.5));
         final Answer never = dip(square + ",\"wantedG\":0.2");
         assertThat(never.json().at("/found").asBoolean()).isFalse();
-        assertThat(never.text()).contains("No tapping up to half a minute gives that weight");
+        assertThat(never.text()).contains("Tapped as long as a hand does");
     }
 
     @Test

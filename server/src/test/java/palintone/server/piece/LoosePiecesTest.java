@@ -100,7 +100,7 @@ class LoosePiecesTest {
         final Answer kept =
                 workshop.put(
                         "/api/pieces/" + piece,
-                        dipped(BALL, ",\"coatMm\":1.4")
+                        dipped(BALL, ",\"coatMm\":1.9")
                                 .replace("dark-66", "dark-58")
                                 .replace("Own truffle", "Weighed truffle"));
         assertThat(kept.status()).as(kept.text()).isEqualTo(200);
