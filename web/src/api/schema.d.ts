@@ -3969,7 +3969,7 @@ export interface components {
             /** Format: double */
             celsius: number;
             /** @enum {string} */
-            texture: "POURABLE" | "PIPEABLE" | "SCOOPABLE" | "SLICEABLE" | "FIRM_CHEW" | "HARD";
+            texture: "RUNS_LEVEL" | "POURABLE" | "PIPEABLE" | "SCOOPABLE" | "SLICEABLE" | "FIRM_CHEW" | "HARD";
             words: string;
             /** Format: double */
             pascal: number;
@@ -4168,11 +4168,13 @@ export interface components {
         };
         RestPracticeView: {
             /** @enum {string} */
-            practice: "ROOM_24_H" | "ROOM_3_H" | "COLD_2_H" | "COLD_3_DAYS";
+            practice: "ROOM_24_H" | "UNTIL_IT_PIPES" | "COLD_2_H" | "COLD_3_DAYS";
             words: string;
             says: string;
             /** Format: double */
             celsius: number;
+            /** Format: double */
+            minutes: number;
             /** Format: double */
             solidPercent: number;
             /** Format: double */

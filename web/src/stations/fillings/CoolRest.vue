@@ -259,7 +259,12 @@ const marks = computed(() =>
           </thead>
           <tbody>
             <tr v-for="s in answer.practices" :key="s.practice">
-              <td>{{ s.words }}</td>
+              <td>
+                {{ s.words }}
+                <small v-if="s.practice === 'UNTIL_IT_PIPES'" class="quiet">{{
+                  lasting(s.minutes)
+                }}</small>
+              </td>
               <td class="right">{{ quantity(s.celsius, 'CELSIUS', taste) }}</td>
               <td class="right">{{ quantity(s.solidPercent, 'PERCENT', taste) }}</td>
               <td>{{ s.texture }}</td>

@@ -34,13 +34,16 @@ final class SheetProcess {
         this.needs = needs;
         this.place = place;
         batch = new BatchTasks(needs, place, draft);
-        sheet =
-                Sheet.of(
-                        place.bowlAt(piece.couverture()),
-                        piece.thickMm(),
-                        piece.lengthMm(),
-                        piece.widthMm(),
-                        Math.max(5, Math.min(40, place.room().temperatureC())));
+        sheet = sheet(place.room().temperatureC());
+    }
+
+    private Sheet sheet(final double aroundC) {
+        return Sheet.of(
+                place.bowlAt(piece.couverture()),
+                piece.thickMm(),
+                piece.lengthMm(),
+                piece.widthMm(),
+                Math.max(5, Math.min(40, aroundC)));
     }
 
     Process lay() {
@@ -238,15 +241,24 @@ final class SheetProcess {
     }
 
     private void flat() {
-        final double peels = Math.min(6 * HOUR_S, sheet.peelsS());
+        final boolean here = Double.isFinite(sheet.peelsS());
+        // Where it never comes off its film in this room, the cabinet sets it.
+        final double peels =
+                Math.min(6 * HOUR_S, here ? sheet.peelsS() : sheet(place.cabinetC()).peelsS());
         draft.task(TaskKind.SET)
                 .next()
                 .say(
                         Sentence.of(
-                                        "Another film on top, a board, a light weight: flat until"
-                                                + " {peels} after spreading. Its open side draws in"
-                                                + " more than the one on the film, and it would curl.")
+                                        here
+                                                ? "Another film on top, a board, a light weight: flat until"
+                                                        + " {peels} after spreading. Its open side draws in"
+                                                        + " more than the one on the film, and it would curl."
+                                                : "Another film on top, a board, a light weight, and into"
+                                                        + " the cabinet at {cold}, flat, for {peels}: in"
+                                                        + " this room it does not come off its film.")
+                                .with("cold", place.cabinetC(), Unit.CELSIUS)
                                 .with("peels", peels / 60, Unit.MINUTE))
+                .occupies(here ? new Occupies[0] : new Occupies[] {Occupies.CABINET})
                 .clock(
                         new Clock(
                                 (int) (peels * 0.6),

@@ -54,6 +54,11 @@ public record TemperTargets(Band melt, Band work, Band paperTestS) {
                 paperTestS);
     }
 
+    /** The same, worked elsewhere: a bowl that was melted gently lies where its crystals are. */
+    public TemperTargets workedIn(final Band window) {
+        return new TemperTargets(melt, window, paperTestS);
+    }
+
     /** Around what the bag says; it scorches where its kind does, and never below the bag. */
     private Band melted(final double bagC) {
         return new Band(

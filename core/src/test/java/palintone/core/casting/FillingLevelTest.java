@@ -30,6 +30,23 @@ class FillingLevelTest {
         assertThat(warm.tappedMm()).isCloseTo(Calibrated.LEVEL_MM, within(0.01));
     }
 
+    /**
+     * What the sheet calls level stands no higher than Shells calls level; what pours thick does.
+     */
+    @Test
+    void theWordsOfTheSheetAreTheMillimetresOfTheShell() {
+        final double level = TextureClass.RUNS_LEVEL.toPa();
+        assertThat(stands(level)).isCloseTo(Calibrated.LEVEL_MM, within(0.05));
+        assertThat(TextureClass.of(level * 0.99)).isEqualTo(TextureClass.RUNS_LEVEL);
+        assertThat(stands(TextureClass.POURABLE.toPa() * 0.99)).isBetween(1.0, 4.0);
+    }
+
+    /** Over as much width as depth. */
+    private static double stands(final double pascal) {
+        return FillingLevel.of(new FillingLevel.Soft(c -> pascal, 1.2, 3, 40), 10, 10, 28, 20)
+                .unevenMm();
+    }
+
     /** 40 Pa is where the line above stands at 30 − 10·log10(4) = 23.98 °C. */
     @Test
     void itsTopCarriesACapWhereItStaysAsItIsPiped() {

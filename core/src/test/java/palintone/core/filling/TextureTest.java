@@ -37,7 +37,7 @@ class TextureTest {
         "milk, 2.5, 20, SLICEABLE",
         "milk, 3, 20, SLICEABLE",
         "ivory, 3, 20, SLICEABLE",
-        "dark, 1, 35, POURABLE",
+        "dark, 1, 35, RUNS_LEVEL",
         "dark, 1, 4, SLICEABLE"
     })
     void usualRatiosOfGanache(

@@ -80,7 +80,8 @@ class ToolsTest {
     void schoolsOfRestingEndDifferently() {
         final FillingProperties now = FillingProperties.of(Cooking.cook(GANACHE), Conditions.USUAL);
         final double day = RestPractice.ROOM_24_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
-        final double hours = RestPractice.ROOM_3_H.end(now, CoolingVessel.BOWL, 60, 35).pascal();
+        final double hours =
+                RestPractice.UNTIL_IT_PIPES.end(now, CoolingVessel.BOWL, 60, 35).pascal();
         final double cold = RestPractice.COLD_3_DAYS.end(now, CoolingVessel.BOWL, 60, 35).pascal();
         assertThat(hours).isLessThan(day);
         assertThat(cold).isGreaterThan(3 * day);

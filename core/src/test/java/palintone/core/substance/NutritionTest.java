@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import palintone.core.Samples;
 
 /** Regulation (EU) No 1169/2011, annex XIV: kJ and kcal of one gram. */
 class NutritionTest {
@@ -115,6 +118,20 @@ class NutritionTest {
                 .hasSize(10);
         assertThat(java.util.Arrays.stream(Allergen.values()).map(Allergen::group).distinct())
                 .hasSize(14);
+    }
+
+    /** Exempt in the Union, declared in the United States: the bag says of which starch it is. */
+    @Test
+    void aGlucoseSyrupMayBeOfWheat() {
+        assertThat(
+                        UnitedStatesLabel.words(
+                                Set.of(Allergen.MILK),
+                                List.of(Samples.CREAM, Samples.GLUCOSE_SYRUP)))
+                .containsExactly("milk", UnitedStatesLabel.OF_WHICH_STARCH);
+        assertThat(UnitedStatesLabel.words(Set.of(Allergen.MILK), List.of(Samples.CREAM)))
+                .containsExactly("milk");
+        assertThat(UnitedStatesLabel.words(Set.of(Allergen.WHEAT), List.of(Samples.GLUCOSE_SYRUP)))
+                .containsExactly("wheat");
     }
 
     /** Of the cereals with gluten only wheat is an allergen there; nuts are named by their kind. */

@@ -28,6 +28,8 @@ final class DipRemarks {
     /** Warm couverture that brings a bowl back; common practice, no source. */
     private static final double ADDED_C = 36;
 
+    private static final double HOUR_S = 3600;
+
     private DipRemarks() {}
 
     static List<Sentence> of(
@@ -63,6 +65,13 @@ final class DipRemarks {
                                             "Not tapped at all it keeps {mass}: a cooler or thicker"
                                                     + " bowl, or two coats.")
                                     .with("mass", coat.massG(), Unit.GRAM));
+        }
+        if (inTemper && !(coat.liftsS() <= HOUR_S)) {
+            remarks.add(
+                    Sentence.of(
+                                    "In a room of {room} the coat does not set to be lifted within the"
+                                            + " hour: on its foil into a cool, dry cabinet.")
+                            .with("room", order.roomC(), Unit.CELSIUS));
         }
         if (coat.tears()) {
             remarks.add(

@@ -259,7 +259,27 @@ public class SheetService {
                 : FigureView.of(Figure.of(name, seconds / 60, Unit.MINUTE, basis));
     }
 
-    private static List<Sentence> remarks(
+    /** Cut, and still not to be had off its film: then the cold, and how long. */
+    private Sentence peels(final DecorSheetRequest request, final BowlAt bowl, final double roomC) {
+        final double coldC = houses.house().firstCabinetC();
+        final double peelsS =
+                Sheet.of(bowl, request.thickMm(), request.lengthMm(), request.widthMm(), coldC)
+                        .peelsS();
+        return peelsS > FOLLOWED_S || coldC >= roomC
+                ? Sentence.of(
+                                "In a room of {room} it does not come off its film within two hours:"
+                                        + " it wants a colder place, flat under its board.")
+                        .with("room", roomC, Unit.CELSIUS)
+                : Sentence.of(
+                                "In a room of {room} it does not come off its film within two hours."
+                                        + " Once it is cut: into the cabinet at {cold}, flat under its"
+                                        + " board; there it peels from {peels}.")
+                        .with("room", roomC, Unit.CELSIUS)
+                        .with("cold", coldC, Unit.CELSIUS)
+                        .with("peels", peelsS / 60, Unit.MINUTE);
+    }
+
+    private List<Sentence> remarks(
             final DecorSheetRequest request,
             final BowlAt bowl,
             final Sheet sheet,
@@ -284,6 +304,8 @@ public class SheetService {
             remarks.add(
                     Sentence.of("In a room of {room} it does not set within two hours.")
                             .with("room", roomC, Unit.CELSIUS));
+        } else if (sheet.peelsS() > FOLLOWED_S) {
+            remarks.add(peels(request, bowl, roomC));
         }
         if (request.cutAtMin() != null && inTemper) {
             final double at = Require.between("cut after", request.cutAtMin(), 0, 600, "min") * 60;

@@ -46,6 +46,7 @@ public class CoolingTool {
     /**
      * A school and how the filling stands when its rest is over.
      *
+     * @param minutes the rest takes; of what is to pipe until it does, or as long as was waited
      * @param coldAfter what stands against so long a rest of a filling that must be kept cold
      */
     public record RestPracticeView(
@@ -53,6 +54,7 @@ public class CoolingTool {
             String words,
             String says,
             double celsius,
+            double minutes,
             double solidPercent,
             double firmness,
             String texture,
@@ -136,6 +138,7 @@ public class CoolingTool {
                 practice.words(),
                 practice.says(),
                 end.celsius(),
+                end.minutes(),
                 end.solidPercent(),
                 Texture.firmness(end.pascal()),
                 TextureClass.of(end.pascal()).words(),

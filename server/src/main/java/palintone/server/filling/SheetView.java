@@ -17,6 +17,7 @@ import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Allergen;
+import palintone.core.substance.UnitedStatesLabel;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 
@@ -142,7 +143,12 @@ public record SheetView(
                 FigureView.of(f.cost()),
                 f.unpriced(),
                 List.copyOf(f.allergens()),
-                f.allergens().stream().flatMap(a -> a.inTheUnitedStates().stream()).toList(),
+                UnitedStatesLabel.words(
+                        f.allergens(),
+                        bench.operations().stream()
+                                .flatMap(op -> op.lines().stream())
+                                .map(RecipeLine::ingredient)
+                                .toList()),
                 f.cautions().stream().map(SentenceView::of).toList(),
                 f.cooked().stages().stream()
                         .map(

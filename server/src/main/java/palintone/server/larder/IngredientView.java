@@ -6,6 +6,7 @@ import java.util.Map;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Ingredient;
+import palintone.core.substance.UnitedStatesLabel;
 import palintone.core.temper.BagRead;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView.SourceView;
@@ -42,10 +43,7 @@ public record IngredientView(
                 entity.couvertureKind(),
                 SourceView.of(ingredient.source()),
                 TraitsView.of(ingredient.traits()),
-                ingredient.allergens().stream()
-                        .sorted()
-                        .flatMap(a -> a.inTheUnitedStates().stream())
-                        .toList(),
+                UnitedStatesLabel.words(ingredient.allergens(), List.of(ingredient)),
                 entity.bag(),
                 entity.couvertureKind() == null ? null : BagRead.of(ingredient.composition()),
                 entity.parts(),

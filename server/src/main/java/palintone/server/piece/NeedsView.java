@@ -142,7 +142,9 @@ public record NeedsView(
     static NeedsView of(final BatchPlan plan, final List<Sentence> remarks) {
         final Materials needs = plan.materials();
         final Optional<TemperTargets> targets =
-                plan.place().tempering().map(curve -> curve.order().targets());
+                plan.place()
+                        .tempering()
+                        .map(curve -> curve.order().targets().workedIn(curve.worked()));
         return new NeedsView(
                 needs.size().pieces(),
                 needs.size().moulds(),

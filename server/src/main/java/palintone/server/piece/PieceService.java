@@ -104,9 +104,7 @@ public class PieceService {
                 Tools.said(
                         tools.melting(needs.toMelt().value()),
                         tools.cooling(needs.size().moulds()),
-                        plan.place()
-                                .tempering()
-                                .flatMap(c -> tools.reading(c.order().targets().work())));
+                        plan.place().tempering().flatMap(c -> tools.reading(c.worked())));
         needs.fillings().stream()
                 .flatMap(filling -> filling.recipe().portions().stream())
                 .map(p -> tools.weighing(p.ingredient().name(), p.massG()))

@@ -97,7 +97,7 @@ public record CurveView(
                 curve.order().method().words(),
                 curve.phases().stream().map(PhaseView::of).toList(),
                 PathView.of(curve.path()),
-                BandView.of(curve.order().targets().work()),
+                BandView.of(curve.worked()),
                 FigureView.of(curve.ready()),
                 FigureView.of(curve.handsOn()),
                 FigureView.of(curve.stable()),

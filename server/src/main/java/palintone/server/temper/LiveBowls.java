@@ -86,12 +86,31 @@ class LiveBowls {
     /**
      * The curve of the method it was begun by; empty where none was said, or none can be played.
      */
-    private static Optional<TemperCurve> plan(
+    /** What its thermometer should say: worked where the plan of this very bowl works it. */
+    TemperTargets targets(final TemperBowlEntity bowl) {
+        final Couverture couverture = larder.couverture(bowl.couvertureId());
+        final HouseEntity house = houses.house();
+        return targets(bowl, couverture, plan(bowl, couverture, house), house);
+    }
+
+    private static TemperTargets targets(
             final TemperBowlEntity bowl,
             final Couverture couverture,
-            final FluidityClass fluidity,
-            final TemperTargets targets,
+            final Optional<TemperCurve> plan,
             final HouseEntity house) {
+        final TemperTargets usual = usual(bowl, couverture, house);
+        return plan.map(curve -> usual.workedIn(curve.worked())).orElse(usual);
+    }
+
+    private static TemperTargets usual(
+            final TemperBowlEntity bowl, final Couverture couverture, final HouseEntity house) {
+        return TemperTargets.of(couverture, bowl.darkWindow().orElseGet(house::darkWindow));
+    }
+
+    private Optional<TemperCurve> plan(
+            final TemperBowlEntity bowl, final Couverture couverture, final HouseEntity house) {
+        final TemperTargets targets = usual(bowl, couverture, house);
+        final FluidityClass fluidity = larder.fluidity(bowl.couvertureId());
         try {
             return bowl.method()
                     .map(
@@ -115,14 +134,11 @@ class LiveBowls {
     private LiveBowl made(final TemperBowlEntity bowl) {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
         final HouseEntity house = houses.house();
-        final TemperTargets targets =
-                TemperTargets.of(couverture, bowl.darkWindow().orElseGet(house::darkWindow));
-        final Optional<TemperCurve> plan =
-                plan(bowl, couverture, larder.fluidity(bowl.couvertureId()), targets, house);
+        final Optional<TemperCurve> plan = plan(bowl, couverture, house);
         final LiveBowl live =
                 new LiveBowl(
                         couverture,
-                        targets,
+                        targets(bowl, couverture, plan, house),
                         Vessel.holding(
                                 bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
                         house.equipment(),

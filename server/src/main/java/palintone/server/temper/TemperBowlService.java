@@ -259,9 +259,7 @@ public class TemperBowlService {
     public ReadBackView readBack(final UUID id) {
         final TemperBowlEntity bowl = byId(id);
         final Couverture couverture = larder.couverture(bowl.couvertureId());
-        final TemperTargets targets =
-                TemperTargets.of(
-                        couverture, bowl.darkWindow().orElseGet(() -> houses.house().darkWindow()));
+        final TemperTargets targets = live.targets(bowl);
         final List<BowlEventEntity> noted = events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
         final List<Sample> samples = readings.of(id, bowl.beganAt());
         final TraceReader.Reading reading =

@@ -255,6 +255,11 @@ class CoatApiTest {
                         "/api/coats/sheet",
                         sheet.replace("ROUNDS", "RECTANGLES") + ",\"otherMm\":30}");
         assertThat(squares.number("/pieces")).isEqualTo(130);
+        // What vanishes in a warm room is said: it stays on its film, and where it does not.
+        final Answer warm = workshop.post("/api/coats/sheet", sheet + ",\"roomC\":26}");
+        assertThat(warm.json().has("peels")).isFalse();
+        assertThat(warm.text())
+                .containsPattern("does not (come off its film|set) within two hours");
         assertThat(workshop.post("/api/coats/sheet", sheet.replace("0.8", "40") + "}").text())
                 .contains("thickness of the sheet is 40 mm; allowed: 0.1 to 10 mm");
     }

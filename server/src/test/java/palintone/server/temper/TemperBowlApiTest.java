@@ -171,6 +171,25 @@ class TemperBowlApiTest {
                 .isEqualTo(44.9);
     }
 
+    /**
+     * Melted gently it is worked where its kept crystals lie: the window drawn is the one meant.
+     */
+    @Test
+    void theWindowOfABowlIsTheOneItsPlanWorksItIn() {
+        final String gentle = begin(",\"method\":\"KEEP_TEMPER\"");
+        final Workshop.Answer bowl = workshop.get("/api/temper/bowls/" + gentle);
+        final Workshop.Answer usual =
+                workshop.get("/api/temper/bowls/" + begin(",\"method\":\"SEED_THIRD\""));
+        assertThat(bowl.number("/work/high")).isGreaterThan(usual.number("/work/high") + 0.3);
+        for (final double read : new double[] {30, 31, 31.5, 32, 32.3, 32.5}) {
+            type(gentle, UUID.randomUUID(), read);
+        }
+        workshop.post("/api/temper/bowls/" + gentle + "/end", "");
+        final Workshop.Answer back = workshop.get("/api/temper/bowls/" + gentle + "/reading-back");
+        assertThat(back.status()).as(back.text()).isEqualTo(200);
+        assertThat(back.number("/work/high")).isEqualTo(bowl.number("/work/high"));
+    }
+
     @Test
     void seedAndPaperTestChangeTheEstimate() {
         final String id = begin("");

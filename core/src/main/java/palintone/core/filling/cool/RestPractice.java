@@ -1,6 +1,7 @@
 package palintone.core.filling.cool;
 
 import palintone.core.filling.FillingProperties;
+import palintone.core.filling.texture.TextureClass;
 
 /** How long and where a ganache rests; makers differ. The first is our default. */
 public enum RestPractice {
@@ -10,10 +11,10 @@ public enum RestPractice {
             24,
             "Sets slowly in few, stable crystals: even, shiny, holds its water. Our default: the"
                     + " texture piped is the texture eaten."),
-    ROOM_3_H(
-            "2 to 3 h until it pipes",
+    UNTIL_IT_PIPES(
+            "until it pipes",
             18,
-            3,
+            12,
             "Piped while half set: fills shells level and sets in them. Must be piped in its window."),
     COLD_2_H(
             "1 to 2 h in the cold",
@@ -55,7 +56,7 @@ public enum RestPractice {
         return says;
     }
 
-    /** How it stands when the rest is over. */
+    /** How it stands when the rest is over; where it is to pipe, as soon as it does. */
     public Cooling.At end(
             final FillingProperties properties,
             final CoolingVessel vessel,
@@ -69,6 +70,9 @@ public enum RestPractice {
         for (final Cooling.At at : cooling.path()) {
             if (at.minutes() <= hours * 60) {
                 last = at;
+            }
+            if (this == UNTIL_IT_PIPES && at.pascal() >= TextureClass.POURABLE.toPa()) {
+                break;
             }
         }
         return last;

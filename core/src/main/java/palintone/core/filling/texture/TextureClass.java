@@ -2,7 +2,10 @@ package palintone.core.filling.texture;
 
 /** How a filling stands, in the words of the bench, softest first. */
 public enum TextureClass {
-    POURABLE("pourable", 40),
+    /** What stands no more than half a millimetre high over as much width as depth. */
+    RUNS_LEVEL("runs level", 6),
+    /** It pours, and a heap of it stands a millimetre or three: tapped level. */
+    POURABLE("pours thick", 40),
     PIPEABLE("pipeable", 2_000),
     SCOOPABLE("scoopable", 5_000),
     SLICEABLE("sliceable", 120_000),
