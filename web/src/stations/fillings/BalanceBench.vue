@@ -436,7 +436,7 @@ function accept() {
   color: var(--p-quiet);
 }
 .locks button[disabled] {
-  opacity: 0.7;
+  opacity: 0.85;
 }
 .locks button[aria-pressed='true'] {
   border: 2px solid var(--p-still);

@@ -113,11 +113,7 @@ function clock(minutes: number): string {
   )
 }
 
-/** Minutes as they are said: hours where there are many. */
-function lasting(minutes: number): string {
-  if (minutes < 100) return quantity(minutes, 'MINUTE', taste.value)
-  return quantity(Math.round(minutes / 30) / 2, 'HOUR', taste.value)
-}
+const lasting = (minutes: number) => quantity(minutes, 'MINUTE', taste.value)
 const until = computed(() => Math.max(180, (answer.value?.closes?.value ?? 240) * 1.3))
 const lines = computed(() => {
   const a = answer.value

@@ -210,12 +210,14 @@ final class ShellTasks {
                                         .with("mm", now.meanMm(), Unit.MILLIMETRE)
                                 : Sentence.of(
                                                 closed()
-                                                        ? "Turn it slowly on all sides for {wait},"
-                                                                + " counted from full: {mm} then."
-                                                                + " Longer is thicker."
-                                                        : "Let it stand {wait}, counted from full:"
-                                                                + " {mm} then. Longer is thicker.")
-                                        .with("wait", now.waitS(), Unit.SECOND)
+                                                        ? "Turn it slowly on all sides for {wait}"
+                                                                + " more, {full} counted from full:"
+                                                                + " {mm} then. Longer is thicker."
+                                                        : "Let it stand {wait} more, {full} counted"
+                                                                + " from full: {mm} then. Longer is"
+                                                                + " thicker.")
+                                        .with("wait", wait, Unit.SECOND)
+                                        .with("full", now.waitS(), Unit.SECOND)
                                         .with("mm", now.meanMm(), Unit.MILLIMETRE))
                 .clock(
                         clock(

@@ -102,11 +102,20 @@ public record Balance(
      *     stands
      */
     public static Balance solve(final BalanceTask task) {
+        return solve(task, true);
+    }
+
+    /** Without what stands against what, which costs a balance for every wish. */
+    static Balance sketch(final BalanceTask task) {
+        return solve(task, false);
+    }
+
+    private static Balance solve(final BalanceTask task, final boolean explained) {
         final FillingProperties before = task.properties(task.start());
         final SequentialQuadratic solver = new SequentialQuadratic(task);
         final SequentialQuadratic.Point end = solver.solve();
         final boolean met = isMet(task, end);
-        final List<Missed> missed = met ? List.of() : missed(task, end);
+        final List<Missed> missed = met || !explained ? List.of() : missed(task, end);
         final FillingProperties after = task.properties(end.grams());
         final Reasons reasons = Reasons.of(task, end, solver.slopes(end.grams(), end.values()));
         return new Balance(

@@ -40,8 +40,16 @@ public record CookedOtherwise(
      * @throws palintone.core.figure.OutOfRangeException when the recipe cannot be cooked
      */
     public static CookedOtherwise solve(final BalanceTask task) {
-        final Balance plain = Balance.solve(task);
-        final CookedOtherwise asItIs = asItIs(task, plain);
+        final Tried best = best(task);
+        return best.what.balance.met() ? best.what : best.what.with(Balance.solve(best.task));
+    }
+
+    /** A way that was tried, and the task it was tried by. */
+    private record Tried(BalanceTask task, CookedOtherwise what) {}
+
+    private static Tried best(final BalanceTask task) {
+        final Balance plain = Balance.sketch(task);
+        final Tried asItIs = new Tried(task, asItIs(task, plain));
         if (plain.met()
                 && plain.change() < SMALL_CHANGE
                 && fruitKept(task, plain) > 1 - FRUIT_WORTH_A_PAN) {
@@ -49,8 +57,12 @@ public record CookedOtherwise(
         }
         return FruitFirst.of(task.operations())
                 .map(first -> with(task, first))
-                .filter(other -> better(task, other, asItIs))
+                .filter(other -> better(task, other.what, asItIs.what))
                 .orElse(asItIs);
+    }
+
+    private CookedOtherwise with(final Balance explained) {
+        return new CookedOtherwise(explained, lines, boiledFirst, ownPot);
     }
 
     /** A balance that leaves the order of things alone. */
@@ -89,11 +101,11 @@ public record CookedOtherwise(
     }
 
     private static Balance balance(final BalanceTask task, final boolean cooking) {
-        return cooking ? solve(task).balance : Balance.solve(task);
+        return cooking ? best(task).what.balance : Balance.sketch(task);
     }
 
     /** First with all of the fruit, for whose sake the pan is there; else with less of it. */
-    private static CookedOtherwise with(final BalanceTask task, final FruitFirst first) {
+    private static Tried with(final BalanceTask task, final FruitFirst first) {
         final Set<Integer> locked = first.nowAt(task.locked());
         final Set<Integer> fruitToo = new HashSet<>(locked);
         final List<RecipeLine> lines =
@@ -103,11 +115,11 @@ public record CookedOtherwise(
                 fruitToo.add(i);
             }
         }
-        final CookedOtherwise whole = solve(task, first, fruitToo);
-        return whole.balance.met() ? whole : solve(task, first, locked);
+        final Tried whole = solve(task, first, fruitToo);
+        return whole.what.balance.met() ? whole : solve(task, first, locked);
     }
 
-    private static CookedOtherwise solve(
+    private static Tried solve(
             final BalanceTask task, final FruitFirst first, final Set<Integer> locked) {
         final List<Double> grams = first.oldLines().stream().map(task.grams()::get).toList();
         final BalanceTask other =
@@ -123,11 +135,13 @@ public record CookedOtherwise(
                                         grams.stream().mapToDouble(g -> g).toArray(),
                                         task.conditions().pressureHPa())),
                         first.nowAt(task.sugars()));
-        return new CookedOtherwise(
-                Balance.solve(other),
-                first.oldLines(),
-                OptionalInt.of(first.boilAt()),
-                first.ownPot());
+        return new Tried(
+                other,
+                new CookedOtherwise(
+                        Balance.sketch(other),
+                        first.oldLines(),
+                        OptionalInt.of(first.boilAt()),
+                        first.ownPot()));
     }
 
     private static boolean better(

@@ -45,6 +45,10 @@ public enum ReadyConstraint {
                     if (band.low() <= value && value <= band.high()) {
                         wishes.put(
                                 quality, new PropertyConstraint(quality, band.low(), band.high()));
+                    } else if (quality == Quality.WATER_ACTIVITY && value > band.high()) {
+                        // What keeps badly already is not made to keep worse for the sake of a
+                        // taste.
+                        wishes.put(quality, new PropertyConstraint(quality, band.low(), value));
                     }
                 });
         final double yield = now.value(Quality.YIELD);

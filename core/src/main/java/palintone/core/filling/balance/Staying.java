@@ -65,7 +65,7 @@ public final class Staying {
     /** Why a line stays. */
     public enum Why {
         NAMED_AFTER("the filling is named after it"),
-        MOST_OF_IT("most of the filling"),
+        MOST_OF_IT("more of it than of anything else"),
         /** However well salt lowers a water activity, it is no lever. */
         SEASONING("there for its taste");
 
