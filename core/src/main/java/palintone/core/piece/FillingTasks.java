@@ -113,7 +113,10 @@ final class FillingTasks {
                         Unit.CELSIUS,
                         waiting.aimC(until),
                         waiting.band(until))
-                .clock(Clock.about(until.minutes() * 60))
+                .clock(
+                        Double.isNaN(waiting.warmest())
+                                ? Clock.about(until.minutes() * 60)
+                                : Clock.untilRead(until.minutes() * 60))
                 .handsOn(0.02)
                 .occupies(cold ? new Occupies[] {Occupies.CABINET} : new Occupies[0])
                 .source(Cooling.SOURCE)

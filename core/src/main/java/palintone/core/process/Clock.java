@@ -22,6 +22,16 @@ public record Clock(int shortestS, int targetS, int longestS) {
         Require.between("shortest time", shortestS, 0, targetS, "s");
     }
 
+    /**
+     * Around a computed time of what a reading ends: it is done as soon as that is read.
+     *
+     * @param seconds computed, above 0
+     */
+    public static Clock untilRead(final double seconds) {
+        final Clock about = about(seconds);
+        return new Clock(0, about.targetS, about.longestS);
+    }
+
     /** The same three in minutes. */
     public static Clock minutes(final double shortest, final double target, final double longest) {
         return new Clock(

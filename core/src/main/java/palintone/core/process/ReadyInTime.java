@@ -102,18 +102,18 @@ final class ReadyInTime {
     }
 
     private static Sentence words(final List<Joins> joining) {
-        final StringBuilder words = new StringBuilder("Must be ready by then:");
+        final StringBuilder words = new StringBuilder("Must be ready meanwhile:");
         Sentence said = Sentence.of("");
         for (int i = 0; i < joining.size(); i++) {
             final Joins each = joining.get(i);
             words.append(i == 0 ? " " : "; ").append(each.name()).append(" in {in" + i + "}");
             said = said.with("in" + i, each.inS() / MINUTE_S, Unit.MINUTE);
             if (each.takesS() >= MINUTE_S) {
-                words.append(", {takes" + i + "} of it standing and cooking");
+                words.append(", {takes" + i + "} of waits");
                 said = said.with("takes" + i, each.takesS() / MINUTE_S, Unit.MINUTE);
             }
             if (each.takesS() > each.inS()) {
-                words.append(", so begun before the bowl");
+                words.append(": begin it before the bowl");
             }
         }
         return new Sentence(words.append('.').toString(), said.values());

@@ -326,7 +326,7 @@ class BatchPlanTest {
                         new RoomAir(20, 52));
         final Task melt = task(plan, TaskKind.MELT);
         assertThat(melt.say().template())
-                .contains("Must be ready by then: Moulds in {in0}; Filling in {in1}, {takes1}");
+                .contains("Must be ready meanwhile: Moulds in {in0}; Filling in {in1}, {takes1}");
         final double bowlMin =
                 plan.process().tasks().stream()
                                 .filter(t -> t.part().equals("Bowl"))

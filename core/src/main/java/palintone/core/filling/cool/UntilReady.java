@@ -43,13 +43,15 @@ public record UntilReady(double minutes, double celsius, Where where) {
      * @param roomC the room, °C
      * @param fromC as warm as it is, °C
      * @param toC and as it should be, °C
+     * @param stirred now and then, as what waits for its butter is
      */
     public static UntilReady falling(
             final FillingProperties properties,
             final double massG,
             final double roomC,
             final double fromC,
-            final double toC) {
+            final double toC,
+            final boolean stirred) {
         final double around = Math.max(-25, Math.min(40, roomC));
         for (final Cooling.At at :
                 Cooling.of(
@@ -59,6 +61,8 @@ public record UntilReady(double minutes, double celsius, Where where) {
                                 new Cooling.Where(
                                         VESSEL,
                                         DEPTH_MM,
+                                        palintone.core.filling.cool.Standing.TABLE,
+                                        stirred,
                                         around,
                                         Math.max(around, Math.min(130, fromC)),
                                         around))

@@ -351,9 +351,10 @@ public final class RecipeTasks {
                         cooked.yieldG() * scale,
                         around.roomC(),
                         before,
-                        to);
+                        to,
+                        op.kind() == OperationKind.BUTTER);
         if (until.waits()) {
-            task.clock(Clock.about(until.minutes() * 60)).handsOn(0.1);
+            task.clock(Clock.untilRead(until.minutes() * 60)).handsOn(0.1);
         }
     }
 
