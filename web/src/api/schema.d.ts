@@ -3095,6 +3095,9 @@ export interface components {
             doneBy?: string | null;
             after: number[];
             say: components["schemas"]["SentenceView"];
+            amounts: {
+                [key: string]: number;
+            };
             reading?: components["schemas"]["ReadingView"];
             clock?: components["schemas"]["ClockView"];
             caution?: string | null;

@@ -1,5 +1,6 @@
 package palintone.core.casting;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -19,7 +20,6 @@ public record Bubbles(double caughtMm, double leftMm, double shakenS) {
                             + " (Hadamard 1911, Rybczynski 1911); between the two ours");
 
     private static final double CRITICAL = 0.143;
-    private static final double GRAVITY = 9.81;
 
     /** So that without a yield value it rises as Hadamard and Rybczynski have it. */
     private static final double RISES = 1 / (3 * CRITICAL);
@@ -37,7 +37,8 @@ public record Bubbles(double caughtMm, double leftMm, double shakenS) {
         Require.between("depth of the cavity", depthMm, 1, 500, "mm");
         Require.between("shaken for", seconds, 1, 900, "s");
         final double yield = bowl.flow().yieldPa() * shaken.bubbleYieldShare();
-        final double caught = 2000 * yield / (CRITICAL * bowl.kgPerM3() * GRAVITY);
+        final double caught =
+                2000 * yield / (CRITICAL * bowl.kgPerM3() * PhysicalConstants.GRAVITY_M_PER_S2);
         double low = Math.min(WIDEST_MM, caught);
         double high = WIDEST_MM;
         while (high - low > 1e-3) {
@@ -61,7 +62,7 @@ public record Bubbles(double caughtMm, double leftMm, double shakenS) {
             final BowlAt bowl, final Vibration shaken, final double wideMm, final double depthMm) {
         Require.positive("bubble", wideMm, 60, "mm");
         final double radius = wideMm / 2000;
-        final double pull = CRITICAL * bowl.kgPerM3() * GRAVITY * radius;
+        final double pull = CRITICAL * bowl.kgPerM3() * PhysicalConstants.GRAVITY_M_PER_S2 * radius;
         final double yield = bowl.flow().yieldPa() * shaken.bubbleYieldShare();
         if (pull <= yield) {
             return Double.POSITIVE_INFINITY;

@@ -9,6 +9,7 @@ import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Range;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.substance.HeatConduction;
 
 /**
  * A cap on its filling: in one pass or two, in the room, then in the cold.
@@ -38,7 +39,6 @@ public record CapSetting(
 
     private static final double SET_AT_C = 10;
     private static final double FOLLOWED_S = 3600;
-    private static final double FILLING_W_PER_MK = 0.3;
     private static final int CAP_CELLS = 16;
     private static final int FILLING_CELLS = 16;
     private static final int RIM_CELLS = 40;
@@ -124,7 +124,7 @@ public record CapSetting(
                 Stratum.plain(
                         below.depthMm() / 1000,
                         FILLING_CELLS,
-                        FILLING_W_PER_MK,
+                        HeatConduction.FILLING_W_PER_MK,
                         below.heatJPerMlK() * 1e6,
                         below.temperatureC()));
     }

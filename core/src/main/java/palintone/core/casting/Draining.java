@@ -2,6 +2,7 @@ package palintone.core.casting;
 
 import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
 
 /**
@@ -26,8 +27,6 @@ public record Draining(
             Source.calibrated(
                     "what runs on by its own Casson law until it sets; a rim may be cut once its"
                             + " yield value carries it, and until two fifths of what sets in a room has");
-
-    private static final double GRAVITY = 9.81;
 
     private static final double ASKED_EVERY_S = 20;
     private static final double LONGEST_S = 900;
@@ -70,7 +69,8 @@ public record Draining(
         final double gathers = stands == Stands.PAPER ? runsM3 : runsM3 * Calibrated.HANGS_SHARE;
         // A fillet between wall and paper, as high as it is wide.
         final double lipM = Math.sqrt(2 * gathers / aroundM);
-        final double carriesPa = kgPerM3 * GRAVITY * Math.max(0.2, shell.rimMm()) / 1000;
+        final double carriesPa =
+                kgPerM3 * PhysicalConstants.GRAVITY_M_PER_S2 * Math.max(0.2, shell.rimMm()) / 1000;
         return new Draining(
                 stands,
                 runsM3 * kgPerM3 * 1000,

@@ -1,5 +1,6 @@
 package palintone.core.casting;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -22,7 +23,6 @@ public final class FigureWall {
     private static final double THUMB_N = 10;
     private static final double SURE = 3;
     private static final double FRICTION = 0.4;
-    private static final double GRAVITY_M_PER_S2 = 9.81;
 
     private FigureWall() {}
 
@@ -34,7 +34,13 @@ public final class FigureWall {
     public static double wantedMm(final double wallMm2, final double gPerMl) {
         Require.positive("surface of the figure (mm²)", wallMm2, 1e8, "");
         final double gripPerM =
-                SURE * GRAVITY_M_PER_S2 * gPerMl * 1000 * wallMm2 * 1e-6 / (2 * FRICTION);
+                SURE
+                        * PhysicalConstants.GRAVITY_M_PER_S2
+                        * gPerMl
+                        * 1000
+                        * wallMm2
+                        * 1e-6
+                        / (2 * FRICTION);
         final double b = PATCH * gripPerM / Calibrated.FIGURE_BEARS_PA;
         final double c = PATCH * THUMB_N / Calibrated.FIGURE_BEARS_PA;
         return 1000 * (b + Math.sqrt(b * b + 4 * c)) / 2;

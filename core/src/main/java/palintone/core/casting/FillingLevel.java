@@ -8,8 +8,10 @@ import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.substance.HeatConduction;
 
 /**
  * A filling in its shell: whether it runs level, and when its top carries a cap.
@@ -35,10 +37,8 @@ public record FillingLevel(
                     "a heap at rest at its yield stress, over the opening; level within half a"
                             + " millimetre; its top carries a cap where it stays as it is piped");
 
-    private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final double WARMEST_C = 45;
     private static final double NEAR_C = 0.05;
-    private static final double FILLING_W_PER_MK = 0.3;
     private static final int CELLS = 24;
     private static final double FOLLOWED_S = 6 * 3600;
 
@@ -83,7 +83,7 @@ public record FillingLevel(
         final DoubleUnaryOperator uneven =
                 celsius ->
                         filling.stressPa.applyAsDouble(celsius)
-                                / (filling.gPerMl * GRAVITY_M_PER_S2)
+                                / (filling.gPerMl * PhysicalConstants.GRAVITY_M_PER_S2)
                                 * radiusMm
                                 / depthMm;
         final OptionalDouble carries =
@@ -143,7 +143,7 @@ public record FillingLevel(
                                 Stratum.plain(
                                         depthMm / 1000,
                                         CELLS,
-                                        FILLING_W_PER_MK,
+                                        HeatConduction.FILLING_W_PER_MK,
                                         filling.heatJPerMlK * 1e6,
                                         fillC)),
                         new Bend(0, depthMm / 1000 + 1e-3),

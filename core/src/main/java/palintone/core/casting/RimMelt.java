@@ -3,6 +3,7 @@ package palintone.core.casting;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.heat.MixingBalance;
+import palintone.core.substance.HeatConduction;
 import palintone.core.temper.Couverture;
 
 /**
@@ -16,7 +17,6 @@ public final class RimMelt {
     public static final Source SOURCE =
             Source.remembered("melting from a plate, Stefan 1891, quasi-steady");
 
-    private static final double CONDUCTS_W_PER_MK = 0.25;
     private static final double SOLID_SHARE = 0.75;
 
     private RimMelt() {}
@@ -46,6 +46,6 @@ public final class RimMelt {
                 * couverture.castingDensityGPerMl()
                 * 1e6
                 * heat
-                / (2 * CONDUCTS_W_PER_MK * over);
+                / (2 * HeatConduction.CHOCOLATE_W_PER_MK * over);
     }
 }

@@ -11,6 +11,7 @@ import palintone.core.casting.crust.Surround;
 import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.mould.Cavity;
@@ -43,7 +44,6 @@ public final class ShellCast {
 
     private static final double STILL_AIR_W_PER_M2K = 8;
     private static final double ASKED_EVERY_S = 30;
-    private static final double GRAVITY = 9.81;
 
     private static final double RIM_SHARE = 0.125;
     private static final double FLOOR_SLOPE = 0.5;
@@ -159,7 +159,10 @@ public final class ShellCast {
     /** How far from the wall the yield value carries a film as thick as it lies deep, m. */
     private double setM(final double waitS) {
         final SetConsistency now = consistency(waitS, order.drainS() / 2);
-        final double pull = order.bowl().kgPerM3() * GRAVITY * Calibrated.OVER_CRUST_M;
+        final double pull =
+                order.bowl().kgPerM3()
+                        * PhysicalConstants.GRAVITY_M_PER_S2
+                        * Calibrated.OVER_CRUST_M;
         double low = 0;
         double high = reachM;
         if (now.yieldPa(0) < pull) {

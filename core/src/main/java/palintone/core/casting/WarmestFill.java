@@ -15,6 +15,7 @@ import palintone.core.figure.Unit;
 import palintone.core.mould.Mould;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
+import palintone.core.substance.HeatConduction;
 import palintone.core.temper.Couverture;
 
 /**
@@ -41,7 +42,6 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
 
     private static final double WARMEST_C = 45;
     private static final double FOLLOWED_S = 1800;
-    private static final double FILLING_W_PER_MK = 0.3;
     private static final int SHELL_CELLS = 24;
     private static final int FILLING_CELLS = 24;
 
@@ -147,7 +147,7 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
                             Stratum.plain(
                                     room * 0.999,
                                     FILLING_CELLS,
-                                    FILLING_W_PER_MK,
+                                    HeatConduction.FILLING_W_PER_MK,
                                     fillingJPerMlK * 1e6,
                                     fillC)),
                     bend,

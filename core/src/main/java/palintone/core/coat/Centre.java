@@ -2,6 +2,7 @@ package palintone.core.coat;
 
 import palintone.core.casting.crust.Bend;
 import palintone.core.figure.Require;
+import palintone.core.substance.HeatConduction;
 
 /**
  * What is dipped, as heat meets it.
@@ -14,7 +15,7 @@ import palintone.core.figure.Require;
 public record Centre(CentreShape shape, double gPerMl, double jPerGK, double conductsWPerMK) {
 
     /** A filling with water in it; from memory. */
-    public static final double USUAL_W_PER_MK = 0.3;
+    public static final double USUAL_W_PER_MK = HeatConduction.FILLING_W_PER_MK;
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible

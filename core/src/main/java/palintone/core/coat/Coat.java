@@ -9,6 +9,7 @@ import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
 import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
 import palintone.core.temper.flow.CassonFlow;
 
@@ -55,7 +56,6 @@ public record Coat(
     private static final int COAT_CELLS = 14;
     private static final double STIRRED_W_PER_M2K = 2000;
     private static final int WALL_CELLS = 30;
-    private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final double CRUST_PULL_M = 1e-3;
     private static final double FOLLOWED_S = 3600;
     private static final double SET_AT_C = 20;
@@ -189,7 +189,7 @@ public record Coat(
         final double pull =
                 order.bowl().couverture().castingDensityGPerMl()
                         * 1000
-                        * GRAVITY_M_PER_S2
+                        * PhysicalConstants.GRAVITY_M_PER_S2
                         * CRUST_PULL_M;
         double mm = 0;
         while (mm < LAYER_M * 1000 && out.yieldPa(mm / 1000) > pull) {

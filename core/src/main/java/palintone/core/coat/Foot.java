@@ -1,5 +1,6 @@
 package palintone.core.coat;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
 
 /**
@@ -17,15 +18,16 @@ public record Foot(double massG, double heldMm) {
             Source.definition(
                     "a yielding film stays where ρ·g·thickness is less than its yield value");
 
-    private static final double GRAVITY_M_PER_S2 = 9.81;
-
     /**
      * @param order of the dip
      * @param coat it gave
      */
     public static Foot of(final DipOrder order, final Coat coat) {
         final double kgPerM3 = order.bowl().couverture().castingDensityGPerMl() * 1000;
-        final double heldMm = order.bowl().flow().yieldPa() / (kgPerM3 * GRAVITY_M_PER_S2) * 1000;
+        final double heldMm =
+                order.bowl().flow().yieldPa()
+                        / (kgPerM3 * PhysicalConstants.GRAVITY_M_PER_S2)
+                        * 1000;
         // What has set to the centre runs no more.
         final double runs = Math.max(0, coat.sidesMm() - Math.max(heldMm, coat.crustMm()));
         return new Foot(sidesMm2(order.centre().shape()) * runs / 1e6 * kgPerM3, heldMm);

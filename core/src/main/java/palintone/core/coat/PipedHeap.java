@@ -1,5 +1,6 @@
 package palintone.core.coat;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -20,7 +21,6 @@ public record PipedHeap(double acrossMm, double heightMm, boolean stands) {
                     "slump of what yields: thin heap at rest at its yield stress (Liu & Mei 1989;"
                             + " Coussot et al. 1996)");
 
-    private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final double CUBIC_M_PER_ML = 1e-6;
 
     /**
@@ -33,7 +33,7 @@ public record PipedHeap(double acrossMm, double heightMm, boolean stands) {
         Require.between("density of the filling", gPerMl, 0.2, 2, "g/ml");
         Require.positive("stress of the filling", stressPa, 1e9, "Pa");
         final double volumeM3 = massG / gPerMl * CUBIC_M_PER_ML;
-        final double height = 2 * stressPa / (gPerMl * 1000 * GRAVITY_M_PER_S2);
+        final double height = 2 * stressPa / (gPerMl * 1000 * PhysicalConstants.GRAVITY_M_PER_S2);
         final double radiusM = Math.pow(volumeM3 * 15 / (8 * Math.PI * Math.sqrt(height)), 0.4);
         final double domeM = Math.cbrt(3 * volumeM3 / (2 * Math.PI));
         return radiusM <= domeM

@@ -8,6 +8,7 @@ import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Stratum;
 import palintone.core.casting.crust.Surround;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -31,7 +32,6 @@ public record PipedLine(double acrossMm, double heightMm, double metresPerG, boo
 
     private static final int CELLS = 16;
     private static final double LONGEST_S = 3600;
-    private static final double GRAVITY_M_PER_S2 = 9.81;
 
     /**
      * @param bag as it stands
@@ -67,7 +67,9 @@ public record PipedLine(double acrossMm, double heightMm, double metresPerG, boo
     private static double rise(final BowlAt bag) {
         return 2
                 * bag.flow().yieldPa()
-                / (bag.couverture().castingDensityGPerMl() * 1000 * GRAVITY_M_PER_S2);
+                / (bag.couverture().castingDensityGPerMl()
+                        * 1000
+                        * PhysicalConstants.GRAVITY_M_PER_S2);
     }
 
     /**

@@ -1,5 +1,6 @@
 package palintone.core.coat;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -16,8 +17,6 @@ public final class Withdrawal {
             Source.remembered(
                     "Landau & Levich 1942, Derjaguin 1943; White & Tallmadge 1965 where fast; yield"
                             + " film after Spiers, Subbaraman & Wilkinson 1974");
-
-    private static final double GRAVITY_M_PER_S2 = 9.81;
 
     /** Of molten couverture; from memory, 25 to 35. */
     static final double TENSION_N_PER_M = 0.03;
@@ -44,7 +43,7 @@ public final class Withdrawal {
         Require.between("yield value", yieldPa, 0, 1e5, "Pa");
         Require.positive("speed of lifting", metresPerS, 2, "m/s");
         Require.positive("surface tension", tensionNPerM, 1, "N/m");
-        final double weight = kgPerM3 * GRAVITY_M_PER_S2;
+        final double weight = kgPerM3 * PhysicalConstants.GRAVITY_M_PER_S2;
         final double capillary = plasticPaS * metresPerS / tensionNPerM;
         final double slow =
                 LANDAU_LEVICH * Math.sqrt(tensionNPerM / weight) * Math.pow(capillary, 2.0 / 3);

@@ -1,6 +1,7 @@
 package palintone.core.fat;
 
 import java.util.Arrays;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -25,8 +26,6 @@ public final class FatBlend implements SolidFat {
             Source.calibrated(
                     "ideal solubility of a few bodies in each fat, fitted to solid-fat curves of"
                             + " cocoa butter, milk fat, lauric and palm fat from memory");
-
-    private static final double GAS = 8.314;
 
     /** Share of the fat, melting point °C, heat of fusion J/mol. */
     private static final double[][] COCOA_BUTTER = {
@@ -130,7 +129,11 @@ public final class FatBlend implements SolidFat {
                 molten += share[i];
                 continue;
             }
-            final double s = Math.exp(-fusion[i] / GAS * (1 / kelvin - 1 / (meltingC[i] + 273.15)));
+            final double s =
+                    Math.exp(
+                            -fusion[i]
+                                    / PhysicalConstants.GAS_J_PER_MOL_K
+                                    * (1 / kelvin - 1 / (meltingC[i] + 273.15)));
             // The share of liquid at which the last of this body would dissolve.
             int at = melting++;
             final double here = share[i] / s;

@@ -12,12 +12,12 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 
 /**
@@ -218,8 +218,8 @@ final class DippedProcess {
                                         "A thin first coat on each, {mm}, with a gloved hand or a"
                                                 + " brush: it takes the strain of the centre, and"
                                                 + " closes it.")
-                                .with("mm", DipCoat.FIRST_MM, Unit.MILLIMETRE)
-                                .with(Task.TAKES, firstG, Unit.GRAM))
+                                .with("mm", DipCoat.FIRST_MM, Unit.MILLIMETRE))
+                .amount(Amount.TAKES, firstG)
                 .read("bowl while coating", Unit.CELSIUS, batch.work().middle(), batch.work())
                 .clock(Clock.about(6.0 * pieces))
                 .occupies(Occupies.BOWL)
@@ -242,10 +242,10 @@ final class DippedProcess {
                         under().and(on())
                                 .and(warm())
                                 .with("pieces", pieces, Unit.PIECE)
-                                .with("each", piece.lastCoatG() * piece.coat().share(), Unit.GRAM)
-                                .with(Task.TAKES, takes, Unit.GRAM)
-                                .with(Task.COAT, piece.masses().couvertureG(), Unit.GRAM)
-                                .with(Task.FACTOR, plan.order().filmFactor(), Unit.ONE))
+                                .with("each", piece.lastCoatG() * piece.coat().share(), Unit.GRAM))
+                .amount(Amount.FILM_FACTOR, plan.order().filmFactor())
+                .amount(Amount.COAT, piece.masses().couvertureG())
+                .amount(Amount.TAKES, takes)
                 .read("bowl while dipping", Unit.CELSIUS, bowlC(), batch.work())
                 .clock(Clock.about(plan.everyS() * pieces))
                 .occupies(Occupies.BOWL)

@@ -4,11 +4,11 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 
 /** How a hollow figure is made: its shells as any shell, then joined, set up and finished. */
@@ -59,15 +59,11 @@ final class HollowProcess {
                                                             "across",
                                                             base.acrossMm(),
                                                             Unit.MILLIMETRE)
-                                                    .with("thick", base.thickMm(), Unit.MILLIMETRE)
-                                                    .with(
-                                                            Task.TAKES,
-                                                            figure.masses()
-                                                                            .base()
-                                                                            .orElseThrow()
-                                                                            .value()
-                                                                    * needs.size().pieces(),
-                                                            Unit.GRAM))
+                                                    .with("thick", base.thickMm(), Unit.MILLIMETRE))
+                                    .amount(
+                                            Amount.TAKES,
+                                            figure.masses().base().orElseThrow().value()
+                                                    * needs.size().pieces())
                                     .clock(Clock.minutes(2, 8, 60))
                                     .occupies(Occupies.BOWL)
                                     .done();

@@ -7,10 +7,10 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.temper.Couverture;
 
@@ -116,11 +116,8 @@ final class JoinTasks {
                                         : Sentence.of(
                                                 "Pipe a seam inside one rim, {seam} each, press the"
                                                         + " other on, hold still for half a minute."))
-                                .with("seam", seamG.orElseThrow(), Unit.GRAM)
-                                .with(
-                                        Task.TAKES,
-                                        seamG.orElseThrow() * needs.size().pieces(),
-                                        Unit.GRAM))
+                                .with("seam", seamG.orElseThrow(), Unit.GRAM))
+                .amount(Amount.TAKES, seamG.orElseThrow() * needs.size().pieces())
                 .clock(Clock.about(90.0 * needs.size().pieces()))
                 .occupies(Occupies.BOWL)
                 .source(PRACTICE)

@@ -11,12 +11,12 @@ import palintone.core.filling.FillingProperties;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
@@ -59,10 +59,8 @@ final class MouldedProcess {
                                 shell.fillBand().high()));
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
-        final int chilled = shell.lay(moulds, test);
-        final int scraped = chilled - 2;
-        final int level = fill(chilled, made);
-        capAndFinish(scraped, level);
+        final ShellTasks.Laid laid = shell.lay(moulds, test);
+        capAndFinish(laid.scraped(), fill(laid.chilled(), made));
         return draft.done();
     }
 
@@ -256,14 +254,15 @@ final class MouldedProcess {
                             .with("rim", shell.cap().rimBondsC(), Unit.CELSIUS)
                             .and(say);
         }
-        if (!piece.cappedFromAnother()) {
-            say = say.with(Task.TAKES, needs.kept().get(1).value(), Unit.GRAM);
-        }
-        return draft.task(TaskKind.CAP)
-                .after(After.straight(level).within(DAY_S, DRIED))
-                .say(say)
-                .clock(new Clock(20, 60, 180))
-                .caution(capCaution());
+        final ProcessDraft.TaskDraft cap =
+                draft.task(TaskKind.CAP)
+                        .after(After.straight(level).within(DAY_S, DRIED))
+                        .say(say)
+                        .clock(new Clock(20, 60, 180))
+                        .caution(capCaution());
+        return piece.cappedFromAnother()
+                ? cap
+                : cap.amount(Amount.TAKES, needs.kept().get(1).value());
     }
 
     /** Caps of another couverture come out of a bowl of their own, tempered by hand beside. */

@@ -7,11 +7,11 @@ import palintone.core.coat.Sheet;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 
 /** How plates are made: spread, cut while the sheet bears it, flat until it has drawn in. */
@@ -157,8 +157,8 @@ final class SheetProcess {
                                 .with(
                                         "lot",
                                         Math.max(1, Math.floor(Math.max(0, open) / ONE_SHEET_S)),
-                                        Unit.SHEET)
-                                .with(Task.TAKES, piece.sheetG() * sheets, Unit.GRAM))
+                                        Unit.SHEET))
+                .amount(Amount.TAKES, piece.sheetG() * sheets)
                 .read("bowl while spreading", Unit.CELSIUS, batch.work().middle(), batch.work())
                 .clock(Clock.about(ONE_SHEET_S * sheets))
                 .occupies(Occupies.BOWL)

@@ -14,10 +14,10 @@ import palintone.core.figure.Range;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;
@@ -121,9 +121,9 @@ final class ShellTasks {
      *
      * @param moulds number of the task that makes them ready
      * @param test number of the paper test
-     * @return number of the chilling
+     * @return numbers of the tasks others hang on
      */
-    int lay(final int moulds, final int test) {
+    Laid lay(final int moulds, final int test) {
         final List<Coats.Coat> coats = plan.coats().coats();
         for (int i = 0; i < coats.size(); i++) {
             cast(i, moulds, test);
@@ -137,8 +137,11 @@ final class ShellTasks {
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)
                 .done();
-        return chill(scraped);
+        return new Laid(scraped, chill(scraped));
     }
+
+    /** Numbers of two tasks of a shell. */
+    record Laid(int scraped, int chilled) {}
 
     /** Of a closed mould; from a third to two thirds, common practice, no source. */
     private static final double FILLED_CLOSED = 2.0 / 3;
@@ -183,13 +186,14 @@ final class ShellTasks {
                                         * needs.size().cavitiesPerMould()
                                         * (closed() ? FILLED_CLOSED : 1),
                                 Unit.GRAM)
-                        .with(Task.SHAKEN, shaken, Unit.SECOND)
+                        .with("shaken", shaken, Unit.SECOND)
                         .with("bubble", plan.bubbles().leftMm(), Unit.MILLIMETRE);
         if (coat == 0 && !plan.remarks().isEmpty()) {
             // What is impossible is said where it is done.
             say = say.and(plan.remarks().get(0));
         }
         cast.say(say)
+                .amount(Amount.SHAKEN, shaken)
                 .read("bowl while casting", Unit.CELSIUS, casting.work().middle(), casting.work())
                 .clock(clock(shaken * 0.7, FILLING_S + shaken, FILLING_S + shaken * 2 + 30))
                 .occupies(Occupies.BOWL, Occupies.MOULD)
@@ -232,11 +236,9 @@ final class ShellTasks {
                 .done();
         draft.task(TaskKind.DRAIN)
                 .next()
-                .say(
-                        Sentence.of(drain())
-                                .with("drain", plan.order().drainS(), Unit.SECOND)
-                                // Weighings count for the shaking they were made with.
-                                .with(Task.SHAKING, plan.order().vibration().ordinal(), Unit.ONE))
+                .say(Sentence.of(drain()).with("drain", plan.order().drainS(), Unit.SECOND))
+                // Weighings count for the shaking they were made with.
+                .amount(Amount.SHAKING, plan.order().vibration().ordinal())
                 .clock(clock(DRAIN_S / 2, DRAIN_S, DRAIN_S * 3))
                 .occupies(Occupies.BOWL, Occupies.MOULD)
                 .done();
@@ -281,8 +283,9 @@ final class ShellTasks {
                                                 + " empty weight: {shells} of shells, {thick} thick.")
                                 .with("from", scrapeS() / 60, Unit.MINUTE)
                                 .with("shells", shellsG, Unit.GRAM)
-                                .with("thick", piece.shellMm(), Unit.MILLIMETRE)
-                                .with(Task.TAKES, needs.kept().get(0).value(), Unit.GRAM))
+                                .with("thick", piece.shellMm(), Unit.MILLIMETRE))
+                .amount(Amount.TAKES, needs.kept().get(0).value())
+                .amount(Amount.SHELL, piece.shellMm())
                 .read("shells of one mould", Unit.GRAM, shellsG, CastingTasks.weightBand(shellsG))
                 .caution(CastingTasks.scrapings(piece.couverture().ingredient().allergens()))
                 .occupies(Occupies.MOULD)

@@ -5,12 +5,12 @@ import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
 import palintone.core.process.ProcessDraft;
-import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 
 /**
@@ -95,9 +95,9 @@ final class SolidProcess {
                 .next()
                 .say(
                         Sentence.of(
-                                        "Tap or vibrate until no bubble comes and the back lies"
-                                                + " level; scrape what stands over.")
-                                .with(Task.TAKES, needs.kept().get(0).value(), Unit.GRAM))
+                                "Tap or vibrate until no bubble comes and the back lies"
+                                        + " level; scrape what stands over."))
+                .amount(Amount.TAKES, needs.kept().get(0).value())
                 .clock(new Clock(15, 40, 120))
                 .caution(CastingTasks.scrapings(needs.allergens()))
                 .occupies(Occupies.MOULD)

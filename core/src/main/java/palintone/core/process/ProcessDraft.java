@@ -1,8 +1,10 @@
 package palintone.core.process;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import palintone.core.figure.Band;
@@ -43,6 +45,7 @@ public final class ProcessDraft {
         private final TaskKind kind;
         private String title;
         private Sentence say = Sentence.of("");
+        private final Map<Amount, Double> amounts = new EnumMap<>(Amount.class);
         private Reading reading;
         private Clock clock;
         private double handsOn = 1;
@@ -65,6 +68,12 @@ public final class ProcessDraft {
         /** What to do, with its numbers. */
         public TaskDraft say(final Sentence words) {
             say = words;
+            return this;
+        }
+
+        /** What it is planned with and reckoned by, in the unit of that. */
+        public TaskDraft amount(final Amount what, final double value) {
+            amounts.put(what, value);
             return this;
         }
 
@@ -137,6 +146,7 @@ public final class ProcessDraft {
                             title,
                             part,
                             say,
+                            amounts,
                             Optional.ofNullable(reading),
                             Optional.ofNullable(clock),
                             handsOn,

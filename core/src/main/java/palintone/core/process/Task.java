@@ -3,7 +3,9 @@ package palintone.core.process;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -17,6 +19,7 @@ import palintone.core.figure.Source;
  * @param title as it stands above it, where its kind does not say it all
  * @param part what it belongs to, as "Plum ganache"; empty for the pieces themselves
  * @param say what to do, with its numbers
+ * @param amounts what it is planned with and reckoned by, in the unit of each
  * @param reading what to read, where something is read
  * @param clock how long it takes, where that matters
  * @param handsOn share of that time it needs somebody, 0 to 1
@@ -31,6 +34,7 @@ public record Task(
         String title,
         String part,
         Sentence say,
+        Map<Amount, Double> amounts,
         Optional<Reading> reading,
         Optional<Clock> clock,
         double handsOn,
@@ -40,32 +44,12 @@ public record Task(
         Source source) {
 
     /**
-     * Under this name a sentence carries, without saying it, the couverture that has left the bowl
-     * when the task is done, g.
-     */
-    public static final String TAKES = "takes";
-
-    /** Under this name a sentence carries, without saying it, the coat planned on one piece, g. */
-    public static final String COAT = "coat";
-
-    /** Under this name a sentence carries the film factor a dip was planned with. */
-    public static final String FACTOR = "factor";
-
-    /** Under this name a sentence carries how long a full mould is shaken, s. */
-    public static final String SHAKEN = "shaken";
-
-    /**
-     * Under this name a sentence carries, without saying it, how a turned mould is shaken: the
-     * place of it among the ways there are.
-     */
-    public static final String SHAKING = "shaking";
-
-    /**
      * @throws palintone.core.figure.OutOfRangeException when the share of hands is not 0 to 1
      */
     public Task {
         Require.between("hands on", handsOn, 0, 1, "");
         after = List.copyOf(after);
+        amounts = Map.copyOf(amounts);
         occupies =
                 occupies.isEmpty()
                         ? Set.of()
@@ -75,8 +59,14 @@ public record Task(
     /** The same task in other words. */
     Task saying(final Sentence words) {
         return new Task(
-                number, kind, title, part, words, reading, clock, handsOn, after, occupies, caution,
-                source);
+                number, kind, title, part, words, amounts, reading, clock, handsOn, after, occupies,
+                caution, source);
+    }
+
+    /** One of its amounts, in the unit of that; empty where it has none. */
+    public OptionalDouble amount(final Amount what) {
+        final Double value = amounts.get(what);
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     /** Whether its reading is one of the bowl. */

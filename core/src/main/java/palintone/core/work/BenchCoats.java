@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import palintone.core.figure.Quantity;
+import palintone.core.process.Amount;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 
@@ -33,8 +33,8 @@ public record BenchCoats(
         if (dip.isEmpty() || centres.isEmpty() || weigh.isEmpty()) {
             return Optional.empty();
         }
-        final OptionalDouble coat = carried(dip.get(), Task.COAT);
-        final OptionalDouble factor = carried(dip.get(), Task.FACTOR);
+        final OptionalDouble coat = dip.get().amount(Amount.COAT);
+        final OptionalDouble factor = dip.get().amount(Amount.FILM_FACTOR);
         final List<Double> centre = batch.readings(centres.get().number());
         final List<RunningBatch.Standing> pieces = batch.notes(weigh.get().number());
         if (centre.isEmpty()
@@ -66,11 +66,6 @@ public record BenchCoats(
     public OptionalDouble saysFactor() {
         final double says = factor * weighedG() / coatG;
         return says >= LEAST && says <= MOST ? OptionalDouble.of(says) : OptionalDouble.empty();
-    }
-
-    private static OptionalDouble carried(final Task task, final String name) {
-        final Quantity quantity = task.say().values().get(name);
-        return quantity == null ? OptionalDouble.empty() : OptionalDouble.of(quantity.value());
     }
 
     private static Optional<Task> only(final RunningBatch batch, final TaskKind kind) {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import palintone.core.casting.Vibration;
-import palintone.core.figure.Quantity;
+import palintone.core.process.Amount;
 import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
@@ -59,8 +59,8 @@ public record BenchShells(
                 || !(drainedS >= LEAST_DRAIN_S && drainedS <= LONGEST_DRAIN_S)) {
             return Optional.empty();
         }
-        final double shakenS = carried(cast.get(), Task.SHAKEN).orElse(0);
-        final OptionalDouble shaking = carried(drain.get(), Task.SHAKING);
+        final double shakenS = cast.get().amount(Amount.SHAKEN).orElse(0);
+        final OptionalDouble shaking = drain.get().amount(Amount.SHAKING);
         final double waitS = Math.min(castS, shakenS) + waitedS;
         final OptionalDouble bowlC = noted(batch, cast.get());
         if (bowlC.isEmpty() || shaking.isEmpty() || waitS > LONGEST_WAIT_S) {
@@ -81,11 +81,6 @@ public record BenchShells(
                         Vibration.values()[(int) shaking.getAsDouble()],
                         last.value(),
                         last.at()));
-    }
-
-    private static OptionalDouble carried(final Task task, final String name) {
-        final Quantity quantity = task.say().values().get(name);
-        return quantity == null ? OptionalDouble.empty() : OptionalDouble.of(quantity.value());
     }
 
     private static Optional<Task> only(final RunningBatch batch, final TaskKind kind) {

@@ -1,9 +1,10 @@
 package palintone.core.work;
 
+import java.util.OptionalDouble;
 import palintone.core.figure.BandStatus;
-import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.process.Amount;
 import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
@@ -71,10 +72,10 @@ public final class Remedy {
                             ? "Not down yet: cook on and weigh again."
                             : "Too far down: give back as much water, a little at a time.");
         }
-        final Quantity thick = task.say().values().get("thick");
-        if (task.kind() == TaskKind.SCRAPE && thick != null) {
+        final OptionalDouble thick = task.amount(Amount.SHELL);
+        if (task.kind() == TaskKind.SCRAPE && thick.isPresent()) {
             // Thin shells: mass goes with thickness, to first order.
-            final double mm = thick.value() * value / reading.target();
+            final double mm = thick.getAsDouble() * value / reading.target();
             return Sentence.of(
                             heavy
                                     ? "About {mm} thick: wait less before draining, or vibrate"

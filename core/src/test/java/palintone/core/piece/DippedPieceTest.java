@@ -27,6 +27,7 @@ import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.pot.Setting;
 import palintone.core.heat.RoomAir;
+import palintone.core.process.Amount;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
@@ -275,8 +276,8 @@ class DippedPieceTest {
         final Task dip = only(tasks, TaskKind.DIP);
         assertThat(dip.say().template()).contains("Roll in hazelnuts", "within {skin}");
         // Both coats leave the bowl, and not more than both.
-        final double first = only(tasks, TaskKind.FIRST_COAT).say().values().get("takes").value();
-        final double second = dip.say().values().get("takes").value();
+        final double first = only(tasks, TaskKind.FIRST_COAT).amounts().get(Amount.TAKES);
+        final double second = dip.amounts().get(Amount.TAKES);
         assertThat(first + second)
                 .isCloseTo(
                         60 * truffle(new DipCoat(1.5, true, 1)).masses().couvertureG(),

@@ -18,6 +18,7 @@ import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.mould.MouldBody;
 import palintone.core.mould.MouldState;
+import palintone.core.process.Amount;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
@@ -187,8 +188,8 @@ class DressTest {
         final Task bowl = first(tasks, TaskKind.CAP_BOWL);
         assertThat(bowl.reading().orElseThrow().band().low()).isEqualTo(29);
         assertThat(tasks).noneMatch(t -> t.kind() == TaskKind.TEMPER_AGAIN);
-        assertThat(first(tasks, TaskKind.CAP).say().values()).doesNotContainKey(Task.TAKES);
-        assertThat(first(tasks(same), TaskKind.CAP).say().values()).containsKey(Task.TAKES);
+        assertThat(first(tasks, TaskKind.CAP).amounts()).doesNotContainKey(Amount.TAKES);
+        assertThat(first(tasks(same), TaskKind.CAP).amounts()).containsKey(Amount.TAKES);
         final PieceFigures figures =
                 PieceFigures.of(
                         other, f -> Conditions.USUAL, 20, OptionalDouble.empty(), HouseTaste.NONE);

@@ -79,7 +79,7 @@ class HollowFigureTest {
                         TaskKind.WEIGH);
         final List<Task> seam = tasks(figure(EGG, 3, 2, HollowFigure.Joining.CHOCOLATE));
         final Task joined = of(seam, TaskKind.JOIN);
-        assertThat(joined.say().values().get("takes").value()).isBetween(1.0, 40.0);
+        assertThat(joined.amounts().get(palintone.core.process.Amount.TAKES)).isBetween(1.0, 40.0);
         assertThat(seam)
                 .extracting(Task::kind)
                 .containsSubsequence(TaskKind.TEMPER_AGAIN, TaskKind.JOIN);

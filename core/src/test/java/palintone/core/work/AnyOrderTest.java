@@ -68,6 +68,7 @@ class AnyOrderTest {
                 "Melt",
                 "",
                 Sentence.of("Melt."),
+                java.util.Map.of(),
                 number % 2 == 0 ? Optional.empty() : Optional.of(reading),
                 Optional.empty(),
                 number % 3 == 0 ? 0 : 1,

@@ -15,6 +15,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
@@ -75,6 +76,7 @@ record BatchRecord(
             @Nullable String part,
             String say,
             Map<String, ValuePart> values,
+            @Nullable Map<Amount, Double> amounts,
             @Nullable ReadingPart reading,
             @Nullable ClockPart clock,
             @Nullable Double handsOn,
@@ -168,6 +170,7 @@ record BatchRecord(
                 step.part(),
                 step.say().template(),
                 values,
+                step.amounts(),
                 step.reading()
                         .map(
                                 r ->
@@ -213,6 +216,7 @@ record BatchRecord(
                 part.title == null ? part.kind.words() : part.title,
                 part.part == null ? "" : part.part,
                 new Sentence(part.say, values),
+                part.amounts == null ? Amount.ofOldFile(part.kind, values) : part.amounts,
                 Optional.ofNullable(part.reading)
                         .map(r -> new Reading(r.what, r.unit, r.target, r.band.band())),
                 Optional.ofNullable(part.clock)

@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import palintone.core.figure.BandStatus;
-import palintone.core.figure.Quantity;
 import palintone.core.figure.Unit;
+import palintone.core.process.Amount;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.temper.trace.BowlEvent;
@@ -129,14 +129,14 @@ class BatchBowl {
     }
 
     private void done(final UUID bowl, final Task task, final UUID entry) {
-        if (task.kind() == TaskKind.SEED) {
-            Optional.ofNullable(task.say().values().get("seed"))
-                    .ifPresent(g -> notes.keep(bowl, entry, BowlEvent.Kind.SEED, g.value()));
-        }
-        Optional.ofNullable(task.say().values().get(Task.TAKES))
-                .map(Quantity::value)
-                .filter(g -> g > 0)
-                .ifPresent(g -> notes.keep(bowl, entry, BowlEvent.Kind.TAKEN, g));
+        task.amount(Amount.SEED).ifPresent(g -> notes.keep(bowl, entry, BowlEvent.Kind.SEED, g));
+        task.amount(Amount.TAKES)
+                .ifPresent(
+                        g -> {
+                            if (g > 0) {
+                                notes.keep(bowl, entry, BowlEvent.Kind.TAKEN, g);
+                            }
+                        });
     }
 
     /** What came of an entry, and of its corrections. */

@@ -14,9 +14,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +27,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.MapKeyJdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.figure.Band;
 import palintone.core.figure.Quantity;
@@ -32,6 +35,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Reading;
@@ -97,6 +101,14 @@ class BatchTaskEntity {
     private Map<String, ValueRow> values = new LinkedHashMap<>();
 
     @ElementCollection
+    @CollectionTable(name = "batch_task_amount", joinColumns = @JoinColumn(name = "task_id"))
+    @MapKeyColumn(name = "what")
+    @MapKeyEnumerated(EnumType.STRING)
+    @MapKeyJdbcTypeCode(SqlTypes.VARCHAR)
+    @Column(name = "value")
+    private Map<Amount, Double> amounts = new EnumMap<>(Amount.class);
+
+    @ElementCollection
     @CollectionTable(name = "batch_task_after", joinColumns = @JoinColumn(name = "task_id"))
     @OrderColumn(name = "position")
     private List<AfterRow> after = new ArrayList<>();
@@ -121,6 +133,7 @@ class BatchTaskEntity {
         kind = task.kind();
         say = task.say().template();
         task.say().values().forEach((name, q) -> values.put(name, new ValueRow(q)));
+        amounts.putAll(task.amounts());
         task.reading()
                 .ifPresent(
                         reading -> {
@@ -206,6 +219,7 @@ class BatchTaskEntity {
                 title,
                 part,
                 new Sentence(say, numbers),
+                amounts,
                 Optional.ofNullable(readingWhat)
                         .map(
                                 what ->

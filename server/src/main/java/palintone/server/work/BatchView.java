@@ -3,9 +3,11 @@ package palintone.server.work;
 import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.Unit;
+import palintone.core.process.Amount;
 import palintone.core.process.Occupies;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
@@ -98,6 +100,7 @@ public record BatchView(
             @Nullable UUID doneBy,
             List<Integer> after,
             SentenceView say,
+            Map<Amount, Double> amounts,
             @Nullable ReadingView reading,
             @Nullable ClockView clock,
             @Nullable String caution,
@@ -187,6 +190,7 @@ public record BatchView(
                 batch.doneBy(step.number()).map(Entry::id).orElse(null),
                 step.after().stream().map(a -> a.task()).toList(),
                 SentenceView.of(step.say()),
+                step.amounts(),
                 step.reading()
                         .map(
                                 r ->

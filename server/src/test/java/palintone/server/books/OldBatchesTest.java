@@ -122,6 +122,7 @@ class OldBatchesTest {
             }
         }
         // A planned thickness, then a column of the batch, is still what a weight is read by.
+        assertThat(now.number("/steps/9/amounts/SHELL")).isEqualTo(1.6);
         old.notes.get(9).stream()
                 .filter(g -> g > 80)
                 .findFirst()

@@ -107,7 +107,7 @@ class LoosePiecesTest {
         final String batch = begin(piece, 40);
         final Answer before = workshop.get("/api/batches/" + batch);
         final double tapped = values(before, "DIP", "tapped");
-        final double coat = values(before, "DIP", "coat");
+        final double coat = amount(before, "DIP", "COAT");
         assertThat(coat).isCloseTo(kept.number("/parts/0/value"), within(1e-9));
         int weighCentres = 0;
         int weigh = 0;
@@ -141,6 +141,15 @@ class LoosePiecesTest {
         assertThat(workshop.delete("/api/coats/weighings/" + id).status()).isEqualTo(204);
         assertThat(workshop.get("/api/coats/weighings?couverture=dark-58").number("/film/value"))
                 .isCloseTo(75, within(1e-9));
+    }
+
+    private static double amount(final Answer batch, final String kind, final String what) {
+        for (final var step : batch.json().at("/steps")) {
+            if (step.at("/kind").asString().equals(kind)) {
+                return step.at("/amounts/" + what).asDouble();
+            }
+        }
+        throw new AssertionError("no " + kind);
     }
 
     private static double values(final Answer batch, final String kind, final String name) {

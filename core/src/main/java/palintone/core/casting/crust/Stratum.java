@@ -4,6 +4,7 @@ import java.util.Optional;
 import palintone.core.figure.Require;
 import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
+import palintone.core.substance.HeatConduction;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.crystal.Crystals;
@@ -31,7 +32,7 @@ public record Stratum(
         Crystals crystals) {
 
     /** Of chocolate, W/mK; from memory, 0.2 to 0.3. */
-    public static final double CHOCOLATE_W_PER_MK = 0.25;
+    public static final double CHOCOLATE_W_PER_MK = HeatConduction.CHOCOLATE_W_PER_MK;
 
     /**
      * How a layer sets.

@@ -2,6 +2,7 @@ package palintone.core.casting.film;
 
 import java.util.function.DoubleFunction;
 import java.util.function.IntToDoubleFunction;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -16,8 +17,6 @@ public final class DrainingFilm {
     public static final Source SOURCE =
             Source.remembered(
                     "thin-film lubrication of a Casson fluid down a slope; limit τ0/(ρ·g·sin α)");
-
-    private static final double GRAVITY_M_PER_S2 = 9.81;
 
     /** Of the thickness: where the stream of a film runs in the mean. */
     private static final double STREAM = 0.625;
@@ -71,7 +70,10 @@ public final class DrainingFilm {
         for (int face = 1; face < flows.length; face++) {
             final double slope = Math.max(leastSlope, wall.slope(face));
             if (last == null || Math.abs(slope - lastSlope) > 1e-6) {
-                last = new FilmFlow(sampled, densityKgPerM3 * GRAVITY_M_PER_S2 * slope);
+                last =
+                        new FilmFlow(
+                                sampled,
+                                densityKgPerM3 * PhysicalConstants.GRAVITY_M_PER_S2 * slope);
                 lastSlope = slope;
             }
             flows[face] = last;

@@ -1,6 +1,8 @@
 package palintone.core.filling.cool;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
+import palintone.core.substance.HeatConduction;
 
 /**
  * What a filling cools in, and how its heat leaves.
@@ -27,10 +29,8 @@ public enum CoolingVessel {
                             + " contact and convection inside set to common practice");
 
     private static final double LIES_ON = 0.25;
-    private static final double CONDUCTIVITY = 0.35;
     private static final double CONTACT = 150;
     private static final double FILM_EMITS = 0.9;
-    private static final double STEFAN_BOLTZMANN = 5.67e-8;
     private static final double FIRST_S = 20;
 
     /** What flows in it when it is thin and warm carries so many times what stillness does. */
@@ -81,8 +81,8 @@ public enum CoolingVessel {
         final double lengthM = Math.sqrt(area);
         final double half =
                 switch (inside) {
-                    case STILL -> depthM / 2 / 3 / CONDUCTIVITY;
-                    case FLOWING -> depthM / 2 / 3 / CONDUCTIVITY / FLOWING;
+                    case STILL -> depthM / 2 / 3 / HeatConduction.FILLING_W_PER_MK;
+                    case FLOWING -> depthM / 2 / 3 / HeatConduction.FILLING_W_PER_MK / FLOWING;
                     case STIRRED -> 0;
                 };
         final double rises = Math.max(0.1, Math.abs(celsius - roomC));
@@ -116,7 +116,10 @@ public enum CoolingVessel {
     }
 
     private static double radiates(final double emits, final double celsius, final double roomC) {
-        return emits * 4 * STEFAN_BOLTZMANN * Math.pow((celsius + roomC) / 2 + 273.15, 3);
+        return emits
+                * 4
+                * PhysicalConstants.STEFAN_BOLTZMANN_W_PER_M2K4
+                * Math.pow((celsius + roomC) / 2 + 273.15, 3);
     }
 
     private static double through(final double outside, final double half) {

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
 
 /** Plays a recipe through, one operation after the other, each in its pot. */
@@ -16,7 +17,7 @@ public final class Cooking {
             Source.practice("what boils off, sticks and is held back at each operation");
 
     /** Pressure of the air at sea level, hPa. */
-    public static final double SEA_LEVEL_HPA = 1013.25;
+    public static final double SEA_LEVEL_HPA = PhysicalConstants.SEA_LEVEL_HPA;
 
     private Cooking() {}
 

@@ -1,5 +1,6 @@
 package palintone.core.filling.water;
 
+import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.heat.WagnerPruss1993;
@@ -27,8 +28,6 @@ public final class BoilingPoint {
     private static final WagnerPruss1993 STEAM = new WagnerPruss1993();
 
     /** Standard atmosphere, hPa. */
-    private static final double SEA_LEVEL_HPA = 1013.25;
-
     private BoilingPoint() {}
 
     /**
@@ -39,7 +38,7 @@ public final class BoilingPoint {
      */
     public static double pressureHPa(final double altitudeM) {
         Require.between("altitude", altitudeM, -400, 5000, "m");
-        return SEA_LEVEL_HPA * Math.pow(1 - 2.25577e-5 * altitudeM, 5.25588);
+        return PhysicalConstants.SEA_LEVEL_HPA * Math.pow(1 - 2.25577e-5 * altitudeM, 5.25588);
     }
 
     /** Where plain water boils, °C. */

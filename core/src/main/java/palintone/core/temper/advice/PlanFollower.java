@@ -205,10 +205,13 @@ public final class PlanFollower {
 
     /** Where the phase should end; before the seed is in, where it should go in. */
     private Band band() {
-        final Quantity seedAt = phase().say().values().get("at");
-        return awaitsSeed() && seedAt != null
-                ? Band.around(seedAt.value() - SEED_AT_K, seedAt.value() + SEED_AT_K, SEED_OFF_K)
-                : phase().band();
+        return phase().seed()
+                .filter(seed -> awaitsSeed())
+                .map(
+                        seed ->
+                                Band.around(
+                                        seed.atC() - SEED_AT_K, seed.atC() + SEED_AT_K, SEED_OFF_K))
+                .orElseGet(() -> phase().band());
     }
 
     private CurvePhase phase() {
@@ -216,9 +219,7 @@ public final class PlanFollower {
     }
 
     private double seedG() {
-        return Optional.ofNullable(phase().say().values().get("seed"))
-                .map(q -> q.value())
-                .orElse(0.0);
+        return phase().seed().map(CurvePhase.Seed::grams).orElse(0.0);
     }
 
     /** Whether the phase has got to where it should end. */

@@ -10,6 +10,8 @@ import palintone.core.figure.Sentence;
  * @param band where the thermometer should end
  * @param handsOn share of the time it needs somebody, 0 to 1
  * @param say what to do, with its numbers
+ * @param aimC the number it is to end at, °C; a bowl left to stir falls a little below it
+ * @param seed that goes in, where it is a phase of seeding
  * @param read when and where to read
  * @param caution where the work can hurt or spoil
  */
@@ -21,9 +23,19 @@ public record CurvePhase(
         double toC,
         Band band,
         Sentence say,
+        double aimC,
+        Optional<Seed> seed,
         Sentence read,
         Optional<Sentence> caution,
         double handsOn) {
+
+    /**
+     * Seed for a bowl.
+     *
+     * @param grams of it
+     * @param atC where the bowl stands as it goes in, °C
+     */
+    public record Seed(double grams, double atC) {}
 
     /** What the stretches of every curve are; seed goes in where it is a method of seeding. */
     public enum Kind {

@@ -90,6 +90,7 @@ final class CurveScript {
                 fromC,
                 order.targets().melt(),
                 Words.melt(order, toC),
+                toC,
                 Words.READ_MELT,
                 Words.meltCaution(order),
                 attention);
@@ -135,6 +136,7 @@ final class CurveScript {
                 fromC,
                 band,
                 say,
+                toC,
                 read,
                 how.heatSink().isPresent() ? Optional.of(Words.NO_WATER_INSIDE) : Optional.empty(),
                 attention);
@@ -172,6 +174,7 @@ final class CurveScript {
                 fromC,
                 new Band(toC - 2, toC - 0.6, toC, law.curve().clearPointC()),
                 Words.gently(order, toC),
+                toC,
                 Words.READ_MELT,
                 Optional.of(Words.clearPoint(law.curve().clearPointC())),
                 0.8);
@@ -192,6 +195,7 @@ final class CurveScript {
                 fromC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
                 Words.hold(now() - from),
+                temperatureC(),
                 Words.READ_MIDDLE,
                 Optional.empty(),
                 attention);
@@ -215,6 +219,7 @@ final class CurveScript {
                 fromC,
                 order.targets().work(),
                 Words.rewarm(order, fromC, toC),
+                toC,
                 Words.READ_MIDDLE,
                 Optional.of(Words.topOfWindow(order)),
                 attention);
@@ -231,12 +236,17 @@ final class CurveScript {
         final double before = bowl.now().massG();
         bowl.add(grams, order.roomC(), order.couverture().tempered(order.roomC()));
         bowl.run(Setting.room(order.roomC(), Shear.STIRRED), seconds);
-        phase(
+        absorb();
+        record(
                 CurvePhase.Kind.SEED,
                 from,
+                now(),
                 fromC,
+                temperatureC(),
                 Band.around(order.targets().work().low() - 1, order.targets().work().high() + 1, 2),
                 Words.seed(order, grams, before, fromC, temperatureC()),
+                temperatureC(),
+                Optional.of(new CurvePhase.Seed(grams, fromC)),
                 Words.READ_SEED,
                 Optional.of(Words.SEED_CAUTION),
                 1);
@@ -274,6 +284,8 @@ final class CurveScript {
                 stone.now().temperatureC(),
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
                 Words.table(order, massG, coolC),
+                coolC,
+                Optional.empty(),
                 Words.READ_STONE,
                 Optional.empty(),
                 1);
@@ -288,6 +300,8 @@ final class CurveScript {
                 heldC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
                 Words.gather(stone.now().timeS() - cooledAt),
+                heldC,
+                Optional.empty(),
                 Words.READ_STONE,
                 Optional.empty(),
                 1);
@@ -302,6 +316,7 @@ final class CurveScript {
                 heldC,
                 order.targets().work(),
                 Words.giveBack(temperatureC()),
+                temperatureC(),
                 Words.READ_MIDDLE,
                 Optional.empty(),
                 1);
@@ -348,6 +363,7 @@ final class CurveScript {
                 fromC,
                 work,
                 Words.work(work, seconds, temperatureC()),
+                temperatureC(),
                 Words.READ_WORK,
                 Optional.of(Words.topOf(work)),
                 0);
@@ -401,11 +417,24 @@ final class CurveScript {
             final double fromC,
             final Band band,
             final Sentence say,
+            final double aimC,
             final Sentence read,
             final Optional<Sentence> caution,
             final double attention) {
         absorb();
-        record(kind, from, now(), fromC, temperatureC(), band, say, read, caution, attention);
+        record(
+                kind,
+                from,
+                now(),
+                fromC,
+                temperatureC(),
+                band,
+                say,
+                aimC,
+                Optional.empty(),
+                read,
+                caution,
+                attention);
     }
 
     private void record(
@@ -416,10 +445,15 @@ final class CurveScript {
             final double toC,
             final Band band,
             final Sentence say,
+            final double aimC,
+            final Optional<CurvePhase.Seed> seed,
             final Sentence read,
             final Optional<Sentence> caution,
             final double attention) {
         handsOnS += (to - from) * attention;
-        phases.add(new CurvePhase(kind, from, to, fromC, toC, band, say, read, caution, attention));
+        phases.add(
+                new CurvePhase(
+                        kind, from, to, fromC, toC, band, say, aimC, seed, read, caution,
+                        attention));
     }
 }

@@ -1,9 +1,9 @@
 package palintone.core.temper.method;
 
 import palintone.core.figure.Band;
-import palintone.core.figure.Quantity;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.process.Amount;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
@@ -62,7 +62,7 @@ public final class TemperTasks {
             final CurvePhase phase,
             final boolean first) {
         final Band band = phase.band();
-        final double target = Math.max(band.low(), Math.min(band.high(), aimedAt(phase)));
+        final double target = Math.max(band.low(), Math.min(band.high(), phase.aimC()));
         final ProcessDraft.TaskDraft task =
                 draft.task(kind(phase))
                         .say(said(curve, phase, first))
@@ -75,13 +75,8 @@ public final class TemperTasks {
         if (curve.order().method() == Method.TABLING && phase.kind() != CurvePhase.Kind.MELT) {
             task.occupies(Occupies.STONE);
         }
+        phase.seed().ifPresent(seed -> task.amount(Amount.SEED, seed.grams()));
         (first ? task : task.next()).done();
-    }
-
-    /** The number its sentence names; a bowl left to stir falls a little below it. */
-    private static double aimedAt(final CurvePhase phase) {
-        final Quantity to = phase.say().values().get("to");
-        return to != null ? to.value() : phase.toC();
     }
 
     /** What it says at the bowl: what goes in first, and what would spoil it last. */
