@@ -218,13 +218,35 @@ describe('what is kept', () => {
     expect(put.mock.calls[0]![1]).toMatchObject({ wide: 51, name: 'Bag 51 wide' })
   })
 
+  it('does not hold an old refusal against what is right by now', async () => {
+    const { made, put, waiting } = slowly()
+    made.form.value.name = 'Bag'
+    made.form.value.wide = 90
+    await settle()
+    waiting.pop()!.fail(new Refusal('sugars is 90 %; allowed: 0 to 60 %', 400))
+    await settle()
+    expect(made.refused.value).toContain('90')
+    made.form.value.wide = 28
+    const saving = made.save()
+    await settle()
+    while (waiting.length) {
+      waiting.pop()!.answer()
+      await settle()
+    }
+    await saving
+    expect(put).toHaveBeenCalledTimes(1)
+    expect(put.mock.calls[0]![1]).toMatchObject({ wide: 28 })
+  })
+
   it('is nothing where what was typed is refused', async () => {
     const { made, put, waiting } = slowly()
     made.form.value.name = 'Bag'
     const saving = made.save()
     await settle()
-    waiting.forEach((one) => one.fail(new Refusal('sugars is 90 %; allowed: 0 to 60 %', 400)))
-    await settle()
+    while (waiting.length) {
+      waiting.pop()!.fail(new Refusal('sugars is 90 %; allowed: 0 to 60 %', 400))
+      await settle()
+    }
     await saving
     expect(put).not.toHaveBeenCalled()
     expect(made.notSaved.value).toContain('sugars is 90')

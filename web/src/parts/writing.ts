@@ -76,21 +76,25 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
   /** What was typed when the last answer was asked for. */
   let answered = ''
   const typed = () => JSON.stringify(form.value)
-  async function lookNow() {
+  /** @returns whether it was answered; null where another question has overtaken it */
+  async function lookNow(): Promise<boolean | null> {
     const current = turn()
     const asked = typed()
     if (open.value) {
       refused.value = ''
-      return
+      return false
     }
     try {
       const answer = await it.trial(it.draft(form.value, null, null), form.value)
-      if (!current()) return
+      if (!current()) return null
       drawn.value = answer
       answered = asked
       refused.value = ''
+      return true
     } catch (problem) {
-      if (current()) refused.value = inTaste(words(problem), taste.value)
+      if (!current()) return null
+      refused.value = inTaste(words(problem), taste.value)
+      return false
     }
   }
   const look = useDebounceFn(lookNow, SOON_MS)
@@ -105,10 +109,11 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
 
   /** What follows from what is typed is part of what is kept: nothing is, before it is known. */
   async function answerOnTheWire() {
+    // What was refused before may be right by now: only an answer to this very form counts.
     while (answered !== typed()) {
-      await lookNow()
-      if (refused.value || open.value) return
+      if ((await lookNow()) === false) return false
     }
+    return true
   }
 
   async function save() {
@@ -120,9 +125,8 @@ export function useWriting<Form extends object, Drawn, Draft extends { version?:
     if (busy.value) return
     busy.value = true
     try {
-      await answerOnTheWire()
-      if (refused.value) {
-        notSaved.value = refused.value
+      if (!(await answerOnTheWire())) {
+        notSaved.value = refused.value || open.value
         return
       }
       let id = it.own?.id

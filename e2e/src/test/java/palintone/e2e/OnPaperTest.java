@@ -17,7 +17,7 @@ class OnPaperTest {
 
     private static String after(final String text, final String before) {
         final int at = text.indexOf(before);
-        return at < 0 ? "" : text.substring(at + before.length()).split("[.;]")[0].strip();
+        return at < 0 ? "" : text.substring(at + before.length()).split("[.;\\n]")[0].strip();
     }
 
     @ParameterizedTest

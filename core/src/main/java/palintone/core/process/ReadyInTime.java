@@ -1,6 +1,7 @@
 package palintone.core.process;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +18,9 @@ import palintone.core.figure.Unit;
 final class ReadyInTime {
 
     private static final double MINUTE_S = 60;
+
+    /** More at once nobody reads: those with the longest waits. */
+    private static final int MOST_SAID = 3;
 
     private final List<Task> tasks;
 
@@ -84,8 +88,14 @@ final class ReadyInTime {
             return tasks;
         }
         final List<Task> said = new ArrayList<>(tasks);
-        said.set(place, melt.saying(melt.say().and(words(List.copyOf(joining.values())))));
+        said.set(place, melt.saying(melt.say().and(words(longestFirst(joining)))));
         return said;
+    }
+
+    private static List<Joins> longestFirst(final Map<String, Joins> joining) {
+        return joining.values().stream()
+                .sorted(Comparator.comparingDouble(Joins::takesS).reversed())
+                .toList();
     }
 
     /** When it can begin, by what is (or is not) of the bowl alone, seconds. */
@@ -102,20 +112,67 @@ final class ReadyInTime {
     }
 
     private static Sentence words(final List<Joins> joining) {
-        final StringBuilder words = new StringBuilder("Must be ready meanwhile:");
         Sentence said = Sentence.of("");
-        for (int i = 0; i < joining.size(); i++) {
-            final Joins each = joining.get(i);
-            words.append(i == 0 ? " " : "; ").append(each.name()).append(" in {in" + i + "}");
-            said = said.with("in" + i, each.inS() / MINUTE_S, Unit.MINUTE);
-            if (each.takesS() >= MINUTE_S) {
-                words.append(", {takes" + i + "} of waits");
-                said = said.with("takes" + i, each.takesS() / MINUTE_S, Unit.MINUTE);
-            }
-            if (each.takesS() > each.inS()) {
-                words.append(": begin it before the bowl");
-            }
+        for (int i = 0; i < Math.min(MOST_SAID, joining.size()); i++) {
+            said = said.and(words(i, joining.get(i)));
         }
-        return new Sentence(words.append('.').toString(), said.values());
+        return said;
+    }
+
+    /** Its numbers are called apart, so that they can stand in one sentence. */
+    private static Sentence words(final int place, final Joins each) {
+        final double in = each.inS() / MINUTE_S;
+        final double takes = each.takesS() / MINUTE_S;
+        final String name = each.name();
+        return switch (place) {
+            case 0 ->
+                    (takes < 1
+                                    ? Sentence.of("Meanwhile: " + name + " ready in {ready1}.")
+                                    : takes <= in
+                                            ? Sentence.of(
+                                                    "Meanwhile: "
+                                                            + name
+                                                            + " ready in {ready1}, {waits1} of it"
+                                                            + " waits.")
+                                            : Sentence.of(
+                                                    "Begun before the bowl: "
+                                                            + name
+                                                            + ", ready in {ready1}, with {waits1} of"
+                                                            + " waits."))
+                            .with("ready1", in, Unit.MINUTE)
+                            .with("waits1", takes, Unit.MINUTE);
+            case 1 ->
+                    (takes < 1
+                                    ? Sentence.of("Meanwhile: " + name + " ready in {ready2}.")
+                                    : takes <= in
+                                            ? Sentence.of(
+                                                    "Meanwhile: "
+                                                            + name
+                                                            + " ready in {ready2}, {waits2} of it"
+                                                            + " waits.")
+                                            : Sentence.of(
+                                                    "Begun before the bowl: "
+                                                            + name
+                                                            + ", ready in {ready2}, with {waits2} of"
+                                                            + " waits."))
+                            .with("ready2", in, Unit.MINUTE)
+                            .with("waits2", takes, Unit.MINUTE);
+            default ->
+                    (takes < 1
+                                    ? Sentence.of("Meanwhile: " + name + " ready in {ready3}.")
+                                    : takes <= in
+                                            ? Sentence.of(
+                                                    "Meanwhile: "
+                                                            + name
+                                                            + " ready in {ready3}, {waits3} of it"
+                                                            + " waits.")
+                                            : Sentence.of(
+                                                    "Begun before the bowl: "
+                                                            + name
+                                                            + ", ready in {ready3}, with {waits3} of"
+                                                            + " waits."))
+                            .with("ready3", in, Unit.MINUTE)
+                            .with("waits3", takes, Unit.MINUTE);
+        };
     }
 }

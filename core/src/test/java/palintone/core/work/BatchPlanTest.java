@@ -326,16 +326,17 @@ class BatchPlanTest {
                         new RoomAir(20, 52));
         final Task melt = task(plan, TaskKind.MELT);
         assertThat(melt.say().template())
-                .contains("Must be ready meanwhile: Moulds in {in0}; Filling in {in1}, {takes1}");
+                .contains("Begun before the bowl: Filling, ready in {ready1}")
+                .contains("Meanwhile: Moulds ready in {ready2}");
         final double bowlMin =
                 plan.process().tasks().stream()
                                 .filter(t -> t.part().equals("Bowl"))
                                 .mapToInt(t -> t.clock().map(c -> c.targetS()).orElse(0))
                                 .sum()
                         / 60.0;
-        assertThat(melt.say().values().get("in0").value()).isCloseTo(bowlMin, within(0.01));
-        assertThat(melt.say().values().get("in1").value()).isGreaterThan(bowlMin);
-        assertThat(melt.say().values().get("takes1").value())
+        assertThat(melt.say().values().get("ready2").value()).isCloseTo(bowlMin, within(0.01));
+        assertThat(melt.say().values().get("ready1").value()).isGreaterThan(bowlMin);
+        assertThat(melt.say().values().get("waits1").value())
                 .isGreaterThanOrEqualTo(task(plan, TaskKind.STAND).clock().get().targetS() / 60.0);
         assertThat(task(plan, TaskKind.CAST).say().template())
                 .startsWith("When the paper is good and the moulds are ready");

@@ -225,7 +225,7 @@ public class BowlNotes {
     }
 
     private void going(final UUID id, final Consumer<TemperBowlEntity> write) {
-        bowls.findById(id)
+        bowls.held(id)
                 .filter(b -> b.state() == TemperBowlEntity.State.OPEN)
                 .ifPresent(
                         b -> {
@@ -266,9 +266,10 @@ public class BowlNotes {
         return views.view(id);
     }
 
+    /** Held while it is written into: what a note is checked against does not change meanwhile. */
     private TemperBowlEntity open(final UUID id) {
         final TemperBowlEntity bowl =
-                bowls.findById(id).orElseThrow(() -> new NotHereException("bowl", id));
+                bowls.held(id).orElseThrow(() -> new NotHereException("bowl", id));
         if (bowl.state() != TemperBowlEntity.State.OPEN) {
             throw new IllegalMoveException(
                     bowl.name() + " has ended; nothing more can be written into it.");

@@ -245,7 +245,8 @@ public class TemperBowlService {
     /** Ends a bowl; it can be read back from then on. */
     @Transactional
     public TemperBowlView end(final UUID id) {
-        final TemperBowlEntity bowl = byId(id);
+        final TemperBowlEntity bowl =
+                bowls.held(id).orElseThrow(() -> new NotHereException("bowl", id));
         if (bowl.state() == TemperBowlEntity.State.OPEN) {
             bowl.end(now());
             bowls.saveAndFlush(bowl);

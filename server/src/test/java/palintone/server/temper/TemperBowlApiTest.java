@@ -122,6 +122,43 @@ class TemperBowlApiTest {
                 .isEqualTo("time of the note");
     }
 
+    /** Six screens correct one note at once: one of them is right, and only one amount counts. */
+    @Test
+    void oneOfSixCorrectionsOfANoteStands() throws Exception {
+        final String id = begin("");
+        type(id, UUID.randomUUID(), 35);
+        final Workshop.Answer seeded = note(id, "\"kind\":\"SEED\",\"amount\":100");
+        final String path = "/api/temper/bowls/" + id + "/events/" + seeded.at("/events/0/id");
+        final var six = java.util.concurrent.Executors.newFixedThreadPool(6);
+        try {
+            final java.util.List<java.util.concurrent.Callable<Integer>> at =
+                    java.util.stream.IntStream.range(0, 6)
+                            .<java.util.concurrent.Callable<Integer>>mapToObj(
+                                    k ->
+                                            () ->
+                                                    workshop.put(
+                                                                    path,
+                                                                    "{\"id\":\""
+                                                                            + UUID.randomUUID()
+                                                                            + "\",\"kind\":\"SEED\","
+                                                                            + "\"amount\":"
+                                                                            + (150 + k)
+                                                                            + "}")
+                                                            .status())
+                            .toList();
+            final java.util.List<Integer> answers = new java.util.ArrayList<>();
+            for (final var answer : six.invokeAll(at)) {
+                answers.add(answer.get());
+            }
+            assertThat(answers).containsExactlyInAnyOrder(200, 409, 409, 409, 409, 409);
+        } finally {
+            six.shutdown();
+        }
+        final Workshop.Answer after = workshop.get("/api/temper/bowls/" + id);
+        assertThat(after.json().at("/events").size()).isEqualTo(1);
+        assertThat(after.number("/now/massG")).isBetween(3150.0, 3156.0);
+    }
+
     @Test
     void aProbeIsHeardOnceHoweverOftenItSends() {
         final String probe = "probe-" + UUID.randomUUID();
