@@ -110,6 +110,10 @@ async function freeThem() {
 const named = (places: number[]) =>
   [...new Set(places.map((place) => lines.value[place]?.name ?? ''))].join(', ')
 
+/** Met itself, and what keeps another wish from being met. */
+const inTheWay = (m: BalanceAnswer['missed'][number]) =>
+  m.reached.value >= m.low - 1e-6 * Math.abs(m.low) && m.reached.value <= m.high * (1 + 1e-6)
+
 const turn = useTurn()
 let askedReady: string | null = null
 async function balance(ready: string | null = null) {
@@ -273,7 +277,14 @@ function accept() {
         <h1 v-else>{{ $t('These wishes pull against each other') }}</h1>
         <ul v-if="answer.missed.length" class="missed">
           <li v-for="c in answer.missed" :key="c.quality">
-            <i18n-t scope="global" keypath="{words} {low} to {high}: nearest {reached}">
+            <i18n-t
+              scope="global"
+              :keypath="
+                inTheWay(c)
+                  ? '{words} {low} to {high} stands in the way'
+                  : '{words} {low} to {high}: nearest {reached}'
+              "
+            >
               <template #words>
                 <b>{{ c.words }}</b>
               </template>
@@ -300,9 +311,14 @@ function accept() {
               })
             }}
           </p>
-          <v-btn size="x-large" class="mt-1 mb-3" :loading="busy" @click="freeThem">{{
-            $t('Free {names}', { names: named(answer.worthFreeing) })
-          }}</v-btn>
+          <v-btn
+            size="x-large"
+            variant="outlined"
+            class="mt-1 mb-3"
+            :loading="busy"
+            @click="freeThem"
+            >{{ $t('Free {names}', { names: named(answer.worthFreeing) }) }}</v-btn
+          >
         </template>
         <p v-else-if="answer.outcome === 'NEAREST' || answer.outcome === 'CLASH'">
           {{

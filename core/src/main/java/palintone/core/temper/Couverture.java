@@ -44,7 +44,7 @@ public record Couverture(
 
     /** Where it is cooled to: by its bag, else where its fat begins to set in minutes, °C. */
     public double coolC() {
-        return bag.coolC()
+        return bag.coldC()
                 .orElseGet(() -> crystals().curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C));
     }
 

@@ -107,6 +107,22 @@ class CouvertureLabelTest {
                                 .melt()
                                 .highLimit());
         assertThat(own.coolC()).isEqualTo(25.5);
+        // A bag that cools where nothing sets, or works where it melts, has been misread.
+        final BagCurve warm =
+                new BagCurve(OptionalDouble.empty(), OptionalDouble.of(31), OptionalDouble.of(32));
+        assertThat(
+                        new Couverture(palintone.core.Samples.DARK_66, CouvertureKind.DARK, warm)
+                                .coolC())
+                .isLessThan(29);
+        assertThat(warm.against(targets)).isNotEmpty();
+        assertThatThrownBy(
+                        () ->
+                                new BagCurve(
+                                        OptionalDouble.of(35),
+                                        OptionalDouble.empty(),
+                                        OptionalDouble.of(34)))
+                .hasMessageContaining("bag: work at is 34.0 °C")
+                .hasMessageContaining("below what it is melted to");
         final Couverture silent = palintone.core.Samples.dark();
         assertThat(TemperTargets.of(silent, DarkWindowPractice.LOW))
                 .isEqualTo(TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW));

@@ -2,6 +2,7 @@ package palintone.server.larder;
 
 import jakarta.annotation.Nullable;
 import java.util.OptionalDouble;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.temper.BagCurve;
 import palintone.core.temper.flow.FluidityClass;
@@ -29,6 +30,17 @@ public record BagDraft(
             Require.between("pack", packKg, 0.01, 2000, "kg");
         }
         return new BagCurve(number(meltC), number(coolC), number(workC));
+    }
+
+    /**
+     * As it stands in the books: what was kept when less was asked of it is no curve to work by.
+     */
+    BagCurve curveAsKept() {
+        try {
+            return curve();
+        } catch (final OutOfRangeException keptBefore) {
+            return BagCurve.NONE;
+        }
     }
 
     private static OptionalDouble number(final Double value) {

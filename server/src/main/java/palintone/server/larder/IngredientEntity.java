@@ -239,7 +239,7 @@ public class IngredientEntity {
 
     public Optional<Couverture> couverture() {
         return Optional.ofNullable(couvertureKind)
-                .map(kind -> new Couverture(ingredient(), kind, bag().curve()));
+                .map(kind -> new Couverture(ingredient(), kind, bag().curveAsKept()));
     }
 
     public String id() {
