@@ -26,6 +26,8 @@ final class FillingTasks {
     /** A filling made ahead waits so long, covered, at the most. */
     private static final int AHEAD_S = 3 * DAY_S;
 
+    private static final double COLDEST_BENCH_C = 4;
+
     private FillingTasks() {}
 
     /**
@@ -89,8 +91,27 @@ final class FillingTasks {
                                         place.cabinetC()));
         if (until.waits()) {
             stand(draft, until, waiting);
+        } else if (until.where() == UntilReady.Where.NEVER) {
+            never(draft, waiting);
         }
         return draft.last();
+    }
+
+    /** Nobody is sent on to cut or pipe what will not bear it without a word. */
+    private static void never(final ProcessDraft draft, final Waiting waiting) {
+        draft.task(TaskKind.STAND)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "By its numbers neither the room nor the cabinet gets it there"
+                                                + " within a day: wait until "
+                                                + waiting.words()
+                                                + ", in a colder place, and try one piece first; or"
+                                                + " make it firmer in Fillings.")
+                                .with("celsius", waiting.neverC(), Unit.CELSIUS))
+                .handsOn(0.02)
+                .source(Cooling.SOURCE)
+                .done();
     }
 
     private static void stand(
@@ -134,6 +155,11 @@ final class FillingTasks {
 
         double atMostC(final UntilReady ready) {
             return Double.isNaN(warmest) ? ready.celsius() : warmest;
+        }
+
+        /** What is named where it never comes: its limit, or the coldest a bench is. */
+        double neverC() {
+            return Double.isNaN(warmest) ? COLDEST_BENCH_C : warmest;
         }
 
         /** Stiffness is not read: what is read is the warmth it has by then. */

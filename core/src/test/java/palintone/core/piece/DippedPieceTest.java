@@ -175,6 +175,15 @@ class DippedPieceTest {
         assertThat(tasks).noneMatch(t -> t.title().equals("Cut") && t.kind() == TaskKind.COOK);
     }
 
+    /** What never bears a knife is not sent to one without a word. */
+    @Test
+    void aSlabThatNeverBearsAKnifeIsSaidTo() {
+        final List<Task> tasks =
+                slab(Operation.of(OperationKind.ADD, List.of(Kitchen.grams(Samples.CREAM, 900))));
+        assertThat(only(tasks, TaskKind.STAND).say().template())
+                .contains("neither the room nor the cabinet");
+    }
+
     /** From the frame to the knife it stands, where its recipe does not let it rest. */
     @Test
     void aSlabThatIsNotRestedStandsUntilItBearsAKnife() {
