@@ -1,6 +1,7 @@
 package palintone.core.process;
 
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +50,9 @@ public record Task(
     public Task {
         Require.between("hands on", handsOn, 0, 1, "");
         after = List.copyOf(after);
-        amounts = Map.copyOf(amounts);
+        // In the order of the enum, so that a batch and its copy are written alike.
+        amounts =
+                amounts.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(amounts));
         occupies =
                 occupies.isEmpty()
                         ? Set.of()
