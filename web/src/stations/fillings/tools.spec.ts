@@ -242,7 +242,7 @@ describe('cooling and resting', () => {
     answering({ '/cooling': cooling, '/pieces/holding': [] })
     const shown = mount(CoolRest, { global })
     await settled()
-    expect(shown.find('h1').text()).toBe('Into shells after 58\u00a0min, before 3\u00a0h')
+    expect(shown.find('h1').text()).toBe('Into shells after 58\u00a0min, before 3:10\u00a0h')
     const charts = shown.findAllComponents(LineChart)
     expect(charts[1]!.props('band')).toEqual({ from: 1.25, to: 4.5, name: 'pipeable' })
     expect(shown.text()).toContain('24 h at room temperature')
