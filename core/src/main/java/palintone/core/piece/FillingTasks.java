@@ -10,7 +10,11 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.UntilReady;
+import palintone.core.filling.life.Life;
+import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.make.RecipeTasks;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.Setting;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
@@ -81,7 +85,7 @@ final class FillingTasks {
         final UntilReady until =
                 waiting.until()
                         .apply(
-                                new UntilReady.Standing(
+                                new UntilReady.Potful(
                                         FillingProperties.of(
                                                 need.figures().cooked(),
                                                 need.figures().conditions()),
@@ -90,15 +94,16 @@ final class FillingTasks {
                                         room,
                                         place.cabinetC()));
         if (until.waits()) {
-            stand(draft, until, waiting);
+            stand(draft, need, place, until, waiting);
         } else if (until.where() == UntilReady.Where.NEVER) {
-            never(draft, waiting);
+            never(draft, need, waiting);
         }
         return draft.last();
     }
 
     /** Nobody is sent on to cut or pipe what will not bear it without a word. */
-    private static void never(final ProcessDraft draft, final Waiting waiting) {
+    private static void never(
+            final ProcessDraft draft, final Materials.FillingNeed need, final Waiting waiting) {
         draft.task(TaskKind.STAND)
                 .next()
                 .say(
@@ -109,14 +114,35 @@ final class FillingTasks {
                                                 + ", in a colder place, and try one piece first; or"
                                                 + " make it firmer in Fillings.")
                                 .with("celsius", waiting.neverC(), Unit.CELSIUS))
+                .caution(caution(need))
                 .handsOn(0.02)
                 .source(Cooling.SOURCE)
                 .done();
     }
 
+    /** Outside the cold counts from the stove on: what its recipe lets it rest, and this. */
+    private static Sentence inTheCold(
+            final Materials.FillingNeed need, final double aroundC, final double minutes) {
+        final double hours =
+                need.filling().operations().stream()
+                                .filter(op -> op.kind() == OperationKind.REST)
+                                .filter(op -> op.value(Setting.TEMPERATURE_C) > Life.COLD_C + 1)
+                                .mapToDouble(op -> op.value(Setting.HOURS))
+                                .sum()
+                        + minutes / 60;
+        return RestPlace.partsInTheCold(need.figures().life().keepCold(), aroundC, hours)
+                ? RestPlace.says()
+                : Sentence.of("");
+    }
+
     private static void stand(
-            final ProcessDraft draft, final UntilReady until, final Waiting waiting) {
+            final ProcessDraft draft,
+            final Materials.FillingNeed need,
+            final Workplace place,
+            final UntilReady until,
+            final Waiting waiting) {
         final boolean cold = until.where() == UntilReady.Where.CABINET;
+        final double around = cold ? place.cabinetC() : place.room().temperatureC();
         draft.task(TaskKind.STAND)
                 .next()
                 .say(
@@ -128,7 +154,9 @@ final class FillingTasks {
                                                 + waiting.words()
                                                 + ": about {minutes}, sooner spread out on a tray.")
                                 .with("minutes", until.minutes(), Unit.MINUTE)
-                                .with("celsius", waiting.atMostC(until), Unit.CELSIUS))
+                                .with("celsius", waiting.atMostC(until), Unit.CELSIUS)
+                                .and(inTheCold(need, around, until.minutes())))
+                .caution(caution(need))
                 .read(
                         "temperature of the filling",
                         Unit.CELSIUS,
@@ -151,7 +179,7 @@ final class FillingTasks {
      * @param words until what, as "it is {celsius}"
      * @param warmest it may then be, °C; NaN where only its stiffness counts
      */
-    record Waiting(Function<UntilReady.Standing, UntilReady> until, String words, double warmest) {
+    record Waiting(Function<UntilReady.Potful, UntilReady> until, String words, double warmest) {
 
         double atMostC(final UntilReady ready) {
             return Double.isNaN(warmest) ? ready.celsius() : warmest;

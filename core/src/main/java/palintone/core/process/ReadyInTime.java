@@ -121,58 +121,24 @@ final class ReadyInTime {
 
     /** Its numbers are called apart, so that they can stand in one sentence. */
     private static Sentence words(final int place, final Joins each) {
-        final double in = each.inS() / MINUTE_S;
-        final double takes = each.takesS() / MINUTE_S;
-        final String name = each.name();
-        return switch (place) {
-            case 0 ->
-                    (takes < 1
-                                    ? Sentence.of("Meanwhile: " + name + " ready in {ready1}.")
-                                    : takes <= in
-                                            ? Sentence.of(
-                                                    "Meanwhile: "
-                                                            + name
-                                                            + " ready in {ready1}, {waits1} of it"
-                                                            + " waits.")
-                                            : Sentence.of(
-                                                    "Begun before the bowl: "
-                                                            + name
-                                                            + ", ready in {ready1}, with {waits1} of"
-                                                            + " waits."))
-                            .with("ready1", in, Unit.MINUTE)
-                            .with("waits1", takes, Unit.MINUTE);
-            case 1 ->
-                    (takes < 1
-                                    ? Sentence.of("Meanwhile: " + name + " ready in {ready2}.")
-                                    : takes <= in
-                                            ? Sentence.of(
-                                                    "Meanwhile: "
-                                                            + name
-                                                            + " ready in {ready2}, {waits2} of it"
-                                                            + " waits.")
-                                            : Sentence.of(
-                                                    "Begun before the bowl: "
-                                                            + name
-                                                            + ", ready in {ready2}, with {waits2} of"
-                                                            + " waits."))
-                            .with("ready2", in, Unit.MINUTE)
-                            .with("waits2", takes, Unit.MINUTE);
-            default ->
-                    (takes < 1
-                                    ? Sentence.of("Meanwhile: " + name + " ready in {ready3}.")
-                                    : takes <= in
-                                            ? Sentence.of(
-                                                    "Meanwhile: "
-                                                            + name
-                                                            + " ready in {ready3}, {waits3} of it"
-                                                            + " waits.")
-                                            : Sentence.of(
-                                                    "Begun before the bowl: "
-                                                            + name
-                                                            + ", ready in {ready3}, with {waits3} of"
-                                                            + " waits."))
-                            .with("ready3", in, Unit.MINUTE)
-                            .with("waits3", takes, Unit.MINUTE);
-        };
+        final boolean before = each.takesS() > each.inS();
+        return Sentence.of(
+                        (before ? "Begun before the bowl: " : "Meanwhile: ")
+                                + each.name()
+                                + (each.takesS() < MINUTE_S
+                                        ? place == 0
+                                                ? ", ready in {ready1}."
+                                                : place == 1
+                                                        ? ", ready in {ready2}."
+                                                        : ", ready in {ready3}."
+                                        : place == 0
+                                                ? ", ready in {ready1}, with {waits1} of waits."
+                                                : place == 1
+                                                        ? ", ready in {ready2}, with {waits2} of"
+                                                                + " waits."
+                                                        : ", ready in {ready3}, with {waits3} of"
+                                                                + " waits."))
+                .with("ready" + (place + 1), each.inS() / MINUTE_S, Unit.MINUTE)
+                .with("waits" + (place + 1), each.takesS() / MINUTE_S, Unit.MINUTE);
     }
 }

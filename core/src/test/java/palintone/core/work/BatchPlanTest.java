@@ -302,6 +302,29 @@ class BatchPlanTest {
                 .noneMatch(t -> t.kind() == TaskKind.STAND);
     }
 
+    /** What must be kept cold says so where it stands, and for how long it may at the most. */
+    @Test
+    void whatMustBeKeptColdSaysSoWhereItStands() {
+        final BatchPlan plan =
+                withFilling(
+                        List.of(
+                                Operation.of(
+                                        OperationKind.BOIL,
+                                        List.of(Kitchen.grams(Samples.CREAM, 4000))),
+                                Operation.of(
+                                        OperationKind.POUR,
+                                        List.of(Kitchen.grams(Samples.DARK_66, 1500))),
+                                new Operation(
+                                        OperationKind.REST,
+                                        List.of(),
+                                        java.util.Map.of(
+                                                Setting.HOURS, 4.0, Setting.TEMPERATURE_C, 31.0))),
+                        new RoomAir(24, 52));
+        final Task stand = task(plan, TaskKind.STAND);
+        assertThat(stand.caution().orElseThrow()).contains("4 °C");
+        assertThat(stand.say().template()).contains("{out} outside it at the most");
+    }
+
     private static BatchPlan withFilling(final List<Operation> recipe, final RoomAir room) {
         return plan(
                 filledWith(new Filling("f", "Filling", recipe)),
@@ -327,7 +350,7 @@ class BatchPlanTest {
         final Task melt = task(plan, TaskKind.MELT);
         assertThat(melt.say().template())
                 .contains("Begun before the bowl: Filling, ready in {ready1}")
-                .contains("Meanwhile: Moulds ready in {ready2}");
+                .contains("Meanwhile: Moulds, ready in {ready2}");
         final double bowlMin =
                 plan.process().tasks().stream()
                                 .filter(t -> t.part().equals("Bowl"))

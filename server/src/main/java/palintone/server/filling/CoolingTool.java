@@ -142,7 +142,7 @@ public class CoolingTool {
                 end.solidPercent(),
                 Texture.firmness(end.pascal()),
                 TextureClass.of(end.pascal()).words(),
-                RestPlace.partsInTheCold(keepCold, practice.celsius(), practice.hours())
+                RestPlace.partsInTheCold(keepCold, practice.celsius(), end.minutes() / 60)
                         ? SentenceView.of(RestPlace.says())
                         : null);
     }

@@ -1,7 +1,9 @@
 package palintone.core.filling.cool;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -11,6 +13,7 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
@@ -65,6 +68,10 @@ public record Cooling(
     /** One moment. */
     public record At(double minutes, double celsius, double solidPercent, double pascal) {}
 
+    /** What is done with it once it has left the pot. */
+    private static final Set<OperationKind> AFTER_THE_POT =
+            EnumSet.of(OperationKind.REST, OperationKind.FREEZE, OperationKind.CUT);
+
     /** As it leaves the pot: no warmer than it boils. */
     private static final double HOTTEST_C = 100;
 
@@ -80,17 +87,19 @@ public record Cooling(
     private static final double MELTED_FROM = 0.15;
 
     /**
-     * How warm a recipe leaves the pot, °C: by the last of its operations that is warmer than a
-     * room; stirred together without heat, by what goes in melted.
+     * How warm a recipe leaves the pot, °C: as its last operation does before it rests, is frozen
+     * or cut; stirred together without heat, by what goes in melted.
      */
     public static double fromPotC(final Cooked cooked, final List<Operation> operations) {
-        return Math.min(
-                HOTTEST_C,
-                cooked.stages().stream()
-                        .mapToDouble(Cooked.Stage::temperatureC)
-                        .filter(t -> t > UNHEATED_C)
-                        .reduce((first, last) -> last)
-                        .orElseGet(() -> stirredC(operations)));
+        final List<Cooked.Stage> stages = cooked.stages();
+        if (stages.stream().noneMatch(stage -> stage.temperatureC() > UNHEATED_C)) {
+            return stirredC(operations);
+        }
+        int last = stages.size() - 1;
+        while (last > 0 && AFTER_THE_POT.contains(stages.get(last).kind())) {
+            last--;
+        }
+        return Math.min(HOTTEST_C, stages.get(last).temperatureC());
     }
 
     private static double stirredC(final List<Operation> operations) {

@@ -52,26 +52,44 @@ public record UntilReady(double minutes, double celsius, Where where) {
             final double fromC,
             final double toC,
             final boolean stirred) {
-        final double around = Math.max(-25, Math.min(40, roomC));
-        for (final Cooling.At at :
-                Cooling.of(
-                                properties,
-                                massG,
-                                0,
-                                new Cooling.Where(
-                                        VESSEL,
-                                        DEPTH_MM,
-                                        palintone.core.filling.cool.Standing.TABLE,
-                                        stirred,
-                                        around,
-                                        Math.max(around, Math.min(130, fromC)),
-                                        around))
-                        .path()) {
-            if (at.celsius() <= toC && at.minutes() <= A_DAY_MIN) {
-                return new UntilReady(Math.max(1, at.minutes()), at.celsius(), Where.ROOM);
+        final Bench bench = new Bench(VESSEL, DEPTH_MM, stirred, roomC);
+        return first(
+                bench.path(properties, massG, new Cooling.At(0, fromC, 0, 0)),
+                at -> at.celsius() <= toC,
+                Where.ROOM);
+    }
+
+    /** The first moment of a day that will do; never where there is none. */
+    private static UntilReady first(
+            final List<Cooling.At> path, final Ready ready, final Where where) {
+        for (final Cooling.At at : path) {
+            if (at.minutes() <= A_DAY_MIN && ready.is(at)) {
+                return new UntilReady(Math.max(1, at.minutes()), at.celsius(), where);
             }
         }
-        return new UntilReady(0, around, Where.NEVER);
+        return new UntilReady(0, path.get(path.size() - 1).celsius(), Where.NEVER);
+    }
+
+    /** Where it stands, whatever is asked of it. */
+    private record Bench(CoolingVessel vessel, double depthMm, boolean stirred, double aroundC) {
+
+        List<Cooling.At> path(
+                final FillingProperties properties, final double massG, final Cooling.At from) {
+            final double around = Math.max(-25, Math.min(40, aroundC));
+            return Cooling.of(
+                            properties,
+                            massG,
+                            from.solidPercent(),
+                            new Cooling.Where(
+                                    vessel,
+                                    Math.max(2, Math.min(300, depthMm)),
+                                    Standing.TABLE,
+                                    stirred,
+                                    around,
+                                    Math.max(around, Math.min(130, from.celsius())),
+                                    Math.max(-20, around)))
+                    .path();
+        }
     }
 
     /**
@@ -83,7 +101,7 @@ public record UntilReady(double minutes, double celsius, Where where) {
      * @param roomC the room, °C
      * @param cabinetC the cabinet, °C
      */
-    public record Standing(
+    public record Potful(
             FillingProperties properties,
             List<Operation> operations,
             double massG,
@@ -117,28 +135,11 @@ public record UntilReady(double minutes, double celsius, Where where) {
             if (ready.is(rested)) {
                 return new UntilReady(0, rested.celsius(), Where.NOWHERE);
             }
-            final UntilReady inRoom = in(roomC, Where.ROOM, vessel, depthMm, rested, ready);
+            final UntilReady inRoom =
+                    first(path(vessel, depthMm, roomC, rested), ready, Where.ROOM);
             return inRoom.where == Where.ROOM || cabinetC >= roomC
                     ? inRoom
-                    : in(cabinetC, Where.CABINET, vessel, depthMm, rested, ready);
-        }
-
-        private UntilReady in(
-                final double aroundC,
-                final Where where,
-                final CoolingVessel vessel,
-                final double depthMm,
-                final Cooling.At rested,
-                final Ready ready) {
-            for (final Cooling.At at : path(vessel, depthMm, aroundC, rested)) {
-                if (at.minutes() > A_DAY_MIN) {
-                    break;
-                }
-                if (ready.is(at)) {
-                    return new UntilReady(Math.max(1, at.minutes()), at.celsius(), where);
-                }
-            }
-            return new UntilReady(0, aroundC, Where.NEVER);
+                    : first(path(vessel, depthMm, cabinetC, rested), ready, Where.CABINET);
         }
 
         /** As it stands when its recipe is done with it. */
@@ -170,17 +171,7 @@ public record UntilReady(double minutes, double celsius, Where where) {
                 final double depthMm,
                 final double aroundC,
                 final Cooling.At from) {
-            return Cooling.of(
-                            properties,
-                            massG,
-                            from.solidPercent(),
-                            new Cooling.Where(
-                                    vessel,
-                                    Math.max(2, Math.min(300, depthMm)),
-                                    Math.max(-25, Math.min(40, aroundC)),
-                                    Math.max(from.celsius(), Math.max(-25, Math.min(40, aroundC))),
-                                    Math.max(-20, Math.min(60, aroundC))))
-                    .path();
+            return new Bench(vessel, depthMm, false, aroundC).path(properties, massG, from);
         }
     }
 

@@ -25,9 +25,9 @@ class UntilReadyTest {
                     op(OperationKind.BOIL, grams(Samples.CREAM, 250)),
                     op(OperationKind.POUR, grams(Samples.DARK_66, 300)));
 
-    private static UntilReady.Standing standing(
+    private static UntilReady.Potful standing(
             final List<Operation> recipe, final double roomC, final double cabinetC) {
-        return new UntilReady.Standing(
+        return new UntilReady.Potful(
                 FillingProperties.of(Cooking.cook(recipe), Conditions.USUAL),
                 recipe,
                 Cooking.cook(recipe).yieldG(),
@@ -79,6 +79,18 @@ class UntilReadyTest {
         final UntilReady stiff = standing(GANACHE, 18, 12).stiff(UntilReady.VESSEL, 60, pa);
         final UntilReady rested = standing(resting(2, 18), 18, 12).stiff(UntilReady.VESSEL, 60, pa);
         assertThat(rested.minutes()).isCloseTo(stiff.minutes() - 120, within(25.0));
+    }
+
+    /** What its recipe has cooled already is not taken for hot, however cold it was made. */
+    @Test
+    void whatWasCooledInThePotIsCool() {
+        final List<Operation> cooled = new ArrayList<>(GANACHE);
+        cooled.add(
+                new Operation(OperationKind.COOL, List.of(), Map.of(Setting.TEMPERATURE_C, 22.0)));
+        assertThat(Cooling.fromPotC(Cooking.cook(cooled), cooled)).isEqualTo(22);
+        assertThat(standing(cooled, 20, 12).cool(27).waits()).isFalse();
+        assertThat(Cooling.fromPotC(Cooking.cook(resting(24, 18)), resting(24, 18)))
+                .isEqualTo(Cooling.fromPotC(Cooking.cook(GANACHE), GANACHE));
     }
 
     @Test
