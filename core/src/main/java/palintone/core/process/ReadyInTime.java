@@ -19,8 +19,24 @@ final class ReadyInTime {
 
     private static final double MINUTE_S = 60;
 
-    /** More at once nobody reads: those with the longest waits. */
-    private static final int MOST_SAID = 3;
+    /** Numbers in one sentence are called apart. More at once nobody reads. */
+    private static final List<Times> SAID =
+            List.of(
+                    new Times(
+                            "ready1",
+                            "waits1",
+                            Sentence.of("Ready in {ready1}."),
+                            Sentence.of("Ready in {ready1}, with {waits1} of waits.")),
+                    new Times(
+                            "ready2",
+                            "waits2",
+                            Sentence.of("Ready in {ready2}."),
+                            Sentence.of("Ready in {ready2}, with {waits2} of waits.")),
+                    new Times(
+                            "ready3",
+                            "waits3",
+                            Sentence.of("Ready in {ready3}."),
+                            Sentence.of("Ready in {ready3}, with {waits3} of waits.")));
 
     private final List<Task> tasks;
 
@@ -40,8 +56,27 @@ final class ReadyInTime {
      */
     private record Joins(String name, double inS, double takesS) {
 
+        /** What waits longer than the bowl takes is begun before it. */
+        Sentence named() {
+            return Sentence.of(
+                    (takesS > inS ? "Begun before the bowl: " : "Meanwhile: ") + name + ".");
+        }
+
         Joins with(final Joins other) {
             return new Joins(name, Math.min(inS, other.inS), Math.max(takesS, other.takesS));
+        }
+    }
+
+    /** When something is ready, and how much of that is waiting. */
+    private record Times(String readyAs, String waitsAs, Sentence ready, Sentence withWaits) {
+
+        Sentence of(final Joins each) {
+            final Sentence said =
+                    (each.takesS() < MINUTE_S ? ready : withWaits)
+                            .with(readyAs, each.inS() / MINUTE_S, Unit.MINUTE);
+            return each.takesS() < MINUTE_S
+                    ? said
+                    : said.with(waitsAs, each.takesS() / MINUTE_S, Unit.MINUTE);
         }
     }
 
@@ -113,32 +148,9 @@ final class ReadyInTime {
 
     private static Sentence words(final List<Joins> joining) {
         Sentence said = Sentence.of("");
-        for (int i = 0; i < Math.min(MOST_SAID, joining.size()); i++) {
-            said = said.and(words(i, joining.get(i)));
+        for (int i = 0; i < Math.min(SAID.size(), joining.size()); i++) {
+            said = said.and(joining.get(i).named()).and(SAID.get(i).of(joining.get(i)));
         }
         return said;
-    }
-
-    /** Its numbers are called apart, so that they can stand in one sentence. */
-    private static Sentence words(final int place, final Joins each) {
-        final boolean before = each.takesS() > each.inS();
-        return Sentence.of(
-                        (before ? "Begun before the bowl: " : "Meanwhile: ")
-                                + each.name()
-                                + (each.takesS() < MINUTE_S
-                                        ? place == 0
-                                                ? ", ready in {ready1}."
-                                                : place == 1
-                                                        ? ", ready in {ready2}."
-                                                        : ", ready in {ready3}."
-                                        : place == 0
-                                                ? ", ready in {ready1}, with {waits1} of waits."
-                                                : place == 1
-                                                        ? ", ready in {ready2}, with {waits2} of"
-                                                                + " waits."
-                                                        : ", ready in {ready3}, with {waits3} of"
-                                                                + " waits."))
-                .with("ready" + (place + 1), each.inS() / MINUTE_S, Unit.MINUTE)
-                .with("waits" + (place + 1), each.takesS() / MINUTE_S, Unit.MINUTE);
     }
 }

@@ -349,8 +349,8 @@ class BatchPlanTest {
                         new RoomAir(20, 52));
         final Task melt = task(plan, TaskKind.MELT);
         assertThat(melt.say().template())
-                .contains("Begun before the bowl: Filling, ready in {ready1}")
-                .contains("Meanwhile: Moulds, ready in {ready2}");
+                .contains("Begun before the bowl: Filling. Ready in {ready1}, with {waits1}")
+                .contains("Meanwhile: Moulds. Ready in {ready2}.");
         final double bowlMin =
                 plan.process().tasks().stream()
                                 .filter(t -> t.part().equals("Bowl"))
