@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // What it ought to be, what must stay, and the smallest change; before and after side by side.
-import { inField } from '@/words/locale'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import {
@@ -15,9 +14,10 @@ import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
-import { freed, letGo, locked, toggleFreed, toggleLock } from './locks'
+import { freed, letGo, locked } from './locks'
 import { request, useRecipe } from './recipe'
 import SheetStrings from './SheetStrings.vue'
+import WhatStays from './WhatStays.vue'
 
 const { bench, benchWords, larder, lines, sheet, takeOver } = useRecipe()
 const { taste } = useHouse()
@@ -32,11 +32,6 @@ const mayAdd = ref<string[]>([])
 const keep = ref<string[]>([])
 /** What is done may change too, as long as its maker does not say no. */
 const moveOperations = ref(true)
-function toggleKeep(what: string) {
-  keep.value = keep.value.includes(what)
-    ? keep.value.filter((k) => k !== what)
-    : [...keep.value, what]
-}
 const answer = ref<BalanceAnswer | null>(null)
 const refused = ref('')
 const busy = ref(false)
@@ -86,23 +81,6 @@ const changes = computed(
   () => (answer.value?.moves.length ?? 0) + (answer.value?.operationMoves.length ?? 0),
 )
 
-/** What a balance leaves alone by itself, and why, by the place of its line. */
-const staying = computed(() => new Map((sheet.value?.staying ?? []).map((s) => [s.line, s])))
-interface Held {
-  stays: boolean
-  why: string
-  fixed: boolean
-}
-function held(line: number): Held {
-  const own = staying.value.get(line)
-  if (locked.value.includes(line)) return { stays: true, why: '', fixed: false }
-  if (!own || freed.value.includes(line)) return { stays: false, why: '', fixed: false }
-  return { stays: true, why: own.words, fixed: !own.main }
-}
-function toggle(line: number) {
-  if (locked.value.includes(line) || !staying.value.has(line)) toggleLock(line)
-  else toggleFreed(line)
-}
 async function freeThem() {
   freed.value = [...new Set([...freed.value, ...(answer.value?.worthFreeing ?? [])])]
   await balance(askedReady)
@@ -110,6 +88,10 @@ async function freeThem() {
 const named = (places: number[]) =>
   [...new Set(places.map((place) => lines.value[place]?.name ?? ''))].join(', ')
 
+/** Whether it is what was wished: what is only the nearest is not the main thing to take over. */
+const reached = computed(
+  () => answer.value?.outcome === 'MET' || answer.value?.outcome === 'AS_GOOD_AS_MET',
+)
 /** Met itself, and what keeps another wish from being met. */
 const inTheWay = (m: BalanceAnswer['missed'][number]) =>
   m.reached.value >= m.low - 1e-6 * Math.abs(m.low) && m.reached.value <= m.high * (1 + 1e-6)
@@ -212,42 +194,7 @@ function accept() {
             (q: Quality | null) => q && rows.push({ quality: q, low: null, high: null })
           "
         />
-        <h2 class="mt-5 mb-2">{{ $t('What must stay') }}</h2>
-        <div class="locks mb-2">
-          <button
-            v-for="k in benchWords?.keeps"
-            :key="k.keep"
-            type="button"
-            :aria-pressed="keep.includes(k.keep)"
-            @click="toggleKeep(k.keep)"
-          >
-            {{ k.words }} <b>{{ keep.includes(k.keep) ? $t('yes') : $t('need not') }}</b>
-          </button>
-          <button
-            type="button"
-            :aria-pressed="!moveOperations"
-            @click="moveOperations = !moveOperations"
-          >
-            {{ $t('What is done: boiling down, cooking, pans') }}
-            <b>{{ moveOperations ? $t('may move') : $t('stays') }}</b>
-          </button>
-        </div>
-        <div class="locks">
-          <button
-            v-for="(l, i) in lines"
-            :key="i"
-            type="button"
-            :aria-pressed="held(i).stays"
-            :disabled="held(i).fixed"
-            @click="toggle(i)"
-          >
-            <span>
-              {{ l.name }} {{ inField(l.line.amount) }} {{ l.line.unit }}
-              <small v-if="held(i).why">{{ held(i).why }}</small>
-            </span>
-            <b>{{ held(i).stays ? $t('stays') : $t('may move') }}</b>
-          </button>
-        </div>
+        <WhatStays v-model:keep="keep" v-model:move-operations="moveOperations" />
         <v-autocomplete
           v-model="mayAdd"
           :label="$t('May be added')"
@@ -313,7 +260,7 @@ function accept() {
           </p>
           <v-btn
             size="x-large"
-            variant="outlined"
+            color="primary"
             class="mt-1 mb-3"
             :loading="busy"
             @click="freeThem"
@@ -372,9 +319,15 @@ function accept() {
           </tbody>
         </table>
         <p v-for="(said, i) in answer.says" :key="i" class="says">{{ sentence(said, taste) }}</p>
-        <v-btn v-if="changes" size="x-large" color="primary" class="mt-3" @click="accept">{{
-          $t('Use it')
-        }}</v-btn>
+        <v-btn
+          v-if="changes"
+          size="x-large"
+          :variant="reached ? 'flat' : 'outlined'"
+          :color="reached ? 'primary' : undefined"
+          class="mt-3"
+          @click="accept"
+          >{{ $t('Use it') }}</v-btn
+        >
         <div class="sides mt-4">
           <div>
             <h2>{{ $t('Before') }}</h2>
@@ -432,31 +385,6 @@ function accept() {
 }
 .wishes > .v-btn {
   margin: 10px 18px 12px;
-}
-.locks {
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
-}
-.locks button {
-  display: flex;
-  justify-content: space-between;
-  min-height: 44px;
-  align-items: center;
-  padding: 0 12px;
-  border: 1px solid var(--p-line);
-  border-radius: 6px;
-}
-.locks small {
-  display: block;
-  color: var(--p-quiet);
-}
-.locks button[disabled] {
-  opacity: 0.85;
-}
-.locks button[aria-pressed='true'] {
-  border: 2px solid var(--p-still);
-  background: var(--p-fog);
 }
 .sides {
   display: grid;

@@ -15,6 +15,7 @@ import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Conditions;
@@ -147,15 +148,13 @@ public class BalanceTool {
                 && wishes.stream().noneMatch(w -> w.quality() == Quality.COST)) {
             wishes.add(new PropertyConstraint(Quality.COST, 0, now.value(Quality.COST)));
         }
-        final Set<Integer> byHand =
-                new HashSet<>(request.locked() == null ? List.of() : request.locked());
+        final Set<Integer> byHand = lines("locked", request.locked(), own);
         if (request.keeps(Keep.FRUIT)) {
             byHand.addAll(Keep.fruitLines(operations));
         }
         final Map<Integer, Staying.Why> staying = new TreeMap<>(bench.staying());
-        if (request.freed() != null) {
-            request.freed().forEach(line -> staying.computeIfPresent(line, BalanceTool::freed));
-        }
+        lines("freed", request.freed(), own)
+                .forEach(line -> staying.computeIfPresent(line, BalanceTool::freed));
         final Set<Integer> locked = new HashSet<>(byHand);
         locked.addAll(staying.keySet());
         final boolean cooking = Boolean.TRUE.equals(request.moveOperations());
@@ -197,6 +196,14 @@ public class BalanceTool {
                         : CookedOtherwise.worthFreeing(
                                 task, main(operations, staying, byHand), cooking),
                 conditions);
+    }
+
+    /** Lines somebody named, each one of the recipe. */
+    private static Set<Integer> lines(
+            final String what, final @Nullable List<Integer> named, final int own) {
+        final Set<Integer> lines = new HashSet<>(named == null ? List.of() : named);
+        lines.forEach(line -> Require.between(what + " line", line, 0, own - 1, ""));
+        return lines;
     }
 
     /** What is there for its taste is not to be freed. */

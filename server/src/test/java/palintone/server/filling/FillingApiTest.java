@@ -148,6 +148,10 @@ class FillingApiTest {
         assertThat(held.number("/recipe/operations/0/lines/0/amount")).isEqualTo(230);
         final JsonNode free = held.json().get("worthFreeing");
         assertThat(free.size()).as(held.text()).isPositive();
+        final Workshop.Answer none =
+                workshop.post("/api/fillings/balance", drier + ",\"freed\":[99]}");
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.at("/detail")).contains("freed line is 99").contains("0 to 6");
         final Workshop.Answer freed =
                 workshop.post("/api/fillings/balance", drier + ",\"freed\":" + free + "}");
         assertThat(freed.json().get("outcome").asString()).as(freed.text()).isEqualTo("MET");
