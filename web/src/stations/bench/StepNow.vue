@@ -65,19 +65,24 @@ watch(
   },
 )
 
+/** What is being written, until it is answered. */
+let writing: Promise<boolean> = Promise.resolve(true)
+
 /** One at a time; a refusal is shown and what was typed stays. */
 async function act(entry: Parameters<typeof write>[1]): Promise<boolean> {
   if (busy.value) return false
   busy.value = true
   refused.value = ''
+  return (writing = written(entry).finally(() => (busy.value = false)))
+}
+
+async function written(entry: Parameters<typeof write>[1]): Promise<boolean> {
   try {
     await write(props.batch.summary.id, entry)
     return true
   } catch (problem) {
     refused.value = inTaste(words(problem), taste.value)
     return false
-  } finally {
-    busy.value = false
   }
 }
 
@@ -168,6 +173,11 @@ const main = computed<{ name: string; after: string; act: () => unknown }>(() =>
 const against = computed(() => !ready.value && Boolean(last.value?.again))
 
 async function undo() {
+  // Pressed right after what it takes back: that has to be on the record first.
+  if (busy.value) {
+    if (!(await writing)) return
+    await nextTick()
+  }
   const entry = props.batch.undo
   if (entry) await act({ kind: 'UNDO', step: entry.step, about: entry.id })
 }

@@ -1,7 +1,7 @@
-import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
-import type { Batch } from '@/api/client'
+import { api, type Batch } from '@/api/client'
 import StepNow from './StepNow.vue'
 
 const note = (bandStatus: string, again: boolean) => ({
@@ -60,6 +60,9 @@ function bench(status: string, kind: string, notes: object[] = []) {
 const mainOf = (shown: ReturnType<typeof bench>) => shown.find('.main').text()
 const against = (shown: ReturnType<typeof bench>) => shown.find('.anyway').exists()
 
+// A bench left standing would hear the keys of the next.
+enableAutoUnmount(afterEach)
+
 describe('the main act is what the advice comes to', () => {
   it.each([
     ['READY', 'HOLD', [], 'Begin', false],
@@ -80,5 +83,47 @@ describe('the main act is what the advice comes to', () => {
     shown.getComponent({ name: 'StepReading' }).vm.$emit('update:modelValue', '95')
     await shown.vm.$nextTick()
     expect(mainOf(shown)).toBe('Note 95 s')
+  })
+})
+
+describe('taking back', () => {
+  afterEach(() => vi.restoreAllMocks())
+
+  const key = (name: string) => window.dispatchEvent(new KeyboardEvent('keydown', { key: name }))
+  /** A server that answers when it is told to. */
+  function slowServer() {
+    const answers: ((ok: boolean) => void)[] = []
+    const post = vi.spyOn(api, 'POST').mockImplementation(
+      (() =>
+        new Promise((answer) =>
+          answers.push((ok) =>
+            answer({
+              data: { summary: { id: 'other' }, entries: 1, serverNow: '2026-11-02T09:00:00Z' },
+              response: new Response(null, { status: ok ? 200 : 503 }),
+            }),
+          ),
+        )) as unknown as typeof api.POST,
+    )
+    const kinds = () =>
+      post.mock.calls.map((call) => (call[1] as unknown as { body: { kind: string } }).body.kind)
+    return { answers, kinds }
+  }
+
+  it.each([
+    ['what is still being written, once it is on the record', true, ['DONE', 'UNDO']],
+    ['nothing older when the writing failed', false, ['DONE']],
+  ])('takes back %s', async (_, ok, kinds) => {
+    const server = slowServer()
+    const shown = bench('UNDER_WAY', 'HOLD')
+    key(' ')
+    await flushPromises()
+    key('u')
+    await flushPromises()
+    expect(server.kinds()).toEqual(['DONE'])
+    const batch = shown.props('batch')
+    await shown.setProps({ batch: { ...batch, undo: { step: 2, id: 'e', what: 'done' } } as Batch })
+    server.answers[0]!(ok)
+    await flushPromises()
+    expect(server.kinds()).toEqual(kinds)
   })
 })

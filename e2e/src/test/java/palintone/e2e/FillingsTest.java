@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
@@ -172,10 +171,7 @@ class FillingsTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep the fruit"))
                     .click();
             button(page, "Keep longer").click();
-            assertThat(page.locator("table.doings"))
-                    .containsText(
-                            "boil down",
-                            new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+            assertThat(page.locator("table.doings")).containsText("boil down");
             assertThat(page.locator("table.moves")).not().containsText("Plum purée");
             button(page, "Use it").click();
             screen.go(house, "/fillings/recipe/plum-ganache");
@@ -195,10 +191,7 @@ class FillingsTest {
             screen.go(house, "/fillings/balance/plum-ganache");
             assertThat(figure(page, "water activity")).containsText("out of range");
             button(page, "Balance it").click();
-            assertThat(page.locator(".answer h1"))
-                    .containsText(
-                            "The smallest change",
-                            new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+            assertThat(page.locator(".answer h1")).containsText("The smallest change");
             assertThat(page.locator("table.moves")).containsText("lowers water activity");
             assertThat(page.locator(".sides h2").first()).hasText("Before");
             button(page, "Use it").click();

@@ -48,12 +48,7 @@ class MakersDayTest {
             assertThat(screen.title()).hasText("Plum & bay");
 
             // 100 pieces part-fill the fourth mould, and need less than four whole ones
-            assertThat(page.getByText("128 pieces in 4 moulds, 29 steps."))
-                    .isVisible(
-                            // The first question after a start learns from a season of weighings.
-                            new com.microsoft.playwright.assertions.LocatorAssertions
-                                            .IsVisibleOptions()
-                                    .setTimeout(20_000));
+            assertThat(page.getByText("128 pieces in 4 moulds, 29 steps.")).isVisible();
             final double whole = grams(page.locator(".melt b"));
             page.locator(".choice button", hasText("pieces")).first().click();
             page.locator("input[aria-label='How many pieces']").fill("100");

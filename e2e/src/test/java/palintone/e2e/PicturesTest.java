@@ -3,7 +3,6 @@ package palintone.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.Map;
@@ -45,17 +44,12 @@ class PicturesTest {
                     try (Screen screen = Screen.open()) {
                         screen.go(house, path);
                         if (path.startsWith("/fillings/")) {
-                            assertThat(screen.page.locator(".right .stands"))
-                                    .isVisible(
-                                            new LocatorAssertions.IsVisibleOptions()
-                                                    .setTimeout(20_000));
+                            assertThat(screen.page.locator(".right .stands")).isVisible();
                         }
                         if (path.startsWith("/pieces/")) {
                             // The first list of pieces cooks every filling in it.
                             assertThat(screen.page.getByText("To fetch from the larder"))
-                                    .isVisible(
-                                            new LocatorAssertions.IsVisibleOptions()
-                                                    .setTimeout(20_000));
+                                    .isVisible();
                         }
                         if (path.endsWith("?edit")) {
                             screen.button("Change it").click();
@@ -103,8 +97,7 @@ class PicturesTest {
                                 + " .05, how: 'FINGER'}, {name: 'frost white', filmMm: .05, how:"
                                 + " 'SPRAYED'}]}))");
                 screen.go(house, "/shells/" + tab);
-                assertThat(screen.page.locator(".answer h1"))
-                        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
+                assertThat(screen.page.locator(".answer h1")).isVisible();
                 take(screen, "shells-" + tab);
             }
         }
@@ -135,8 +128,7 @@ class PicturesTest {
             screen.go(house, "/fillings/balance/plum-ganache");
             assertThat(screen.page.locator(".answer")).containsText("out of range");
             screen.button("Balance it").click();
-            assertThat(screen.page.locator("table.moves"))
-                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
+            assertThat(screen.page.locator("table.moves")).isVisible();
             take(screen, "fillings-balance");
         }
     }
@@ -153,18 +145,14 @@ class PicturesTest {
                             AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName("Begin").setExact(true))
                     .click();
-            assertThat(page.locator(".degrees"))
-                    .containsText(
-                            "4", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+            assertThat(page.locator(".degrees")).containsText("4");
             page.getByRole(
                             AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName("Cold bath").setExact(true))
                     .click();
             page.locator(".acts input").fill("500");
             screen.noteIt().click();
-            assertThat(page.locator(".degrees"))
-                    .containsText(
-                            "3", new LocatorAssertions.ContainsTextOptions().setTimeout(40_000));
+            assertThat(page.locator(".degrees")).containsText("3");
             page.screenshot(new Page.ScreenshotOptions().setPath(INTO.resolve("temper-live.png")));
             screen.go(house, "/temper/back");
             page.getByText("Monday cold bath").click();

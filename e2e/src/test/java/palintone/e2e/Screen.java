@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -21,6 +22,9 @@ import java.util.List;
  */
 final class Screen implements AutoCloseable {
 
+    /** How long a screen is given to show what it should, on a machine busy with other work. */
+    private static final double PATIENCE_MS = 60_000;
+
     private static Playwright playwright;
     private static Browser browser;
 
@@ -30,6 +34,7 @@ final class Screen implements AutoCloseable {
 
     private Screen(final BrowserContext context) {
         this.context = context;
+        context.setDefaultTimeout(PATIENCE_MS);
         page = context.newPage();
         page.onPageError(faults::add);
     }
@@ -40,6 +45,7 @@ final class Screen implements AutoCloseable {
 
     static synchronized Screen open(final int width, final int height) {
         if (browser == null) {
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             playwright = Playwright.create();
             browser =
                     playwright

@@ -5,16 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** How thick, how long, when to move, what the scale says: at the station Shells. */
 class ShellsTest {
-
-    private static final LocatorAssertions.ContainsTextOptions SLOWLY =
-            new LocatorAssertions.ContainsTextOptions().setTimeout(20_000);
 
     private final House house = House.shared();
 
@@ -39,26 +35,24 @@ class ShellsTest {
     void thicknessAndWaitAreAskedBothWays() {
         try (Screen screen = at("thickness")) {
             final Page page = screen.page;
-            assertThat(screen.title()).containsText("Turn it after 1:00", SLOWLY);
+            assertThat(screen.title()).containsText("Turn it after 1:00");
             assertThat(page.locator("svg.shell")).isVisible();
             final String thin = screen.title().textContent();
             field(page, "From full to turned").fill("500");
-            assertThat(screen.title()).containsText("Turn it after 8:20", SLOWLY);
+            assertThat(screen.title()).containsText("Turn it after 8:20");
             assertThat(screen.title()).not().hasText(thin);
             page.getByText("Lay it beside").click();
             assertThat(page.locator("svg.shell .beside")).isVisible();
             page.locator(".asked").getByText("Thickness").click();
             field(page, "Mean thickness wanted").fill("2");
-            assertThat(screen.title())
-                    .hasText(
-                            Pattern.compile("Turn it after [1-9]:.*2\\.0.mm.*"), hasTextWithin(20));
+            assertThat(screen.title()).hasText(Pattern.compile("Turn it after [1-9]:.*2\\.0.mm.*"));
             field(page, "Mean thickness wanted").fill("0.3");
-            assertThat(screen.title()).containsText("No wait gives that", SLOWLY);
+            assertThat(screen.title()).containsText("No wait gives that");
             assertThat(page.locator(".remarks")).containsText("turned at once it is");
             // What cannot be is named, and what was typed stays.
             field(page, "Mould (the room").fill("40");
             assertThat(page.locator(".trouble"))
-                    .containsText("mould temperature is 40 °C; allowed: 0 °C up to", SLOWLY);
+                    .containsText("mould temperature is 40 °C; allowed: 0 °C up to");
             assertThat(field(page, "Mould (the room")).hasValue("40");
             assertThat(screen.faults()).isEmpty();
         }
@@ -68,15 +62,14 @@ class ShellsTest {
     void bothSchoolsOfTheColdStandSideBySide() {
         try (Screen screen = at("cold")) {
             final Page page = screen.page;
-            assertThat(screen.title()).containsText("Into the cold after", SLOWLY);
+            assertThat(screen.title()).containsText("Into the cold after");
             assertThat(page.locator("tbody tr")).hasCount(3);
             assertThat(page.locator("tbody")).containsText("14 to 16 °C");
             field(page, "Moulds put in at once").fill("40");
             field(page, "It takes away at most").fill("60");
-            assertThat(page.locator(".remarks"))
-                    .containsText("40 moulds at once warm the cabinet", SLOWLY);
+            assertThat(page.locator(".remarks")).containsText("40 moulds at once warm the cabinet");
             page.getByText("8 to 10 °C").click();
-            assertThat(page.locator(".remarks")).containsText("dew point", SLOWLY);
+            assertThat(page.locator(".remarks")).containsText("dew point");
             assertThat(screen.faults()).isEmpty();
         }
     }
@@ -84,10 +77,10 @@ class ShellsTest {
     @Test
     void theFillingMustNotBeHotterThanTheShellBears() {
         try (Screen screen = at("fill")) {
-            assertThat(screen.title()).containsText("Fill no warmer than 30", SLOWLY);
+            assertThat(screen.title()).containsText("Fill no warmer than 30");
             field(screen.page, "Filling in the bag").fill("44");
             assertThat(screen.page.locator(".remarks").first())
-                    .containsText("hotter than this shell bears", SLOWLY);
+                    .containsText("hotter than this shell bears");
         }
     }
 
@@ -97,7 +90,7 @@ class ShellsTest {
         try (Screen screen = at("weigh")) {
             final Page page = screen.page;
             final Locator rows = page.locator("table.rows").last().locator("tbody tr");
-            assertThat(page.locator(".answer")).containsText("first of the season", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("first of the season");
             final int season = rows.count();
             field(page, "Mould with its shells").fill("0");
             page.locator(".ask button[type=submit]").click();
@@ -106,7 +99,7 @@ class ShellsTest {
             field(page, "Mould with its shells").fill("857");
             field(page, "Remark").fill("by the new scale");
             page.locator(".ask button[type=submit]").click();
-            assertThat(page.locator(".answer")).containsText("by the new scale", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("by the new scale");
             assertThat(rows).hasCount(season + 1);
             rows.filter(new Locator.FilterOptions().setHasText("by the new scale"))
                     .getByText("Take back")
@@ -115,12 +108,9 @@ class ShellsTest {
             // A scale to practise on stands in the sample workshop; with a filling it reads on.
             choose(page, "Filling, if it is filled", "Plum ganache");
             page.getByText("Read the practice scale").click();
-            assertThat(field(page, "Capped"))
-                    .hasValue(
-                            Pattern.compile("\\d+.*"),
-                            new LocatorAssertions.HasValueOptions().setTimeout(20_000));
+            assertThat(field(page, "Capped")).hasValue(Pattern.compile("\\d+.*"));
             page.locator(".ask button[type=submit]").click();
-            assertThat(page.locator(".answer")).containsText("where it lies in this mould", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("where it lies in this mould");
             rows.filter(new Locator.FilterOptions().setHasText("Practice scale"))
                     .getByText("Take back")
                     .click();
@@ -134,20 +124,20 @@ class ShellsTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             screen.go(house, "/shells/colour");
-            assertThat(screen.title()).containsText("Cast from", SLOWLY);
+            assertThat(screen.title()).containsText("Cast from");
             choose(page, "Mould", "Half spheres 28 mm");
             page.getByText("Add a coat").click();
             final Locator second = page.locator("fieldset.coat").nth(1);
             second.getByLabel("Colour").fill("White backing");
-            assertThat(page.locator(".answer")).containsText("White backing is not seen", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("White backing is not seen");
             second.getByText("Earlier").click();
             assertThat(page.locator("svg.seen"))
                     .hasAttribute(
                             "aria-label", Pattern.compile("From outside.*White backing.*;.*"));
             field(page, "Stable crystals in the colour").fill("0");
-            assertThat(screen.title()).hasText("This colour does not hold", hasTextWithin(20));
+            assertThat(screen.title()).hasText("This colour does not hold");
             field(page, "Film").fill("7");
-            assertThat(page.locator(".trouble")).containsText("colour film is 7 mm", SLOWLY);
+            assertThat(page.locator(".trouble")).containsText("colour film is 7 mm");
             assertThat(screen.faults()).isEmpty();
         }
     }
@@ -156,18 +146,16 @@ class ShellsTest {
     void itIsScrapedInTimeAndCoatedUntilItIsThick() {
         try (Screen screen = at("drain")) {
             final Page page = screen.page;
-            assertThat(screen.title())
-                    .hasText(Pattern.compile("Scrape from .* to .*"), hasTextWithin(20));
+            assertThat(screen.title()).hasText(Pattern.compile("Scrape from .* to .*"));
             assertThat(page.locator("tbody tr")).hasCount(2);
             field(page, "Shaken for").fill("0");
-            assertThat(page.locator(".trouble")).containsText("shaken for is 0 s", SLOWLY);
+            assertThat(page.locator(".trouble")).containsText("shaken for is 0 s");
             screen.go(house, "/shells/coats");
-            assertThat(screen.title())
-                    .hasText(Pattern.compile("2 coats.*3\\.5.mm"), hasTextWithin(30));
+            assertThat(screen.title()).hasText(Pattern.compile("2 coats.*3\\.5.mm"));
             assertThat(page.locator("tbody tr")).hasCount(2);
             // The bar is full before that.
             field(page, "All coats together").fill("20");
-            assertThat(screen.title()).containsText("No coats give that", SLOWLY);
+            assertThat(screen.title()).containsText("No coats give that");
             assertThat(page.locator(".remarks")).containsText("cannot be had of this bowl");
             assertThat(screen.faults()).isEmpty();
         }
@@ -178,12 +166,12 @@ class ShellsTest {
         try (Screen screen = at("fill")) {
             final Page page = screen.page;
             field(page, "Rims").fill("16");
-            assertThat(page.locator(".remarks")).containsText("too cold to melt", SLOWLY);
+            assertThat(page.locator(".remarks")).containsText("too cold to melt");
             assertThat(page.locator(".remarks")).containsText("Never return them");
             field(page, "Rims").fill("29");
-            assertThat(page.locator(".remarks")).not().containsText("too cold to melt", SLOWLY);
+            assertThat(page.locator(".remarks")).not().containsText("too cold to melt");
             field(page, "Cap thickness").fill("40");
-            assertThat(page.locator(".trouble")).containsText("thickness of the cap", SLOWLY);
+            assertThat(page.locator(".trouble")).containsText("thickness of the cap");
         }
     }
 
@@ -195,9 +183,9 @@ class ShellsTest {
             screen.go(house, "/shells/demould?piece=sesame-crackle&min=31");
             assertThat(field(page, "Was in the cold")).hasValue("31");
             assertThat(page.getByLabel("Filled and capped")).isChecked();
-            assertThat(screen.title()).containsText("Lets go after", SLOWLY);
+            assertThat(screen.title()).containsText("Lets go after");
             page.getByText("Into the cold now").click();
-            assertThat(screen.title()).containsText("Another", SLOWLY);
+            assertThat(screen.title()).containsText("Another");
             page.getByText("Out of the cold").click();
             assertThat(screen.title()).containsText("Lets go after");
             field(page, "Was in the cold").fill("31");
@@ -208,20 +196,16 @@ class ShellsTest {
             assertThat(page.locator(".answer")).containsText("1 stuck, 1 broken");
             // What was ticked outlives a reload.
             screen.go(house, "/shells/demould");
-            assertThat(page.locator(".answer")).containsText("1 stuck, 1 broken", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("1 stuck, 1 broken");
             assertThat(field(page, "Was in the cold")).hasValue("31");
             field(page, "Remark").fill("by the window");
             page.getByText("Save").click();
-            assertThat(page.locator(".answer")).containsText("by the window", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("by the window");
             assertThat(page.locator(".answer")).containsText("From 1 mould.");
             assertThat(page.locator(".answer")).containsText("0 stuck, 0 broken");
             page.getByText("Take back").click();
-            assertThat(page.locator(".answer")).containsText("tick the first mould", SLOWLY);
+            assertThat(page.locator(".answer")).containsText("tick the first mould");
             assertThat(screen.faults()).isEmpty();
         }
-    }
-
-    private static LocatorAssertions.HasTextOptions hasTextWithin(final int seconds) {
-        return new LocatorAssertions.HasTextOptions().setTimeout(seconds * 1000.0);
     }
 }

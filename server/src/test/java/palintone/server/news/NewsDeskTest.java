@@ -22,7 +22,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** The network is the outside edge here. */
 class NewsDeskTest {
 
-    private static final Duration SOON = Duration.ofSeconds(20);
+    private static final Duration SOON = Duration.ofSeconds(60);
 
     @Test
     void aScreenThatWentAwayIsForgotten() throws IOException {

@@ -116,7 +116,7 @@ class IngestTest {
                 .thenThrow(new AssertionError("anything"))
                 .thenReturn(new HashSet<>(Set.of(key(3))));
         final var first = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(1))));
-        assertThat(writing.await(20, TimeUnit.SECONDS)).isTrue();
+        assertThat(writing.await(60, TimeUnit.SECONDS)).isTrue();
         // These two wait together while the first is being written.
         final var poison = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(9))));
         final var good = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(2))));
@@ -148,7 +148,7 @@ class IngestTest {
         try {
             many.submit(() -> ingest.take(List.of(reading(0))));
             // What waits is written together: the others come while the first is being written.
-            assertThat(writing.await(20, TimeUnit.SECONDS)).isTrue();
+            assertThat(writing.await(60, TimeUnit.SECONDS)).isTrue();
             for (int i = 1; i <= 500; i++) {
                 final int second = i;
                 many.submit(() -> ingest.take(List.of(reading(second))));

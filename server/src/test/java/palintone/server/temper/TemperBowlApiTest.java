@@ -2,14 +2,19 @@ package palintone.server.temper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.concurrent.Callable;
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
 
 class TemperBowlApiTest {
+
+    private static final Duration SOON = Duration.ofSeconds(60);
 
     private final Workshop workshop = Workshop.shared();
 
@@ -256,24 +261,18 @@ class TemperBowlApiTest {
 
     /** The simulated probe speaks SenML over HTTP like any other; ten times faster than life. */
     @Test
-    void aSimulatedBowlIsReadByItsOwnProbe() throws InterruptedException {
+    void aSimulatedBowlIsReadByItsOwnProbe() {
         final String id =
                 begin(
                         ",\"simulated\":{\"pace\":20,\"startC\":47,\"noiseK\":0.05,\"dropouts\":0,"
                                 + "\"skin\":0}");
-        Workshop.Answer bowl = workshop.get("/api/temper/bowls/" + id);
-        for (int i = 0; i < 60 && bowl.number("/now/readings") < 4; i++) {
-            Thread.sleep(250);
-            bowl = workshop.get("/api/temper/bowls/" + id);
-        }
-        assertThat(bowl.number("/now/readings")).isGreaterThanOrEqualTo(4);
-        final double before = bowl.number("/now/temperatureC");
+        final Callable<Workshop.Answer> bowl = () -> workshop.get("/api/temper/bowls/" + id);
+        final double before =
+                await().atMost(SOON)
+                        .until(bowl, now -> now.number("/now/readings") >= 4)
+                        .number("/now/temperatureC");
         note(id, "\"kind\":\"BATH\",\"amount\":120");
-        for (int i = 0; i < 60 && bowl.number("/now/temperatureC") > before - 2; i++) {
-            Thread.sleep(250);
-            bowl = workshop.get("/api/temper/bowls/" + id);
-        }
-        assertThat(bowl.number("/now/temperatureC")).isLessThanOrEqualTo(before - 2);
+        await().atMost(SOON).until(bowl, now -> now.number("/now/temperatureC") <= before - 2);
         workshop.post("/api/temper/bowls/" + id + "/end", "");
     }
 

@@ -60,7 +60,7 @@ class AttackTest {
             final Map<String, String> broken,
             final Map<Integer, Integer> answers) {
         final HttpRequest.Builder request =
-                HttpRequest.newBuilder(workshop.uri(shot.path())).timeout(Duration.ofSeconds(30));
+                HttpRequest.newBuilder(workshop.uri(shot.path())).timeout(Duration.ofSeconds(60));
         if (!shot.type().isEmpty()) {
             request.header("Content-Type", shot.type());
         }
