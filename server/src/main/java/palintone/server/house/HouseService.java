@@ -65,6 +65,9 @@ public class HouseService {
         return HouseView.draft(house());
     }
 
+    /** Told when the books are others from here on: nothing remembered of them is true any more. */
+    public record AllIsNew() {}
+
     /** Waits for, and holds, the one row until the transaction ends. */
     public void hold() {
         houses.held();

@@ -41,8 +41,7 @@ public class NewsDesk {
                         final Thread thread = new Thread(work, "news");
                         thread.setDaemon(true);
                         return thread;
-                    },
-                    new ThreadPoolExecutor.DiscardPolicy());
+                    });
 
     /** A new screen begins to follow; the one that has followed longest makes room for it. */
     SseEmitter follow() {
@@ -64,6 +63,11 @@ public class NewsDesk {
      */
     public void tell(final String name, final String data) {
         screens.forEach(screen -> screen.tell(SseEmitter.event().name(name).data(data)));
+    }
+
+    /** Everything is other than it was: each screen comes back, and asks for all of it. */
+    public void allIsNew() {
+        screens.forEach(ScreenLine::letGo);
     }
 
     /** Finds those that went away without a word, and keeps the line open for the others. */

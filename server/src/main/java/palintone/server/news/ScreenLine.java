@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.Executor;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -34,27 +35,33 @@ final class ScreenLine {
             letGo();
             return;
         }
-        if (sending.compareAndSet(false, true)) {
+        sendOn();
+    }
+
+    private void sendOn() {
+        if (waiting.isEmpty() || !sending.compareAndSet(false, true)) {
+            return;
+        }
+        try {
             senders.execute(this::send);
+        } catch (RejectedExecutionException nobodyToSend) {
+            // Muted it would look alive and miss everything.
+            letGo();
         }
     }
 
     private void send() {
-        SseEmitter.SseEventBuilder next = waiting.poll();
-        while (next != null) {
-            try {
+        try {
+            for (var next = waiting.poll(); next != null; next = waiting.poll()) {
                 screen.send(next);
-            } catch (IOException | IllegalStateException broken) {
-                gone.accept(this);
-                return;
             }
-            next = waiting.poll();
+        } catch (IOException | RuntimeException broken) {
+            letGo();
+            return;
         }
         sending.set(false);
         // Something may have come between the last look and the flag.
-        if (!waiting.isEmpty() && sending.compareAndSet(false, true)) {
-            send();
-        }
+        sendOn();
     }
 
     /** The screen comes back by itself, and then asks for everything. */

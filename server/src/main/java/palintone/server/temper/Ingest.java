@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -23,7 +22,6 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.temper.trace.Sample;
 import palintone.server.problem.TooBusyException;
 
@@ -45,24 +43,23 @@ public class Ingest {
     private static final long LONGEST_WAIT_S = 20;
     private static final Logger LOG = LoggerFactory.getLogger(Ingest.class);
 
-    private final TemperBowlRepository bowls;
     private final ReadingStore store;
     private final LiveBowls live;
     private final TemperNews news;
     private final Clock clock;
     private final LinkedBlockingQueue<Job> waiting = new LinkedBlockingQueue<>(MOST_WAITING);
-    private final Map<String, Optional<TemperBowlEntity>> listening = new ConcurrentHashMap<>();
+    private final Listeners listeners;
     private final Thread writer = new Thread(this::write, "readings");
     private volatile boolean over;
 
     Ingest(
-            final TemperBowlRepository bowls,
+            final Listeners listeners,
             final ReadingStore store,
             final LiveBowls live,
             final TemperNews news,
             final Clock clock) {
         this.clock = clock;
-        this.bowls = bowls;
+        this.listeners = listeners;
         this.store = store;
         this.live = live;
         this.news = news;
@@ -113,16 +110,11 @@ public class Ingest {
     /** What time it is for a probe: that of the bowl it stands in, or the workshop's. */
     public Instant clockOf(final String probe) {
         final Instant now = clock.instant();
-        return listener(probe)
+        return listeners
+                .of(probe)
                 .map(bowl -> bowl.beganAt().plusNanos((long) (bowl.clockS(now) * 1e9)))
                 .filter(there -> there.isAfter(now))
                 .orElse(now);
-    }
-
-    /** A bowl was begun or ended: probes may have a new listener. */
-    @TransactionalEventListener
-    void changed(final TemperBowlService.BowlChanged change) {
-        listening.clear();
     }
 
     /** Packs that wait to be written. */
@@ -176,33 +168,63 @@ public class Ingest {
     }
 
     private void together(final List<Job> jobs) {
-        final List<ReadingStore.Row> rows = new ArrayList<>();
+        final Map<String, Optional<TemperBowlEntity>> heardBy = new HashMap<>();
         for (final Job job : jobs) {
-            job.readings().forEach(reading -> rows.add(row(reading)));
+            for (final ProbeReading reading : job.readings()) {
+                if (!heardBy.containsKey(reading.probe())) {
+                    heardBy.put(reading.probe(), listeners.of(reading.probe()));
+                }
+            }
         }
         // A bowl is made from the books before the new rows are in them.
         final Map<UUID, LiveBowl> before = new HashMap<>();
-        rows.stream()
-                .map(row -> listener(row.probe()))
+        heardBy.values().stream()
                 .flatMap(Optional::stream)
-                .forEach(bowl -> before.computeIfAbsent(bowl.id(), id -> live.of(bowl)));
-        final Set<ReadingStore.Key> fresh = store.keep(rows);
+                .forEach(bowl -> before.put(bowl.id(), made(bowl)));
+        final Set<ReadingStore.Key> fresh =
+                store.keep(
+                        jobs.stream()
+                                .flatMap(job -> job.readings().stream())
+                                .map(reading -> row(reading, heardBy.get(reading.probe())))
+                                .toList());
         final Map<TemperBowlEntity, List<Sample>> byBowl = new LinkedHashMap<>();
         for (final Job job : jobs) {
-            job.answer().complete(taken(job, fresh, byBowl));
+            job.answer().complete(taken(job, fresh, heardBy, byBowl));
         }
-        byBowl.forEach((bowl, samples) -> pass(bowl, samples, before.get(bowl.id())));
+        byBowl.forEach((bowl, samples) -> passOrMakeAnew(bowl, samples, before.get(bowl.id())));
+    }
+
+    /** Null where it cannot be made: its readings are kept all the same. */
+    private LiveBowl made(final TemperBowlEntity bowl) {
+        try {
+            return live.of(bowl);
+        } catch (final RuntimeException e) {
+            LOG.error("Bowl {} cannot be followed", bowl.id(), e);
+            return null;
+        }
+    }
+
+    /** The readings are on disk: a bowl that cannot take them in must not keep the others out. */
+    private void passOrMakeAnew(
+            final TemperBowlEntity bowl, final List<Sample> samples, final LiveBowl at) {
+        try {
+            pass(bowl, samples, at);
+        } catch (final RuntimeException e) {
+            LOG.error("Bowl {} could not take its readings in", bowl.id(), e);
+            live.forget(bowl.id());
+        }
     }
 
     /** Counts what a job brought, and gathers it by bowl; of two that are the same, the first. */
-    private Taken taken(
+    private static Taken taken(
             final Job job,
             final Set<ReadingStore.Key> fresh,
+            final Map<String, Optional<TemperBowlEntity>> heardBy,
             final Map<TemperBowlEntity, List<Sample>> byBowl) {
         int kept = 0;
         int unheard = 0;
         for (final ProbeReading reading : job.readings()) {
-            final Optional<TemperBowlEntity> bowl = listener(reading.probe());
+            final Optional<TemperBowlEntity> bowl = heardBy.get(reading.probe());
             unheard += bowl.isPresent() ? 0 : 1;
             final long atUs = ReadingStore.micros(reading.at());
             if (fresh.remove(new ReadingStore.Key(reading.probe(), atUs))) {
@@ -216,21 +238,14 @@ public class Ingest {
         return new Taken(kept, job.readings().size() - kept, unheard);
     }
 
-    private ReadingStore.Row row(final ProbeReading reading) {
+    private static ReadingStore.Row row(
+            final ProbeReading reading, final Optional<TemperBowlEntity> heardBy) {
         return new ReadingStore.Row(
                 reading.probe(),
                 ReadingStore.micros(reading.at()),
                 0,
-                listener(reading.probe()).map(TemperBowlEntity::id),
+                heardBy.map(TemperBowlEntity::id),
                 reading.celsius());
-    }
-
-    private Optional<TemperBowlEntity> listener(final String probe) {
-        return listening.computeIfAbsent(
-                probe,
-                p ->
-                        bowls.findFirstByProbeAndStateOrderByBeganAtDesc(
-                                p, TemperBowlEntity.State.OPEN));
     }
 
     private static Sample sample(
@@ -241,7 +256,7 @@ public class Ingest {
     private void pass(final TemperBowlEntity bowl, final List<Sample> samples, final LiveBowl at) {
         samples.sort(Comparator.comparingDouble(Sample::timeS));
         // One made anew meanwhile may have read these rows already: it is made once more.
-        boolean inOrder = live.holds(bowl.id(), at);
+        boolean inOrder = at != null && live.holds(bowl.id(), at);
         for (final Sample sample : samples) {
             inOrder = inOrder && at.reading(sample);
         }

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -77,15 +78,17 @@ class LiveBowls {
         forget(what.bowl());
     }
 
+    @EventListener
+    void changed(final HouseService.AllIsNew change) {
+        bowls.invalidateAll();
+    }
+
     /** How many are in memory. */
     long inMemory() {
         bowls.cleanUp();
         return bowls.estimatedSize();
     }
 
-    /**
-     * The curve of the method it was begun by; empty where none was said, or none can be played.
-     */
     /** What its thermometer should say: worked where the plan of this very bowl works it. */
     TemperTargets targets(final TemperBowlEntity bowl) {
         final Couverture couverture = larder.couverture(bowl.couvertureId());
@@ -107,6 +110,9 @@ class LiveBowls {
         return TemperTargets.of(couverture, bowl.darkWindow().orElseGet(house::darkWindow));
     }
 
+    /**
+     * The curve of the method it was begun by; empty where none was said, or none can be played.
+     */
     private Optional<TemperCurve> plan(
             final TemperBowlEntity bowl, final Couverture couverture, final HouseEntity house) {
         final TemperTargets targets = usual(bowl, couverture, house);

@@ -2,20 +2,24 @@ package palintone.server.temper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyList;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -23,9 +27,12 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.mockito.invocation.InvocationOnMock;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import palintone.core.temper.trace.Sample;
 import palintone.server.problem.TooBusyException;
 
 /** The database and the screens are the outside edges. */
@@ -36,8 +43,9 @@ class IngestTest {
     private final TemperBowlRepository bowls = mock(TemperBowlRepository.class);
     private final ReadingStore store = mock(ReadingStore.class);
     private final TemperNews news = mock(TemperNews.class);
+    private final LiveBowls live = mock(LiveBowls.class);
     private final Ingest ingest =
-            new Ingest(bowls, store, mock(LiveBowls.class), news, Clock.systemUTC());
+            new Ingest(new Listeners(bowls), store, live, news, Clock.systemUTC());
 
     @AfterEach
     void close() {
@@ -85,7 +93,7 @@ class IngestTest {
         // The writer lives on: sent again, it is kept.
         final Ingest.Taken again =
                 CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(3))))
-                        .get(5, TimeUnit.SECONDS);
+                        .get(60, TimeUnit.SECONDS);
         assertThat(again.kept()).isEqualTo(1);
     }
 
@@ -122,13 +130,59 @@ class IngestTest {
         final var good = CompletableFuture.supplyAsync(() -> ingest.take(List.of(reading(2))));
         awaitWaiting(2);
         busy.countDown();
-        assertThat(first.get(5, TimeUnit.SECONDS).kept()).isEqualTo(1);
-        assertThat(good.get(5, TimeUnit.SECONDS).kept()).isEqualTo(1);
-        assertThatThrownBy(() -> poison.get(5, TimeUnit.SECONDS))
+        assertThat(first.get(60, TimeUnit.SECONDS).kept()).isEqualTo(1);
+        assertThat(good.get(60, TimeUnit.SECONDS).kept()).isEqualTo(1);
+        assertThatThrownBy(() -> poison.get(60, TimeUnit.SECONDS))
                 .hasCauseInstanceOf(DataIntegrityViolationException.class);
         assertThatThrownBy(() -> ingest.take(List.of(reading(4))))
                 .isInstanceOf(IllegalStateException.class);
         assertThat(ingest.take(List.of(reading(3))).kept()).isEqualTo(1);
+    }
+
+    private TemperBowlEntity bowlOf(final String probe) {
+        final TemperBowlEntity bowl = mock(TemperBowlEntity.class);
+        when(bowl.id()).thenReturn(UUID.randomUUID());
+        when(bowl.beganAt()).thenReturn(AT);
+        when(bowls.findFirstByProbeAndStateOrderByBeganAtDesc(eq(probe), any()))
+                .thenReturn(Optional.of(bowl));
+        return bowl;
+    }
+
+    private LiveBowl inMemory(final TemperBowlEntity bowl) {
+        final LiveBowl inMemory = mock(LiveBowl.class);
+        when(live.of(bowl)).thenReturn(inMemory);
+        when(live.holds(bowl.id(), inMemory)).thenReturn(true);
+        return inMemory;
+    }
+
+    /** What is on disk is on disk: a bowl that chokes on it is made anew, and the others go on. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aBowlThatCannotTakeItsReadingsInKeepsNoOtherFromIts(final boolean cannotBeMade) {
+        final TemperBowlEntity broken = bowlOf("p");
+        final TemperBowlEntity sound = bowlOf("q");
+        if (cannotBeMade) {
+            when(live.of(broken)).thenThrow(new IllegalStateException("its couverture is gone"));
+        } else {
+            final LiveBowl choking = inMemory(broken);
+            when(choking.reading(any())).thenThrow(new IllegalStateException("not a number"));
+        }
+        final LiveBowl followed = inMemory(sound);
+        when(followed.reading(any())).thenReturn(true);
+        final Instant at = AT.plusSeconds(2);
+        final ReadingStore.Key ofSound = new ReadingStore.Key("q", ReadingStore.micros(at));
+        when(store.keep(anyList())).thenReturn(new HashSet<>(Set.of(key(1), ofSound)));
+
+        assertThat(ingest.take(List.of(reading(1), new Ingest.ProbeReading("q", at, 31))))
+                .isEqualTo(new Ingest.Taken(2, 0, 0));
+
+        await().atMost(Duration.ofSeconds(60))
+                .untilAsserted(
+                        () -> {
+                            verify(followed).reading(new Sample(2, 31));
+                            verify(live).forget(broken.id());
+                            verify(news).readings(eq(sound.id()), anyString());
+                        });
     }
 
     /** More than can be written is refused at once, never kept waiting for ever. */
@@ -172,7 +226,7 @@ class IngestTest {
     }
 
     private void awaitWaiting(final int packs) throws InterruptedException {
-        final long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        final long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
         while (ingest.waiting() < packs && System.nanoTime() < until) {
             Thread.onSpinWait();
         }
