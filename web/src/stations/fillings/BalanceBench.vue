@@ -13,6 +13,7 @@ import {
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity, sentence } from '@/parts/units'
+import { showAnswer } from '@/parts/shownAnswer'
 import { useTurn } from '@/parts/turn'
 import { freed, letGo, locked } from './locks'
 import { request, useRecipe } from './recipe'
@@ -33,6 +34,7 @@ const keep = ref<string[]>([])
 /** What is done may change too, as long as its maker does not say no. */
 const moveOperations = ref(true)
 const answer = ref<BalanceAnswer | null>(null)
+const answered = ref<HTMLElement | null>(null)
 const refused = ref('')
 const busy = ref(false)
 
@@ -125,11 +127,13 @@ async function balance(ready: string | null = null) {
     )
     if (!current()) return
     answer.value = got
+    void showAnswer(answered)
     refused.value = ''
   } catch (problem) {
     if (!current()) return
     refused.value = words(problem)
     answer.value = null
+    void showAnswer(answered)
   } finally {
     busy.value = false
   }
@@ -212,7 +216,7 @@ function accept() {
       }}</v-btn>
     </section>
 
-    <section class="answer" :aria-label="$t('Answer')">
+    <section ref="answered" class="answer" :aria-label="$t('Answer')">
       <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
       <template v-if="answer">
         <h1 v-if="answer.outcome === 'MET' && !changes">{{ $t('It is so already') }}</h1>

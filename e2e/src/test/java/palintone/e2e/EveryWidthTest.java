@@ -197,4 +197,14 @@ class EveryWidthTest {
                     .isDisabled();
         }
     }
+
+    /** What was asked for comes into sight; nobody looks for an answer below the fold. */
+    @Test
+    void anAnswerIsSeenOnAPhoneWhereItStandsBelowTheQuestion() {
+        try (Screen screen = Screen.open(360, 740)) {
+            screen.go(house, "/fillings/balance/plum-ganache").settled();
+            screen.button("Less sweet").click();
+            assertThat(screen.page.locator(".answer h1")).isInViewport();
+        }
+    }
 }
