@@ -80,6 +80,8 @@ export class Refusal extends Error {
     readonly status: number,
     readonly field?: string,
     readonly allowed?: string,
+    /** Whether the same is done once it is said that what stands in the way may go. */
+    readonly over = false,
   ) {
     super(message)
   }
@@ -121,6 +123,7 @@ export function refusal(problem: unknown, status: number): Refusal {
     status,
     typeof p.field === 'string' ? p.field : undefined,
     typeof p.allowed === 'string' ? p.allowed : undefined,
+    p.over === true,
   )
 }
 

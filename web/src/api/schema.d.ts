@@ -5724,7 +5724,9 @@ export interface operations {
     };
     takeHouse: {
         parameters: {
-            query?: never;
+            query?: {
+                over?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -29,10 +29,13 @@ export async function bring(files: File[], list: string, preview: boolean): Prom
   return answered(await fetch(`/api/exchange/import?${query}`, { method: 'POST', body: form }))
 }
 
-/** Reads a whole house into this one, which must be empty. */
-export async function bringHouse(file: File): Promise<HouseLabel> {
+/**
+ * Reads a whole house into this one, in which nothing was made yet; over says that its rules,
+ * cabinets and tools may go for those of the archive.
+ */
+export async function bringHouse(file: File, over: boolean): Promise<HouseLabel> {
   return answered(
-    await fetch('/api/exchange/house', {
+    await fetch(`/api/exchange/house?over=${over}`, {
       method: 'PUT',
       headers: { 'Content-Type': 'application/zip' },
       body: file,

@@ -3,7 +3,7 @@
 import { when } from '@/words/locale'
 import { t } from '@/words'
 import { ref } from 'vue'
-import { words, type HouseLabel } from '@/api/client'
+import { Refusal, words, type HouseLabel } from '@/api/client'
 import { bringHouse, LISTS } from '@/parts/exchange'
 import ListInOut from '@/parts/ListInOut.vue'
 
@@ -11,16 +11,23 @@ const input = ref<HTMLInputElement | null>(null)
 const busy = ref(false)
 const refused = ref('')
 const taken = ref<HouseLabel | null>(null)
+/** Waits for the word that rules, cabinets and tools of this house may go. */
+const waiting = ref<File | null>(null)
 
-async function send() {
+function chosen() {
   const file = input.value?.files?.[0]
-  if (!file) return
+  if (file) void send(file, false)
+}
+
+async function send(file: File, over: boolean) {
   busy.value = true
   refused.value = ''
   taken.value = null
+  waiting.value = null
   try {
-    taken.value = await bringHouse(file)
+    taken.value = await bringHouse(file, over)
   } catch (problem) {
+    if (problem instanceof Refusal && problem.over) waiting.value = file
     refused.value =
       problem instanceof TypeError
         ? t('The workshop server does not answer. Nothing was imported.')
@@ -57,10 +64,15 @@ async function send() {
         class="hidden"
         :aria-label="$t('House archive')"
         tabindex="-1"
-        @change="send"
+        @change="chosen"
       />
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
+    <div v-if="waiting" class="acts">
+      <v-btn size="x-large" variant="outlined" @click="send(waiting, true)">{{
+        $t('Let them go and read it in')
+      }}</v-btn>
+    </div>
     <p v-if="taken" class="kept" role="status">
       {{
         $t('{house} is here, as it was on {new}.', {

@@ -30,10 +30,6 @@ class BookTables {
 
     private static final int AT_A_TIME = 500;
 
-    /** A house with any of these is not empty. */
-    private static final List<String> MAKE_A_HOUSE =
-            List.of("ingredient", "mould", "filling", "piece", "batch", "temper_bowl");
-
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
 
@@ -81,25 +77,17 @@ class BookTables {
         return ordered;
     }
 
-    /** In words what the books hold; empty where there is nothing. */
-    String whatIsHere() {
-        return MAKE_A_HOUSE.stream()
-                .map(
-                        table ->
-                                Map.entry(
-                                        table,
-                                        jdbc.queryForObject(
-                                                "select count(*) from " + table, Long.class)))
-                .filter(each -> each.getValue() > 0)
-                .map(
-                        each ->
-                                each.getValue()
-                                        + " "
-                                        + each.getKey().replace('_', ' ')
-                                        + (each.getValue() == 1 ? "" : "s"))
-                .collect(Collectors.joining(", "));
+    long rows(final String table) {
+        return jdbc.queryForObject("select count(*) from `" + table + "`", Long.class);
     }
 
+    /** How many rows a table has, in words: 1 ingredient, 24 temper bowls. */
+    String howMany(final String table) {
+        final long rows = rows(table);
+        return rows + " " + table.replace('_', ' ') + (rows == 1 ? "" : "s");
+    }
+
+    /** Empties tables, each before those it points at. */
     void empty(final List<String> inOrder) {
         for (int i = inOrder.size() - 1; i >= 0; i--) {
             jdbc.update("delete from `" + inOrder.get(i) + "`");

@@ -134,9 +134,15 @@ class ExchangeController {
                 .body(archive::write);
     }
 
-    /** Reads a whole house into this one, which must be empty. */
+    /**
+     * Reads a whole house into this one, in which nothing was made yet.
+     *
+     * @param over whether its rules, cabinets and tools may go for those of the archive
+     */
     @PutMapping(path = "/house", consumes = "application/zip")
-    HouseArchive.Label takeHouse(final InputStream body) throws IOException {
+    ArchiveFile.Label takeHouse(
+            @RequestParam(defaultValue = "false") final boolean over, final InputStream body)
+            throws IOException {
         final Path file = Files.createTempFile("palintone-house", ".zip");
         try {
             try (OutputStream out = Files.newOutputStream(file)) {
@@ -150,7 +156,7 @@ class ExchangeController {
                     out.write(some, 0, n);
                 }
             }
-            return archive.read(file);
+            return archive.read(file, over);
         } finally {
             Files.deleteIfExists(file);
         }
@@ -196,6 +202,15 @@ class ExchangeController {
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString())
                 .body(text);
+    }
+
+    @ExceptionHandler
+    ProblemDetail settings(final SettingsHereException e) {
+        final ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+        problem.setTitle("Settings here");
+        problem.setProperty("over", true);
+        return problem;
     }
 
     @ExceptionHandler

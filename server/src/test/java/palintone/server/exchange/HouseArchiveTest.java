@@ -1,12 +1,17 @@
 package palintone.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -19,6 +24,7 @@ import palintone.server.support.PrivateMariaDb;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A house goes out as one file, and is the same house where that is read in. */
 class HouseArchiveTest {
@@ -159,6 +165,73 @@ class HouseArchiveTest {
             assertThat(piece.status()).as(piece.text()).isEqualTo(200);
             assertThat(piece.at("/coats/0/name")).isEqualTo("plum");
             assertThat(fresh.get("/api/pieces/p/needs?moulds=1").status()).isEqualTo(200);
+        }
+    }
+
+    private static String named(final Workshop house, final String name) {
+        final ObjectNode rules = (ObjectNode) house.get("/api/house").json().get("rules");
+        return rules.put("name", name).toString();
+    }
+
+    /** Rules, cabinets and tools are a house too: nothing of them goes without being asked. */
+    @Test
+    void aHouseWithSettingsKeepsThemUntilItIsSaidThatTheyMayGo() throws Exception {
+        final byte[] whole = workshop.bytes("/api/exchange/house.zip");
+        try (Workshop own = Workshop.on(PrivateMariaDb.start())) {
+            final Answer kept = own.put("/api/house", named(own, "Corner house"));
+            assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+
+            final byte[] older =
+                    with(
+                            whole,
+                            "palintone.json",
+                            t -> t.replaceAll("\"books\":\"\\d+\"", "\"books\":\"17\""));
+            final Answer asked = own.putBytes("/api/exchange/house", ZIP, whole);
+            assertThat(asked.status()).isEqualTo(409);
+            assertThat(asked.json().path("over").asBoolean()).isTrue();
+            final Answer refused = own.putBytes("/api/exchange/house?over=true", ZIP, older);
+            assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+            assertThat(own.get("/api/house").at("/rules/name")).isEqualTo("Corner house");
+
+            final Answer taken = own.putBytes("/api/exchange/house?over=true", ZIP, whole);
+            assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+            assertThat(own.get("/api/house").text()).isEqualTo(workshop.get("/api/house").text());
+        }
+    }
+
+    /** The power goes while an archive is read in: the house is the old one or the new one. */
+    @Test
+    void killedAtAnyMomentThereIsOneWholeHouse() throws Exception {
+        final byte[] whole = workshop.bytes("/api/exchange/house.zip");
+        final double allPieces = workshop.get("/api/pieces").number("/total");
+        final PrivateMariaDb books = PrivateMariaDb.start();
+        try (Workshop own = Workshop.on(books)) {
+            assertThat(own.put("/api/house", named(own, "Corner house")).status()).isEqualTo(200);
+            int killed = 0;
+            boolean taken = false;
+            // A busy machine is later with everything: the moments reach as far as it takes.
+            for (long afterMs = 150; !taken; afterMs = afterMs * 3 / 2) {
+                final var reading =
+                        CompletableFuture.supplyAsync(
+                                () -> own.putBytes("/api/exchange/house?over=true", ZIP, whole));
+                try {
+                    reading.get(afterMs, TimeUnit.MILLISECONDS);
+                } catch (TimeoutException underWay) {
+                    killed++;
+                }
+                books.kill();
+                final Answer answer = reading.get(120, TimeUnit.SECONDS);
+                books.up();
+                await().atMost(Duration.ofSeconds(60))
+                        .until(() -> own.get("/api/house").status() == 200);
+                taken = !own.get("/api/house").at("/rules/name").equals("Corner house");
+                assertThat(own.get("/api/pieces").number("/total"))
+                        .isEqualTo(taken ? allPieces : 0);
+                if (!taken) {
+                    assertThat(answer.status()).as("nothing promised").isNotEqualTo(200);
+                }
+            }
+            assertThat(killed).isGreaterThan(1);
         }
     }
 }

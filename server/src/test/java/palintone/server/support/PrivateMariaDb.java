@@ -43,7 +43,8 @@ public final class PrivateMariaDb implements AutoCloseable {
                         + "create database palintone character set utf8mb4 collate utf8mb4_unicode_ci;\n"
                         + "create user 'palintone'@'127.0.0.1' identified by '"
                         + PASSWORD
-                        + "';\ngrant all on palintone.* to 'palintone'@'127.0.0.1';\n",
+                        + "';\ngrant all on palintone.* to 'palintone'@'127.0.0.1';\n"
+                        + "grant all on palintone_scratch.* to 'palintone'@'127.0.0.1';\n",
                 "mariadbd",
                 "--no-defaults",
                 "--user=" + System.getProperty("user.name"),
