@@ -31,7 +31,6 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import palintone.core.figure.OutOfRangeException;
 import palintone.server.exchange.list.Brought;
 import palintone.server.exchange.list.FillingRow;
 import palintone.server.exchange.list.HouseLists;
@@ -50,7 +49,6 @@ class ExchangeController {
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
-    private static final long LARGEST_HOUSE = 1L << 30;
 
     private final ImportService imports;
     private final HouseArchive archive;
@@ -146,15 +144,7 @@ class ExchangeController {
         final Path file = Files.createTempFile("palintone-house", ".zip");
         try {
             try (OutputStream out = Files.newOutputStream(file)) {
-                final byte[] some = new byte[1 << 16];
-                long all = 0;
-                for (int n = body.read(some); n >= 0; n = body.read(some)) {
-                    all += n;
-                    if (all > LARGEST_HOUSE) {
-                        throw new OutOfRangeException("archive", "too large", "up to 1 GB");
-                    }
-                    out.write(some, 0, n);
-                }
+                body.transferTo(out);
             }
             return archive.read(file, over);
         } finally {

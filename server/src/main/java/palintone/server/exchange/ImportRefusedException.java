@@ -1,5 +1,7 @@
 package palintone.server.exchange;
 
+import palintone.core.figure.OutOfRangeException;
+
 /** One thing wrong in one file; because of it nothing of the whole import was taken over. */
 public final class ImportRefusedException extends RuntimeException {
 
@@ -21,19 +23,19 @@ public final class ImportRefusedException extends RuntimeException {
             final String value,
             final String allowed) {
         super(
-                file
+                OutOfRangeException.shown(file)
                         + (row > 0 ? ", row " + row : "")
                         + ": "
-                        + field
+                        + OutOfRangeException.shown(field)
                         + " is "
-                        + value
+                        + OutOfRangeException.shown(value)
                         + "; allowed: "
                         + allowed
                         + ". Nothing was imported.");
         this.file = file;
         this.row = row;
-        this.field = field;
-        this.value = value;
+        this.field = OutOfRangeException.shown(field);
+        this.value = OutOfRangeException.shown(value);
         this.allowed = allowed;
     }
 

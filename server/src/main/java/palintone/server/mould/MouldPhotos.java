@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Service;
@@ -21,10 +22,11 @@ import palintone.server.problem.NotHereException;
 @Service
 class MouldPhotos {
 
-    private static final int LARGEST = 10 * 1024 * 1024;
-
     /** On its longer side, so that unfolding one does not fill the memory. */
     private static final int MOST_PIXELS = 6000;
+
+    /** Of its longer side as it is kept: more than a screen shows of a mould. */
+    private static final int KEPT_PIXELS = 2000;
 
     private static final String ALLOWED = "a JPEG or PNG picture";
 
@@ -45,10 +47,6 @@ class MouldPhotos {
     @Transactional
     public void keep(final String mould, final byte[] bytes) {
         final MouldEntity entity = byId(mould);
-        if (bytes.length > LARGEST) {
-            throw new OutOfRangeException(
-                    "photo", bytes.length / 1024 / 1024 + " MB", "up to 10 MB");
-        }
         final MouldPhotoEntity photo =
                 photos.findById(mould).orElseGet(() -> new MouldPhotoEntity(mould));
         photo.take("image/jpeg", asJpeg(bytes));
@@ -91,8 +89,14 @@ class MouldPhotos {
                         across + " × " + down + " pixels",
                         "up to " + MOST_PIXELS + " on its longer side");
             }
-            final BufferedImage read = reader.read(0);
-            final BufferedImage plain = new BufferedImage(across, down, BufferedImage.TYPE_INT_RGB);
+            // Only every so many-th pixel is unfolded: a picture of a few kB can have millions.
+            final ImageReadParam smaller = reader.getDefaultReadParam();
+            final int every = (Math.max(across, down) + KEPT_PIXELS - 1) / KEPT_PIXELS;
+            smaller.setSourceSubsampling(every, every, 0, 0);
+            final BufferedImage read = reader.read(0, smaller);
+            final BufferedImage plain =
+                    new BufferedImage(
+                            read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_RGB);
             plain.createGraphics().drawImage(read, 0, 0, java.awt.Color.WHITE, null);
             final ByteArrayOutputStream out = new ByteArrayOutputStream();
             ImageIO.write(plain, "jpeg", out);

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.hibernate.TransactionException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -44,6 +45,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 public class Problems {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** Characters of a refusal; what is longer repeats something nobody reads. */
+    private static final int LONGEST = 1000;
 
     @ExceptionHandler
     ProblemDetail outOfRange(final OutOfRangeException e) {
@@ -93,9 +97,7 @@ public class Problems {
         }
         final String field = first.getField().replaceAll("\\[(\\d+)\\]", " $1").replace('.', ' ');
         final String value =
-                first.getRejectedValue() == null
-                        ? "missing"
-                        : String.valueOf(first.getRejectedValue());
+                first.getRejectedValue() == null ? "missing" : shown(first.getRejectedValue());
         final ProblemDetail problem =
                 problem(
                         HttpStatus.BAD_REQUEST,
@@ -131,7 +133,11 @@ public class Problems {
                 problem(
                         HttpStatus.BAD_REQUEST,
                         "Not possible",
-                        e.getName() + " is \"" + e.getValue() + "\"; allowed: " + words(type));
+                        e.getName()
+                                + " is \""
+                                + shown(e.getValue())
+                                + "\"; allowed: "
+                                + words(type));
         return about(problem, e.getName(), String.valueOf(e.getValue()), words(type));
     }
 
@@ -146,7 +152,19 @@ public class Problems {
     }
 
     @ExceptionHandler
+    ProblemDetail tooLarge(final TooLargeException e) {
+        return about(
+                problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", e.getMessage()),
+                "body",
+                "too large",
+                e.allowed());
+    }
+
+    @ExceptionHandler
     ProblemDetail unreadable(final HttpMessageNotReadableException e) {
+        if (NestedExceptionUtils.getMostSpecificCause(e) instanceof TooLargeException large) {
+            return tooLarge(large);
+        }
         return unreadable(e.getCause());
     }
 
@@ -159,7 +177,7 @@ public class Problems {
                     problem(
                             HttpStatus.BAD_REQUEST,
                             "Not possible",
-                            field + " is \"" + wrong.getValue() + "\"; allowed: " + allowed);
+                            field + " is \"" + shown(wrong.getValue()) + "\"; allowed: " + allowed);
             return about(problem, field, String.valueOf(wrong.getValue()), allowed);
         }
         if (cause instanceof InvalidTypeIdException unknown) {
@@ -326,9 +344,16 @@ public class Problems {
 
     private static ProblemDetail problem(
             final HttpStatus status, final String title, final String detail) {
-        final ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        final ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(
+                        status,
+                        detail.length() <= LONGEST ? detail : detail.substring(0, LONGEST) + "…");
         problem.setTitle(title);
         return problem;
+    }
+
+    private static String shown(final Object value) {
+        return OutOfRangeException.shown(String.valueOf(value));
     }
 
     private static ProblemDetail about(
@@ -337,7 +362,7 @@ public class Problems {
             final String value,
             final String allowed) {
         problem.setProperty("field", field);
-        problem.setProperty("value", value);
+        problem.setProperty("value", shown(value));
         problem.setProperty("allowed", allowed);
         return problem;
     }

@@ -1,5 +1,6 @@
 package palintone.server.support;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -167,6 +168,16 @@ public final class Workshop implements AutoCloseable {
                 HttpRequest.newBuilder(uri(path))
                         .header("Content-Type", type)
                         .PUT(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    /** The same without saying how long it is. */
+    public Answer putUnsaid(final String path, final String type, final byte[] body) {
+        return send(
+                HttpRequest.newBuilder(uri(path))
+                        .header("Content-Type", type)
+                        .PUT(
+                                HttpRequest.BodyPublishers.ofInputStream(
+                                        () -> new ByteArrayInputStream(body))));
     }
 
     /** Sends one file in the field "file". */

@@ -1,5 +1,6 @@
 package palintone.server.exchange.list;
 
+import com.github.pjfanning.xlsx.StreamingReader;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -9,13 +10,13 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import org.apache.poi.openxml4j.util.ZipSecureFile;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.CellType;
 import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Workbook;
-import org.apache.poi.ss.usermodel.WorkbookFactory;
 import palintone.server.exchange.ImportRefusedException;
 import palintone.server.exchange.NamedFile;
 
@@ -30,8 +31,29 @@ import palintone.server.exchange.NamedFile;
 record Sheet(
         String file, List<String> header, List<Line> rows, boolean comma, List<String> others) {
 
-    /** A workbook unfolds to many times its size. */
+    /** A workbook unfolds to many times its size, bytes. */
     private static final int LARGEST_WORKBOOK = 10 * 1024 * 1024;
+
+    /** Bytes one part of a workbook may unfold to, and how many times its size; then it ends. */
+    private static final long LARGEST_PART = 32L * 1024 * 1024;
+
+    private static final double LEAST_PACKED = 0.01;
+
+    /** Far more than any list of a workshop. */
+    private static final int MOST_ROWS = 20_000;
+
+    private static final int MOST_CELLS = 500;
+
+    private static final int ROWS_AT_A_TIME = 100;
+
+    /** Bytes. */
+    private static final int BUFFER = 16 * 1024;
+
+    static {
+        ZipSecureFile.setMaxEntrySize(LARGEST_PART);
+        ZipSecureFile.setMaxTextSize(LARGEST_PART);
+        ZipSecureFile.setMinInflateRatio(LEAST_PACKED);
+    }
 
     /**
      * One row.
@@ -69,46 +91,76 @@ record Sheet(
                         .setIgnoreEmptyLines(true)
                         .get();
         try (CSVParser parser = CSVParser.parse(text, format)) {
-            final List<String> header = new ArrayList<>();
-            final List<Line> rows = new ArrayList<>();
+            final Building table = new Building(file);
             for (final var record : parser) {
-                if (header.isEmpty()) {
-                    header.addAll(record.toList());
-                } else {
-                    rows.add(line(file, header, (int) record.getRecordNumber(), record.toList()));
-                }
+                table.row((int) record.getRecordNumber(), record.toList());
             }
-            return new Sheet(file.name(), header, rows, by != ',', List.of());
+            return table.sheet(by != ',', List.of());
         } catch (IOException | IllegalStateException | IllegalArgumentException e) {
             throw new ImportRefusedException(
                     file.name(), 0, "file", "not readable", "a table with a header, in UTF-8");
         }
     }
 
-    /** Cells beyond the header would be dropped without a word: they are refused. */
-    private static Line line(
-            final NamedFile file,
-            final List<String> header,
-            final int number,
-            final List<String> cells) {
-        for (int i = header.size(); i < cells.size(); i++) {
-            if (!cells.get(i).isBlank()) {
-                throw new ImportRefusedException(
-                        file.name(),
-                        number,
-                        "cell " + (i + 1),
-                        "\"" + cells.get(i) + "\"",
-                        header.size() + " cells, as the first row has");
+    /** A table while it is read; refused as soon as it is larger than any list of a workshop. */
+    private static final class Building {
+
+        private final NamedFile file;
+        private final List<String> header = new ArrayList<>();
+        private final List<Line> rows = new ArrayList<>();
+
+        Building(final NamedFile file) {
+            this.file = file;
+        }
+
+        ImportRefusedException tooLarge(final String what, final int most) {
+            return new ImportRefusedException(
+                    file.name(), rows.size() + 2, "table", what, "up to " + most);
+        }
+
+        void row(final int number, final List<String> cells) {
+            if (cells.stream().allMatch(String::isBlank)) {
+                return;
             }
+            if (cells.size() > MOST_CELLS) {
+                throw tooLarge(cells.size() + " cells in a row", MOST_CELLS);
+            }
+            if (header.isEmpty()) {
+                header.addAll(cells);
+                return;
+            }
+            if (rows.size() == MOST_ROWS) {
+                throw tooLarge("more than " + MOST_ROWS + " rows", MOST_ROWS);
+            }
+            rows.add(line(number, cells));
         }
-        final List<String> whole =
-                new ArrayList<>(cells.subList(0, Math.min(cells.size(), header.size())));
-        while (whole.size() < header.size()) {
-            whole.add("");
+
+        /** Cells beyond the header would be dropped without a word: they are refused. */
+        private Line line(final int number, final List<String> cells) {
+            for (int i = header.size(); i < cells.size(); i++) {
+                if (!cells.get(i).isBlank()) {
+                    throw new ImportRefusedException(
+                            file.name(),
+                            number,
+                            "cell " + (i + 1),
+                            "\"" + cells.get(i) + "\"",
+                            header.size() + " cells, as the first row has");
+                }
+            }
+            final List<String> whole =
+                    new ArrayList<>(cells.subList(0, Math.min(cells.size(), header.size())));
+            while (whole.size() < header.size()) {
+                whole.add("");
+            }
+            return new Line(number, whole);
         }
-        return new Line(number, whole);
+
+        Sheet sheet(final boolean comma, final List<String> others) {
+            return new Sheet(file.name(), header, rows, comma, others);
+        }
     }
 
+    /** Row by row as it is unpacked: a workbook is never in memory as a whole. */
     private static Sheet workbook(final NamedFile file) {
         if (file.bytes().length > LARGEST_WORKBOOK) {
             throw new ImportRefusedException(
@@ -118,36 +170,39 @@ record Sheet(
                     file.bytes().length / 1024 / 1024 + " MB",
                     "workbooks to 10 MB; larger ones saved as CSV");
         }
-        try (Workbook book = WorkbookFactory.create(new ByteArrayInputStream(file.bytes()))) {
-            final List<String> header = new ArrayList<>();
-            final List<Line> rows = new ArrayList<>();
+        try (Workbook book =
+                StreamingReader.builder()
+                        .rowCacheSize(ROWS_AT_A_TIME)
+                        .bufferSize(BUFFER)
+                        .open(new ByteArrayInputStream(file.bytes()))) {
+            final Building table = new Building(file);
             for (final Row row : book.getSheetAt(0)) {
+                if (row.getLastCellNum() > MOST_CELLS) {
+                    throw table.tooLarge(row.getLastCellNum() + " cells in row", MOST_CELLS);
+                }
                 final List<String> cells = new ArrayList<>();
                 for (int i = 0; i < row.getLastCellNum(); i++) {
                     cells.add(text(row.getCell(i)));
                 }
-                if (cells.stream().allMatch(String::isBlank)) {
-                    continue;
-                }
-                if (header.isEmpty()) {
-                    header.addAll(cells);
-                } else {
-                    rows.add(line(file, header, row.getRowNum() + 1, cells));
-                }
+                table.row(row.getRowNum() + 1, cells);
             }
             final List<String> others = new ArrayList<>();
             for (int i = 1; i < book.getNumberOfSheets(); i++) {
-                if (book.getSheetAt(i).getPhysicalNumberOfRows() > 0) {
+                if (book.getSheetAt(i).rowIterator().hasNext()) {
                     others.add(book.getSheetName(i));
                 }
             }
-            return new Sheet(file.name(), header, rows, true, others);
+            return table.sheet(true, others);
         } catch (IOException | RuntimeException e) {
             if (e instanceof ImportRefusedException refused) {
                 throw refused;
             }
             throw new ImportRefusedException(
-                    file.name(), 0, "file", "not readable", "a workbook (.xlsx) or a table in CSV");
+                    file.name(),
+                    0,
+                    "file",
+                    "not readable",
+                    "a workbook (.xlsx) that unfolds to 32 MB at most, or a table in CSV");
         }
     }
 
