@@ -101,6 +101,8 @@ class MouldPhotos {
             final ByteArrayOutputStream out = new ByteArrayOutputStream();
             ImageIO.write(plain, "jpeg", out);
             return out.toByteArray();
+        } catch (OutOfRangeException saidAlready) {
+            throw saidAlready;
         } catch (IOException | IllegalArgumentException e) {
             throw new OutOfRangeException("photo", "not readable", ALLOWED);
         }
