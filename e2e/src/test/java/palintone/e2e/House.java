@@ -3,6 +3,7 @@ package palintone.e2e;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -19,6 +20,8 @@ import java.util.stream.Stream;
 final class House implements AutoCloseable {
 
     static final Path SCRIPT = Path.of("..", "palintone").toAbsolutePath().normalize();
+
+    private static final int PATIENCE_S = 120;
 
     private static House shared;
 
@@ -82,7 +85,31 @@ final class House implements AutoCloseable {
         if (!door.find()) {
             throw new IllegalStateException(said());
         }
-        return door.group(1) + path;
+        final URI at = URI.create(door.group(1));
+        // It opens a moment after the first.
+        for (int i = 0; i < PATIENCE_S * 10; i++) {
+            if (opens(at)) {
+                return at + path;
+            }
+            pause();
+        }
+        throw new IllegalStateException(at + " does not open");
+    }
+
+    private static boolean opens(final URI at) {
+        try (Socket door = new Socket(at.getHost(), at.getPort())) {
+            return door.isConnected();
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(100);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     int port() {

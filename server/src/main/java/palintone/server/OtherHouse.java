@@ -19,6 +19,8 @@ final class OtherHouse {
 
     private static final Logger LOG = LoggerFactory.getLogger(OtherHouse.class);
 
+    private static final long ITS_TURN_MS = 10_000;
+
     private OtherHouse() {}
 
     /** Opens it once the first stands, where it was asked for; without it the first goes on. */
@@ -37,10 +39,14 @@ final class OtherHouse {
         its.add("--palintone.other.port=" + asked.getProperty("server.port"));
         its.add("--palintone.other.db-url=");
         try {
+            // Both cores are the maker's, who has just opened the first house.
+            Thread.sleep(ITS_TURN_MS);
             final ConfigurableApplicationContext second =
                     SpringApplication.run(PalintoneServer.class, its.toArray(String[]::new));
             first.getBean(NextDoor.class).opened();
             second.getBean(NextDoor.class).opened();
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
         } catch (RuntimeException e) {
             LOG.error("The other house could not be opened", e);
         }

@@ -3,6 +3,7 @@ package palintone.server;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 
 /** Serves the interface and keeps the records of a house. */
@@ -10,7 +11,10 @@ import org.springframework.context.annotation.Bean;
 public class PalintoneServer {
 
     public static void main(final String[] args) {
-        OtherHouse.open(SpringApplication.run(PalintoneServer.class, args), args);
+        final ConfigurableApplicationContext house =
+                SpringApplication.run(PalintoneServer.class, args);
+        Warming.ask(house);
+        OtherHouse.open(house, args);
     }
 
     /** Every time stamp comes from here, so that tests can set the clock. */
