@@ -3712,6 +3712,8 @@ export interface components {
             verdictWords: string;
         };
         TastingDraft: {
+            /** Format: uuid */
+            id?: string | null;
             /** @enum {string|null} */
             sweet?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
             /** @enum {string|null} */
@@ -3721,6 +3723,8 @@ export interface components {
             words?: string | null;
         };
         BiteDraft: {
+            /** Format: uuid */
+            id?: string | null;
             /** Format: double */
             days: number;
             crisp: boolean;
@@ -3807,6 +3811,8 @@ export interface components {
             days: number;
         };
         LotDraft: {
+            /** Format: uuid */
+            id?: string | null;
             code: string;
             /** Format: date */
             bestBefore?: string | null;
@@ -3847,6 +3853,8 @@ export interface components {
             basis: string;
         };
         FillingNoteDraft: {
+            /** Format: uuid */
+            id?: string | null;
             /** Format: int32 */
             number?: number | null;
             /** @enum {string} */

@@ -2,6 +2,7 @@
 // A reading of pH and water activity, taken where the verdict waits for it.
 import { computed, ref } from 'vue'
 import { api, ask, words } from '@/api/client'
+import { once } from '@/parts/once'
 import NumberField from '@/parts/NumberField.vue'
 import { useRecipe } from './recipe'
 
@@ -13,6 +14,7 @@ const busy = ref(false)
 /** A reading belongs to a recipe that was cooked: one in the books, as it stands there. */
 const saved = computed(() => bench.value.number > 0 && !bench.value.changed)
 
+const noteOnce = once()
 async function note() {
   if (busy.value) return
   busy.value = true
@@ -23,11 +25,15 @@ async function note() {
       ['WATER_ACTIVITY', aw],
     ] as const) {
       if (read.value === null) continue
-      await ask(
-        api.POST('/api/fillings/{id}/notes', {
-          params: { path: { id: bench.value.id } },
-          body: { kind, number: bench.value.number, measured: read.value, score: null, words: '' },
-        }),
+      const id = bench.value.id
+      const said = { kind, number: bench.value.number, measured: read.value }
+      await noteOnce([id, said], (mine) =>
+        ask(
+          api.POST('/api/fillings/{id}/notes', {
+            params: { path: { id } },
+            body: { id: mine, ...said, score: null, words: '' },
+          }),
+        ),
       )
       // Written down: a second press does not write it again.
       read.value = null

@@ -5,6 +5,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
+import { once } from '@/parts/once'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { inTaste, quantity } from '@/parts/units'
@@ -106,23 +107,28 @@ async function correct() {
 }
 // A correction belongs to the reading it was made for.
 watch([measured, salts, saltsC, kind], () => (corrected.value = null), { deep: true })
+const noteOnce = once()
 async function note() {
   try {
-    notes.value = await ask(
-      api.POST('/api/fillings/{id}/notes', {
-        params: { path: { id: bench.value.id } },
-        body: {
-          kind: kind.value,
-          score: kind.value === 'TASTING' ? score.value : null,
-          measured:
-            kind.value === 'TASTING'
-              ? null
-              : kind.value === 'WATER_ACTIVITY' && corrected.value
-                ? corrected.value.value
-                : measured.value,
-          words: text.value,
-        },
-      }),
+    const id = bench.value.id
+    const said = {
+      kind: kind.value,
+      score: kind.value === 'TASTING' ? score.value : null,
+      measured:
+        kind.value === 'TASTING'
+          ? null
+          : kind.value === 'WATER_ACTIVITY' && corrected.value
+            ? corrected.value.value
+            : measured.value,
+      words: text.value,
+    }
+    notes.value = await noteOnce([id, said], (mine) =>
+      ask(
+        api.POST('/api/fillings/{id}/notes', {
+          params: { path: { id } },
+          body: { id: mine, ...said },
+        }),
+      ),
     )
     text.value = ''
     score.value = null

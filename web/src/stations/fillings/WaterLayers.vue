@@ -8,6 +8,7 @@ import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import LineChart from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
+import { once } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import { inTaste, number, quantity } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
@@ -79,19 +80,24 @@ onMounted(async () => {
   }
 })
 
+const logOnce = once()
 async function log() {
   if (bite.value.days === null) return
+  const id = piece.value
+  const said = {
+    days: bite.value.days,
+    crisp: bite.value.crisp,
+    barrierMm: bite.value.behindFat ? (barrierMm.value ?? 0.3) : 0,
+    words: bite.value.words,
+  }
   try {
-    await ask(
-      api.POST('/api/pieces/{id}/bites', {
-        params: { path: { id: piece.value } },
-        body: {
-          days: bite.value.days,
-          crisp: bite.value.crisp,
-          barrierMm: bite.value.behindFat ? (barrierMm.value ?? 0.3) : 0,
-          words: bite.value.words,
-        },
-      }),
+    await logOnce([id, said], (mine) =>
+      ask(
+        api.POST('/api/pieces/{id}/bites', {
+          params: { path: { id } },
+          body: { id: mine, ...said },
+        }),
+      ),
     )
     bite.value = { days: null, crisp: true, behindFat: false, words: '' }
     void look()

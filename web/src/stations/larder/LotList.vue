@@ -3,6 +3,7 @@
 import { ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
+import { once } from '@/parts/once'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
@@ -28,13 +29,18 @@ async function load() {
 }
 watch(() => props.ingredient, load, { immediate: true })
 
+const addOnce = once()
 async function add() {
+  const id = props.ingredient
+  const said = { code: code.value, bestBefore: bestBefore.value || null, grams: grams.value }
   try {
-    lots.value = await ask(
-      api.POST('/api/ingredients/{id}/lots', {
-        params: { path: { id: props.ingredient } },
-        body: { code: code.value, bestBefore: bestBefore.value || null, grams: grams.value },
-      }),
+    lots.value = await addOnce([id, said], (mine) =>
+      ask(
+        api.POST('/api/ingredients/{id}/lots', {
+          params: { path: { id } },
+          body: { id: mine, ...said },
+        }),
+      ),
     )
     code.value = ''
     bestBefore.value = ''

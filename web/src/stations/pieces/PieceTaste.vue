@@ -7,6 +7,7 @@ import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import NumberField from '@/parts/NumberField.vue'
+import { once } from '@/parts/once'
 import { useHouse } from '@/parts/house'
 import { couvertureWords } from '@/parts/kinds'
 import { useTurn } from '@/parts/turn'
@@ -62,20 +63,19 @@ onMounted(load)
 watch(() => props.id, load)
 
 const nothing = computed(() => !sweet.value && !bitter.value && score.value === null)
+const noteOnce = once()
 async function note() {
   if (busy.value) return
   busy.value = true
+  const said = { sweet: sweet.value, bitter: bitter.value, score: score.value, words: text.value }
   const noted = await send(() =>
-    ask(
-      api.POST('/api/pieces/{id}/tastings', {
-        params: { path: path.value },
-        body: {
-          sweet: sweet.value,
-          bitter: bitter.value,
-          score: score.value,
-          words: text.value,
-        },
-      }),
+    noteOnce([path.value, said], (mine) =>
+      ask(
+        api.POST('/api/pieces/{id}/tastings', {
+          params: { path: path.value },
+          body: { id: mine, ...said },
+        }),
+      ),
     ),
   )
   busy.value = false

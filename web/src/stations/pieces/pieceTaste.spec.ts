@@ -89,6 +89,7 @@ describe('how a piece tastes', () => {
     const post = sent.find((s) => s.method === 'POST')!
     expect(post.url).toContain('/api/pieces/plum-bay/tastings')
     expect(JSON.parse(post.body)).toEqual({
+      id: expect.any(String),
       sweet: 'TOO_MUCH',
       bitter: 'RIGHT',
       score: null,

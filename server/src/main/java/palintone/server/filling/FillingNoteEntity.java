@@ -45,6 +45,7 @@ public class FillingNoteEntity {
     protected FillingNoteEntity() {}
 
     FillingNoteEntity(
+            final UUID id,
             final FillingEntity filling,
             final int number,
             final Instant notedAt,
@@ -52,7 +53,7 @@ public class FillingNoteEntity {
             final Double measured,
             final Integer score,
             final String words) {
-        this.id = UUID.randomUUID();
+        this.id = id;
         this.filling = filling;
         this.number = number;
         this.notedAt = notedAt;

@@ -2,12 +2,14 @@ package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
@@ -33,16 +35,19 @@ public class FillingNotes {
     private final FillingVersionRepository versions;
     private final FillingNoteRepository notes;
     private final HouseService houses;
+    private final Clock clock;
 
     FillingNotes(
             final FillingRepository fillings,
             final FillingVersionRepository versions,
             final FillingNoteRepository notes,
-            final HouseService houses) {
+            final HouseService houses,
+            final Clock clock) {
         this.fillings = fillings;
         this.versions = versions;
         this.notes = notes;
         this.houses = houses;
+        this.clock = clock;
     }
 
     /** What was noted of a version. */
@@ -54,8 +59,13 @@ public class FillingNotes {
             @Nullable Integer score,
             String words) {}
 
-    /** A tasting or a measurement as it was written down. */
+    /**
+     * A tasting or a measurement as it was written down.
+     *
+     * @param id chosen by the screen: sent twice it is written once
+     */
     public record FillingNoteDraft(
+            @Nullable UUID id,
             @Nullable Integer number,
             @NotNull FillingNoteEntity.Kind kind,
             @Nullable Double measured,
@@ -79,11 +89,16 @@ public class FillingNotes {
 
     @Transactional
     public List<FillingNoteView> note(final String id, final FillingNoteDraft draft) {
-        final FillingEntity filling = byId(id);
+        final FillingEntity filling =
+                fillings.held(Require.text("filling", id, 64))
+                        .orElseThrow(() -> new NotHereException("filling", id));
         final int number = draft.number() == null ? filling.number() : draft.number();
         byNumber(id, number);
         check(draft);
-        write(filling, number, Instant.now(), draft);
+        // Written twice one reading would count as two, and the margin be narrower than it is.
+        if (draft.id() == null || !notes.existsById(draft.id())) {
+            write(filling, number, clock.instant(), draft);
+        }
         return notes(id);
     }
 
@@ -108,6 +123,7 @@ public class FillingNotes {
             final FillingNoteDraft draft) {
         notes.saveAndFlush(
                 new FillingNoteEntity(
+                        draft.id() == null ? UUID.randomUUID() : draft.id(),
                         filling,
                         number,
                         at,

@@ -1,15 +1,22 @@
 package palintone.server.larder;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.query.Param;
 import palintone.core.temper.CouvertureKind;
 
 public interface IngredientRepository extends JpaRepository<IngredientEntity, String> {
+
+    /** Holds the row until the transaction ends, so that two screens write one after the other. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select e from IngredientEntity e where e.id = :id")
+    Optional<IngredientEntity> held(String id);
 
     Page<IngredientEntity> findByArchivedAndNameContainingIgnoreCaseOrderByName(
             boolean archived, String part, Pageable page);

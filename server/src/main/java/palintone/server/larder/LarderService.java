@@ -282,6 +282,13 @@ public class LarderService {
     /**
      * @throws NotHereException when no ingredient has this id
      */
+    /** The same, held until the transaction ends. */
+    IngredientEntity held(final String id) {
+        return ingredients
+                .held(Require.text("ingredient", id, 64))
+                .orElseThrow(() -> new NotHereException("ingredient", id));
+    }
+
     public IngredientEntity byId(final String id) {
         return ingredients
                 .findById(Require.text("ingredient", id, 64))

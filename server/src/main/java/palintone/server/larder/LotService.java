@@ -25,8 +25,13 @@ public class LotService {
     public record LotView(
             String code, @Nullable LocalDate bestBefore, @Nullable Double grams, String note) {}
 
-    /** A delivery as it was written down. */
+    /**
+     * A delivery as it was written down.
+     *
+     * @param id chosen by the screen: sent twice it is written once
+     */
     public record LotDraft(
+            @Nullable UUID id,
             @NotNull String code,
             @Nullable LocalDate bestBefore,
             @Nullable Double grams,
@@ -44,10 +49,14 @@ public class LotService {
         if (draft.grams() != null) {
             Require.between("mass of the lot", draft.grams(), 0, 10_000_000, "g");
         }
+        final IngredientEntity of = larder.held(ingredient);
+        if (draft.id() != null && lots.existsById(draft.id())) {
+            return of(ingredient);
+        }
         lots.saveAndFlush(
                 new LotEntity(
-                        UUID.randomUUID(),
-                        larder.byId(ingredient),
+                        draft.id() == null ? UUID.randomUUID() : draft.id(),
+                        of,
                         Require.text("lot", draft.code(), 64),
                         draft.bestBefore(),
                         draft.grams(),

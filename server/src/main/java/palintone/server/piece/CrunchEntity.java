@@ -27,13 +27,15 @@ public class CrunchEntity {
     protected CrunchEntity() {}
 
     CrunchEntity(
+            final UUID id,
+            final Instant notedAt,
             final String pieceId,
             final double days,
             final boolean crisp,
             final double barrierMm,
             final String words) {
-        this.id = UUID.randomUUID();
-        this.notedAt = Instant.now();
+        this.id = id;
+        this.notedAt = notedAt;
         this.pieceId = pieceId;
         this.days = days;
         this.crisp = crisp;

@@ -1,8 +1,10 @@
 package palintone.server.piece;
 
 import jakarta.annotation.Nullable;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
@@ -29,6 +31,7 @@ public class FilledPieces {
     private static final int LONGEST_WORDS = 500;
 
     private final PieceRepository pieces;
+    private final Clock clock;
     private final CrunchRepository bites;
     private final HouseService houses;
     private final FillingNotes notes;
@@ -36,12 +39,14 @@ public class FilledPieces {
 
     FilledPieces(
             final PieceRepository pieces,
+            final Clock clock,
             final CrunchRepository bites,
             final HouseService houses,
             final FillingNotes notes,
             final PieceBooks books) {
         this.books = books;
         this.pieces = pieces;
+        this.clock = clock;
         this.bites = bites;
         this.houses = houses;
         this.notes = notes;
@@ -73,7 +78,11 @@ public class FilledPieces {
 
     /** A bite to be logged. */
     public record BiteDraft(
-            double days, boolean crisp, @Nullable Double barrierMm, @Nullable String words) {}
+            @Nullable UUID id,
+            double days,
+            boolean crisp,
+            @Nullable Double barrierMm,
+            @Nullable String words) {}
 
     /** Water moving between the layers of a piece. */
     public record MoistureView(
@@ -215,10 +224,17 @@ public class FilledPieces {
 
     @Transactional
     public void bite(final String id, final BiteDraft draft) {
+        // Held first: what is read before the lock is as it was before the one who had it.
+        pieces.held(Require.text("piece", id, 64));
         byId(id);
         Require.between("day of the check", draft.days(), 0, 400, "days");
+        if (draft.id() != null && bites.existsById(draft.id())) {
+            return;
+        }
         bites.saveAndFlush(
                 new CrunchEntity(
+                        draft.id() == null ? UUID.randomUUID() : draft.id(),
+                        clock.instant(),
                         id,
                         draft.days(),
                         draft.crisp(),

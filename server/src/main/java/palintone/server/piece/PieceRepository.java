@@ -1,13 +1,20 @@
 package palintone.server.piece;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 public interface PieceRepository extends JpaRepository<PieceEntity, String> {
+
+    /** Holds the row until the transaction ends, so that two screens write one after the other. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select e from PieceEntity e where e.id = :id")
+    Optional<PieceEntity> held(String id);
 
     /**
      * One piece with what every kind points at, in one go: it is asked at every press on Pieces.

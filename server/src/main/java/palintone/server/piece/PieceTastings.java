@@ -41,8 +41,10 @@ public class PieceTastings {
     private final PieceShelf shelf;
     private final HouseService houses;
     private final Clock clock;
+    private final PieceRepository pieces;
 
     PieceTastings(
+            final PieceRepository pieces,
             final TastingRepository tastings,
             final PieceShelf shelf,
             final HouseService houses,
@@ -51,10 +53,12 @@ public class PieceTastings {
         this.shelf = shelf;
         this.houses = houses;
         this.clock = clock;
+        this.pieces = pieces;
     }
 
     /** A tasting as it is written down. */
     public record TastingDraft(
+            @Nullable UUID id,
             @Nullable Liking sweet,
             @Nullable Liking bitter,
             @Nullable Integer score,
@@ -166,8 +170,12 @@ public class PieceTastings {
     /** Writes down how it tasted, with what it is computed to be today. */
     @Transactional
     public TasteView note(final String id, final TastingDraft draft) {
+        pieces.held(Require.text("piece", id, LONGEST_ID));
+        if (draft.id() != null && tastings.existsById(draft.id().toString())) {
+            return view(id);
+        }
         put(
-                UUID.randomUUID().toString(),
+                (draft.id() == null ? UUID.randomUUID() : draft.id()).toString(),
                 new TastingRow(
                         id,
                         clock.instant(),

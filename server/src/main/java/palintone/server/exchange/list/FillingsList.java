@@ -113,7 +113,7 @@ class FillingsList extends DraftList<FillingRow> {
                     id,
                     dated(note),
                     new FillingNotes.FillingNoteDraft(
-                            null, note.kind(), note.measured(), note.score(), note.words()));
+                            null, null, note.kind(), note.measured(), note.score(), note.words()));
         }
     }
 

@@ -1,0 +1,52 @@
+package palintone.server.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+
+/**
+ * A screen that hears no answer sends again, and a finger presses twice: under the id the screen
+ * chose it is written once. Two readings that are one would make a margin narrower than it is.
+ */
+class WrittenOnceTest {
+
+    private final Workshop workshop = Workshop.shared();
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/api/fillings/plum-ganache/notes | '\"kind\":\"PH\",\"measured\":3.9,\"words\":\"MARK\"'"
+                        + " | /api/fillings/plum-ganache/notes",
+                "/api/ingredients/butter/lots | '\"code\":\"MARK\",\"grams\":1000'"
+                        + " | /api/ingredients/butter/lots",
+                "/api/pieces/sesame-crackle/bites"
+                        + " | '\"days\":3,\"crisp\":true,\"words\":\"MARK\"'"
+                        + " | /api/pieces/sesame-crackle/moisture",
+                "/api/pieces/plum-bay/tastings | '\"score\":8,\"words\":\"MARK\"'"
+                        + " | /api/pieces/plum-bay/taste",
+            })
+    void sentSixTimesAtOnceItIsOneRecord(
+            final String path, final String fields, final String shown) {
+        final String mark = "once-" + UUID.randomUUID();
+        final String body =
+                "{\"id\":\"" + UUID.randomUUID() + "\"," + fields.replace("MARK", mark) + "}";
+        final List<CompletableFuture<Answer>> sent =
+                IntStream.range(0, 6)
+                        .mapToObj(
+                                i -> CompletableFuture.supplyAsync(() -> workshop.post(path, body)))
+                        .toList();
+        for (final CompletableFuture<Answer> each : sent) {
+            assertThat(each.join().status()).as(each.join().text()).isEqualTo(200);
+        }
+        final String text = workshop.get(shown).text();
+        assertThat(text.split(mark, -1).length - 1).as(text).isEqualTo(1);
+    }
+}
