@@ -6,6 +6,7 @@ import java.net.HttpURLConnection;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.slf4j.Logger;
@@ -31,6 +32,7 @@ final class Warming {
                     "/api/fillings",
                     "/api/ingredients");
 
+    private static final Set<String> EVERYWHERE = Set.of("0.0.0.0", "::");
     private static final Pattern ID = Pattern.compile("\"id\":\"([\\w-]+)\"");
     private static final int PATIENCE_MS = 20_000;
 
@@ -38,7 +40,8 @@ final class Warming {
 
     static void ask(final ConfigurableApplicationContext server) {
         final Environment at = server.getEnvironment();
-        final String host = at.getProperty("server.address", "127.0.0.1");
+        final String listens = at.getProperty("server.address", "127.0.0.1");
+        final String host = EVERYWHERE.contains(listens) ? "127.0.0.1" : listens;
         final String door = "http://" + (host.contains(":") ? "[" + host + "]" : host);
         try {
             final String house = door + ":" + at.getProperty("local.server.port");

@@ -8,6 +8,8 @@ import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -16,6 +18,7 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import palintone.core.figure.OutOfRangeException;
 import palintone.server.problem.TooBusyException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -26,6 +29,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class ScratchBooks {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ScratchBooks.class);
 
     /** What the schema beside the house's is called by. */
     static final String BESIDE = "_scratch";
@@ -90,11 +95,11 @@ class ScratchBooks {
                                 + schema
                                 + "` character set utf8mb4 collate utf8mb4_unicode_ci");
             } catch (DataAccessException e) {
-                throw new IllegalStateException(
-                        "No books can be laid beside the house's: the database lets nobody make \""
-                                + schema
-                                + "\"",
-                        e);
+                LOG.warn("No scratch books", e);
+                throw new OutOfRangeException(
+                        "user of the database",
+                        "one that may not make \"" + schema + "\"",
+                        "one that may make it and drop it again");
             }
             bringTo(version);
         }

@@ -199,6 +199,20 @@ class HouseArchiveTest {
         }
     }
 
+    /** A database of one's own may let its user make nothing beside the books. */
+    @Test
+    void aDatabaseThatLetsNothingBeMadeIsSaidAndTheHouseStays() throws Exception {
+        final byte[] whole = workshop.bytes("/api/exchange/house.zip");
+        final PrivateMariaDb books = PrivateMariaDb.start();
+        try (Workshop own = Workshop.on(books)) {
+            books.asRoot("revoke all on palintone_scratch.* from 'palintone'@'127.0.0.1'");
+            final Answer refused = own.putBytes("/api/exchange/house", ZIP, whole);
+            assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+            assertThat(refused.at("/value")).contains("palintone_scratch");
+            assertThat(own.get("/api/pieces").number("/total")).isZero();
+        }
+    }
+
     /** The power goes while an archive is read in: the house is the old one or the new one. */
     @Test
     void killedAtAnyMomentThereIsOneWholeHouse() throws Exception {

@@ -85,6 +85,17 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "no database: " + Files.readString(home.resolve("mariadbd.log")));
     }
 
+    /** What only the owner of the database may do. */
+    public void asRoot(final String statement) throws IOException, InterruptedException {
+        run(
+                "",
+                "mariadb",
+                "--no-defaults",
+                "--socket=" + home.resolve("db.sock"),
+                "--user=root",
+                "--execute=" + statement);
+    }
+
     /** As when the machine loses power: no chance to tidy up. */
     public void kill() throws InterruptedException {
         process.destroyForcibly();
