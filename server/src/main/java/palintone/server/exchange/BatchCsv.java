@@ -1,11 +1,8 @@
 package palintone.server.exchange;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
+import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import palintone.core.work.PlanVsActual;
 import palintone.core.work.RunningBatch;
 import palintone.server.work.BatchService.Recorded;
@@ -15,62 +12,54 @@ import palintone.server.work.BatchService.Recorded;
  */
 final class BatchCsv {
 
-    private static final String[] HEADER = {
-        "lot",
-        "piece",
-        "step",
-        "what_is_done",
-        "reading",
-        "unit",
-        "target",
-        "low",
-        "high",
-        "noted",
-        "out_by",
-        "against_band",
-        "all_readings",
-        "took_s",
-        "remarks",
-        "taken_back",
-        "time"
-    };
+    private static final List<String> HEADER =
+            List.of(
+                    "lot",
+                    "piece",
+                    "step",
+                    "what_is_done",
+                    "reading",
+                    "unit",
+                    "target",
+                    "low",
+                    "high",
+                    "noted",
+                    "out_by",
+                    "against_band",
+                    "all_readings",
+                    "took_s",
+                    "remarks",
+                    "taken_back",
+                    "time");
 
     private BatchCsv() {}
 
     static String of(final Recorded recorded) {
-        final StringWriter text = new StringWriter();
-        try (CSVPrinter table =
-                new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(HEADER).get())) {
-            for (final PlanVsActual row : PlanVsActual.of(recorded.running())) {
-                table.printRecord(cells(recorded, row));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return text.toString();
+        final CsvTable table = new CsvTable(HEADER);
+        PlanVsActual.of(recorded.running()).forEach(row -> table.row(cells(recorded, row)));
+        return table.toString();
     }
 
-    private static Object[] cells(final Recorded recorded, final PlanVsActual row) {
+    private static List<?> cells(final Recorded recorded, final PlanVsActual row) {
         final var reading = row.step().reading();
-        return new Object[] {
-            recorded.facts().lot(),
-            recorded.facts().pieceName(),
-            row.step().number(),
-            row.step().title(),
-            reading.map(r -> r.what()).orElse(""),
-            reading.map(r -> r.unit().symbol()).orElse(""),
-            reading.map(r -> tidy(r.target())).orElse(""),
-            reading.map(r -> tidy(r.band().low())).orElse(""),
-            reading.map(r -> tidy(r.band().high())).orElse(""),
-            row.noted().isPresent() ? tidy(row.noted().getAsDouble()) : "",
-            row.noted().isPresent() ? tidy(row.outBy()) : "",
-            row.bandStatus(),
-            row.readings().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
-            row.tookS().map(String::valueOf).orElse(""),
-            remarks(recorded.running(), row.step().number()),
-            row.takenBack().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
-            row.time().words()
-        };
+        return Arrays.asList(
+                recorded.facts().lot(),
+                recorded.facts().pieceName(),
+                row.step().number(),
+                row.step().title(),
+                reading.map(r -> r.what()).orElse(""),
+                reading.map(r -> r.unit().symbol()).orElse(""),
+                reading.map(r -> tidy(r.target())).orElse(""),
+                reading.map(r -> tidy(r.band().low())).orElse(""),
+                reading.map(r -> tidy(r.band().high())).orElse(""),
+                row.noted().isPresent() ? tidy(row.noted().getAsDouble()) : "",
+                row.noted().isPresent() ? tidy(row.outBy()) : "",
+                row.bandStatus(),
+                row.readings().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
+                row.tookS().map(String::valueOf).orElse(""),
+                remarks(recorded.running(), row.step().number()),
+                row.takenBack().stream().map(BatchCsv::tidy).collect(Collectors.joining(" ")),
+                row.time().words());
     }
 
     private static String remarks(final RunningBatch running, final int step) {

@@ -15,9 +15,6 @@ final class Cells {
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    /** With these a spreadsheet would begin to reckon. */
-    private static final String FORMULA = "=+-@\t\r";
-
     private Cells() {}
 
     static String text(final JsonNode value, final Class<?> type) {
@@ -31,7 +28,7 @@ final class Cells {
         if (type.isEnum()) {
             return text.toLowerCase(Locale.ROOT);
         }
-        return !text.isEmpty() && FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        return text;
     }
 
     /** Words, or pairs of numbers, separated by spaces. */
@@ -81,12 +78,7 @@ final class Cells {
             return NODES.booleanNode(yes(place, cell));
         }
         if (type == String.class || !(type.isPrimitive() || Number.class.isAssignableFrom(type))) {
-            return NODES.stringNode(
-                    cell.length() > 1
-                                    && cell.charAt(0) == '\''
-                                    && FORMULA.indexOf(cell.charAt(1)) >= 0
-                            ? cell.substring(1)
-                            : cell);
+            return NODES.stringNode(cell);
         }
         final double number = number(place, cell, comma);
         if (type == double.class || type == Double.class) {

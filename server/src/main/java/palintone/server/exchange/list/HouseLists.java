@@ -1,15 +1,13 @@
 package palintone.server.exchange.list;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import palintone.server.exchange.CsvTable;
 import palintone.server.exchange.NamedFile;
 import palintone.server.problem.NotHereException;
 import tools.jackson.databind.json.JsonMapper;
@@ -94,19 +92,16 @@ public class HouseLists {
         final Map<String, Map<String, String>> rows = new LinkedHashMap<>();
         wanted.all().forEach((id, thing) -> rows.put(id, wanted.columns().cells(thing)));
         final List<String> header = wanted.columns().header(rows.values());
-        final StringBuilder out = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.DEFAULT)) {
-            printer.print("id");
-            printer.printRecord(header);
-            for (final Map.Entry<String, Map<String, String>> row : rows.entrySet()) {
-                final List<String> cells = new ArrayList<>();
-                cells.add(row.getKey());
-                header.forEach(name -> cells.add(row.getValue().getOrDefault(name, "")));
-                printer.printRecord(cells);
-            }
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
+        final List<String> named = new ArrayList<>(header);
+        named.add(0, "id");
+        final CsvTable out = new CsvTable(named);
+        rows.forEach(
+                (id, row) -> {
+                    final List<String> cells = new ArrayList<>();
+                    cells.add(id);
+                    header.forEach(name -> cells.add(row.getOrDefault(name, "")));
+                    out.row(cells);
+                });
         return out.toString();
     }
 

@@ -17,6 +17,7 @@ import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Workbook;
+import palintone.server.exchange.CsvTable;
 import palintone.server.exchange.ImportRefusedException;
 import palintone.server.exchange.NamedFile;
 
@@ -147,8 +148,8 @@ record Sheet(
                             header.size() + " cells, as the first row has");
                 }
             }
-            final List<String> whole =
-                    new ArrayList<>(cells.subList(0, Math.min(cells.size(), header.size())));
+            final List<String> whole = new ArrayList<>();
+            cells.stream().limit(header.size()).map(CsvTable::plain).forEach(whole::add);
             while (whole.size() < header.size()) {
                 whole.add("");
             }
