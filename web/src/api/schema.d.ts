@@ -2850,6 +2850,7 @@ export interface components {
             currency?: string | null;
             /** Format: double */
             altitudeM?: number | null;
+            zone?: string | null;
             scales?: components["schemas"]["ScaleToolView"][] | null;
             thermometers?: components["schemas"]["ThermometerView"][] | null;
             melters?: components["schemas"]["MelterView"][] | null;

@@ -62,6 +62,11 @@ const tools = computed<Tools>({
   set: (to) => Object.assign(draft.value, to),
 })
 
+/** Every place whose day there is, and the one of the house, whatever this browser knows. */
+const ZONES = [
+  ...new Set([props.rules.zone ?? 'UTC', 'UTC', ...Intl.supportedValuesOf('timeZone')]),
+].sort()
+
 const c = (value: number) => quantity(value, 'CELSIUS', taste.value)
 const names = (list: { name: string }[]) => asList(list.map((each) => each.name)) || '–'
 const FIELDS = [
@@ -85,6 +90,7 @@ const FIELDS = [
   { key: 'temperatureUnit', words: t('Temperature in') },
   { key: 'massUnit', words: t('Weight in') },
   { key: 'currency', words: t('Money') },
+  { key: 'zone', words: t('Time zone') },
 ] as FieldWords<HouseDraft>[]
 </script>
 
@@ -251,6 +257,14 @@ const FIELDS = [
           maxlength="8"
           :hint="$t('As prices are to show it: €, CHF, kr')"
           persistent-hint
+        />
+        <v-autocomplete
+          v-model="draft.zone"
+          :items="ZONES"
+          :label="$t('Time zone')"
+          :hint="$t('Whose day it is: lots are numbered by it')"
+          persistent-hint
+          auto-select-first
         />
         <LanguageChoice />
       </div>

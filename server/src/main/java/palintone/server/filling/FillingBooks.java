@@ -1,5 +1,6 @@
 package palintone.server.filling;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -25,11 +26,14 @@ public class FillingBooks {
     private final FillingRepository fillings;
     private final FillingVersionRepository versions;
     private final RecipeReader reader;
+    private final Clock clock;
 
     FillingBooks(
             final FillingRepository fillings,
             final FillingVersionRepository versions,
-            final RecipeReader reader) {
+            final RecipeReader reader,
+            final Clock clock) {
+        this.clock = clock;
         this.fillings = fillings;
         this.versions = versions;
         this.reader = reader;
@@ -159,7 +163,7 @@ public class FillingBooks {
         final String note = Require.words("what changed", draft.note(), LONGEST_NOTE);
         versions.saveAndFlush(
                 new FillingVersionEntity(
-                        kept, Instant.now(), note, read.steps(), read.lines(), read.pots()));
+                        kept, clock.instant(), note, read.steps(), read.lines(), read.pots()));
         return view(kept);
     }
 

@@ -3,6 +3,7 @@ package palintone.server.filling;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -24,8 +25,10 @@ public class SizingTool {
 
     private final BenchReader reader;
     private final HouseService houses;
+    private final Clock clock;
 
-    SizingTool(final BenchReader reader, final HouseService houses) {
+    SizingTool(final BenchReader reader, final HouseService houses, final Clock clock) {
+        this.clock = clock;
         this.reader = reader;
         this.houses = houses;
     }
@@ -125,7 +128,7 @@ public class SizingTool {
         }
     }
 
-    private static LeftoverView leftover(final ScaleRequest request, final OnBench bench) {
+    private LeftoverView leftover(final ScaleRequest request, final OnBench bench) {
         if (request.leftoverG() == null) {
             return null;
         }
@@ -133,7 +136,7 @@ public class SizingTool {
                 Leftover.of(
                         request.on().recipe().name(),
                         request.leftoverG(),
-                        LocalDate.now(),
+                        LocalDate.ofInstant(clock.instant(), houses.house().zone()),
                         FillingFigures.of(
                                 bench.properties(), request.on().recipe().styleOrUsual().bands()));
         return new LeftoverView(

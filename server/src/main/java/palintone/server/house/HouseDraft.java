@@ -17,6 +17,7 @@ import palintone.core.tool.Cabinet;
  * @param altitudeM how high the kitchen lies, m; left out of a file, it stays as it was
  * @param currency sign or letters prices are shown with; left out of a file, it stays as it was
  * @param method the usual way of tempering; a third of seed where a file of before does not say
+ * @param zone whose day it is, as Europe/Vienna; left out of a file, it stays as it was
  * @param scales what is weighed on; left out of a file, they stay as they were, as the next two do
  * @param seedSchool only in files of before
  * @param version that of the state that was changed
@@ -39,6 +40,7 @@ public record HouseDraft(
         @Nullable @Valid TemperingView tempering,
         @Nullable String currency,
         @Nullable Double altitudeM,
+        @Nullable String zone,
         @Nullable List<@NotNull @Valid ScaleToolView> scales,
         @Nullable List<@NotNull @Valid ThermometerView> thermometers,
         @Nullable List<@NotNull @Valid MelterView> melters,

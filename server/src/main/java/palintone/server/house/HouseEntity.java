@@ -12,7 +12,9 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.DateTimeException;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -122,6 +124,9 @@ public class HouseEntity {
     @Column(name = "altitude_m")
     private double altitudeM;
 
+    /** Null where nobody has said: that of the machine. */
+    private String zone;
+
     private Instant roomReadAt;
 
     @Version private Long version;
@@ -198,6 +203,9 @@ public class HouseEntity {
         heatEfficiency = heat.efficiency();
         if (draft.currency() != null) {
             currency = sign(draft.currency().strip());
+        }
+        if (draft.zone() != null) {
+            zone = checkedZone(draft.zone());
         }
         if (draft.altitudeM() != null) {
             // The air's own law knows what it may be.
@@ -381,6 +389,20 @@ public class HouseEntity {
 
     List<CabinetRow> cabinets() {
         return cabinets;
+    }
+
+    /** Whose day it is in this house. */
+    public ZoneId zone() {
+        return zone == null ? ZoneId.systemDefault() : ZoneId.of(zone);
+    }
+
+    private static String checkedZone(final String zone) {
+        try {
+            return ZoneId.of(zone).getId();
+        } catch (DateTimeException e) {
+            throw new OutOfRangeException(
+                    "time zone", "\"" + zone + "\"", "a place as Europe/Vienna, or UTC");
+        }
     }
 
     double altitudeM() {

@@ -1,6 +1,6 @@
 package palintone.server.house;
 
-import java.time.Instant;
+import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.server.problem.StaleVersionException;
@@ -10,9 +10,11 @@ import palintone.server.problem.StaleVersionException;
 public class HouseService {
 
     private final HouseRepository houses;
+    private final Clock clock;
 
-    HouseService(final HouseRepository houses) {
+    HouseService(final HouseRepository houses, final Clock clock) {
         this.houses = houses;
+        this.clock = clock;
     }
 
     /** The house; its row comes with the schema. */
@@ -22,7 +24,7 @@ public class HouseService {
 
     @Transactional(readOnly = true)
     public HouseView view() {
-        return HouseView.of(house(), Instant.now());
+        return HouseView.of(house(), clock.instant());
     }
 
     /**
@@ -37,17 +39,17 @@ public class HouseService {
                         || house.air().humidityPercent() != draft.humidityPercent();
         house.take(draft);
         if (read) {
-            house.read(draft.roomTemperatureC(), draft.humidityPercent(), Instant.now());
+            house.read(draft.roomTemperatureC(), draft.humidityPercent(), clock.instant());
         }
-        return HouseView.of(houses.saveAndFlush(house), Instant.now());
+        return HouseView.of(houses.saveAndFlush(house), clock.instant());
     }
 
     /** The room as it was just read. */
     @Transactional
     public HouseView read(final AirDraft air) {
         final HouseEntity house = house();
-        house.read(air.temperatureC(), air.humidityPercent(), Instant.now());
-        return HouseView.of(houses.saveAndFlush(house), Instant.now());
+        house.read(air.temperatureC(), air.humidityPercent(), clock.instant());
+        return HouseView.of(houses.saveAndFlush(house), clock.instant());
     }
 
     /** What the room's thermometer and hygrometer say. */

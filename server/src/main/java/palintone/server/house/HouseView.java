@@ -48,6 +48,7 @@ public record HouseView(
                 house.tempering(),
                 house.currency(),
                 house.altitudeM(),
+                house.zone().getId(),
                 house.scales(),
                 house.thermometers(),
                 house.melters(),

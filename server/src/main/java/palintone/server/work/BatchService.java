@@ -2,7 +2,6 @@ package palintone.server.work;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -124,7 +123,7 @@ public class BatchService {
 
     /** The day and a count; the house is held meanwhile. */
     private String nextLot(final Instant now) {
-        final String day = DAY.format(now.atZone(ZoneId.systemDefault()));
+        final String day = DAY.format(now.atZone(houses.house().zone()));
         long count = batches.countByLotStartingWith(day) + 1;
         while (batches.existsByLot(lot(day, count))) {
             count++;
