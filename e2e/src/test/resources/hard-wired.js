@@ -5,7 +5,7 @@
   const OWN = new Set(
     ('id name story lot code note text title pieceName pieceId ingredient couverture mould filling'
       + ' layer layers raw parts house file column before after unit units symbol probe tint'
-      + ' currency unpriced lastHeld unread currencySign made useBy format source timeFormat'
+      + ' currency zone unpriced lastHeld unread currencySign made useBy format source timeFormat'
       + ' labelInTheUnitedStates columns delimiter citation').split(' '),
   )
   const own = new Set()
