@@ -3,11 +3,9 @@ package palintone.server.piece;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
-import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
+import palintone.core.work.BenchCoats;
 import palintone.core.work.BenchShells;
 import palintone.server.coat.CoatWeighings;
 import palintone.server.shell.ShellWeighingDraft;
@@ -15,7 +13,7 @@ import palintone.server.shell.ShellWeighings;
 
 /** What is weighed at the Bench becomes a weighing of its mould and couverture. */
 @Service
-class BenchWeighings {
+public class BenchWeighings {
 
     private final PieceService pieces;
     private final ShellWeighings weighings;
@@ -34,23 +32,30 @@ class BenchWeighings {
     }
 
     /**
-     * After the books have closed on the entry, in books of their own: whatever is wrong with the
-     * piece by now, what the maker noted stays.
+     * Shells of a batch have been weighed at the Bench, or no longer count: worked out here, with
+     * no connection held, written when it is run.
+     *
+     * @param shells empty where they were not weighed in earnest
+     * @throws palintone.core.figure.OutOfRangeException where no such mould can hold them
+     * @throws palintone.server.problem.NotHereException where there is no such piece any more
      */
-    @TransactionalEventListener
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void weighed(final PieceService.ShellsWeighed weighed) {
-        final Optional<CastPlan> plan =
-                weighed.shells().isPresent() ? pieces.casting(weighed.piece()) : Optional.empty();
-        weighings.fromBench(
-                id(weighed.batch()), plan.map(p -> draft(p, weighed.shells().orElseThrow())));
+    public Runnable shells(
+            final UUID batch, final String piece, final Optional<BenchShells> shells) {
+        final Optional<ShellWeighingDraft> draft =
+                shells.flatMap(weighed -> pieces.casting(piece).map(plan -> draft(plan, weighed)));
+        draft.ifPresent(weighings::check);
+        return () -> weighings.fromBench(id(batch), draft);
     }
 
-    /** After the books have closed on the entry, as shells. */
-    @TransactionalEventListener
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void weighed(final PieceService.CoatsWeighed weighed) {
-        coats.fromBench(id(weighed.batch()), weighed.couverture(), weighed.coats());
+    /**
+     * Coats of a batch have been weighed at the Bench, or no longer count.
+     *
+     * @param couverture they are of
+     * @param weighed empty where they were not weighed
+     */
+    public void coats(
+            final UUID batch, final String couverture, final Optional<BenchCoats> weighed) {
+        coats.fromBench(id(batch), couverture, weighed);
     }
 
     private static ShellWeighingDraft draft(final CastPlan plan, final BenchShells shells) {

@@ -3,11 +3,8 @@ package palintone.server.piece;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
@@ -25,8 +22,6 @@ import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
 import palintone.core.tool.Tools;
 import palintone.core.work.BatchPlan;
-import palintone.core.work.BenchCoats;
-import palintone.core.work.BenchShells;
 import palintone.server.coat.CoatWeighings;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -139,34 +134,13 @@ public class PieceService {
     }
 
     /**
-     * Shells of a batch have been weighed at the Bench, or no longer count.
-     *
-     * @param shells empty where they were not weighed in earnest
+     * The moulds of a batch of this piece were cast: what they have held by the piece as it is now,
+     * worked out here, written when it is run.
      */
-    public record ShellsWeighed(UUID batch, String piece, Optional<BenchShells> shells) {}
-
-    /**
-     * Coats of a batch have been weighed at the Bench, or no longer count.
-     *
-     * @param couverture they are of
-     * @param coats empty where they were not weighed
-     */
-    public record CoatsWeighed(UUID batch, String couverture, Optional<BenchCoats> coats) {}
-
-    /** The moulds of a batch of this piece were cast. */
-    public record MouldsCast(String piece) {}
-
-    /**
-     * Moulds that were cast have held what the piece holds. After the books have closed on the
-     * entry, in books of its own: whatever is wrong with the piece by now, what the maker noted
-     * stays.
-     */
-    @TransactionalEventListener
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void cast(final MouldsCast cast) {
-        final String id = cast.piece();
+    @Transactional(readOnly = true)
+    public Runnable cast(final String id) {
         if (!pieces.existsById(id)) {
-            return;
+            return () -> {};
         }
         final PieceShelf.Shelved shelved = shelf.of(id, houses.house().pressureHPa());
         final Piece piece = shelved.piece();
@@ -175,9 +149,9 @@ public class PieceService {
                         piece.batchOf(Optional.of(1), Optional.empty()),
                         new BatchHabits(1, 0, 0),
                         shelved::conditions);
-        if (piece instanceof CastPiece held) {
-            moulds.held(held.mould().id(), needs.allergens());
-        }
+        return piece instanceof CastPiece held
+                ? () -> moulds.held(held.mould().id(), needs.allergens())
+                : () -> {};
     }
 
     /** How the shells of a piece are planned to be cast; empty where it has none. */

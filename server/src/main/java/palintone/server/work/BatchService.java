@@ -26,6 +26,7 @@ import palintone.server.problem.NotHereException;
 import palintone.server.temper.TemperBowlService;
 import palintone.server.temper.TemperBowlView;
 import palintone.server.web.PageView;
+import palintone.server.work.FollowUpEntity.Owes;
 
 /** Begins batches and writes into them. An entry is on disk before it is acknowledged. */
 @Service
@@ -42,6 +43,7 @@ public class BatchService {
     private final BatchBowl bowl;
     private final BatchBooks books;
     private final MouldService moulds;
+    private final FollowUps followUps;
 
     BatchService(
             final BatchRepository batches,
@@ -52,7 +54,9 @@ public class BatchService {
             final TemperBowlService bowls,
             final BatchBowl bowl,
             final BatchBooks books,
-            final MouldService moulds) {
+            final MouldService moulds,
+            final FollowUps followUps) {
+        this.followUps = followUps;
         this.moulds = moulds;
         this.bowls = bowls;
         this.books = books;
@@ -147,17 +151,15 @@ public class BatchService {
         books.keep(entity, opened.facts(), after);
         bowl.beginWhenDue(entity, opened.facts(), after);
         if (entry.kind() == EntryKind.DONE && casts(opened.facts(), entry.step())) {
-            cast(opened.facts());
+            cast(id, opened.facts());
         }
-        if (scrapes(opened.facts(), entry.step())) {
-            events.publishEvent(
-                    new PieceService.ShellsWeighed(
-                            id, opened.facts().pieceId(), BenchShells.of(after)));
+        // A correction of how it was cast changes what the shells say as their weight does.
+        if (!BenchShells.of(after).equals(BenchShells.of(before))) {
+            followUps.owe(id, Owes.SHELLS);
         }
-        if (opened.facts().couverture() != null && dips(opened.facts())) {
-            events.publishEvent(
-                    new PieceService.CoatsWeighed(
-                            id, opened.facts().couverture(), BenchCoats.of(after)));
+        if (opened.facts().couverture() != null
+                && !BenchCoats.of(after).equals(BenchCoats.of(before))) {
+            followUps.owe(id, Owes.COATS);
         }
         if (after != before) {
             bowl.tell(entity, after, entry);
@@ -171,10 +173,10 @@ public class BatchService {
     }
 
     /** What the moulds have held stands in the books with the entry that says they were cast. */
-    private void cast(final BatchFacts facts) {
+    private void cast(final UUID id, final BatchFacts facts) {
         if (facts.declared() == null) {
             // A batch of before knows only its piece.
-            events.publishEvent(new PieceService.MouldsCast(facts.pieceId()));
+            followUps.owe(id, Owes.MOULDS);
         } else if (facts.declared().mould() != null) {
             moulds.held(facts.declared().mould(), facts.declared().allergens());
         }
@@ -182,14 +184,6 @@ public class BatchService {
 
     private static boolean casts(final BatchFacts facts, final int step) {
         return facts.process().task(step).kind() == TaskKind.CAST;
-    }
-
-    private static boolean dips(final BatchFacts facts) {
-        return facts.process().tasks().stream().anyMatch(task -> task.kind() == TaskKind.DIP);
-    }
-
-    private static boolean scrapes(final BatchFacts facts, final int step) {
-        return facts.process().task(step).kind() == TaskKind.SCRAPE;
     }
 
     /**
