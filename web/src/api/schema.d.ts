@@ -1204,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["act"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/troubles": {
         parameters: {
             query?: never;
@@ -4705,6 +4721,9 @@ export interface components {
             /** Format: uuid */
             about?: string | null;
         };
+        Act: {
+            entries: components["schemas"]["EntryDraft"][];
+        };
         BowlFaultView: {
             /** @enum {string} */
             id: "WATER" | "HUMID_BAG" | "WRONG_COLOUR" | "SCORCHED" | "LUMPS" | "OIL_ON_TOP";
@@ -7358,6 +7377,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EntryDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    act: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Act"];
             };
         };
         responses: {

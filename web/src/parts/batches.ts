@@ -108,6 +108,23 @@ async function send(id: string, entry: EntryDraft) {
   )
 }
 
+/** Writes several entries as one act: all of them stand then, or none does. */
+async function writeAll(id: string, entries: Omit<EntryDraft, 'id'>[]) {
+  await writeOnce([id, entries], async (mine) =>
+    keep(
+      await ask(
+        api.POST('/api/batches/{id}/acts', {
+          params: { path: { id } },
+          body: { entries: entries.map((entry, at) => ({ id: idOf(mine, at), ...entry })) },
+        }),
+      ),
+    ),
+  )
+}
+
+/** Of the entry at a place in an act: the same each time the act is sent. */
+const idOf = (act: string, at: number) => act.slice(0, -4) + at.toString(16).padStart(4, '0')
+
 /** Seconds a task under way has run. */
 function elapsed(step: Step): number {
   return step.begunAt ? (now.value - Date.parse(step.begunAt)) / 1000 : 0
@@ -137,6 +154,7 @@ export function useBatches() {
     loadRunning,
     begin,
     write,
+    writeAll,
     elapsed,
     until,
   }

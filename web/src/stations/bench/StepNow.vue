@@ -18,7 +18,8 @@ import StepReading from './StepReading.vue'
 
 const props = defineProps<{ batch: Batch }>()
 const { taste } = useHouse()
-const { write, until } = useBatches()
+const { write, writeAll, until } = useBatches()
+type Entry = Parameters<typeof write>[1]
 
 /** Chosen by hand, beside the one the server says the hands are at. */
 const chosen = ref<number | null>(null)
@@ -69,16 +70,17 @@ watch(
 let writing: Promise<boolean> = Promise.resolve(true)
 
 /** One at a time; a refusal is shown and what was typed stays. */
-async function act(entry: Parameters<typeof write>[1]): Promise<boolean> {
+async function act(...entries: Entry[]): Promise<boolean> {
   if (busy.value) return false
   busy.value = true
   refused.value = ''
-  return (writing = written(entry).finally(() => (busy.value = false)))
+  return (writing = written(entries).finally(() => (busy.value = false)))
 }
 
-async function written(entry: Parameters<typeof write>[1]): Promise<boolean> {
+async function written(entries: Entry[]): Promise<boolean> {
+  const id = props.batch.summary.id
   try {
-    await write(props.batch.summary.id, entry)
+    await (entries.length === 1 ? write(id, entries[0]!) : writeAll(id, entries))
     return true
   } catch (problem) {
     refused.value = inTaste(words(problem), taste.value)
@@ -113,17 +115,23 @@ async function temperAgain() {
     .slice(from, step.value.number - 1)
     .filter((s) => s.doneBy && s.atTheBowl)
     .reverse()
-  for (const task of done) {
-    if (!(await act({ kind: 'UNDO', step: task.number, about: task.doneBy! }))) return
-  }
-  chosen.value = from + 1
+  if (!done.length) return
+  const undo = done.map((task) => ({
+    kind: 'UNDO' as const,
+    step: task.number,
+    about: task.doneBy!,
+  }))
+  if (await act(...undo)) chosen.value = from + 1
 }
 
 async function goOnAnyway(why: string) {
-  reasoning.value = false
-  if (await act({ kind: 'REMARK', step: step.value.number, text: t('went on: {why}', { why }) })) {
-    await act({ kind: 'DONE', step: step.value.number })
-  }
+  const at = step.value.number
+  const stands = await act(
+    { kind: 'REMARK', step: at, text: t('went on: {why}', { why }) },
+    { kind: 'DONE', step: at },
+  )
+  // Refused, the reason stays to be sent again.
+  if (stands) reasoning.value = false
 }
 
 /** Filled pieces turned out are ticked where the station Shells learns of them. */
@@ -340,13 +348,14 @@ useKeys({
           v-model="why"
           :label="$t('Reason')"
           autofocus
-          @keydown.enter="goOnAnyway(why)"
+          @keydown.enter="why.trim() && goOnAnyway(why.trim())"
         />
+        <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
         <div class="d-flex ga-3 mt-2">
           <v-btn size="x-large" variant="outlined" @click="reasoning = false">{{
             $t('Cancel')
           }}</v-btn>
-          <v-btn size="x-large" :disabled="!why.trim()" @click="goOnAnyway(why.trim())">{{
+          <v-btn size="x-large" :disabled="busy || !why.trim()" @click="goOnAnyway(why.trim())">{{
             $t('Go on anyway')
           }}</v-btn>
         </div>

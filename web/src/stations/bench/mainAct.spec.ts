@@ -127,3 +127,28 @@ describe('taking back', () => {
     expect(server.kinds()).toEqual(kinds)
   })
 })
+
+describe('an act of several entries', () => {
+  afterEach(() => vi.restoreAllMocks())
+
+  it('goes out as one request, with the same ids when it is sent again', async () => {
+    const sent: { path: string; entries: { id: string; kind: string }[] }[] = []
+    vi.spyOn(api, 'POST').mockImplementation(((path: string, with_: { body: never }) => {
+      sent.push({ path, ...(with_.body as { entries: never }) })
+      return Promise.reject(new TypeError('no line'))
+    }) as unknown as typeof api.POST)
+    const shown = bench('UNDER_WAY', 'TEST', [note('OFF', true)])
+    const batch = shown.props('batch')
+    const [melt, test, cast] = batch.steps
+    const cooled = { ...melt!, kind: 'COOL', number: 2, doneBy: 'c' } as typeof melt
+    const steps = [melt!, cooled!, { ...test!, number: 3 }, { ...cast!, number: 4 }]
+    await shown.setProps({ batch: { ...batch, step: 3, steps } as Batch })
+    for (let press = 0; press < 2; press++) {
+      await shown.find('.main').trigger('click')
+      await flushPromises()
+    }
+    expect(sent.map((one) => one.path)).toEqual(Array(2).fill('/api/batches/{id}/acts'))
+    expect(sent[0]!.entries.map((entry) => entry.kind)).toEqual(['UNDO', 'UNDO'])
+    expect(sent[1]).toEqual(sent[0])
+  })
+})

@@ -1,7 +1,10 @@
 package palintone.server.work;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -48,7 +51,20 @@ class BatchController {
 
     @PostMapping("/{id}/entries")
     BatchView write(@PathVariable final UUID id, @Valid @RequestBody final EntryDraft draft) {
-        return Again.until(() -> batches.write(id, draft));
+        return Again.until(() -> batches.write(id, List.of(draft)));
+    }
+
+    /**
+     * What is one act to the maker.
+     *
+     * @param entries all of them, or none
+     */
+    record Act(@NotEmpty @Size(max = 200) List<@Valid @NotNull EntryDraft> entries) {}
+
+    /** Writes several entries as one: all of them stand then, or none does. */
+    @PostMapping("/{id}/acts")
+    BatchView act(@PathVariable final UUID id, @Valid @RequestBody final Act act) {
+        return Again.until(() -> batches.write(id, act.entries()));
     }
 
     /** Another bowl for a batch. */

@@ -139,44 +139,51 @@ public class BatchService {
         return String.format("%s-%02d", day, count);
     }
 
-    /** Writes one entry. */
+    /** Writes entries one after the other: all of them, or where one is refused none. */
     @Transactional
-    public BatchView write(final UUID id, final EntryDraft draft) {
+    public BatchView write(final UUID id, final List<EntryDraft> drafts) {
         final BatchEntity entity =
                 batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
-        final BatchBooks.Opened opened = books.open(entity);
-        final RunningBatch before = opened.running();
-        final Entry entry = draft.entry(now());
-        final RunningBatch after = before.accept(entry);
-        books.keep(entity, opened.facts(), after);
-        bowl.beginWhenDue(entity, opened.facts(), after);
-        if (entry.kind() == EntryKind.DONE && casts(opened.facts(), entry.step())) {
-            cast(id, opened.facts());
+        BatchBooks.Opened opened = books.open(entity);
+        for (final EntryDraft draft : drafts) {
+            opened = write(entity, opened, draft.entry(now()));
         }
-        // A correction of how it was cast changes what the shells say as their weight does.
-        if (!BenchShells.of(after).equals(BenchShells.of(before))) {
-            followUps.owe(id, Owes.SHELLS);
-        }
-        if (opened.facts().couverture() != null
-                && !BenchCoats.of(after).equals(BenchCoats.of(before))) {
-            followUps.owe(id, Owes.COATS);
-        }
-        if (after != before) {
-            bowl.tell(entity, after, entry);
-        }
-        if (after.state() != RunningBatch.State.RUNNING) {
+        if (opened.running().state() != RunningBatch.State.RUNNING) {
             bowl.endWith(entity);
         }
         batches.flush();
         events.publishEvent(new BatchChanged(id));
-        return BatchView.of(entity, new BatchBooks.Opened(opened.facts(), after), clock.instant());
+        return BatchView.of(entity, opened, clock.instant());
+    }
+
+    private BatchBooks.Opened write(
+            final BatchEntity entity, final BatchBooks.Opened opened, final Entry entry) {
+        final BatchFacts facts = opened.facts();
+        final RunningBatch before = opened.running();
+        final RunningBatch after = before.accept(entry);
+        books.keep(entity, facts, after);
+        bowl.beginWhenDue(entity, facts, after);
+        if (entry.kind() == EntryKind.DONE && casts(facts, entry.step())) {
+            cast(facts);
+        }
+        // A correction of how it was cast changes what the shells say as their weight does.
+        if (!BenchShells.of(after).equals(BenchShells.of(before))) {
+            followUps.owe(facts.id(), Owes.SHELLS);
+        }
+        if (facts.couverture() != null && !BenchCoats.of(after).equals(BenchCoats.of(before))) {
+            followUps.owe(facts.id(), Owes.COATS);
+        }
+        if (after != before) {
+            bowl.tell(entity, after, entry);
+        }
+        return new BatchBooks.Opened(facts, after);
     }
 
     /** What the moulds have held stands in the books with the entry that says they were cast. */
-    private void cast(final UUID id, final BatchFacts facts) {
+    private void cast(final BatchFacts facts) {
         if (facts.declared() == null) {
             // A batch of before knows only its piece.
-            followUps.owe(id, Owes.MOULDS);
+            followUps.owe(facts.id(), Owes.MOULDS);
         } else if (facts.declared().mould() != null) {
             moulds.held(facts.declared().mould(), facts.declared().allergens());
         }

@@ -378,4 +378,28 @@ class BatchApiTest {
         workshop.note(batch, 4, 29);
         assertThat(heard.get(10, TimeUnit.SECONDS)).isEqualTo("data:" + batch);
     }
+
+    @Test
+    void anActOfSeveralEntriesStandsWholeOrNotAtAll() {
+        final String batch = workshop.begin("plum-bay");
+        final String remark = "{\"id\":\"%s\",\"kind\":\"REMARK\",\"step\":1,\"text\":\"went on\"}";
+        final String done = "{\"id\":\"%s\",\"kind\":\"DONE\",\"step\":%d}";
+        final String act = "{\"entries\":[%s,%s]}";
+        final String path = "/api/batches/" + batch + "/acts";
+        final Answer refused =
+                workshop.post(
+                        path,
+                        act.formatted(
+                                remark.formatted(UUID.randomUUID()),
+                                done.formatted(UUID.randomUUID(), 9)));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(409);
+        assertThat(workshop.get("/api/batches/" + batch).text()).doesNotContain("went on");
+        final String whole =
+                act.formatted(
+                        remark.formatted(UUID.randomUUID()), done.formatted(UUID.randomUUID(), 1));
+        assertThat(workshop.post(path, whole).number("/entries")).isEqualTo(2);
+        // Sent again after silence, it is written once.
+        assertThat(workshop.post(path, whole).number("/entries")).isEqualTo(2);
+        assertThat(workshop.post(path, "{\"entries\":[]}").status()).isEqualTo(400);
+    }
 }

@@ -42,8 +42,7 @@ class FollowUpsTest {
         final BatchPlan plan =
                 pieces.plan(
                         PIECE,
-                        new PieceService.BatchWish(
-                                1, null, null, Workplace.Fillings.READY, null));
+                        new PieceService.BatchWish(1, null, null, Workplace.Fillings.READY, null));
         final BatchFacts facts =
                 BatchFacts.planned(id, "L-" + id.toString().substring(0, 8), NINE, plan);
         final List<Entry> entries = new ArrayList<>();
