@@ -73,6 +73,17 @@ export type ConstraintDraft = Schemas['ConstraintDraft']
 export type ReadRecipe = Schemas['ReadRecipeView']
 export type Question = Schemas['SolveRequest']['question']
 
+/** What refusals are told apart by: the last part of the address in their `type`. */
+export type RefusalType =
+  | 'taken'
+  | 'stale'
+  | 'at-once'
+  | 'not-now'
+  | 'in-the-way'
+  | 'impossible'
+  | 'not-here'
+  | (string & {})
+
 /** What the server refuses, and why: a problem detail after RFC 9457. */
 export class Refusal extends Error {
   constructor(
@@ -80,11 +91,16 @@ export class Refusal extends Error {
     readonly status: number,
     readonly field?: string,
     readonly allowed?: string,
-    /** Whether the same is done once it is said that what stands in the way may go. */
-    readonly over = false,
+    /** Empty where nothing answered. */
+    readonly type: RefusalType = '',
   ) {
     super(message)
   }
+}
+
+/** Whether something was refused for such a reason. */
+export function isRefused(problem: unknown, ...types: RefusalType[]): problem is Refusal {
+  return problem instanceof Refusal && types.includes(problem.type)
 }
 
 const UNREACHABLE = t(
@@ -123,7 +139,7 @@ export function refusal(problem: unknown, status: number): Refusal {
     status,
     typeof p.field === 'string' ? p.field : undefined,
     typeof p.allowed === 'string' ? p.allowed : undefined,
-    p.over === true,
+    typeof p.type === 'string' ? p.type.replace('/problems/', '') : '',
   )
 }
 

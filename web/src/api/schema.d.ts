@@ -12,9 +12,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["retype"];
+        /** Corrects a typed reading. */
+        put: operations["bowlsRetype"];
         post?: never;
-        delete: operations["untype"];
+        /** Takes a typed reading back. */
+        delete: operations["bowlsUntype"];
         options?: never;
         head?: never;
         patch?: never;
@@ -28,9 +30,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct"];
+        /** Corrects a note of a bowl. */
+        put: operations["bowlsCorrect"];
         post?: never;
-        delete: operations["takeBack"];
+        /** Takes a note of a bowl back; it stays on record and counts no more. */
+        delete: operations["bowlsTakeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -43,8 +47,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["piece"];
-        put: operations["change"];
+        /** One piece: what it is made of, its section, its days. */
+        get: operations["piecesPiece"];
+        /** Writes a piece, new or known. */
+        put: operations["piecesChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +66,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["count"];
+        /** Says whether a tasting counts. */
+        put: operations["piecesCount"];
         post?: never;
         delete?: never;
         options?: never;
@@ -76,7 +83,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["archive"];
+        /** Puts a piece away, or brings it back. */
+        put: operations["piecesArchive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -91,8 +99,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["mould"];
-        put: operations["change_1"];
+        /** One mould. */
+        get: operations["mouldsMould"];
+        /** Writes a mould, new or known. */
+        put: operations["mouldsChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -107,10 +117,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo"];
-        put: operations["keepPhoto"];
+        /** The photo its outline is drawn over. */
+        get: operations["mouldsPhoto"];
+        /** Keeps a photo of a mould. */
+        put: operations["mouldsKeepPhoto"];
         post?: never;
-        delete: operations["removePhoto"];
+        /** Takes the photo of a mould away. */
+        delete: operations["mouldsRemovePhoto"];
         options?: never;
         head?: never;
         patch?: never;
@@ -124,7 +137,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["archive_1"];
+        /** Puts a mould away, or brings it back. */
+        put: operations["mouldsArchive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -139,8 +153,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ingredient"];
-        put: operations["change_2"];
+        /** One ingredient. */
+        get: operations["ingredientsIngredient"];
+        /** Writes an ingredient, new or known. */
+        put: operations["ingredientsChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -156,7 +172,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["archive_2"];
+        /** Puts an ingredient away, or brings it back. */
+        put: operations["ingredientsArchive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -171,8 +188,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["house"];
-        put: operations["change_3"];
+        /** House rules: the room, the cabinets, the tools, how things are done here. */
+        get: operations["houseHouse"];
+        /** Changes the house rules. */
+        put: operations["houseChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -188,7 +207,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["read"];
+        /** Notes the room as it was just read. */
+        put: operations["houseRead"];
         post?: never;
         delete?: never;
         options?: never;
@@ -203,8 +223,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["filling"];
-        put: operations["save"];
+        /** A recipe as it stands, ready to be changed. */
+        get: operations["fillingsFilling"];
+        /** Writes a recipe as its next version. */
+        put: operations["fillingsSave"];
         post?: never;
         delete?: never;
         options?: never;
@@ -220,7 +242,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["archive_3"];
+        /** Puts a filling away, or brings it back. */
+        put: operations["fillingsArchive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -236,7 +259,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["takeHouse"];
+        /** Reads a whole house into this one, in which nothing was made yet. */
+        put: operations["exchangeTakeHouse"];
         post?: never;
         delete?: never;
         options?: never;
@@ -251,8 +275,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["colour"];
-        put: operations["change_4"];
+        /** One colour. */
+        get: operations["coloursColour"];
+        /** Writes a colour, new or known. */
+        put: operations["coloursChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -268,7 +294,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["archive_4"];
+        /** Puts a colour away, or brings it back. */
+        put: operations["coloursArchive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -284,7 +311,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["use"];
+        /** Makes a batch from another bowl from here on. */
+        put: operations["batchesUse"];
         post?: never;
         delete?: never;
         options?: never;
@@ -301,7 +329,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["curves"];
+        /** Curves for one bowl, one by each method asked for. */
+        post: operations["temperCurves"];
         delete?: never;
         options?: never;
         head?: never;
@@ -315,9 +344,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["bowls"];
+        /** Bowls under way, or those that are over, newest first. */
+        get: operations["bowlsBowls"];
         put?: never;
-        post: operations["begin"];
+        /** Begins a bowl; one with this id already begun is returned as it stands. */
+        post: operations["bowlsBegin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +364,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["type"];
+        /** Types a reading of a bowl nobody measures by itself. */
+        post: operations["bowlsType"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +381,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["note"];
+        /** Notes what was done at a bowl: seed, cold, heat, taken out, a paper test. */
+        post: operations["bowlsNote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -365,7 +398,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end"];
+        /** Ends a bowl. */
+        post: operations["bowlsEnd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -381,7 +415,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answers"];
+        /** A small question, answered either way round. */
+        post: operations["temperAnswers"];
         delete?: never;
         options?: never;
         head?: never;
@@ -397,7 +432,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["weigh"];
+        /** Shells on the scale. */
+        post: operations["shellsWeigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -413,7 +449,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["weighed"];
+        /** What was weighed of castings like this one. */
+        post: operations["shellsWeighed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +466,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["scale"];
+        /** A simulated scale, to practise on: what it reads empty, shelled, filled and capped. */
+        post: operations["shellsScale"];
         delete?: never;
         options?: never;
         head?: never;
@@ -445,7 +483,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fill"];
+        /** The warmest filling a set shell bears. */
+        post: operations["shellsFill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -461,7 +500,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drain"];
+        /** Bubbles, scraping, rack or paper. */
+        post: operations["shellsDrain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -477,7 +517,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["demould"];
+        /** A mould turned out. */
+        post: operations["shellsDemould"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,7 +534,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["demoulded"];
+        /** When a mould lets go, and what was found of such moulds. */
+        post: operations["shellsDemoulded"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,7 +551,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["colour_1"];
+        /** Colours before casting. */
+        post: operations["shellsColour"];
         delete?: never;
         options?: never;
         head?: never;
@@ -525,7 +568,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cold"];
+        /** The cabinet as asked, and both schools beside it. */
+        post: operations["shellsCold"];
         delete?: never;
         options?: never;
         head?: never;
@@ -541,7 +585,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["coats"];
+        /** Several coats, and halves to be glued. */
+        post: operations["shellsCoats"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,7 +602,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cast"];
+        /** Thickness of a wait, or the wait for a thickness or a weight. */
+        post: operations["shellsCast"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,7 +619,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cap"];
+        /** A cap on filled shells. */
+        post: operations["shellsCap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -589,7 +636,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        /** Takes single things of the invented workshop over. */
+        post: operations["sampleTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -605,7 +653,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["play"];
+        /** Plays an exercise up to a moment, with what was done until then. */
+        post: operations["rehearsalPlay"];
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +670,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["note_1"];
+        /** Logs a tasting. */
+        post: operations["piecesNote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -637,7 +687,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["bite"];
+        /** Logs how crisp a layer still is. */
+        post: operations["piecesBite"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,7 +704,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["trial"];
+        /** The piece as it would be: drawn and weighed, not kept. */
+        post: operations["piecesTrial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -669,7 +721,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["thought"];
+        /** Water between the layers of a piece as it would be. */
+        post: operations["piecesThought"];
         delete?: never;
         options?: never;
         head?: never;
@@ -685,7 +738,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rooms"];
+        /** What each mould in use holds of a filling. */
+        post: operations["piecesRooms"];
         delete?: never;
         options?: never;
         head?: never;
@@ -701,7 +755,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tried"];
+        /** Water between layers that are in no piece yet. */
+        post: operations["piecesTried"];
         delete?: never;
         options?: never;
         head?: never;
@@ -717,7 +772,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["washed"];
+        /** Washed since it was last cast. */
+        post: operations["mouldsWashed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -733,7 +789,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["trial_1"];
+        /** A mould as it would be: drawn and measured, not kept. */
+        post: operations["mouldsTrial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,9 +804,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lots"];
+        /** Deliveries of an ingredient, the first to use first. */
+        get: operations["ingredientsLots"];
         put?: never;
-        post: operations["addLot"];
+        /** Notes a delivery. */
+        post: operations["ingredientsAddLot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -765,7 +824,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["estimate"];
+        /** Composition from the table of a label. */
+        post: operations["ingredientsEstimate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -779,9 +839,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["notes"];
+        /** What was measured and noted of a filling, newest first. */
+        get: operations["fillingsNotes"];
         put?: never;
-        post: operations["note_2"];
+        /** Notes a measurement or words on a filling. */
+        post: operations["fillingsNote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +859,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sugar"];
+        /** A pan of sugar: how far it must be cooked, and what it is then. */
+        post: operations["fillingsSugar"];
         delete?: never;
         options?: never;
         head?: never;
@@ -813,7 +876,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sheet"];
+        /** A recipe worked out: water, pH, texture, shelf life, cautions. */
+        post: operations["fillingsSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -829,7 +893,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["scale_1"];
+        /** A recipe for another amount, as it is weighed. */
+        post: operations["fillingsScale"];
         delete?: never;
         options?: never;
         head?: never;
@@ -845,7 +910,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        /** Reads a recipe as people write it; says what it is not sure of. */
+        post: operations["fillingsRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +927,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["own"];
+        /** A recipe in which an operation stands in a pot of its own. */
+        post: operations["fillingsOwn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -877,7 +944,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["onlyUsed"];
+        /** A recipe without pots nothing comes out of. */
+        post: operations["fillingsOnlyUsed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -893,7 +961,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["meter"];
+        /** What a meter reads of a filling, as a figure with its margin. */
+        post: operations["fillingsMeter"];
         delete?: never;
         options?: never;
         head?: never;
@@ -909,7 +978,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["mend"];
+        /** What saves a filling that split, grained or set too soft. */
+        post: operations["fillingsMend"];
         delete?: never;
         options?: never;
         head?: never;
@@ -925,7 +995,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cooling"];
+        /** How a filling cools in its frame, bag or bowl. */
+        post: operations["fillingsCooling"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +1012,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["balance"];
+        /** Moves the grams until the wishes are met, or says why they cannot be. */
+        post: operations["fillingsBalance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -957,7 +1029,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        /** Makes a bowl of a file of readings. */
+        post: operations["tracesTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -973,7 +1046,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        /** What a file of readings holds, before it becomes a bowl. */
+        post: operations["tracesPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -989,7 +1063,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        /** Reads lists, batches and recipes from files, or only says what it would do. */
+        post: operations["exchangeTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1005,7 +1080,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        /** Takes readings of sensors. */
+        post: operations["devicesTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1021,7 +1097,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["mixture"];
+        /** Two bags or more melted together. */
+        post: operations["couverturesMixture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1037,7 +1114,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["label"];
+        /** What the label of a bag says of its composition and its window. */
+        post: operations["couverturesLabel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1053,7 +1131,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["trial_2"];
+        /** A colour as it would be, not kept. */
+        post: operations["coloursTrial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1067,9 +1146,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["weighings"];
+        /** What coats of a couverture have weighed. */
+        get: operations["coatsWeighings"];
         put?: never;
-        post: operations["weigh_1"];
+        /** Coats on the scale. */
+        post: operations["coatsWeigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1085,7 +1166,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["slab"];
+        /** A slab, cut. */
+        post: operations["coatsSlab"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1101,7 +1183,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sheet_1"];
+        /** A decoration sheet. */
+        post: operations["coatsSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1117,7 +1200,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pipe"];
+        /** A filling piped onto paper. */
+        post: operations["coatsPipe"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1133,7 +1217,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["line"];
+        /** Lines out of a bag. */
+        post: operations["coatsLine"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1149,7 +1234,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["enrobe"];
+        /** Coating by a small machine. */
+        post: operations["coatsEnrobe"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,7 +1251,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["dip"];
+        /** Dipped centres, and the bowl they empty. */
+        post: operations["coatsDip"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1179,9 +1266,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["batches"];
+        /** Batches in one state, or all that are over, newest first. */
+        get: operations["batchesBatches"];
         put?: never;
-        post: operations["begin_1"];
+        /** Begins a batch; one with this id already begun is returned as it stands. */
+        post: operations["batchesBegin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1286,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["write"];
+        /** Writes one entry of a batch. */
+        post: operations["batchesWrite"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1213,7 +1303,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["act"];
+        /** Writes several entries as one: all of them stand then, or none does. */
+        post: operations["batchesAct"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1227,7 +1318,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["troubles"];
+        /** What goes wrong in a bowl, by what it looks like. */
+        get: operations["temperTroubles"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1243,7 +1335,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["strays"];
+        /** Probes that speak and that no bowl listens to. */
+        get: operations["temperStrays"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1259,7 +1352,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["seed"];
+        /** Seed for a bowl, or what comes of a seed. */
+        get: operations["temperSeed"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1275,7 +1369,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["colour_2"];
+        /** Colours of the temper station: what a smear, a knife, a test shows. */
+        get: operations["temperColour"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1291,7 +1386,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["coating"];
+        /** How a compound coating is melted and worked; it is not tempered. */
+        get: operations["temperCoating"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1307,7 +1403,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["bowl"];
+        /** One bowl: where it stands, what to do now, what was noted. */
+        get: operations["bowlsBowl"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1323,7 +1420,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["readBack"];
+        /** A bowl read back: what its readings say of the model and of the work. */
+        get: operations["bowlsReadBack"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1339,7 +1437,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["chart"];
+        /** What was measured of a bowl, beside what was foretold. */
+        get: operations["bowlsChart"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1355,7 +1454,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["offers"];
+        /** What the invented workshop has to take over. */
+        get: operations["sampleOffers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1371,7 +1471,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["exercises"];
+        /** Bowls to practise on. */
+        get: operations["rehearsalExercises"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1387,7 +1488,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pieces"];
+        /** Pieces by name, a page at a time. */
+        get: operations["piecesPieces"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1403,7 +1505,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["taste"];
+        /** What was tasted of a piece, and what it says of its days. */
+        get: operations["piecesTaste"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1419,7 +1522,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["needs"];
+        /** What a batch of a piece needs, fetched and made. */
+        get: operations["piecesNeeds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1435,7 +1539,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["moisture"];
+        /** Water between the layers of a piece, day by day. */
+        get: operations["piecesMoisture"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1451,7 +1556,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["holding"];
+        /** Pieces a filling is in, and what each would take of an amount. */
+        get: operations["piecesHolding"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1467,7 +1573,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["moulds"];
+        /** Moulds by name, a page at a time. */
+        get: operations["mouldsMoulds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1483,7 +1590,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["shapes"];
+        /** Shapes of cavities, and what each is measured by. */
+        get: operations["mouldsShapes"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1499,7 +1607,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["names"];
+        /** Names of everything in the larder, for a list to choose from. */
+        get: operations["larderNames"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1515,7 +1624,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ingredients"];
+        /** Ingredients by name, a page at a time. */
+        get: operations["ingredientsIngredients"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1531,7 +1641,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["houses"];
+        /** Which house this is, and where the other is. */
+        get: operations["houseHouses"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1547,7 +1658,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find"];
+        /** Finds anything by part of its name. */
+        get: operations["findFind"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1563,7 +1675,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["fillings"];
+        /** Fillings by name, a page at a time. */
+        get: operations["fillingsFillings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1579,7 +1692,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["versions"];
+        /** The versions of a filling, newest first. */
+        get: operations["fillingsVersions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1595,7 +1709,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["version"];
+        /** One version as a draft on top of the newest state. */
+        get: operations["fillingsVersion"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1611,7 +1726,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["linked"];
+        /** The recipe in words of schema.org, for other programs. */
+        get: operations["fillingsLinked"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1743,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["difference"];
+        /** What changed between two versions. */
+        get: operations["fillingsDifference"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1643,7 +1760,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["words"];
+        /**
+         * Words and limits of recipes: operations, settings, units, what stands in a list to choose
+         *      from.
+         */
+        get: operations["fillingsWords"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1659,7 +1780,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["senml"];
+        /** The readings of a bowl as sensors write them. */
+        get: operations["tracesSenml"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1675,7 +1797,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        /** The readings of a bowl, as a table. */
+        get: operations["tracesCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1691,7 +1814,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["listsSchema"];
+        /** What the JSON of the lists holds. */
+        get: operations["exchangeListsSchema"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1707,7 +1831,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schema"];
+        /** What a file of a batch looks like. */
+        get: operations["exchangeSchema"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1723,7 +1848,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["progress"];
+        /** How far an import is. */
+        get: operations["exchangeProgress"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1739,7 +1865,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["listAsJson"];
+        /** A list as it can be read in again; the schema lists-1 is made of this description. */
+        get: operations["exchangeListAsJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1755,7 +1882,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["listAsCsv"];
+        /** The same as a table; the mark before it tells spreadsheets that it is UTF-8. */
+        get: operations["exchangeListAsCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1771,7 +1899,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["house_1"];
+        /** The whole house as one file. */
+        get: operations["exchangeHouse"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1787,7 +1916,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["json"];
+        /** A batch with everything noted, as JSON. */
+        get: operations["exchangeJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1803,7 +1933,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        /** What was noted of a batch, as a table. */
+        get: operations["exchangeCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1819,7 +1950,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["colours"];
+        /** Colours by name, a page at a time. */
+        get: operations["coloursColours"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1835,7 +1967,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["coatings"];
+        /** The compound coatings of the larder: used like couverture here, without temper. */
+        get: operations["coatsCoatings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1851,7 +1984,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["batch"];
+        /** One batch: its tasks, where it stands, what was noted. */
+        get: operations["batchesBatch"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1870,7 +2004,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack_1"];
+        /** Takes a weighing back. */
+        delete: operations["shellsTakeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1886,7 +2021,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeDemouldingBack"];
+        /** Takes a mould turned out back. */
+        delete: operations["shellsTakeDemouldingBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1902,7 +2038,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack_2"];
+        /** Takes a weighing back. */
+        delete: operations["coatsTakeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1912,16 +2049,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Another value for one. */
         Retyped: {
             /** Format: double */
             temperatureC: number;
         };
+        /** @description Something to be heard at once. */
         AlarmView: {
             /** @enum {string} */
             kind: "SCORCH" | "LOST" | "NEAR_TOP" | "NEAR_BOTTOM" | "TOO_COLD" | "THICKENING" | "PROBE_SILENT" | "IMPLAUSIBLE";
             grave: boolean;
             say: components["schemas"]["SentenceView"];
         };
+        /** @description The two limits and the good stretch between them. */
         BandView: {
             /** Format: double */
             lowLimit: number;
@@ -1932,6 +2072,7 @@ export interface components {
             /** Format: double */
             highLimit: number;
         };
+        /** @description Something done or seen. */
         BowlEventView: {
             /** Format: uuid */
             id: string;
@@ -1947,6 +2088,7 @@ export interface components {
             text: string;
             corrected: boolean;
         };
+        /** @description A move and what comes of it. */
         MoveView: {
             /** @enum {string} */
             kind: "STOP_HEATING" | "MELT" | "COOL_BATH" | "COOL_ROOM" | "TABLE" | "SEED" | "HOLD" | "HEAT" | "TOP_UP" | "PAPER_TEST" | "WORK";
@@ -1965,6 +2107,7 @@ export interface components {
             verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
+        /** @description What is in it. Shares are per cent of the fat, margins what nine bowls in ten lie in. */
         NowView: {
             /** Format: double */
             timeS: number;
@@ -1987,7 +2130,10 @@ export interface components {
             verdictWords: string;
             /** Format: double */
             likelihood: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description seconds of its own clock until work must pause; empty out of temper
+             */
             windowClosesInS?: number | null;
             /** Format: double */
             thickness: number;
@@ -2000,12 +2146,14 @@ export interface components {
             /** Format: double */
             byK: number;
         };
+        /** @description A bowl over time: seconds, °C, and crystals in per cent of the fat. */
         PathView: {
             timeS: number[];
             temperatureC: number[];
             stablePercent: number[];
             unstablePercent: number[];
         };
+        /** @description One stretch. */
         PhaseView: {
             /** @enum {string} */
             kind: "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "WORK";
@@ -2023,21 +2171,30 @@ export interface components {
             read: components["schemas"]["SentenceView"];
             caution?: components["schemas"]["SentenceView"];
         };
+        /** @description The curve chosen for the bowl, and where it stands on it. */
         PlanView: {
             /** @enum {string} */
             method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
             words: string;
             phases: components["schemas"]["PhaseView"][];
             path: components["schemas"]["PathView"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description index of the phase under way
+             */
             at: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description to be added to the plan's times, so that this phase begins when it did
+             */
             shiftS: number;
         };
+        /** @description Words with places for numbers, so that the interface can state them in the maker's units. */
         SentenceView: {
             template: string;
             values: components["schemas"]["ValueView"][];
         };
+        /** @description What is said of a bowl in a list. */
         SummaryView: {
             /** Format: uuid */
             id: string;
@@ -2061,6 +2218,7 @@ export interface components {
             /** Format: double */
             pace: number;
         };
+        /** @description A bowl as it stands, with what to do next. */
         TemperBowlView: {
             summary: components["schemas"]["SummaryView"];
             /** Format: double */
@@ -2074,6 +2232,7 @@ export interface components {
             events: components["schemas"]["BowlEventView"][];
             typed: components["schemas"]["TypedView"][];
         };
+        /** @description A temperature typed by hand. */
         TypedView: {
             /** Format: uuid */
             id: string;
@@ -2083,6 +2242,7 @@ export interface components {
             celsius: number;
             corrected: boolean;
         };
+        /** @description One number and the place it goes to. */
         ValueView: {
             name: string;
             /** Format: double */
@@ -2090,26 +2250,46 @@ export interface components {
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
         };
+        /** @description Something done or seen at a bowl, as a screen sends it. */
         BowlEventDraft: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that sending twice writes once
+             */
             id: string;
             /** @enum {string} */
             kind: "SEED" | "TABLED" | "TOP_UP" | "TAKEN" | "CENTRES" | "PAPER_SET" | "PAPER_NOT_SET" | "STREAKS" | "TACK" | "DULL" | "HEAT" | "BATH" | "WATER" | "NOTE";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description on the bowl's own clock; now where left out
+             */
             timeS?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams, seconds of a smear or of heat, or share tabled
+             */
             amount?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description on the stone
+             */
             seconds?: number | null;
             text?: string | null;
         };
+        /** @description What is dipped or rolled. */
         Centre: {
             filling: string;
             /** @enum {string} */
             shape: "BALL" | "BLOCK";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a ball; nothing for a block
+             */
             massG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a block, and so its width and height; nothing for a ball
+             */
             lengthMm?: number | null;
             /** Format: double */
             widthMm?: number | null;
@@ -2117,18 +2297,29 @@ export interface components {
             heightMm?: number | null;
             /** @enum {string} */
             forming: "CUT" | "FROZEN" | "PIPED" | "SCOOPED" | "ROLLED" | "SHAPED";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description brushed under a block before it is dipped; nothing where none is
+             */
             bottomMm?: number | null;
         };
+        /** @description Coloured cocoa butter in the mould: one of the house, or one only named. */
         Coat: {
+            /** @description id of one of the house */
             colour?: string | null;
+            /** @description where it is none of those */
             name?: string | null;
             /** Format: double */
             filmMm: number;
-            /** @enum {string|null} */
+            /**
+             * @description it is brought on; sprayed where nobody says
+             * @enum {string|null}
+             */
             how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
+            /** @description what it holds, where it is only named; null where nobody has said */
             allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
         };
+        /** @description A dipped piece. */
         DippedPieceDraft: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2141,9 +2332,14 @@ export interface components {
             centre: components["schemas"]["Centre"];
             /** Format: double */
             coatMm: number;
+            /** @description whether a thin first coat goes on before */
             twice?: boolean | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of it, all of it where nothing is said
+             */
             dippedPercent?: number | null;
+            /** @description what it is rolled in and what is laid on it */
             on?: components["schemas"]["In"][] | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
@@ -2151,12 +2347,15 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description One finishing, and with what. */
         Finishing: {
             /** @enum {string} */
             kind: "TRANSFER" | "LINE" | "DUST" | "MARK" | "TRIM" | "BRUSH" | "PACK" | "STICKER";
             words?: string | null;
+            /** @description what that holds; null where nobody has said */
             allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
         };
+        /** @description A hollow figure. */
         HollowPieceDraft: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2170,11 +2369,20 @@ export interface components {
             colours?: components["schemas"]["Coat"][] | null;
             /** Format: double */
             shellMm: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of it, 1 or 2
+             */
             parts: number;
-            /** @enum {string|null} */
+            /**
+             * @description of two parts
+             * @enum {string|null}
+             */
             joining?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a base, and so its thickness; nothing where there is none
+             */
             baseAcrossMm?: number | null;
             /** Format: double */
             baseThickMm?: number | null;
@@ -2184,6 +2392,7 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description One thing in a piece cast full. */
         In: {
             ingredient: string;
             /** Format: double */
@@ -2191,11 +2400,16 @@ export interface components {
             /** @enum {string} */
             placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN" | "ROLLED_IN" | "BRUSHED_BELOW";
         };
+        /** @description A nut, a berry: whole. */
         Insert: {
             ingredient: string;
             /** Format: double */
             eachG: number;
         };
+        /**
+         * @description One filling and how much of it: by share of the room, by grams or by height; none of the
+         *      three where it fills the rest.
+         */
         Layer: {
             filling: string;
             /** Format: double */
@@ -2204,8 +2418,10 @@ export interface components {
             grams?: number | null;
             /** Format: double */
             heightMm?: number | null;
+            /** @description set into it whole */
             inserts?: components["schemas"]["Insert"][] | null;
         };
+        /** @description A filled piece. */
         MouldedPieceDraft: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2216,14 +2432,19 @@ export interface components {
             story: string;
             mould?: string | null;
             couverture?: string | null;
+            /** @description where the cap is of another */
             capCouverture?: string | null;
             colours?: components["schemas"]["Coat"][] | null;
             /** Format: double */
             shellMm: number;
             /** Format: double */
             headRoomMm: number;
+            /** @description first in first */
             layers: components["schemas"]["Layer"][];
-            /** @enum {string|null} */
+            /**
+             * @description how two filled halves become one; nothing for one cavity
+             * @enum {string|null}
+             */
             joined?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
@@ -2232,6 +2453,7 @@ export interface components {
             version?: number | null;
         };
         PieceDraft: components["schemas"]["MouldedPieceDraft"] | components["schemas"]["SolidPieceDraft"] | components["schemas"]["DippedPieceDraft"] | components["schemas"]["RolledPieceDraft"] | components["schemas"]["HollowPieceDraft"] | components["schemas"]["PlatesPieceDraft"];
+        /** @description A plate or round out of a thin sheet. */
         PlatesPieceDraft: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2247,19 +2469,33 @@ export interface components {
             lengthMm: number;
             /** Format: double */
             widthMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description across a round; nothing for plates
+             */
             roundMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a ring; nothing for whole rounds
+             */
             holeMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a plate, and so its width; nothing for rounds
+             */
             plateLengthMm?: number | null;
             /** Format: double */
             plateWidthMm?: number | null;
+            /**
+             * @description of a second colour, and so its share of the sheet and its pattern;
+             *          nothing where there is one colour
+             */
             secondCouverture?: string | null;
             /** Format: double */
             secondPercent?: number | null;
             /** @enum {string|null} */
             secondPattern?: "LINES" | "MARBLED" | "BESIDE" | null;
+            /** @description what is strewn on it */
             on?: components["schemas"]["In"][] | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
@@ -2267,12 +2503,14 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description A pattern in the back. */
         Pressed: {
             /** Format: double */
             depthMm: number;
             /** Format: double */
             sharePercent: number;
         };
+        /** @description A piece rolled without a coat; <code>on</code> is what it is rolled in. */
         RolledPieceDraft: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2289,6 +2527,7 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description A piece cast full. */
         SolidPieceDraft: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2301,6 +2540,7 @@ export interface components {
             couverture?: string | null;
             colours?: components["schemas"]["Coat"][] | null;
             inclusions: components["schemas"]["In"][];
+            /** @description null for a flat back */
             relief?: components["schemas"]["Pressed"];
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
@@ -2308,6 +2548,7 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description What the number rests on. */
         BasisView: {
             formula: string;
             inputs: components["schemas"]["InputView"][];
@@ -2315,11 +2556,15 @@ export interface components {
             validity: string;
             withinValidity: boolean;
         };
+        /** @description One coat of colour. */
         CoatView: {
             name: string;
+            /** @description how it looks; null where the house has no such colour */
             tint?: string | null;
+            /** @description as it was written down */
             asked: components["schemas"]["Coat"];
         };
+        /** @description A dipped piece; <code>asked</code> as it was written down, coats always empty. */
         DippedPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2343,6 +2588,7 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description A figure with everything needed to draw its string and answer "why this number?". */
         FigureView: {
             name: string;
             /** Format: double */
@@ -2358,6 +2604,7 @@ export interface components {
             bandStatus: "IN_BAND" | "TIGHT" | "OFF";
             basis: components["schemas"]["BasisView"];
         };
+        /** @description One piece of something stirred in. */
         FleckView: {
             /** Format: double */
             depthMm: number;
@@ -2366,12 +2613,14 @@ export interface components {
             /** Format: double */
             radiusMm: number;
         };
+        /** @description One point of its outline seen from the front. */
         FrontView: {
             /** Format: double */
             acrossMm: number;
             /** Format: double */
             downMm: number;
         };
+        /** @description A hollow figure; <code>cavitiesPerMould</code> counts figures. */
         HollowPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2402,6 +2651,7 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description One thing in a piece cast full. */
         InclusionView: {
             ingredient: string;
             name: string;
@@ -2410,6 +2660,7 @@ export interface components {
             /** @enum {string} */
             placing: "STIRRED_IN" | "ON_THE_BACK" | "SET_IN" | "ROLLED_IN" | "BRUSHED_BELOW";
         };
+        /** @description One number that went in. */
         InputView: {
             name: string;
             /** Format: double */
@@ -2417,6 +2668,7 @@ export interface components {
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
         };
+        /** @description One layer as it was asked for. */
         LayerView: {
             filling: string;
             name: string;
@@ -2428,6 +2680,7 @@ export interface components {
             heightMm?: number | null;
             inserts: components["schemas"]["Insert"][];
         };
+        /** @description A filled piece out of a mould. */
         MouldedPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2470,6 +2723,7 @@ export interface components {
             version?: number | null;
         };
         PieceView: components["schemas"]["MouldedPieceView"] | components["schemas"]["SolidPieceView"] | components["schemas"]["DippedPieceView"] | components["schemas"]["RolledPieceView"] | components["schemas"]["HollowPieceView"] | components["schemas"]["PlatesPieceView"];
+        /** @description A plate or round out of a thin sheet. */
         PlatesPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2495,20 +2749,24 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description One point of an outline. */
         PointView: {
             /** Format: double */
             depthMm: number;
             /** Format: double */
             halfWidthMm: number;
         };
+        /** @description What matters of one piece. */
         QualitiesView: {
             figures: components["schemas"]["FigureView"][];
+            /** @description what has no price, so that the cost is too low */
             unpriced: string[];
             keepCold: boolean;
             life?: components["schemas"]["SentenceView"];
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description One region, its half profile, and the number beside it. */
         RegionView: {
             /** @enum {string} */
             role: "SHELL" | "FILLING" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
@@ -2519,6 +2777,7 @@ export interface components {
             unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET" | null;
             outline: components["schemas"]["PointView"][];
         };
+        /** @description A piece rolled without a coat: nothing is tempered for it. */
         RolledPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2542,12 +2801,15 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description A piece cut through, to scale: mm from the rim and from the middle line. */
         SectionView: {
             outer: components["schemas"]["PointView"][];
             regions: components["schemas"]["RegionView"][];
             flecks: components["schemas"]["FleckView"][];
+            /** @description its outline seen from the front where that says more; else empty */
             front: components["schemas"]["FrontView"][];
         };
+        /** @description A piece cast full. */
         SolidPieceView: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2581,43 +2843,63 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description Where formula or constant come from. */
         SourceView: {
             /** @enum {string} */
             kind: "PUBLISHED" | "DEFINITION" | "CALIBRATED" | "PRACTICE" | "WORKSHOP";
             citation: string;
             fromMemory: boolean;
         };
+        /** @description Whether a tasting counts. */
         TastingCounts: {
             counts: boolean;
         };
+        /** @description What a filling must taste of so that the whole is liked. */
         FillingWantedView: {
             id: string;
             name: string;
             /** Format: double */
             now: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description empty, as high is, where no filling reaches it
+             */
             low?: number | null;
             /** Format: double */
             high?: number | null;
         };
+        /** @description Sweetness, or bitterness, against what is liked. */
         TasteOfView: {
             /** @enum {string} */
             what: "SWEETNESS" | "BITTERNESS";
             figure: components["schemas"]["FigureView"];
             says: components["schemas"]["SentenceView"];
-            /** @enum {string} */
+            /**
+             * @description of a filling that it is made of
+             * @enum {string}
+             */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             fillings: components["schemas"]["FillingWantedView"][];
         };
+        /** @description How a piece tastes. */
         TasteView: {
-            /** @enum {string|null} */
+            /**
+             * @description of its couverture: tastings of pieces in such count
+             * @enum {string|null}
+             */
             kind?: "DARK" | "MILK" | "WHITE" | null;
+            /** @description whether it has a filling, as those have */
             filled: boolean;
             tastes: components["schemas"]["TasteOfView"][];
+            /** @description of this piece */
             tastings: components["schemas"]["TastingView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many of other pieces count for it too
+             */
             ofOthers: number;
         };
+        /** @description One that was written down. */
         TastingView: {
             id: string;
             /** Format: date-time */
@@ -2631,17 +2913,24 @@ export interface components {
             words: string;
             counts: boolean;
         };
+        /** @description Something is put away or brought back. */
         PutAway: {
+            /** @description whether it is away */
             archived: boolean;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the state that was looked at
+             */
             version: number;
         };
+        /** @description One point of an outline. */
         DrawnPoint: {
             /** Format: double */
             acrossMm: number;
             /** Format: double */
             downMm: number;
         };
+        /** @description A mould as somebody writes it down. Of the measures only those count that the shape asks for. */
         MouldDraft: {
             name: string;
             /** @enum {string} */
@@ -2663,7 +2952,10 @@ export interface components {
             outline?: components["schemas"]["DrawnPoint"][] | null;
             /** Format: int32 */
             cavities: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description cavities of another shape, which stay empty; none where it is left out
+             */
             unlike?: number | null;
             /** Format: int32 */
             rows: number;
@@ -2677,9 +2969,13 @@ export interface components {
             wallMm: number;
             scratched: boolean;
             lastHeld: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the state that was changed; null for something new
+             */
             version?: number | null;
         };
+        /** @description A mould as it is listed, drawn and edited. Measures its shape does not ask for are zero. */
         MouldView: {
             id: string;
             name: string;
@@ -2722,20 +3018,26 @@ export interface components {
             wallAreaMm2: number;
             /** Format: double */
             rimAreaMm2: number;
+            /** @description half widths and depths of one cavity, from the rim to the floor */
             profile: components["schemas"]["DrawnPoint"][];
+            /** @description seen from above, where it is not round or straight */
             opening?: components["schemas"]["DrawnPoint"][] | null;
+            /** @description couverture of one cavity filled to the brim */
             brim: components["schemas"]["FigureView"];
+            /** @description whether a set piece comes out */
             release: components["schemas"]["ReleaseView"];
             photo: boolean;
             archived: boolean;
             /** Format: int64 */
             version?: number | null;
         };
+        /** @description Whether a piece comes out, and why. */
         ReleaseView: {
             /** @enum {string} */
             answer: "COMES_OUT" | "TIGHT" | "STAYS_IN";
             words: components["schemas"]["SentenceView"];
         };
+        /** @description What the bag of a couverture prints beside its composition; each may be missing. */
         BagDraft: {
             /** @enum {string|null} */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
@@ -2745,32 +3047,56 @@ export interface components {
             coolC?: number | null;
             /** Format: double */
             workC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what one bag holds
+             */
             packKg?: number | null;
         };
+        /** @description An ingredient as somebody wrote it down. */
         IngredientDraft: {
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as it is measured out
+             */
             densityGPerMl: number;
+            /** @description composition, grams in 100 g */
             gramsPer100: {
                 [key: string]: number;
             };
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            /** @enum {string|null} */
+            /**
+             * @description dark, milk or white where it is cast
+             * @enum {string|null}
+             */
             couverture?: "DARK" | "MILK" | "WHITE" | null;
+            /** @description where the composition comes from */
             source: string;
+            /** @description whether it was written down from memory */
             fromMemory: boolean;
+            /** @description acidity, mass of a piece, price, special nature */
             traits?: components["schemas"]["TraitsView"];
+            /** @description what the bag of a couverture prints */
             bag?: components["schemas"]["BagDraft"];
+            /** @description of a mixture: then composition, density, kind and allergens follow from them */
             parts?: components["schemas"]["PartDraft"][] | null;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the state that was changed; left out for a new one
+             */
             version?: number | null;
         };
+        /** @description One part of a mixture, per cent of its mass. */
         PartDraft: {
             ingredient: string;
             /** Format: double */
             percent: number;
         };
+        /**
+         * @description Acidity, mass of a piece, price, strength as a gel, edible part and special nature of an
+         *      ingredient.
+         */
         TraitsView: {
             /** Format: double */
             ph?: number | null;
@@ -2780,7 +3106,10 @@ export interface components {
             pricePerKg?: number | null;
             /** Format: double */
             gelStrength?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the whole fruit, peeled, stoned and trimmed, 5 to 100
+             */
             ediblePercent?: number | null;
             natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "LOW_METHOXYL_PECTIN" | "GELATINE" | "AGAR")[];
             estimated: boolean;
@@ -2801,6 +3130,7 @@ export interface components {
             /** Format: double */
             milkFatPercent: number;
         };
+        /** @description An ingredient as it is shown and edited. */
         IngredientView: {
             id: string;
             name: string;
@@ -2826,15 +3156,23 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description A cold place for moulds. */
         CabinetView: {
             name: string;
             /** Format: double */
             temperatureC: number;
-            /** @enum {string|null} */
+            /**
+             * @description whether it moves; it does where nobody says
+             * @enum {string|null}
+             */
             air?: "STILL" | "MOVING" | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description it takes at once; null where nobody has counted
+             */
             moulds?: number | null;
         };
+        /** @description The house as somebody wrote it down. */
         HouseDraft: {
             name: string;
             /** Format: double */
@@ -2850,7 +3188,10 @@ export interface components {
             darkWindow: "LOW" | "HIGH";
             /** @enum {string|null} */
             colourPractice?: "AS_IT_HOLDS" | "OVERNIGHT" | null;
-            /** @enum {string|null} */
+            /**
+             * @description the usual way of tempering; a third of seed where a file of before does not say
+             * @enum {string|null}
+             */
             method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
             /** Format: int32 */
             mouldsInRotation: number;
@@ -2863,23 +3204,37 @@ export interface components {
             /** Format: double */
             heatEfficiency: number;
             tempering?: components["schemas"]["TemperingView"];
+            /** @description sign or letters prices are shown with; left out of a file, it stays as it was */
             currency?: string | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how high the kitchen lies, m; left out of a file, it stays as it was
+             */
             altitudeM?: number | null;
+            /** @description whose day it is, as Europe/Vienna; left out of a file, it stays as it was */
             zone?: string | null;
+            /** @description what is weighed on; left out of a file, they stay as they were, as the next two do */
             scales?: components["schemas"]["ScaleToolView"][] | null;
             thermometers?: components["schemas"]["ThermometerView"][] | null;
             melters?: components["schemas"]["MelterView"][] | null;
-            /** @enum {string|null} */
+            /**
+             * @description only in files of before
+             * @enum {string|null}
+             */
             seedSchool?: "THIRD" | "FEW_PER_CENT" | null;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description that of the state that was changed
+             */
             version: number;
         };
+        /** @description A melter or bowl, and what it holds. */
         MelterView: {
             name: string;
             /** Format: double */
             holdsG: number;
         };
+        /** @description A scale: what its last digit counts, and what it bears. */
         ScaleToolView: {
             name: string;
             /** Format: double */
@@ -2887,6 +3242,7 @@ export interface components {
             /** Format: double */
             mostG: number;
         };
+        /** @description What stands ready for tempering; left out of a file, it stays as it was. */
         TemperingView: {
             /** Format: double */
             stoneC: number;
@@ -2903,25 +3259,33 @@ export interface components {
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
         };
+        /** @description A thermometer: how far it may be off, and whether it reads the surface only. */
         ThermometerView: {
             name: string;
             /** Format: double */
             errorK: number;
             surfaceOnly: boolean;
         };
+        /** @description The house as it is shown, with what follows from its air. */
         HouseView: {
             rules: components["schemas"]["HouseDraft"];
             dewPoint: components["schemas"]["FigureView"];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the room's air was last read
+             */
             roomReadAt?: string | null;
+            /** @description whether it ought to be read again: never read, or more than a day ago */
             roomIsOld: boolean;
         };
+        /** @description What the room's thermometer and hygrometer say. */
         AirDraft: {
             /** Format: double */
             temperatureC: number;
             /** Format: double */
             humidityPercent: number;
         };
+        /** @description One operation and what goes in by it. */
         OperationDraft: {
             /** @enum {string} */
             kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
@@ -2929,37 +3293,64 @@ export interface components {
                 [key: string]: number;
             } | null;
             lines?: components["schemas"]["RecipeLineDraft"][] | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description what it is done to, counted from 0; left out, the pot the filling comes out of
+             */
             pot?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the pot something is taken out of
+             */
             fromPot?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how much of it, g
+             */
             takenG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description or which share of what is in it by then, %; all of it where neither is
+             *          said
+             */
             takenPercent?: number | null;
         };
+        /** @description A recipe as somebody writes it. */
         RecipeDraft: {
+            /** @description what it is called */
             name: string;
-            /** @enum {string|null} */
+            /**
+             * @description what it is meant to be
+             * @enum {string|null}
+             */
             style?: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER" | null;
+            /** @description in order */
             operations: components["schemas"]["OperationDraft"][];
+            /** @description what its pots are called, in the order of their numbers; left out where there is one */
             pots?: string[] | null;
+            /** @description why it was saved */
             note?: string | null;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the state that was changed; left out for a new one
+             */
             version?: number | null;
         };
+        /** @description An amount of an ingredient, by its id. */
         RecipeLineDraft: {
             ingredient: string;
             /** Format: double */
             amount: number;
             unit: string;
         };
+        /** @description A recipe as it stands, ready to be changed. */
         RecipeView: {
             id: string;
             /** Format: int32 */
             number: number;
             recipe: components["schemas"]["RecipeDraft"];
         };
+        /** @description What an archive says of itself. */
         Label: {
             format: string;
             house: string;
@@ -2967,34 +3358,52 @@ export interface components {
             /** Format: date-time */
             madeAt: string;
         };
+        /** @description A coloured cocoa butter as somebody writes it down. */
         ColourDraft: {
             name: string;
             /** @enum {string} */
             base: "COCOA_BUTTER" | "WHITE_COCOA_BUTTER" | "COUVERTURE";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of colour in it, by mass
+             */
             sharePercent: number;
             /** @enum {string} */
             dissolves: "FAT" | "WATER";
             strained: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where it is used, in temper
+             */
             useC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what is left of it
+             */
             leftG: number;
+            /** @description how it looks, as #rrggbb, for drawings */
             tint: string;
+            /** @description what its packet says; null where nobody has read it */
             allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the state that was changed; null for something new
+             */
             version?: number | null;
         };
+        /** @description A coloured cocoa butter as it is listed and edited. */
         ColourStockView: {
             id: string;
             colour: components["schemas"]["ColourDraft"];
             remarks: components["schemas"]["SentenceView"][];
             archived: boolean;
         };
+        /** @description Another bowl for a batch. */
         Uses: {
             /** Format: uuid */
             bowl: string;
         };
+        /** @description A batch as it is listed. */
         BatchSummaryView: {
             /** Format: uuid */
             id: string;
@@ -3016,24 +3425,36 @@ export interface components {
             /** Format: int32 */
             off: number;
         };
+        /** @description A batch as the Bench and the Daybook show it. */
         BatchView: {
             summary: components["schemas"]["BatchSummaryView"];
             /** Format: int32 */
             moulds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the task the hands are at
+             */
             step: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description so that a screen whose own clock is wrong still counts right
+             */
             serverNow: string;
             /** Format: int32 */
             entries: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description of the Temper station it is made from; null before one is begun
+             */
             bowl?: string | null;
             couverture?: string | null;
+            /** @description what Undo would take back now */
             undo?: components["schemas"]["UndoView"];
             materials: components["schemas"]["MaterialView"][];
             declared?: components["schemas"]["DeclaredView"];
             steps: components["schemas"]["StepView"][];
         };
+        /** @description How long it takes, seconds. */
         ClockView: {
             /** Format: int32 */
             shortestS: number;
@@ -3042,6 +3463,7 @@ export interface components {
             /** Format: int32 */
             longestS: number;
         };
+        /** @description What its label has to say, as it was planned; null in batches of before. */
         DeclaredView: {
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             unread: string;
@@ -3050,11 +3472,13 @@ export interface components {
             alcohol: boolean;
             keepCold: boolean;
         };
+        /** @description The latest moment, and what to do when it has passed. */
         LatestView: {
             /** Format: date-time */
             at: string;
             late: string;
         };
+        /** @description One planned mass, grams. */
         MaterialView: {
             /** @enum {string} */
             role: "COUVERTURE" | "COLOUR" | "FILLING" | "INGREDIENT";
@@ -3062,6 +3486,7 @@ export interface components {
             /** Format: double */
             grams: number;
         };
+        /** @description A reading as it stands, and what to do about it where the bowl does not say it. */
         NoteView: {
             /** Format: uuid */
             id: string;
@@ -3073,8 +3498,10 @@ export interface components {
             /** @enum {string} */
             bandStatus: "IN_BAND" | "TIGHT" | "OFF";
             advice: components["schemas"]["SentenceView"];
+            /** @description whether it should be mended and read again before going on */
             again: boolean;
         };
+        /** @description What is to be read. */
         ReadingView: {
             what: string;
             /** @enum {string} */
@@ -3083,6 +3510,7 @@ export interface components {
             target: number;
             band: components["schemas"]["BandView"];
         };
+        /** @description A remark as it stands. */
         RemarkView: {
             /** Format: uuid */
             id: string;
@@ -3091,25 +3519,37 @@ export interface components {
             text: string;
             corrected: boolean;
         };
+        /** @description One task, planned and noted. */
         StepView: {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
             kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
+            /** @description what it belongs to; empty for the pieces themselves */
             part: string;
             /** @enum {string} */
             status: "WAITING" | "READY" | "UNDER_WAY" | "DONE";
             /** Format: date-time */
             begunAt?: string | null;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description not sooner than this; null while something before it is not done
+             */
             earliest?: string | null;
             latest?: components["schemas"]["LatestView"];
+            /** @description what others under way keep that it would need too */
             taken: string[];
+            /** @description whether somebody stands at it most of the time */
             byHand: boolean;
+            /** @description whether its reading is one of the bowl */
             atTheBowl: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the entry that says so; taken back, the task is open again
+             */
             doneBy?: string | null;
+            /** @description numbers of those that must be done before */
             after: number[];
             say: components["schemas"]["SentenceView"];
             amounts: {
@@ -3125,15 +3565,23 @@ export interface components {
             noted?: number | null;
             /** Format: double */
             outBy: number;
-            /** @enum {string} */
+            /**
+             * @description of the reading
+             * @enum {string}
+             */
             bandStatus: "IN_BAND" | "TIGHT" | "OFF";
-            /** @enum {string} */
+            /**
+             * @description whether it had the time it was planned to have
+             * @enum {string}
+             */
             timeKept: "AS_PLANNED" | "TOO_SOON" | "TOO_LATE" | "TOO_SHORT" | "TOO_LONG";
             timeKeptWords: string;
+            /** @description readings that were undone */
             takenBack: number[];
             /** Format: int64 */
             tookS?: number | null;
         };
+        /** @description The entry that would be taken back. */
         UndoView: {
             /** Format: uuid */
             id: string;
@@ -3141,18 +3589,26 @@ export interface components {
             step: number;
             what: string;
         };
+        /** @description A bowl to be planned. What is left out comes from House rules. */
         CurveRequest: {
             couverture: string;
             /** Format: double */
             massG: number;
+            /** @description one, or several side by side */
             methods: ("TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE")[];
             /** @enum {string|null} */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** @enum {string|null} */
+            /**
+             * @description where dark is worked in this bowl
+             * @enum {string|null}
+             */
             darkWindow?: "LOW" | "HIGH" | null;
             /** @enum {string|null} */
             vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description poured on the stone or of seed, for a single method that has a share
+             */
             sharePercent?: number | null;
             /** Format: double */
             roomC?: number | null;
@@ -3161,6 +3617,7 @@ export interface components {
             /** Format: double */
             bathC?: number | null;
         };
+        /** @description A planned curve, ready to be drawn and read. */
         CurveView: {
             /** @enum {string} */
             method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
@@ -3180,8 +3637,12 @@ export interface components {
             verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
+        /** @description A bowl as a screen begins it. */
         BowlDraft: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that sending twice begins one
+             */
             id: string;
             name: string;
             couverture: string;
@@ -3193,29 +3654,48 @@ export interface components {
             vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
             /** @enum {string|null} */
             method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
-            /** @enum {string|null} */
+            /**
+             * @description where dark is worked in this bowl; as the house has it where left out
+             * @enum {string|null}
+             */
             darkWindow?: "LOW" | "HIGH" | null;
+            /** @description name of the probe that reads it; typed where left out */
             probe?: string | null;
             simulated?: components["schemas"]["Simulated"];
         };
+        /** @description A bowl and probe of the core's own model instead of real ones. */
         Simulated: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description times faster than life, 1 to 60
+             */
             pace: number;
             /** Format: double */
             startC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the probe
+             */
             noiseK: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of readings that never come, 0 to 0.95
+             */
             dropouts: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share read from the skin, 0 to 0.95
+             */
             skin: number;
         };
+        /** @description A temperature typed by hand. */
         TypedReading: {
             /** Format: uuid */
             id: string;
             /** Format: double */
             temperatureC: number;
         };
+        /** @description A small question at the bowl. */
         SolveRequest: {
             couverture: string;
             /** Format: double */
@@ -3226,61 +3706,135 @@ export interface components {
             roomC?: number | null;
             /** @enum {string} */
             question: "HEAT_FOR_TEMPERATURE" | "TEMPERATURE_AFTER_HEAT" | "BATH_FOR_TEMPERATURE" | "TEMPERATURE_AFTER_BATH" | "SHARE_FOR_TEMPERATURE" | "TEMPERATURE_AFTER_STONE" | "WINDOW";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where it stands
+             */
             fromC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what is wanted or done, in the unit the question names
+             */
             value: number;
         };
+        /** @description A shell to be cast. */
         CastRequest: {
             couverture: string;
             mould: string;
-            /** @enum {string|null} */
+            /**
+             * @description as poured; that of its bag where left out
+             * @enum {string|null}
+             */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description temperature of the bowl; the middle of its window where left out
+             */
             bowlC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description stable crystals, per cent of the fat; as this house works it where left out
+             */
             stablePercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description temperature of the mould; the room's where left out
+             */
             mouldC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the room; that of House rules where left out
+             */
             roomC?: number | null;
-            /** @enum {string|null} */
+            /**
+             * @description as it drains; tapped where left out
+             * @enum {string|null}
+             */
             vibration?: "NONE" | "TAPPED" | "TABLE" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how long it drains; 20 s where left out
+             */
             drainS?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how far the turned mould is rocked; not where left out
+             */
             rockedDegrees?: number | null;
-            /** @enum {string} */
+            /**
+             * @description which of wait, mean thickness and mass the value is
+             * @enum {string}
+             */
             asked: "WAIT" | "MEAN" | "MASS";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description s, mm or g
+             */
             value: number;
         };
+        /** @description Shells on the scale. */
         WeighingRequest: {
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that sending twice writes once
+             */
+            id?: string | null;
+            /** @description how they were cast; its value is the wait in seconds */
             cast: components["schemas"]["CastRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the clean mould, g; 0 where the scale was set to zero with it
+             */
             emptyG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the mould with its shells, g
+             */
             shelledG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the same with its fillings, g; left out where not weighed
+             */
             filledG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description and capped, scraped flush, g; left out where not weighed
+             */
             cappedG?: number | null;
+            /** @description that went in, of the books */
             filling?: string | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description filled; all usable ones where left out
+             */
             cavities?: number | null;
             note?: string | null;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when; now where left out
+             */
             notedAt?: string | null;
         };
+        /** @description A filling as it lies in this mould. */
         FillWeighedView: {
             filling: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as weighed, the mean
+             */
             gPerMl: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description without air
+             */
             recipeGPerMl: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description it rests on
+             */
             weighings: number;
         };
+        /** @description A weighing beside what was foretold. */
         WeighedRowView: {
             id: string;
             /** Format: date-time */
@@ -3293,37 +3847,65 @@ export interface components {
             mouldC: number;
             /** Format: int32 */
             cavities: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one shell as weighed
+             */
             eachG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description by the model alone
+             */
             foretoldG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description by the model as corrected
+             */
             learnedG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one filling; null where not weighed
+             */
             fillEachG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one cap; null where not weighed
+             */
             capEachG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as thick it is; null where not weighed
+             */
             capMm?: number | null;
             note: string;
         };
+        /** @description What the workshop's weighings say of a mould, couverture and vibration. */
         WeighedView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description on the film that stays, with its margin (eight in ten)
+             */
             yieldFactor: number;
             /** Format: double */
             yieldLow: number;
             /** Format: double */
             yieldHigh: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description on the pace of setting
+             */
             heatFactor: number;
             /** Format: double */
             heatLow: number;
             /** Format: double */
             heatHigh: number;
             rows: components["schemas"]["WeighedRowView"][];
+            /** @description what fillings weigh in this mould */
             fills: components["schemas"]["FillWeighedView"][];
             says: components["schemas"]["SentenceView"][];
+            /** @description sentence where the newest are unlike the ones before */
             drift?: components["schemas"]["SentenceView"];
+            /** @description what to weigh to know more */
             next?: components["schemas"]["SentenceView"];
         };
         SimulatedScale: {
@@ -3336,105 +3918,208 @@ export interface components {
             /** Format: double */
             cappedG: number;
         };
+        /** @description What is to go into a shell that has set. */
         FillRequest: {
             couverture: string;
             mould: string;
             /** Format: double */
             shellMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description temperature of the shell as it is filled; the room's where left out
+             */
             shellC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the room; that of House rules where left out
+             */
             roomC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description temperature of the filling; left out, only the warmest is asked
+             */
             fillC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description heat a millilitre of the filling holds; that of the filling named, or 2.9
+             *          J/mlK where left out, a ganache
+             */
             heatJPerMlK?: number | null;
+            /** @description of the books; left out, only the shell is asked */
             filling?: string | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description room left for the cap over it; 2 where left out
+             */
             capMm?: number | null;
         };
+        /** @description The warmest fill of a shell, and how a filling lies in it. */
         FillView: {
+            /** @description by the shell's own heat balance */
             bears: components["schemas"]["FigureView"];
+            /** @description the smaller of that and what is common practice */
             advised: components["schemas"]["FigureView"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what a millilitre of the filling holds
+             */
             heatJPerMlK: number;
+            /** @description of the filling that was named; null where none was */
             level?: components["schemas"]["LevelView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description How it lies. */
         LevelView: {
+            /** @description in one cavity, below the cap */
             mass: components["schemas"]["FigureView"];
+            /** @description in all of them */
             perMould: components["schemas"]["FigureView"];
+            /** @description higher in the middle than at the wall, tapped */
             uneven: components["schemas"]["FigureView"];
+            /** @description its top carries a cap when no warmer; null where never */
             carriesBelow?: components["schemas"]["FigureView"];
+            /** @description minutes in this room; null where not here */
             carriesFrom?: components["schemas"]["FigureView"];
         };
+        /** @description A mould from full to scraped. */
         DrainRequest: {
             cast: components["schemas"]["CastRequest"];
-            /** @enum {string|null} */
+            /**
+             * @description while it stands full; tapped where left out
+             * @enum {string|null}
+             */
             shaken?: "NONE" | "TAPPED" | "TABLE" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how long; 45 s where left out
+             */
             shakenS?: number | null;
         };
+        /** @description From full to scraped. */
         DrainView: {
+            /** @description bubbles as wide as this stay however long it is shaken */
             caught: components["schemas"]["FigureView"];
+            /** @description bubbles wider than this come up within the time */
             left: components["schemas"]["FigureView"];
+            /** @description its shine goes, after draining */
             begins: components["schemas"]["FigureView"];
+            /** @description after draining */
             scrapeFrom: components["schemas"]["FigureView"];
+            /** @description after draining; null where it may be scraped for an hour */
             scrapeUntil?: components["schemas"]["FigureView"];
+            /** @description of standing turned over */
             ways: components["schemas"]["StandsView"][];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description A way of standing. */
         StandsView: {
             words: string;
+            /** @description in one cavity, until it begins to set */
             runsOff: components["schemas"]["FigureView"];
+            /** @description at the rim */
             lip: components["schemas"]["FigureView"];
+            /** @description its shine goes there */
             begins: components["schemas"]["FigureView"];
+            /** @description what it is good for */
             says: string;
         };
+        /** @description A shell on its way through the cold. */
         ColdRequest: {
             cast: components["schemas"]["CastRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description minutes after draining it goes in; when it begins to set where left out
+             */
             movedMin?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the cabinet; that of the first in House rules where left out
+             */
             airC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of its air; by what House rules say of it where left out
+             */
             metresPerS?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description put in together; 1 where left out
+             */
             moulds?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description they stand on; 3 where left out
+             */
             shelves?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the cabinet takes away at most; 150 W where left out
+             */
             coolingW?: number | null;
-            /** @enum {string|null} */
+            /**
+             * @description how they stand; opening up where left out
+             * @enum {string|null}
+             */
             opening?: "UP" | "SIDE" | "DOWN" | null;
         };
+        /** @description A mould to be turned out. */
         DemouldRequest: {
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that sending twice writes once
+             */
+            id?: string | null;
+            /** @description how it was cast, and where it stood in the cold */
             cold: components["schemas"]["ColdRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description thickness of its cap; an open shell where left out
+             */
             capMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how long it was in the cold; not yet turned out where left out
+             */
             coldMin?: number | null;
+            /** @description numbers of the cavities that did not come out, from 1 */
             stuck?: number[] | null;
+            /** @description numbers of those that came out broken */
             broken?: number[] | null;
             note?: string | null;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when; now where left out
+             */
             notedAt?: string | null;
         };
+        /** @description When a mould lets go, and what was found. */
         DemouldView: {
+            /** @description in the cold, as this workshop has it; null where it never does */
             letsGo?: components["schemas"]["FigureView"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that make a piece
+             */
             cavities: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description they lie in
+             */
             rows: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description on the model's time, with its margin (eight in ten)
+             */
             factor: number;
             /** Format: double */
             low: number;
             /** Format: double */
             high: number;
+            /** @description every mould turned out, newest first */
             found: components["schemas"]["TurnedOutView"][];
             says: components["schemas"]["SentenceView"][];
         };
+        /** @description A mould that was turned out. */
         TurnedOutView: {
             id: string;
             /** Format: date-time */
@@ -3449,6 +4134,7 @@ export interface components {
             broken: number[];
             note: string;
         };
+        /** @description One coat. */
         ShellColour: {
             name: string;
             /** Format: double */
@@ -3456,36 +4142,66 @@ export interface components {
             /** @enum {string|null} */
             how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
         };
+        /** @description Colours in a mould, what is seen outermost first. */
         ShellColourRequest: {
             mould: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description to be coloured; 1 where left out
+             */
             moulds?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the room's where left out
+             */
             mouldC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that of House rules where left out
+             */
             roomC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the colour in form V as it is brought on; 1 where left out
+             */
             stablePercent?: number | null;
             coats: components["schemas"]["ShellColour"][];
         };
+        /** @description One coat. */
         ColouredView: {
             name: string;
             /** @enum {string} */
             how: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of it that is seen from outside, 0 to 1
+             */
             seen: number;
+            /** @description to have ready, what goes past included */
             perMould: components["schemas"]["FigureView"];
+            /** @description for all moulds */
             all: components["schemas"]["FigureView"];
+            /** @description what temperature it is brought on; null where it is dry */
             at?: components["schemas"]["FigureView"];
+            /** @description min after it, the next; null where it smears for six hours */
             nextFrom?: components["schemas"]["FigureView"];
         };
+        /** @description Colours in a mould. */
         ShellColourView: {
             coats: components["schemas"]["ColouredView"][];
+            /** @description after the last coat, min; null where it does not hold within six hours */
             castFrom?: components["schemas"]["FigureView"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description at the latest
+             */
             castUntilMin: number;
             remarks: components["schemas"]["SentenceView"][];
         };
+        /**
+         * @description A moment of it: the air shelf by shelf, the first it meets before the last; the front layer
+         *      by layer from the mould to the hollow.
+         */
         ColdPointView: {
             /** Format: double */
             minutes: number;
@@ -3500,9 +4216,14 @@ export interface components {
             shrunkPercent: number;
             frontPercent: number[];
         };
+        /** @description One way through the cold. */
         ColdView: {
+            /** @description of the school, or of the cabinet as asked */
             words: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the cabinet as it is set
+             */
             airC: number;
             begins: components["schemas"]["FigureView"];
             latest: components["schemas"]["FigureView"];
@@ -3515,49 +4236,88 @@ export interface components {
             airWarmestC: number;
             /** Format: double */
             lastShelfC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description minutes to stay covered on leaving it; 0 where none
+             */
             coveredMin: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description each would gather open
+             */
             waterMg: number;
             /** @enum {string} */
             couvertureKind: "DARK" | "MILK" | "WHITE";
             line: components["schemas"]["ColdPointView"][];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description A shell in several coats. */
         CoatsRequest: {
+            /** @description of the first; asked by its wait, or by the mean thickness of all together */
             cast: components["schemas"]["CastRequest"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many, 1 to 4, each after the wait of the first; as many as it takes where a
+             *          thickness is asked
+             */
             coats?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description rim of halves to be glued; the room's where left out
+             */
             rimC?: number | null;
         };
+        /** @description One coat. */
         CastCoatView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from full to turned
+             */
             waitS: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of it alone
+             */
             meanMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of it alone, one cavity
+             */
             massG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description after it has drained
+             */
             nextFromMin: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the next still bonds; null where it does for an hour
+             */
             nextUntilMin?: number | null;
         };
+        /** @description A shell in coats. */
         CoatsView: {
+            /** @description whether the thickness asked for can be had */
             found: boolean;
             coats: components["schemas"]["CastCoatView"][];
             together: components["schemas"]["FigureView"];
             thinnest: components["schemas"]["FigureView"];
             mass: components["schemas"]["FigureView"];
+            /** @description its shine goes, after the last has drained */
             begins: components["schemas"]["FigureView"];
+            /** @description the cavity's, from the rim to the floor, mm */
             wall: components["schemas"]["WallView"][];
+            /** @description of all coats together, from the floor to the rim */
             places: components["schemas"]["PlaceView"][];
             /** @enum {string} */
             couvertureKind: "DARK" | "MILK" | "WHITE";
+            /** @description glued halves no longer slide */
             tacks: components["schemas"]["FigureView"];
+            /** @description and may be lifted; null where not within the hour */
             holds?: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description A place of the shell, mm. */
         PlaceView: {
             /** Format: double */
             acrossMm: number;
@@ -3570,13 +4330,16 @@ export interface components {
             /** Format: double */
             innerDownMm: number;
         };
+        /** @description A point of the cavity's section, mm. */
         WallView: {
             /** Format: double */
             acrossMm: number;
             /** Format: double */
             downMm: number;
         };
+        /** @description What a casting comes to. */
         CastView: {
+            /** @description whether there is such a wait */
             found: boolean;
             waiting: components["schemas"]["FigureView"];
             mean: components["schemas"]["FigureView"];
@@ -3587,22 +4350,35 @@ export interface components {
             mass: components["schemas"]["FigureView"];
             perMould: components["schemas"]["FigureView"];
             brim: components["schemas"]["FigureView"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description thickness for ten seconds longer
+             */
             perTenSecondsMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description for a mould one kelvin colder
+             */
             perMouldKelvinMm: number;
             /** Format: double */
             setMm: number;
             growth: components["schemas"]["GrowthView"][];
+            /** @description the cavity's, from the rim to the floor, mm */
             wall: components["schemas"]["WallView"][];
+            /** @description of the shell, from the floor to the rim */
             places: components["schemas"]["PlaceView"][];
             /** @enum {string} */
             couvertureKind: "DARK" | "MILK" | "WHITE";
+            /** @description how warm it should be */
             mould: components["schemas"]["WarmthView"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the answer rests on, of this workshop
+             */
             weighings: number;
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description Thickness after a wait. */
         GrowthView: {
             /** Format: double */
             waitS: number;
@@ -3611,6 +4387,7 @@ export interface components {
             /** Format: double */
             thinnestMm: number;
         };
+        /** @description A school, and what it comes to for this bowl. */
         MouldPracticeView: {
             words: string;
             /** Format: double */
@@ -3619,69 +4396,128 @@ export interface components {
             toC: number;
             says: string;
         };
+        /** @description The mould before casting. */
         WarmthView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how warm it is
+             */
             isC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description to be at least
+             */
             fromC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description at most
+             */
             toC: number;
             coldSays: string;
             warmSays: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description seconds of air at 45 °C to the middle of that; null where it needs none
+             */
             warmAirS?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description until it has lost a kelvin again on the bench; null where it does not
+             */
             keepsS?: number | null;
             practices: components["schemas"]["MouldPracticeView"][];
         };
+        /** @description A cap on filled shells. */
         CapRequest: {
+            /** @description of the cap */
             couverture: string;
             mould: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the shell it closes
+             */
             shellMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of its bowl; the middle of its window where left out
+             */
             bowlC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description stable crystals, per cent of the fat; 1 where left out
+             */
             stablePercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description thick
+             */
             capMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the filling as it is capped; the room's where left out
+             */
             fillC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the shell's rim; the room's where left out
+             */
             rimC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that of House rules where left out
+             */
             roomC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the cabinet; that of the first in House rules where left out
+             */
             airC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the filling; 2.9 where left out, a ganache
+             */
             heatJPerMlK?: number | null;
         };
+        /** @description A cap. */
         CapView: {
+            /** @description of one */
             mass: components["schemas"]["FigureView"];
+            /** @description of all caps of a mould */
             perMould: components["schemas"]["FigureView"];
+            /** @description a second pass, after the first */
             secondFrom: components["schemas"]["FigureView"];
+            /** @description it still bonds; null where it does for an hour */
             secondUntil?: components["schemas"]["FigureView"];
+            /** @description into the cold from then, after the last pass */
             begins: components["schemas"]["FigureView"];
+            /** @description in the cold; null where not within the hour */
             firm?: components["schemas"]["FigureView"];
+            /** @description how deep the rim melts */
             rimMelts: components["schemas"]["FigureView"];
+            /** @description how warm it must be for that */
             rimBonds: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description What is wanted of the sample workshop. */
         SampleWish: {
             /** @enum {string} */
             kind: "INGREDIENT" | "COUVERTURE" | "MOULD";
+            /** @description which; all of the kind where there are none */
             ids: string[];
         };
+        /** @description How many came. */
         SampleTaken: {
             /** Format: int32 */
             taken: number;
         };
+        /** @description One act. */
         ActView: {
             /** @enum {string} */
             kind: "HEAT" | "STIR" | "WAIT" | "BATH" | "TABLE" | "SEED" | "TAKE" | "READ" | "PAPER" | "WORK";
             /** Format: double */
             amount: number;
         };
+        /** @description What is to be played. */
         PlayRequest: {
             /** @enum {string} */
             exercise: "WARM_BOWL" | "FROM_THE_MELT" | "WARM_ROOM";
@@ -3689,6 +4525,7 @@ export interface components {
             seed: number;
             acts: components["schemas"]["ActView"][];
         };
+        /** @description An act with what was seen of it. */
         MomentView: {
             /** @enum {string} */
             kind: "HEAT" | "STIR" | "WAIT" | "BATH" | "TABLE" | "SEED" | "TAKE" | "READ" | "PAPER" | "WORK";
@@ -3704,6 +4541,7 @@ export interface components {
             /** Format: double */
             smearS?: number | null;
         };
+        /** @description An exercise as played so far; the truth only when it is over. */
         RehearsalView: {
             moments: components["schemas"]["MomentView"][];
             /** Format: double */
@@ -3712,6 +4550,7 @@ export interface components {
             truth?: components["schemas"]["PathView"];
             score?: components["schemas"]["ScoreView"];
         };
+        /** @description Points of one kind. */
         ScoreLineView: {
             what: string;
             /** Format: int32 */
@@ -3720,6 +4559,7 @@ export interface components {
             most: number;
             why: components["schemas"]["SentenceView"];
         };
+        /** @description Points and their reasons. */
         ScoreView: {
             /** Format: int32 */
             points: number;
@@ -3728,6 +4568,7 @@ export interface components {
             verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
         };
+        /** @description A tasting as it is written down. */
         TastingDraft: {
             /** Format: uuid */
             id?: string | null;
@@ -3739,6 +4580,7 @@ export interface components {
             score?: number | null;
             words?: string | null;
         };
+        /** @description A bite to be logged. */
         BiteDraft: {
             /** Format: uuid */
             id?: string | null;
@@ -3749,6 +4591,7 @@ export interface components {
             barrierMm?: number | null;
             words?: string | null;
         };
+        /** @description A logged bite. */
         BiteView: {
             /** Format: double */
             days: number;
@@ -3757,11 +4600,13 @@ export interface components {
             barrierMm: number;
             words: string;
         };
+        /** @description Water activity of every layer at a day. */
         MoistureAtView: {
             /** Format: double */
             days: number;
             activity: number[];
         };
+        /** @description Water moving between the layers of a piece. */
         MoistureView: {
             piece: string;
             layers: string[];
@@ -3781,23 +4626,42 @@ export interface components {
             softTo: number;
             bites: components["schemas"]["BiteView"][];
         };
+        /** @description A recipe to be held against every mould. */
         RoomRequest: {
             on: components["schemas"]["SheetRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 1.6 where it is not said
+             */
             shellMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 1.8 where it is not said
+             */
             headRoomMm?: number | null;
         };
+        /** @description A recipe to be looked at. */
         SheetRequest: {
             recipe: components["schemas"]["RecipeDraft"];
+            /** @description whose own measurements move the models, where it is in the books */
             filling?: string | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where it is eaten, °C; 20 where it is not said
+             */
             servingC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where it is kept, °C; 16 where it is not said
+             */
             storageC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where it is cooked, m; that of the House rules where it is not said
+             */
             altitudeM?: number | null;
         };
+        /** @description What a mould holds of it. */
         MouldFillView: {
             id: string;
             name: string;
@@ -3805,30 +4669,43 @@ export interface components {
             cavities: number;
             /** Format: int32 */
             owned: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description in one cavity
+             */
             eachG: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that all of the recipe fills
+             */
             pieces: number;
         };
+        /** @description One layer that is tried, and its share of the room. */
         LayerDraft: {
             on: components["schemas"]["SheetRequest"];
             /** Format: double */
             share: number;
         };
+        /** @description Layers that are tried in a mould. */
         LayersRequest: {
             mould: string;
             /** Format: double */
             shellMm?: number | null;
             /** Format: double */
             headRoomMm?: number | null;
+            /** @description first in first, two or more */
             layers: components["schemas"]["LayerDraft"][];
             /** Format: double */
             barrierMm: number;
             /** Format: double */
             days: number;
         };
+        /** @description A delivery as it was written down. */
         LotDraft: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description chosen by the screen: sent twice it is written once
+             */
             id?: string | null;
             code: string;
             /** Format: date */
@@ -3837,6 +4714,7 @@ export interface components {
             grams?: number | null;
             note?: string | null;
         };
+        /** @description A delivery as it is shown. */
         LotView: {
             code: string;
             /** Format: date */
@@ -3845,6 +4723,7 @@ export interface components {
             grams?: number | null;
             note: string;
         };
+        /** @description What the panel of a packet says. */
         PanelDraft: {
             /** Format: double */
             fatG: number;
@@ -3863,14 +4742,19 @@ export interface components {
             /** @enum {string} */
             like: "CHOCOLATE" | "DAIRY" | "NUT" | "FRUIT" | "BISCUIT" | "SYRUP" | "COCONUT";
         };
+        /** @description A full composition estimated from it. */
         EstimateView: {
             gramsPer100: {
                 [key: string]: number;
             };
             basis: string;
         };
+        /** @description A tasting or a measurement as it was written down. */
         FillingNoteDraft: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description chosen by the screen: sent twice it is written once
+             */
             id?: string | null;
             /** Format: int32 */
             number?: number | null;
@@ -3882,6 +4766,7 @@ export interface components {
             score?: number | null;
             words?: string | null;
         };
+        /** @description What was noted of a version. */
         FillingNoteView: {
             /** Format: int32 */
             number: number;
@@ -3895,21 +4780,45 @@ export interface components {
             score?: number | null;
             words: string;
         };
+        /** @description A sugar to be cooked. */
         SugarRequest: {
+            /**
+             * @description what is in the pan: a recipe in which sugar is cooked, up to there, or else all
+             *          its lines stirred together
+             */
             recipe: components["schemas"]["RecipeDraft"];
-            /** @enum {string|null} */
+            /**
+             * @description wanted; or
+             * @enum {string|null}
+             */
             stage?: "SYRUP" | "THREAD" | "SOFT_BALL" | "FIRM_BALL" | "HARD_BALL" | "SOFT_CRACK" | "HARD_CRACK" | "LIGHT_CARAMEL" | "CARAMEL" | "DARK_CARAMEL" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what was read
+             */
             readC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where it is not said, that of the House rules
+             */
             altitudeM?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the air, where somebody has a barometer
+             */
             pressureHPa?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the thermometer shows in boiling water here
+             */
             boilingWaterC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what it shows in melting ice
+             */
             iceC?: number | null;
         };
+        /** @description How far to cook it, or what was reached. */
         SugarView: {
             read: components["schemas"]["FigureView"];
             truth: components["schemas"]["FigureView"];
@@ -3925,30 +4834,49 @@ export interface components {
             offsetK: number;
             cautions: components["schemas"]["SentenceView"][];
         };
+        /** @description How long a filling keeps. */
         LifeView: {
+            /** @description whether it must be kept cold */
             keepCold: boolean;
+            /** @description the same in words */
             verdict: components["schemas"]["SentenceView"];
+            /** @description on the shelf, or in the cold where it must be kept cold */
             days: components["schemas"]["FigureView"];
+            /** @description what ends it */
             reason: components["schemas"]["SentenceView"];
+            /** @description what would lengthen it */
             longer: components["schemas"]["SentenceView"][];
+            /** @description whether a reading of pH and water activity may free it from the cold */
             readingHelps: boolean;
         };
+        /** @description What came of a pot beside the one the filling comes out of. */
         PotView: {
             /** Format: int32 */
             pot: number;
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of ingredients put into it
+             */
             weighedG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description out of it, altogether
+             */
             takenG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what nobody took
+             */
             leftG: number;
         };
+        /** @description One quality. */
         QualityView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
             figure: components["schemas"]["FigureView"];
         };
+        /** @description Everything the bench shows of a filling. */
         SheetView: {
             figures: components["schemas"]["QualityView"][];
             splitRisk: components["schemas"]["FigureView"];
@@ -3973,6 +4901,7 @@ export interface components {
             lineGrams: number[];
             staying: components["schemas"]["StayingView"][];
         };
+        /** @description A pot after an operation. */
         StageView: {
             /** @enum {string} */
             kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
@@ -3987,12 +4916,19 @@ export interface components {
             /** Format: double */
             lostG: number;
         };
+        /** @description A line a balance leaves alone although nobody locked it. */
         StayingView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its place in the recipe, from 0
+             */
             line: number;
+            /** @description why */
             words: string;
+            /** @description whether its maker may free it */
             main: boolean;
         };
+        /** @description How it stands at a temperature. */
         TextureView: {
             /** Format: double */
             celsius: number;
@@ -4004,29 +4940,46 @@ export interface components {
             /** Format: double */
             firmness: number;
         };
+        /**
+         * @description A recipe to be made bigger or smaller: by a factor, to a yield, to a line at hand, or to
+         *      pieces.
+         */
         ScaleRequest: {
             on: components["schemas"]["SheetRequest"];
             /** Format: double */
             factor?: number | null;
             /** Format: double */
             yieldG?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted from 0, with grams at hand
+             */
             line?: number | null;
             /** Format: double */
             grams?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description filling in one of the pieces
+             */
             eachG?: number | null;
             /** Format: int32 */
             pieces?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the pan holds; each left out where it does not matter
+             */
             panMl?: number | null;
             /** Format: double */
             blenderMl?: number | null;
             /** Format: double */
             bowlMl?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what will be left over
+             */
             leftoverG?: number | null;
         };
+        /** @description The label of a jar. */
         LeftoverView: {
             name: string;
             /** Format: double */
@@ -4039,6 +4992,7 @@ export interface components {
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             ideas: components["schemas"]["SentenceView"][];
         };
+        /** @description The recipe in its new size. */
         ScaleView: {
             /** Format: double */
             factor: number;
@@ -4050,81 +5004,125 @@ export interface components {
             recipe: components["schemas"]["RecipeDraft"];
             leftover?: components["schemas"]["LeftoverView"];
         };
+        /** @description Text of a recipe in any of the four ways. */
         TextDraft: {
             text: string;
         };
+        /** @description A name of the larder that may be meant. */
         CandidateView: {
             id: string;
             name: string;
             /** Format: double */
             score: number;
         };
+        /** @description A line as it was read. */
         ReadLineView: {
             raw: string;
             /** Format: double */
             amount: number;
             unit: string;
             words: string;
+            /** @description the id where it was surely or likely found */
             ingredient?: string | null;
             /** @enum {string} */
             sureness: "SURE" | "LIKELY" | "GUESSED" | "UNKNOWN";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of it, where it was found and can be weighed
+             */
             grams?: number | null;
             candidates: components["schemas"]["CandidateView"][];
         };
+        /** @description An operation as it was read. */
         ReadOperationView: {
             /** @enum {string} */
             kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings: {
                 [key: string]: number;
             };
+            /** @description settings the text ought to say and does not */
             asks: ("TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM" | "SIZE_MM")[];
             lines: components["schemas"]["ReadLineView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which pot it is done to, counted from 0
+             */
             pot: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the pot something is taken out of
+             */
             fromPot?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how much of it, g
+             */
             takenG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description or which share of it, %; all of it where neither is said
+             */
             takenPercent?: number | null;
         };
+        /** @description A recipe as it was read. */
         ReadRecipeView: {
             name: string;
             format: string;
-            /** @enum {string} */
+            /**
+             * @description what it is most likely meant to be
+             * @enum {string}
+             */
             style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
             operations: components["schemas"]["ReadOperationView"][];
             unused: components["schemas"]["UnusedView"][];
             /** Format: int32 */
             unmatched: number;
+            /** @description that was read: places of spans are places in it */
             text: string;
+            /** @description where each part of it went */
             spans: components["schemas"]["SpanView"][];
+            /** @description what its pots are called, none where there is one */
             pots: string[];
         };
+        /** @description A stretch of the text. */
         SpanView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description where it begins
+             */
             from: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description where it ends, exclusive
+             */
             to: number;
             /** @enum {string} */
             went: "NOWHERE" | "NOTHING" | "LINE" | "DONE" | "SET";
         };
+        /** @description A piece of the text with what of it was not used. */
         UnusedView: {
             text: string;
+            /** @description of it; none where all of it was left out */
             parts: string[];
+            /** @description whether it is a line that no sentence names: it goes in first */
             putFirst: boolean;
         };
+        /** @description A pot to be made a filling of its own. */
         OwnPotRequest: {
             on: components["schemas"]["SheetRequest"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted from 0
+             */
             pot: number;
         };
+        /** @description What a meter showed, to be corrected. */
         MeterRequest: {
             /** Format: double */
             shown: number;
             salts: components["schemas"]["SaltReadingDraft"][];
         };
+        /** @description What a meter showed over a salt. */
         SaltReadingDraft: {
             /** @enum {string} */
             salt: "MAGNESIUM_CHLORIDE" | "POTASSIUM_CARBONATE" | "MAGNESIUM_NITRATE" | "SODIUM_CHLORIDE" | "POTASSIUM_CHLORIDE" | "POTASSIUM_SULPHATE";
@@ -4133,16 +5131,19 @@ export interface components {
             /** Format: double */
             celsius: number;
         };
+        /** @description A filling gone wrong. */
         MendRequest: {
             on: components["schemas"]["SheetRequest"];
             /** @enum {string} */
             fault: "SPLIT" | "GRAINY" | "TOO_SOFT" | "TOO_HARD" | "SCORCHED" | "LUMPY";
         };
+        /** @description A cause, and how strongly the numbers speak for it. */
         CauseView: {
             words: components["schemas"]["SentenceView"];
             /** Format: double */
             likely: number;
         };
+        /** @description Why it went wrong and what mends it. */
         MendView: {
             /** @enum {string} */
             fault: "SPLIT" | "GRAINY" | "TOO_SOFT" | "TOO_HARD" | "SCORCHED" | "LUMPY";
@@ -4150,6 +5151,7 @@ export interface components {
             causes: components["schemas"]["CauseView"][];
             remedies: components["schemas"]["RemedyView"][];
         };
+        /** @description Something to do, and the figures that follow. */
         RemedyView: {
             words: components["schemas"]["SentenceView"];
             ingredient?: string | null;
@@ -4157,6 +5159,7 @@ export interface components {
             grams: number;
             after?: components["schemas"]["SheetView"];
         };
+        /** @description A filling set to cool. */
         CoolingRequest: {
             on: components["schemas"]["SheetRequest"];
             /** @enum {string} */
@@ -4173,12 +5176,14 @@ export interface components {
             /** Format: double */
             pipingC: number;
         };
+        /** @description When butter goes in, and what differs. */
         ButterPracticeView: {
             /** @enum {string} */
             practice: "WITH_THE_LIQUID" | "AT_30";
             words: string;
             says: string;
         };
+        /** @description How it cools and when it pipes. */
         CoolingView: {
             minutes: number[];
             celsius: number[];
@@ -4194,6 +5199,7 @@ export interface components {
             practices: components["schemas"]["RestPracticeView"][];
             butter: components["schemas"]["ButterPracticeView"][];
         };
+        /** @description A school and how the filling stands when its rest is over. */
         RestPracticeView: {
             /** @enum {string} */
             practice: "ROOM_24_H" | "UNTIL_IT_PIPES" | "COLD_2_H" | "COLD_3_DAYS";
@@ -4201,26 +5207,47 @@ export interface components {
             says: string;
             /** Format: double */
             celsius: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the rest takes; of what is to pipe until it does, or as long as was waited
+             */
             minutes: number;
             /** Format: double */
             solidPercent: number;
             /** Format: double */
             firmness: number;
             texture: string;
+            /** @description what stands against so long a rest of a filling that must be kept cold */
             coldAfter?: components["schemas"]["SentenceView"];
         };
+        /** @description A recipe to be balanced. */
         BalanceRequest: {
             on: components["schemas"]["SheetRequest"];
+            /** @description lines that stay, counted from 0 through the recipe */
             locked?: number[] | null;
+            /**
+             * @description lines its maker lets move although the filling is made of them or named after
+             *          them
+             */
             freed?: number[] | null;
+            /** @description bands; where there are none, those of the style or of the ready wish */
             wishes?: components["schemas"]["ConstraintDraft"][] | null;
-            /** @enum {string|null} */
+            /**
+             * @description a wish in a word
+             * @enum {string|null}
+             */
             ready?: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT" | null;
+            /** @description ingredients that may be added although they are not in yet */
             mayAdd?: string[] | null;
+            /**
+             * @description whether what is done may change too: boiled down further, sugar cooked
+             *          hotter; left out, it may not
+             */
             moveOperations?: boolean | null;
+            /** @description what must not pay for it */
             keep?: ("FRUIT" | "COST")[] | null;
         };
+        /** @description A quality between two numbers. */
         ConstraintDraft: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -4229,6 +5256,7 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        /** @description One line that changes. */
         AmountMoveView: {
             /** Format: int32 */
             line: number;
@@ -4239,6 +5267,7 @@ export interface components {
             toG: number;
             why: components["schemas"]["SentenceView"];
         };
+        /** @description Before and after. */
         BalanceView: {
             /** @enum {string} */
             outcome: "MET" | "AS_GOOD_AS_MET" | "NEAREST" | "CLASH";
@@ -4246,12 +5275,14 @@ export interface components {
             operationMoves: components["schemas"]["OperationMoveView"][];
             says: components["schemas"]["SentenceView"][];
             missed: components["schemas"]["MissedView"][];
+            /** @description lines that stay and that, freed, would let every wish be met */
             worthFreeing: number[];
             wishes: components["schemas"]["ConstraintDraft"][];
             recipe: components["schemas"]["RecipeDraft"];
             before: components["schemas"]["SheetView"];
             after: components["schemas"]["SheetView"];
         };
+        /** @description A wish that is not met, or that keeps others from it. */
         MissedView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -4260,12 +5291,19 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
+            /** @description the nearest it comes */
             reached: components["schemas"]["FigureView"];
+            /** @description without it all others are met */
             curesAll: boolean;
         };
+        /** @description An operation that changes. */
         OperationMoveView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its place in the balanced recipe, from 0
+             */
             operation: number;
+            /** @description what is done, and in which pot */
             words: string;
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
@@ -4275,12 +5313,14 @@ export interface components {
             to: number;
             why: components["schemas"]["SentenceView"];
         };
+        /** @description Where the trace was put. */
         TakenView: {
             /** Format: uuid */
             id: string;
             /** Format: int32 */
             readings: number;
         };
+        /** @description Readings that would be kept apart. */
         ApartView: {
             /** @enum {string} */
             flag: "NOT_A_NUMBER" | "IMPOSSIBLE" | "DUPLICATE" | "OUT_OF_ORDER" | "CLOCK_RESTARTED" | "SKIN" | "JUMP";
@@ -4288,6 +5328,7 @@ export interface components {
             /** Format: int32 */
             count: number;
         };
+        /** @description One row as it was written and as it is read. */
         PreviewRow: {
             time: string;
             temperature: string;
@@ -4296,6 +5337,7 @@ export interface components {
             /** Format: double */
             celsius: number;
         };
+        /** @description How a file would be read, before anything is kept. */
         PreviewView: {
             columns: string[];
             /** Format: int32 */
@@ -4322,8 +5364,10 @@ export interface components {
             beganAt?: string | null;
             rows: components["schemas"]["PreviewRow"][];
         };
+        /** @description What a file brings, or would bring: how much of it is new, is changed, is here already. */
         Brought: {
             file: string;
+            /** @description which list it goes into */
             list: string;
             /** Format: int32 */
             fresh: number;
@@ -4331,22 +5375,29 @@ export interface components {
             changed: number;
             /** Format: int32 */
             same: number;
+            /** @description of what is new or changed the first ones, each with what it says */
             things: components["schemas"]["Thing"][];
+            /** @description columns and sheets that mean nothing here and are not taken */
             unread: string[];
+            /** @description what to look at before it is relied on */
             cautions: string[];
         };
+        /** @description One value, as it stood and as it will stand; empty where there was or will be nothing. */
         CellChange: {
             column: string;
             before: string;
             after: string;
         };
+        /** @description One thing. */
         Thing: {
             /** @enum {string} */
             what: "NEW" | "CHANGED";
             id: string;
             name: string;
+            /** @description what it says anew; of a changed thing only that */
             cells: components["schemas"]["CellChange"][];
         };
+        /** @description What came of a pack. */
         Answer: {
             /** Format: int32 */
             kept: number;
@@ -4354,16 +5405,20 @@ export interface components {
             known: number;
             /** Format: int32 */
             unheard: number;
+            /** @description records that could not be read; the others were taken */
             rejected: components["schemas"]["Rejected"][];
         };
+        /** @description A record that could not be read, and why. */
         Rejected: {
             /** Format: int32 */
             record: number;
             why: string;
         };
+        /** @description What is to be melted together. */
         MixtureDraft: {
             parts: components["schemas"]["PartDraft"][];
         };
+        /** @description What follows from its parts. */
         MixtureView: {
             gramsPer100: {
                 [key: string]: number;
@@ -4375,30 +5430,45 @@ export interface components {
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** Format: double */
             pricePerKg?: number | null;
+            /** @description fats that do not bear each other */
             cautions: components["schemas"]["SentenceView"][];
             cautionsFrom: string;
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
         };
+        /** @description The numbers of a bag. */
         BagLabelDraft: {
             /** @enum {string} */
             kind: "DARK" | "MILK" | "WHITE";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of dark and milk, as fat and sugars
+             */
             cocoaPercent?: number | null;
             /** Format: double */
             fatPercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the nutrition table, lactose included
+             */
             sugarsPercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of white, as milk solids and sugar
+             */
             cocoaButterPercent?: number | null;
             /** Format: double */
             milkSolidsPercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description among the ingredients, without lactose
+             */
             sugarPercent?: number | null;
             /** Format: double */
             milkFatPercent?: number | null;
             bag?: components["schemas"]["BagDraft"];
         };
+        /** @description What follows from them. */
         BagLabelView: {
             gramsPer100: {
                 [key: string]: number;
@@ -4406,67 +5476,145 @@ export interface components {
             /** Format: double */
             densityGPerMl: number;
             basis: string;
+            /** @description what the composition rules say of its name */
             rules: components["schemas"]["SentenceView"][];
             rulesFrom: string;
+            /** @description where the bag's curve is not ours, and why */
             differs: components["schemas"]["SentenceView"][];
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
+            /** @description whether it is worked as the bag says */
             byItsBag: boolean;
         };
+        /** @description What is dipped. */
         CentreRequest: {
-            /** @enum {string} */
+            /**
+             * @description rolled round, or cut
+             * @enum {string}
+             */
             shape: "BALL" | "BLOCK";
+            /** @description it is made of; a ganache where left out */
             filling?: string | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a round one
+             */
             massG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a cut one
+             */
             lengthMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a cut one
+             */
             widthMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a cut one
+             */
             heightMm?: number | null;
         };
+        /** @description Coats on the scale. */
         CoatWeighingRequest: {
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that sending twice writes once
+             */
+            id?: string | null;
+            /** @description how they were dipped */
             dip: components["schemas"]["DipRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one centre, mean of some
+             */
             centreG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one finished piece, mean of as many
+             */
             pieceG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of it powder, nuts and what else is on it; none where left out
+             */
             otherG?: number | null;
             note?: string | null;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when; now where left out
+             */
             notedAt?: string | null;
         };
+        /** @description Centres to be dipped. */
         DipRequest: {
             couverture: string;
-            /** @enum {string|null} */
+            /**
+             * @description as poured; that of its bag where left out
+             * @enum {string|null}
+             */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the bowl; the middle of its window where left out
+             */
             bowlC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description stable crystals, per cent of the fat; as this house works it where left out
+             */
             stablePercent?: number | null;
             centre: components["schemas"]["CentreRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as it is dipped
+             */
             centreC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description pressed under; 2 where left out
+             */
             underS?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lifted and tapped; 6 where left out
+             */
             tappedS?: number | null;
+            /** @description whether its top is blown off; not where left out */
             blown?: boolean | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description weight of a coat; then the tapping is found
+             */
             wantedG?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in all; 40 where left out
+             */
             pieces?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from one to the next; 10 where left out
+             */
             everyS?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description in the bowl; as much as it takes where left out
+             */
             bowlG?: number | null;
-            /** @enum {string|null} */
+            /**
+             * @description rolled in; none where left out
+             * @enum {string|null}
+             */
             powder?: "COCOA" | "SUGAR" | "CRYSTAL_SUGAR" | "NUTS" | "SESAME" | "COCONUT" | "FLAKES" | "WAFER" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that of House rules where left out
+             */
             roomC?: number | null;
         };
+        /** @description One of them. */
         CoatWeighedView: {
             id: string;
             /** Format: double */
@@ -4477,30 +5625,55 @@ export interface components {
             /** Format: date-time */
             notedAt: string;
         };
+        /** @description What coats of one couverture have weighed, and what is made of it. */
         CoatsWeighedView: {
+            /** @description the model's film, corrected */
             film: components["schemas"]["FigureView"];
+            /** @description what it means */
             said: components["schemas"]["SentenceView"];
+            /** @description the newest first */
             weighings: components["schemas"]["CoatWeighedView"][];
         };
+        /** @description A slab to be cut. */
         SlabRequest: {
+            /** @description it is made of; a ganache where left out */
             filling?: string | null;
             /** Format: double */
             lengthMm: number;
             /** Format: double */
             widthMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description it stands
+             */
             heightMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description cut off all round; 0 where left out
+             */
             trimMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lost to wire or knife; 0.6 where left out, a wire
+             */
             kerfMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one side of a piece
+             */
             pieceMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the other side
+             */
             acrossMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description brushed underneath before it is cut; 0 where left out
+             */
             precoatMm?: number | null;
         };
+        /** @description One piece, mm from the corner of the slab. */
         CutPieceView: {
             /** Format: double */
             x: number;
@@ -4511,27 +5684,48 @@ export interface components {
             /** Format: double */
             deep: number;
         };
+        /** @description A slab, cut. */
         SlabView: {
             /** Format: int32 */
             pieces: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description no cutting gives more
+             */
             bound: number;
             cuts: components["schemas"]["CutPieceView"][];
+            /** @description weight of the filling in the frame */
             slab: components["schemas"]["FigureView"];
+            /** @description weight of one */
             piece: components["schemas"]["FigureView"];
+            /** @description weight of all pieces against the slab, per cent */
             yield: components["schemas"]["FigureView"];
+            /** @description chocolate brushed underneath; null where none */
             precoat?: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description A decoration sheet. */
         DecorSheetRequest: {
             couverture: string;
-            /** @enum {string|null} */
+            /**
+             * @description as poured; that of its bag where left out
+             * @enum {string|null}
+             */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the bowl; the middle of its window where left out
+             */
             bowlC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description stable crystals, per cent of the fat; as this house works it where left out
+             */
             stablePercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that of House rules where left out
+             */
             roomC?: number | null;
             /** Format: double */
             lengthMm: number;
@@ -4539,27 +5733,52 @@ export interface components {
             widthMm: number;
             /** Format: double */
             thickMm: number;
-            /** @enum {string} */
+            /**
+             * @description what is cut from it
+             * @enum {string}
+             */
             cut: "ROUNDS" | "RECTANGLES";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a round, or one side of a rectangle
+             */
             acrossMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the other side of a rectangle
+             */
             otherMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description between two rounds; 1 where left out
+             */
             gapMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description when it is to be cut; only said where it is too soon or too late
+             */
             cutAtMin?: number | null;
         };
+        /** @description A decoration sheet, and what comes out of it. */
         DecorSheetView: {
+            /** @description of the sheet */
             mass: components["schemas"]["FigureView"];
+            /** @description weight of one piece */
             each: components["schemas"]["FigureView"];
+            /** @description min after it is spread; null where not in two hours */
             cutFrom?: components["schemas"]["FigureView"];
+            /** @description the same */
             cutUntil?: components["schemas"]["FigureView"];
+            /** @description the same */
             peels?: components["schemas"]["FigureView"];
+            /** @description how high the ends of a piece rise, left to itself */
             curls: components["schemas"]["FigureView"];
             /** Format: int32 */
             pieces: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description no layout holds more
+             */
             bound: number;
             /** Format: double */
             wasteShare: number;
@@ -4567,93 +5786,170 @@ export interface components {
             rounds: components["schemas"]["RoundView"][];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description Middle of a round, mm from the corner of the sheet. */
         RoundView: {
             /** Format: double */
             x: number;
             /** Format: double */
             y: number;
         };
+        /** @description A filling piped onto paper. */
         PipeRequest: {
             filling: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of one heap
+             */
             massG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as it leaves the bag
+             */
             pipedC: number;
         };
+        /** @description Heaps on paper. */
         PipeView: {
+            /** @description whether one keeps the shape of the nozzle */
             stands: boolean;
             across: components["schemas"]["FigureView"];
             height: components["schemas"]["FigureView"];
+            /** @description the filling is no warmer than this; null where never */
             standsBelow?: components["schemas"]["FigureView"];
+            /** @description heaps out of a kilogram of filling */
             perKilogram: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description Lines out of a bag. */
         LineRequest: {
             couverture: string;
             /** @enum {string|null} */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of what is in the bag; the middle of its window where left out
+             */
             bagC?: number | null;
             /** Format: double */
             stablePercent?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description across its opening; found where a width is wanted
+             */
             nozzleMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description across the line; nothing where the opening is given
+             */
             wantedMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description in the bag; 100 where left out
+             */
             bagG?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of line on one piece; nothing where it is not counted
+             */
             eachMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the cold a thin bag lies in; the first cabinet where left out
+             */
             coldC?: number | null;
         };
+        /** @description A line come to rest. */
         PipedLineView: {
+            /** @description whether it stays round */
             stands: boolean;
             nozzle: components["schemas"]["FigureView"];
             across: components["schemas"]["FigureView"];
             height: components["schemas"]["FigureView"];
             perGram: components["schemas"]["FigureView"];
             outOfTheBag: components["schemas"]["FigureView"];
+            /** @description the bag is enough for; null where nothing is said of one */
             pieces?: components["schemas"]["FigureView"];
+            /**
+             * @description how long a bag too thin lies in the cold; null where it need not, or never comes to
+             *          it
+             */
             flat?: components["schemas"]["FigureView"];
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description Centres through a small enrobing machine. */
         EnrobeRequest: {
             couverture: string;
-            /** @enum {string|null} */
+            /**
+             * @description as poured; that of its bag where left out
+             * @enum {string|null}
+             */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of its bath; the middle of its window where left out
+             */
             bowlC?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description stable crystals, per cent of the fat; as this house works it where left out
+             */
             stablePercent?: number | null;
             centre: components["schemas"]["CentreRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as it goes in
+             */
             centreC: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description speed of the belt
+             */
             beltMPerMin: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description width of the belt
+             */
             beltMm: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from curtain to tunnel, with the blower and the shaker; 400 where left out
+             */
             stretchMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description between two centres; 15 where left out
+             */
             gapMm?: number | null;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air of the tunnel; 14 where left out
+             */
             tunnelC?: number | null;
         };
+        /** @description What a small enrobing machine does in an hour. */
         EnrobeView: {
             coat: components["schemas"]["FigureView"];
             film: components["schemas"]["FigureView"];
             shaken: components["schemas"]["FigureView"];
             rows: components["schemas"]["FigureView"];
+            /** @description pieces */
             perHour: components["schemas"]["FigureView"];
+            /** @description chocolate that goes out with them in an hour */
             coats: components["schemas"]["FigureView"];
+            /** @description chocolate the pump lifts in an hour */
             curtain: components["schemas"]["FigureView"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description it must be long; null where they do not set in it within the hour
+             */
             tunnelM?: number | null;
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description The bowl before a dip. */
         DipPointView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description done by then
+             */
             dips: number;
             /** Format: double */
             minutes: number;
@@ -4661,69 +5957,127 @@ export interface components {
             bowlC: number;
             /** Format: double */
             bowlG: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the next
+             */
             coatG: number;
         };
+        /** @description Dipped centres, and the bowl they empty. */
         DipView: {
+            /** @description whether a tapping gives the weight that was wanted */
             found: boolean;
             centre: components["schemas"]["FigureView"];
             coat: components["schemas"]["FigureView"];
             film: components["schemas"]["FigureView"];
+            /** @description as asked, or found */
             tapped: components["schemas"]["FigureView"];
             foot: components["schemas"]["FigureView"];
+            /** @description so many centres cost the bowl a degree */
             took: components["schemas"]["FigureView"];
             all: components["schemas"]["FigureView"];
+            /** @description chocolate to begin with so that all can be dipped */
             start: components["schemas"]["FigureView"];
+            /**
+             * @description after it is set down, from which it is rolled at once; null where not in the
+             *          hour
+             */
             rollUntil?: components["schemas"]["FigureView"];
+            /** @description the same */
             lifts?: components["schemas"]["FigureView"];
+            /** @description centre that does not tear its coat */
             coldest: components["schemas"]["FigureView"];
+            /** @description the centre keeps its shape on the fork; null where it always or never does */
             firmBelow?: components["schemas"]["FigureView"];
+            /** @description powder on all of them; null where none */
             sticks?: components["schemas"]["FigureView"];
+            /** @description powder to have ready; what does not stick is sieved and goes back */
             tray?: components["schemas"]["FigureView"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower end of the window of the bowl
+             */
             coolestC: number;
             /** Format: int32 */
             dipped: number;
             line: components["schemas"]["DipPointView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description dip before which it should be warmed; null where it stays in its window
+             */
             warmAt?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description dip from which coats are a quarter heavier; null where they stay
+             */
             thickAt?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description dip from which the fork no longer dives; null where it does to the end
+             */
             shallowAt?: number | null;
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description A batch to begin. */
         BatchOrder: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that a press repeated begins one batch
+             */
             id: string;
             piece: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description or pieces, one of the two
+             */
             moulds?: number | null;
             /** Format: int32 */
             pieces?: number | null;
-            /** @enum {string|null} */
+            /**
+             * @description of tempering; the usual one of the house where it is not said
+             * @enum {string|null}
+             */
             method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
-            /** @enum {string|null} */
+            /**
+             * @description made with it, or standing ready
+             * @enum {string|null}
+             */
             fillings?: "MADE_WITH_IT" | "READY" | null;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description of the Temper station that stands in temper; one is tempered where it is left out
+             */
             bowl?: string | null;
         };
+        /** @description An entry as a screen sends it. */
         EntryDraft: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description chosen by the screen, so that sending twice writes once
+             */
             id: string;
             /** @enum {string} */
             kind: "BEGIN" | "NOTE" | "REMARK" | "DONE" | "UNDO" | "CORRECT" | "ABANDON";
             /** Format: int32 */
             step: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description reading in the unit of its step
+             */
             value?: number | null;
             text?: string | null;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the entry that is undone or corrected
+             */
             about?: string | null;
         };
+        /** @description What is one act to the maker. */
         Act: {
+            /** @description all of them, or none */
             entries: components["schemas"]["EntryDraft"][];
         };
+        /** @description Something gone wrong. */
         BowlFaultView: {
             /** @enum {string} */
             id: "WATER" | "HUMID_BAG" | "WRONG_COLOUR" | "SCORCHED" | "LUMPS" | "OIL_ON_TOP";
@@ -4732,6 +6086,7 @@ export interface components {
             why: components["schemas"]["SentenceView"];
             still: components["schemas"]["SentenceView"][];
         };
+        /** @description A probe that speaks and that no bowl listens to. */
         Stray: {
             probe: string;
             /** Format: int64 */
@@ -4739,6 +6094,7 @@ export interface components {
             /** Format: date-time */
             last: string;
         };
+        /** @description How much seed, at what bowl temperature, and what comes of it. */
         SeedView: {
             melt: components["schemas"]["FigureView"];
             seed: components["schemas"]["FigureView"];
@@ -4748,6 +6104,7 @@ export interface components {
             fall: components["schemas"]["PathView"];
             say: components["schemas"]["SentenceView"][];
         };
+        /** @description Coloured cocoa butter for so many moulds. */
         ColourView: {
             needed: components["schemas"]["FigureView"];
             colour: components["schemas"]["FigureView"];
@@ -4757,26 +6114,42 @@ export interface components {
             steps: components["schemas"]["SentenceView"][];
             cautions: components["schemas"]["SentenceView"][];
         };
+        /** @description Coating, alone or with chocolate in it. */
         CoatingView: {
             work: components["schemas"]["FigureView"];
             foreign: components["schemas"]["FigureView"];
             say: components["schemas"]["SentenceView"];
             cautions: components["schemas"]["SentenceView"][];
         };
+        /** @description One page of a list. */
         PageViewSummaryView: {
             items: components["schemas"]["SummaryView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
         };
+        /**
+         * @description A trace ready to be drawn: readings as they came, and crystals with their margin beside them, per
+         *      cent of the fat.
+         */
         ChartView: {
             timeS: number[];
             celsius: number[];
             lane: components["schemas"]["LaneView"];
         };
+        /** @description Crystals along a trace. */
         LaneView: {
             timeS: number[];
             stable: number[];
@@ -4784,6 +6157,7 @@ export interface components {
             stableHigh: number[];
             unstable: number[];
         };
+        /** @description What a recorded trace tells. */
         ReadBackView: {
             summary: components["schemas"]["SummaryView"];
             chart: components["schemas"]["ChartView"];
@@ -4804,6 +6178,7 @@ export interface components {
             maybeFahrenheit: boolean;
             events: components["schemas"]["BowlEventView"][];
         };
+        /** @description A rule kept or broken. */
         RuleView: {
             name: string;
             kept: boolean;
@@ -4812,6 +6187,7 @@ export interface components {
             size: components["schemas"]["SentenceView"];
             change: components["schemas"]["SentenceView"];
         };
+        /** @description One stretch of the curve. */
         StretchView: {
             /** @enum {string} */
             kind: "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "WORK";
@@ -4827,13 +6203,16 @@ export interface components {
             /** Format: double */
             extremeC: number;
         };
+        /** @description One thing of the sample workshop. */
         Offer: {
             /** @enum {string} */
             kind: "INGREDIENT" | "COUVERTURE" | "MOULD";
             id: string;
             name: string;
+            /** @description whether this house has one of that id already */
             here: boolean;
         };
+        /** @description An exercise to choose. */
         ExerciseView: {
             /** @enum {string} */
             id: "WARM_BOWL" | "FROM_THE_MELT" | "WARM_ROOM";
@@ -4851,25 +6230,39 @@ export interface components {
             parMinutes: number;
             work: components["schemas"]["BandView"];
         };
+        /** @description One page of a list. */
         PageViewPieceView: {
             items: components["schemas"]["PieceView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
         };
+        /** @description What is melted of another couverture. */
         CapNeedView: {
             couverture: string;
+            /** @description or else for a second colour */
             caps: boolean;
             toMelt: components["schemas"]["FigureView"];
         };
+        /** @description One thing to fetch from the larder. */
         FetchView: {
             ingredient: string;
             /** Format: double */
             grams: number;
         };
+        /** @description One layer's filling. */
         FillingView: {
             name: string;
             perCavity: components["schemas"]["FigureView"];
@@ -4884,6 +6277,7 @@ export interface components {
             recipe: components["schemas"]["LineView"][];
             composition: components["schemas"]["ShareView"][];
         };
+        /** @description One thing stirred in or laid on. */
         InclusionNeedView: {
             name: string;
             /** Format: double */
@@ -4894,6 +6288,7 @@ export interface components {
             keepCold: boolean;
             verdict: components["schemas"]["SentenceView"];
         };
+        /** @description One recipe line, in grams and as its maker wrote it. */
         LineView: {
             ingredient: string;
             /** Format: double */
@@ -4902,12 +6297,19 @@ export interface components {
             amount: number;
             unit: string;
         };
+        /** @description What a batch needs, as it is shown before it begins. */
         NeedsView: {
             /** Format: int32 */
             pieces: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description or sheets; 0 where pieces are made one by one
+             */
             moulds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 0 where it comes out of none
+             */
             mouldsOwned: number;
             kept: components["schemas"]["FigureView"][];
             toMelt: components["schemas"]["FigureView"];
@@ -4918,8 +6320,11 @@ export interface components {
             inclusions: components["schemas"]["InclusionNeedView"][];
             fetch: components["schemas"]["FetchView"][];
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @description whether the whole piece must be kept cold, its layers judged where they touch too */
             keepCold: boolean;
+            /** @description the same in words; null where nothing in it spoils */
             life?: components["schemas"]["SentenceView"];
+            /** @description and so work and temper: null where nothing is tempered */
             melt?: components["schemas"]["BandView"];
             work?: components["schemas"]["BandView"];
             temper?: components["schemas"]["TemperView"];
@@ -4927,11 +6332,13 @@ export interface components {
             steps: number;
             remarks: components["schemas"]["SentenceView"][];
         };
+        /** @description One component of a filling. */
         ShareView: {
             component: string;
             /** Format: double */
             percent: number;
         };
+        /** @description How its bowl is brought into temper. */
         TemperView: {
             /** @enum {string} */
             method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
@@ -4944,26 +6351,50 @@ export interface components {
             window: components["schemas"]["FigureView"];
             solved: components["schemas"]["FigureView"][];
         };
+        /** @description A piece that holds a filling. */
         FilledView: {
             id: string;
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description filling in one of them
+             */
             eachG: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that a mass of filling fills
+             */
             pieces?: number | null;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description pieces of a mould; 0 where it comes out of none
+             */
             cavitiesPerMould: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many fillings it has
+             */
             layers: number;
+            /** @description it may be filled; nothing where no shell bears it */
             warmest?: components["schemas"]["FigureView"];
         };
+        /** @description One page of a list. */
         PageViewMouldView: {
             items: components["schemas"]["MouldView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
         };
         Asked: {
@@ -4975,42 +6406,59 @@ export interface components {
             /** Format: double */
             usual: number;
         };
+        /** @description A shape and what has to be measured of it. */
         ShapeView: {
             /** @enum {string} */
             shape: "HALF_SPHERE" | "DOME" | "FRUSTUM" | "DISC" | "BAR" | "EGG" | "TURNED" | "PULLED" | "WEIGHED";
             words: string;
             asks: components["schemas"]["Asked"][];
         };
+        /** @description An ingredient by its name. */
         IngredientNameView: {
             id: string;
             name: string;
         };
+        /** @description One page of a list. */
         PageViewIngredientView: {
             items: components["schemas"]["IngredientView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
         };
+        /** @description The house one is in, and the other. */
         HousesView: {
             /** @enum {string} */
             here: "SAMPLE" | "OWN";
+            /** @description null where there is none, or it is not open yet */
             other?: components["schemas"]["OtherView"];
         };
+        /** @description The other house: on the same machine, at this port. */
         OtherView: {
             /** @enum {string} */
             which: "SAMPLE" | "OWN";
             /** Format: int32 */
             port: number;
         };
+        /** @description One thing that was found. */
         FoundView: {
             /** @enum {string} */
             kind: "PIECE" | "FILLING" | "INGREDIENT" | "COUVERTURE" | "MOULD" | "COLOUR" | "BATCH" | "LOT";
             id: string;
             name: string;
         };
+        /** @description A filling in the list. */
         FillingSummaryView: {
             id: string;
             name: string;
@@ -5019,15 +6467,26 @@ export interface components {
             /** Format: int32 */
             number: number;
         };
+        /** @description One page of a list. */
         PageViewFillingSummaryView: {
             items: components["schemas"]["FillingSummaryView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
         };
+        /** @description One version in the list. */
         RecipeVersionView: {
             /** Format: int32 */
             number: number;
@@ -5046,6 +6505,7 @@ export interface components {
             amounts: components["schemas"]["Amount"][];
             doings: string[];
         };
+        /** @description Everything the bench needs to know before anything is written. */
         BenchWordsView: {
             operations: components["schemas"]["OperationKindView"][];
             styles: components["schemas"]["StyleView"][];
@@ -5059,18 +6519,24 @@ export interface components {
             stages: components["schemas"]["SugarStageView"][];
             looks: components["schemas"]["LookView"][];
         };
+        /** @description What a balance can be told to keep. */
         KeepView: {
             /** @enum {string} */
             keep: "FRUIT" | "COST";
             words: string;
         };
+        /** @description A look something is boiled down to. */
         LookView: {
             /** @enum {string} */
             look: "THICKER" | "COATS_A_SPOON" | "SYRUPY" | "JAMMY" | "NEARLY_DRY";
             words: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that has boiled away by then, by custom
+             */
             awayPercent: number;
         };
+        /** @description An operation and what can be set on it. */
         OperationKindView: {
             /** @enum {string} */
             kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
@@ -5080,6 +6546,7 @@ export interface components {
             takesFromPot: boolean;
             settings: components["schemas"]["SettingView"][];
         };
+        /** @description A quality that can be wished for. */
         QualityWordsView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -5087,11 +6554,13 @@ export interface components {
             /** @enum {string} */
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
         };
+        /** @description A ready wish. */
         ReadyConstraintView: {
             /** @enum {string} */
             wish: "FIRM_IT" | "SOFTEN_IT" | "KEEP_LONGER" | "LESS_SWEET" | "LESS_WATER" | "NOT_SPLIT";
             words: string;
         };
+        /** @description A setting of an operation. */
         SettingView: {
             /** @enum {string} */
             setting: "TEMPERATURE_C" | "MINUTES" | "HOURS" | "MASS_G" | "PERCENT" | "RETENTION" | "WIDTH_MM" | "SIZE_MM";
@@ -5102,10 +6571,15 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description where nothing is said; empty where it must be given or comes of the pot
+             */
             usual?: number | null;
+            /** @description whether it comes of what is in the pot where nothing is said */
             byContent: boolean;
         };
+        /** @description One band of a style. */
         StyleBandView: {
             /** @enum {string} */
             quality: "WATER_ACTIVITY" | "WATER" | "FREE_WATER" | "FAT" | "OIL_SHARE" | "DISSOLVED_SUGAR" | "CRYSTAL_SUGAR" | "SOLID_FAT_SERVING" | "SOLID_FAT_STORAGE" | "FIRMNESS" | "FIRMNESS_STORAGE" | "SWEETNESS" | "BITTERNESS" | "ALCOHOL" | "ACIDITY" | "ENERGY" | "COST" | "YIELD";
@@ -5114,12 +6588,14 @@ export interface components {
             unit: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET";
             band: components["schemas"]["BandView"];
         };
+        /** @description A style and its bands. */
         StyleView: {
             /** @enum {string} */
             style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
             words: string;
             bands: components["schemas"]["StyleBandView"][];
         };
+        /** @description A stage and its temperatures at sea level. */
         SugarStageView: {
             /** @enum {string} */
             stage: "SYRUP" | "THREAD" | "SOFT_BALL" | "FIRM_BALL" | "HARD_BALL" | "SOFT_CRACK" | "HARD_CRACK" | "LIGHT_CARAMEL" | "CARAMEL" | "DARK_CARAMEL";
@@ -5129,12 +6605,14 @@ export interface components {
             /** Format: double */
             toC: number;
         };
+        /** @description A kind of filling to start from. */
         TypeView: {
             name: string;
             /** @enum {string} */
             style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
             text: string;
         };
+        /** @description So many rows of so many. */
         ProgressView: {
             file: string;
             /** Format: int32 */
@@ -5142,6 +6620,7 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
+        /** @description One filling of a list: its recipe, and what was noted of it. */
         FillingRow: {
             name: string;
             /** @enum {string|null} */
@@ -5150,6 +6629,7 @@ export interface components {
             pots?: string[] | null;
             notes?: components["schemas"]["NoteRow"][] | null;
         };
+        /** @description What was tasted or measured of it. */
         NoteRow: {
             /** Format: date-time */
             at: string;
@@ -5161,28 +6641,155 @@ export interface components {
             score?: number | null;
             words?: string | null;
         };
+        /** @description A weighing as it goes out and comes in. */
+        ShellWeighingDraft: {
+            couverture: string;
+            mould: string;
+            /**
+             * @description as poured; that of its bag where left out
+             * @enum {string|null}
+             */
+            fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
+            /** Format: double */
+            bowlC: number;
+            /** Format: double */
+            stablePercent: number;
+            /** Format: double */
+            mouldC: number;
+            /** Format: double */
+            roomC: number;
+            /** @enum {string} */
+            vibration: "NONE" | "TAPPED" | "TABLE";
+            /** Format: double */
+            drainS: number;
+            /** Format: double */
+            rockedDegrees: number;
+            /** Format: double */
+            waitS: number;
+            /** Format: int32 */
+            cavities: number;
+            /**
+             * Format: double
+             * @description of all cavities together
+             */
+            shellsG: number;
+            /**
+             * Format: double
+             * @description of all fillings together; left out where it was not weighed filled
+             */
+            fillG?: number | null;
+            /**
+             * Format: double
+             * @description of all caps together; left out where it was not weighed capped
+             */
+            capG?: number | null;
+            /** @description in them, of the books */
+            filling?: string | null;
+            note?: string | null;
+            /** Format: date-time */
+            notedAt: string;
+        };
+        /** @description A tasting as it goes out and comes in. */
+        TastingRow: {
+            piece: string;
+            /** Format: date-time */
+            notedAt: string;
+            /**
+             * @description of the piece's couverture then; that of today where left out
+             * @enum {string|null}
+             */
+            kind?: "DARK" | "MILK" | "WHITE" | null;
+            /** @description whether it had a filling then; as today where left out */
+            filled?: boolean | null;
+            /**
+             * Format: double
+             * @description of the whole piece then, g in 100 g; that of today where left out
+             */
+            sweetness?: number | null;
+            /**
+             * Format: double
+             * @description of the whole piece then, g in 100 g; that of today where left out
+             */
+            bitterness?: number | null;
+            /** @enum {string|null} */
+            sweet?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
+            /** @enum {string|null} */
+            bitter?: "TOO_LITTLE" | "RIGHT" | "TOO_MUCH" | null;
+            /**
+             * Format: int32
+             * @description 1 to 10
+             */
+            score?: number | null;
+            words?: string | null;
+            counts: boolean;
+        };
         StreamingResponseBody: unknown;
+        /** @description One page of a list. */
         PageViewColourStockView: {
             items: components["schemas"]["ColourStockView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
         };
+        /** @description A compound coating, to choose it. */
         CoatingNameView: {
             id: string;
             name: string;
         };
+        /** @description One page of a list. */
         PageViewBatchSummaryView: {
             items: components["schemas"]["BatchSummaryView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
             size: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
             total: number;
+        };
+        /** @description A refusal, after RFC 9457 */
+        Problem: {
+            /**
+             * Format: uri-reference
+             * @description What a program tells it apart by
+             */
+            type: string;
+            title: string;
+            /** Format: int32 */
+            status: number;
+            /** @description To be shown as it is */
+            detail: string;
+            /** Format: uri-reference */
+            instance?: string;
+            field?: string;
+            value?: string;
+            allowed?: string;
+            /** @description All of them, where several */
+            errors?: {
+                field: string;
+                value: string;
+                allowed: string;
+            }[];
         };
     };
     responses: never;
@@ -5193,7 +6800,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    retype: {
+    bowlsRetype: {
         parameters: {
             query?: never;
             header?: never;
@@ -5215,12 +6822,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    untype: {
+    bowlsUntype: {
         parameters: {
             query?: never;
             header?: never;
@@ -5238,12 +6890,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    correct: {
+    bowlsCorrect: {
         parameters: {
             query?: never;
             header?: never;
@@ -5265,12 +6953,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    takeBack: {
+    bowlsTakeBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -5288,12 +7021,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    piece: {
+    piecesPiece: {
         parameters: {
             query?: never;
             header?: never;
@@ -5310,12 +7079,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PieceView"];
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    change: {
+    piecesChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -5336,12 +7132,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PieceView"];
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    count: {
+    piecesCount: {
         parameters: {
             query?: never;
             header?: never;
@@ -5363,12 +7204,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TasteView"];
+                    "application/json": components["schemas"]["TasteView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    archive: {
+    piecesArchive: {
         parameters: {
             query?: never;
             header?: never;
@@ -5389,12 +7275,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PieceView"];
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    mould: {
+    mouldsMould: {
         parameters: {
             query?: never;
             header?: never;
@@ -5411,12 +7342,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MouldView"];
+                    "application/json": components["schemas"]["MouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    change_1: {
+    mouldsChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -5437,12 +7395,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MouldView"];
+                    "application/json": components["schemas"]["MouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    photo: {
+    mouldsPhoto: {
         parameters: {
             query?: never;
             header?: never;
@@ -5459,12 +7462,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    keepPhoto: {
+    mouldsKeepPhoto: {
         parameters: {
             query?: never;
             header?: never;
@@ -5486,9 +7516,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    removePhoto: {
+    mouldsRemovePhoto: {
         parameters: {
             query?: never;
             header?: never;
@@ -5506,9 +7581,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    archive_1: {
+    mouldsArchive: {
         parameters: {
             query?: never;
             header?: never;
@@ -5529,12 +7640,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MouldView"];
+                    "application/json": components["schemas"]["MouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    ingredient: {
+    ingredientsIngredient: {
         parameters: {
             query?: never;
             header?: never;
@@ -5551,12 +7707,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["IngredientView"];
+                    "application/json": components["schemas"]["IngredientView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    change_2: {
+    ingredientsChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -5577,12 +7760,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["IngredientView"];
+                    "application/json": components["schemas"]["IngredientView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    archive_2: {
+    ingredientsArchive: {
         parameters: {
             query?: never;
             header?: never;
@@ -5603,12 +7831,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["IngredientView"];
+                    "application/json": components["schemas"]["IngredientView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    house: {
+    houseHouse: {
         parameters: {
             query?: never;
             header?: never;
@@ -5623,12 +7896,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["HouseView"];
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    change_3: {
+    houseChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -5647,12 +7938,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["HouseView"];
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    read: {
+    houseRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -5671,12 +7998,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["HouseView"];
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    filling: {
+    fillingsFilling: {
         parameters: {
             query?: never;
             header?: never;
@@ -5693,12 +8056,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeView"];
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    save: {
+    fillingsSave: {
         parameters: {
             query?: never;
             header?: never;
@@ -5719,12 +8109,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeView"];
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    archive_3: {
+    fillingsArchive: {
         parameters: {
             query?: never;
             header?: never;
@@ -5745,14 +8180,60 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeView"];
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    takeHouse: {
+    exchangeTakeHouse: {
         parameters: {
             query?: {
+                /** @description whether its rules, cabinets and tools may go for those of the archive */
                 over?: boolean;
             };
             header?: never;
@@ -5767,12 +8248,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Label"];
+                    "application/json": components["schemas"]["Label"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    colour: {
+    coloursColour: {
         parameters: {
             query?: never;
             header?: never;
@@ -5789,12 +8297,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColourStockView"];
+                    "application/json": components["schemas"]["ColourStockView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    change_4: {
+    coloursChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -5815,12 +8350,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColourStockView"];
+                    "application/json": components["schemas"]["ColourStockView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    archive_4: {
+    coloursArchive: {
         parameters: {
             query?: never;
             header?: never;
@@ -5841,12 +8421,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColourStockView"];
+                    "application/json": components["schemas"]["ColourStockView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    use: {
+    batchesUse: {
         parameters: {
             query?: never;
             header?: never;
@@ -5867,12 +8492,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    curves: {
+    temperCurves: {
         parameters: {
             query?: never;
             header?: never;
@@ -5891,12 +8561,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CurveView"][];
+                    "application/json": components["schemas"]["CurveView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    bowls: {
+    bowlsBowls: {
         parameters: {
             query?: {
                 state?: "OPEN" | "ENDED";
@@ -5915,12 +8621,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewSummaryView"];
+                    "application/json": components["schemas"]["PageViewSummaryView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    begin: {
+    bowlsBegin: {
         parameters: {
             query?: never;
             header?: never;
@@ -5939,12 +8663,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    type: {
+    bowlsType: {
         parameters: {
             query?: never;
             header?: never;
@@ -5965,12 +8725,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    note: {
+    bowlsNote: {
         parameters: {
             query?: never;
             header?: never;
@@ -5991,12 +8796,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    end: {
+    bowlsEnd: {
         parameters: {
             query?: never;
             header?: never;
@@ -6013,12 +8863,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    answers: {
+    temperAnswers: {
         parameters: {
             query?: never;
             header?: never;
@@ -6037,12 +8914,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FigureView"][];
+                    "application/json": components["schemas"]["FigureView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    weigh: {
+    shellsWeigh: {
         parameters: {
             query?: never;
             header?: never;
@@ -6061,12 +8974,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["WeighedView"];
+                    "application/json": components["schemas"]["WeighedView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    weighed: {
+    shellsWeighed: {
         parameters: {
             query?: never;
             header?: never;
@@ -6085,12 +9034,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["WeighedView"];
+                    "application/json": components["schemas"]["WeighedView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    scale: {
+    shellsScale: {
         parameters: {
             query?: never;
             header?: never;
@@ -6109,12 +9085,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SimulatedScale"];
+                    "application/json": components["schemas"]["SimulatedScale"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    fill: {
+    shellsFill: {
         parameters: {
             query?: never;
             header?: never;
@@ -6133,12 +9136,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FillView"];
+                    "application/json": components["schemas"]["FillView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    drain: {
+    shellsDrain: {
         parameters: {
             query?: never;
             header?: never;
@@ -6157,12 +9187,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DrainView"];
+                    "application/json": components["schemas"]["DrainView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    demould: {
+    shellsDemould: {
         parameters: {
             query?: never;
             header?: never;
@@ -6181,12 +9238,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DemouldView"];
+                    "application/json": components["schemas"]["DemouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    demoulded: {
+    shellsDemoulded: {
         parameters: {
             query?: never;
             header?: never;
@@ -6205,12 +9298,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DemouldView"];
+                    "application/json": components["schemas"]["DemouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    colour_1: {
+    shellsColour: {
         parameters: {
             query?: never;
             header?: never;
@@ -6229,12 +9349,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ShellColourView"];
+                    "application/json": components["schemas"]["ShellColourView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    cold: {
+    shellsCold: {
         parameters: {
             query?: never;
             header?: never;
@@ -6253,12 +9400,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColdView"][];
+                    "application/json": components["schemas"]["ColdView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    coats: {
+    shellsCoats: {
         parameters: {
             query?: never;
             header?: never;
@@ -6277,12 +9451,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoatsView"];
+                    "application/json": components["schemas"]["CoatsView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    cast: {
+    shellsCast: {
         parameters: {
             query?: never;
             header?: never;
@@ -6301,12 +9511,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CastView"];
+                    "application/json": components["schemas"]["CastView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    cap: {
+    shellsCap: {
         parameters: {
             query?: never;
             header?: never;
@@ -6325,12 +9562,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CapView"];
+                    "application/json": components["schemas"]["CapView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    take: {
+    sampleTake: {
         parameters: {
             query?: never;
             header?: never;
@@ -6349,12 +9613,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SampleTaken"];
+                    "application/json": components["schemas"]["SampleTaken"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    play: {
+    rehearsalPlay: {
         parameters: {
             query?: never;
             header?: never;
@@ -6373,12 +9664,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RehearsalView"];
+                    "application/json": components["schemas"]["RehearsalView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    note_1: {
+    piecesNote: {
         parameters: {
             query?: never;
             header?: never;
@@ -6399,12 +9717,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TasteView"];
+                    "application/json": components["schemas"]["TasteView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    bite: {
+    piecesBite: {
         parameters: {
             query?: never;
             header?: never;
@@ -6425,12 +9788,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MoistureView"];
+                    "application/json": components["schemas"]["MoistureView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    trial: {
+    piecesTrial: {
         parameters: {
             query?: never;
             header?: never;
@@ -6449,12 +9857,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PieceView"];
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    thought: {
+    piecesThought: {
         parameters: {
             query?: {
                 barrierMm?: number;
@@ -6476,12 +9911,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MoistureView"];
+                    "application/json": components["schemas"]["MoistureView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    rooms: {
+    piecesRooms: {
         parameters: {
             query?: never;
             header?: never;
@@ -6500,12 +9962,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MouldFillView"][];
+                    "application/json": components["schemas"]["MouldFillView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    tried: {
+    piecesTried: {
         parameters: {
             query?: never;
             header?: never;
@@ -6524,12 +10022,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MoistureView"];
+                    "application/json": components["schemas"]["MoistureView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    washed: {
+    mouldsWashed: {
         parameters: {
             query?: never;
             header?: never;
@@ -6546,12 +10071,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MouldView"];
+                    "application/json": components["schemas"]["MouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    trial_1: {
+    mouldsTrial: {
         parameters: {
             query?: never;
             header?: never;
@@ -6570,12 +10122,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MouldView"];
+                    "application/json": components["schemas"]["MouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    lots: {
+    ingredientsLots: {
         parameters: {
             query?: never;
             header?: never;
@@ -6592,12 +10171,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["LotView"][];
+                    "application/json": components["schemas"]["LotView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    addLot: {
+    ingredientsAddLot: {
         parameters: {
             query?: never;
             header?: never;
@@ -6618,12 +10224,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["LotView"][];
+                    "application/json": components["schemas"]["LotView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    estimate: {
+    ingredientsEstimate: {
         parameters: {
             query?: never;
             header?: never;
@@ -6642,12 +10293,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["EstimateView"];
+                    "application/json": components["schemas"]["EstimateView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    notes: {
+    fillingsNotes: {
         parameters: {
             query?: never;
             header?: never;
@@ -6664,12 +10342,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FillingNoteView"][];
+                    "application/json": components["schemas"]["FillingNoteView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    note_2: {
+    fillingsNote: {
         parameters: {
             query?: never;
             header?: never;
@@ -6690,12 +10395,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FillingNoteView"][];
+                    "application/json": components["schemas"]["FillingNoteView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    sugar: {
+    fillingsSugar: {
         parameters: {
             query?: never;
             header?: never;
@@ -6714,12 +10464,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SugarView"];
+                    "application/json": components["schemas"]["SugarView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    sheet: {
+    fillingsSheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -6738,12 +10515,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    scale_1: {
+    fillingsScale: {
         parameters: {
             query?: never;
             header?: never;
@@ -6762,12 +10566,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ScaleView"];
+                    "application/json": components["schemas"]["ScaleView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    read_1: {
+    fillingsRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -6786,12 +10617,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReadRecipeView"];
+                    "application/json": components["schemas"]["ReadRecipeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    own: {
+    fillingsOwn: {
         parameters: {
             query?: never;
             header?: never;
@@ -6810,12 +10668,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeDraft"];
+                    "application/json": components["schemas"]["RecipeDraft"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    onlyUsed: {
+    fillingsOnlyUsed: {
         parameters: {
             query?: never;
             header?: never;
@@ -6834,12 +10719,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeDraft"];
+                    "application/json": components["schemas"]["RecipeDraft"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    meter: {
+    fillingsMeter: {
         parameters: {
             query?: never;
             header?: never;
@@ -6858,12 +10770,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FigureView"];
+                    "application/json": components["schemas"]["FigureView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    mend: {
+    fillingsMend: {
         parameters: {
             query?: never;
             header?: never;
@@ -6882,12 +10821,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MendView"];
+                    "application/json": components["schemas"]["MendView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    cooling: {
+    fillingsCooling: {
         parameters: {
             query?: never;
             header?: never;
@@ -6906,12 +10872,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoolingView"];
+                    "application/json": components["schemas"]["CoolingView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    balance: {
+    fillingsBalance: {
         parameters: {
             query?: never;
             header?: never;
@@ -6930,12 +10923,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BalanceView"];
+                    "application/json": components["schemas"]["BalanceView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    take_1: {
+    tracesTake: {
         parameters: {
             query: {
                 id: string;
@@ -6965,12 +10985,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TakenView"];
+                    "application/json": components["schemas"]["TakenView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    preview: {
+    tracesPreview: {
         parameters: {
             query?: {
                 timeColumn?: number;
@@ -6996,12 +11052,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PreviewView"];
+                    "application/json": components["schemas"]["PreviewView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    take_2: {
+    exchangeTake: {
         parameters: {
             query?: {
                 list?: string;
@@ -7025,12 +11108,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Brought"][];
+                    "application/json": components["schemas"]["Brought"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    take_3: {
+    devicesTake: {
         parameters: {
             query?: never;
             header?: never;
@@ -7050,12 +11160,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Answer"];
+                    "application/json": components["schemas"]["Answer"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    mixture: {
+    couverturesMixture: {
         parameters: {
             query?: never;
             header?: never;
@@ -7074,12 +11211,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MixtureView"];
+                    "application/json": components["schemas"]["MixtureView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    label: {
+    couverturesLabel: {
         parameters: {
             query?: never;
             header?: never;
@@ -7098,12 +11262,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BagLabelView"];
+                    "application/json": components["schemas"]["BagLabelView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    trial_2: {
+    coloursTrial: {
         parameters: {
             query?: never;
             header?: never;
@@ -7122,12 +11313,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColourStockView"];
+                    "application/json": components["schemas"]["ColourStockView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    weighings: {
+    coatsWeighings: {
         parameters: {
             query: {
                 couverture: string;
@@ -7144,12 +11362,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoatsWeighedView"];
+                    "application/json": components["schemas"]["CoatsWeighedView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    weigh_1: {
+    coatsWeigh: {
         parameters: {
             query?: never;
             header?: never;
@@ -7168,12 +11404,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoatsWeighedView"];
+                    "application/json": components["schemas"]["CoatsWeighedView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    slab: {
+    coatsSlab: {
         parameters: {
             query?: never;
             header?: never;
@@ -7192,12 +11464,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SlabView"];
+                    "application/json": components["schemas"]["SlabView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    sheet_1: {
+    coatsSheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -7216,12 +11515,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DecorSheetView"];
+                    "application/json": components["schemas"]["DecorSheetView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    pipe: {
+    coatsPipe: {
         parameters: {
             query?: never;
             header?: never;
@@ -7240,12 +11566,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PipeView"];
+                    "application/json": components["schemas"]["PipeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    line: {
+    coatsLine: {
         parameters: {
             query?: never;
             header?: never;
@@ -7264,12 +11617,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PipedLineView"];
+                    "application/json": components["schemas"]["PipedLineView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    enrobe: {
+    coatsEnrobe: {
         parameters: {
             query?: never;
             header?: never;
@@ -7288,12 +11668,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["EnrobeView"];
+                    "application/json": components["schemas"]["EnrobeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    dip: {
+    coatsDip: {
         parameters: {
             query?: never;
             header?: never;
@@ -7312,12 +11719,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DipView"];
+                    "application/json": components["schemas"]["DipView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    batches: {
+    batchesBatches: {
         parameters: {
             query?: {
                 state?: "RUNNING" | "FINISHED" | "ABANDONED";
@@ -7336,12 +11770,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewBatchSummaryView"];
+                    "application/json": components["schemas"]["PageViewBatchSummaryView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    begin_1: {
+    batchesBegin: {
         parameters: {
             query?: never;
             header?: never;
@@ -7360,12 +11812,48 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    write: {
+    batchesWrite: {
         parameters: {
             query?: never;
             header?: never;
@@ -7386,12 +11874,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    act: {
+    batchesAct: {
         parameters: {
             query?: never;
             header?: never;
@@ -7412,12 +11945,57 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    troubles: {
+    temperTroubles: {
         parameters: {
             query?: never;
             header?: never;
@@ -7432,12 +12010,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BowlFaultView"][];
+                    "application/json": components["schemas"]["BowlFaultView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    strays: {
+    temperStrays: {
         parameters: {
             query?: never;
             header?: never;
@@ -7452,17 +12048,37 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Stray"][];
+                    "application/json": components["schemas"]["Stray"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    seed: {
+    temperSeed: {
         parameters: {
             query: {
                 couverture: string;
                 melt: number;
+                /** @description °C */
                 bowl: number;
+                /** @description of seed; left out, the seed is solved for */
                 grams?: number;
             };
             header?: never;
@@ -7477,12 +12093,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SeedView"];
+                    "application/json": components["schemas"]["SeedView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    colour_2: {
+    temperColour: {
         parameters: {
             query: {
                 mould: string;
@@ -7503,12 +12137,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColourView"];
+                    "application/json": components["schemas"]["ColourView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    coating: {
+    temperCoating: {
         parameters: {
             query: {
                 coating: string;
@@ -7528,12 +12180,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoatingView"];
+                    "application/json": components["schemas"]["CoatingView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    bowl: {
+    bowlsBowl: {
         parameters: {
             query?: never;
             header?: never;
@@ -7550,12 +12220,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TemperBowlView"];
+                    "application/json": components["schemas"]["TemperBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    readBack: {
+    bowlsReadBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -7572,12 +12269,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReadBackView"];
+                    "application/json": components["schemas"]["ReadBackView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    chart: {
+    bowlsChart: {
         parameters: {
             query?: never;
             header?: never;
@@ -7594,12 +12318,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ChartView"];
+                    "application/json": components["schemas"]["ChartView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    offers: {
+    sampleOffers: {
         parameters: {
             query?: never;
             header?: never;
@@ -7614,12 +12365,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Offer"][];
+                    "application/json": components["schemas"]["Offer"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    exercises: {
+    rehearsalExercises: {
         parameters: {
             query?: never;
             header?: never;
@@ -7634,12 +12403,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ExerciseView"][];
+                    "application/json": components["schemas"]["ExerciseView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    pieces: {
+    piecesPieces: {
         parameters: {
             query?: {
                 find?: string;
@@ -7659,12 +12446,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewPieceView"];
+                    "application/json": components["schemas"]["PageViewPieceView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    taste: {
+    piecesTaste: {
         parameters: {
             query?: never;
             header?: never;
@@ -7681,12 +12486,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TasteView"];
+                    "application/json": components["schemas"]["TasteView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    needs: {
+    piecesNeeds: {
         parameters: {
             query?: {
                 moulds?: number;
@@ -7709,12 +12541,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["NeedsView"];
+                    "application/json": components["schemas"]["NeedsView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    moisture: {
+    piecesMoisture: {
         parameters: {
             query?: {
                 barrierMm?: number;
@@ -7734,12 +12593,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MoistureView"];
+                    "application/json": components["schemas"]["MoistureView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    holding: {
+    piecesHolding: {
         parameters: {
             query: {
                 filling: string;
@@ -7757,12 +12643,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FilledView"][];
+                    "application/json": components["schemas"]["FilledView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    moulds: {
+    mouldsMoulds: {
         parameters: {
             query?: {
                 find?: string;
@@ -7782,12 +12686,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewMouldView"];
+                    "application/json": components["schemas"]["PageViewMouldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    shapes: {
+    mouldsShapes: {
         parameters: {
             query?: never;
             header?: never;
@@ -7802,12 +12724,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ShapeView"][];
+                    "application/json": components["schemas"]["ShapeView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    names: {
+    larderNames: {
         parameters: {
             query?: never;
             header?: never;
@@ -7822,12 +12762,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["IngredientNameView"][];
+                    "application/json": components["schemas"]["IngredientNameView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    ingredients: {
+    ingredientsIngredients: {
         parameters: {
             query?: {
                 find?: string;
@@ -7848,12 +12806,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewIngredientView"];
+                    "application/json": components["schemas"]["PageViewIngredientView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    houses: {
+    houseHouses: {
         parameters: {
             query?: never;
             header?: never;
@@ -7868,14 +12844,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["HousesView"];
+                    "application/json": components["schemas"]["HousesView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    find: {
+    findFind: {
         parameters: {
             query?: {
+                /** @description part of a name, of a lot, or of a batch's lot; nothing finds nothing */
                 q?: string;
             };
             header?: never;
@@ -7890,12 +12885,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FoundView"][];
+                    "application/json": components["schemas"]["FoundView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    fillings: {
+    fillingsFillings: {
         parameters: {
             query?: {
                 find?: string;
@@ -7915,12 +12928,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewFillingSummaryView"];
+                    "application/json": components["schemas"]["PageViewFillingSummaryView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    versions: {
+    fillingsVersions: {
         parameters: {
             query?: never;
             header?: never;
@@ -7937,12 +12968,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeVersionView"][];
+                    "application/json": components["schemas"]["RecipeVersionView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    version: {
+    fillingsVersion: {
         parameters: {
             query?: never;
             header?: never;
@@ -7960,12 +13018,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeView"];
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    linked: {
+    fillingsLinked: {
         parameters: {
             query?: never;
             header?: never;
@@ -7987,9 +13072,36 @@ export interface operations {
                     };
                 };
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    difference: {
+    fillingsDifference: {
         parameters: {
             query: {
                 from: number;
@@ -8009,12 +13121,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Difference"];
+                    "application/json": components["schemas"]["Difference"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    words: {
+    fillingsWords: {
         parameters: {
             query?: never;
             header?: never;
@@ -8029,12 +13168,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BenchWordsView"];
+                    "application/json": components["schemas"]["BenchWordsView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    senml: {
+    tracesSenml: {
         parameters: {
             query?: never;
             header?: never;
@@ -8051,12 +13208,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    csv: {
+    tracesCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -8073,12 +13257,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    listsSchema: {
+    exchangeListsSchema: {
         parameters: {
             query?: never;
             header?: never;
@@ -8096,9 +13307,27 @@ export interface operations {
                     "application/schema+json": string;
                 };
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    schema: {
+    exchangeSchema: {
         parameters: {
             query?: never;
             header?: never;
@@ -8116,9 +13345,27 @@ export interface operations {
                     "application/schema+json": string;
                 };
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    progress: {
+    exchangeProgress: {
         parameters: {
             query?: never;
             header?: never;
@@ -8133,12 +13380,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ProgressView"];
+                    "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    listAsJson: {
+    exchangeListAsJson: {
         parameters: {
             query?: never;
             header?: never;
@@ -8155,12 +13420,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": (string | components["schemas"]["IngredientDraft"] | components["schemas"]["MouldDraft"] | components["schemas"]["FillingRow"] | components["schemas"]["PieceDraft"] | components["schemas"]["HouseDraft"])[];
+                    "application/json": (string | components["schemas"]["IngredientDraft"] | components["schemas"]["MouldDraft"] | components["schemas"]["FillingRow"] | components["schemas"]["PieceDraft"] | components["schemas"]["HouseDraft"] | components["schemas"]["ColourDraft"] | components["schemas"]["ShellWeighingDraft"] | components["schemas"]["TastingRow"])[];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    listAsCsv: {
+    exchangeListAsCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -8177,12 +13469,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    house_1: {
+    exchangeHouse: {
         parameters: {
             query?: never;
             header?: never;
@@ -8200,9 +13519,27 @@ export interface operations {
                     "application/zip": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    json: {
+    exchangeJson: {
         parameters: {
             query?: never;
             header?: never;
@@ -8219,12 +13556,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    csv_1: {
+    exchangeCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -8241,12 +13605,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    colours: {
+    coloursColours: {
         parameters: {
             query?: {
                 find?: string;
@@ -8266,12 +13657,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageViewColourStockView"];
+                    "application/json": components["schemas"]["PageViewColourStockView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    coatings: {
+    coatsCoatings: {
         parameters: {
             query?: never;
             header?: never;
@@ -8286,12 +13695,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CoatingNameView"][];
+                    "application/json": components["schemas"]["CoatingNameView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    batch: {
+    batchesBatch: {
         parameters: {
             query?: never;
             header?: never;
@@ -8308,12 +13735,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
     };
-    takeBack_1: {
+    shellsTakeBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -8331,9 +13785,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    takeDemouldingBack: {
+    shellsTakeDemouldingBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -8351,9 +13841,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    takeBack_2: {
+    coatsTakeBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -8370,6 +13896,42 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -1,6 +1,6 @@
 import { useDebouncedRefHistory } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
-import { Refusal, words } from '@/api/client'
+import { isRefused, words } from '@/api/client'
 import { idOf } from './ids'
 
 const PREFIX = 'palintone form '
@@ -88,7 +88,7 @@ export async function saveNew(
       await put(id)
       return id
     } catch (problem) {
-      if (!(problem instanceof Refusal) || problem.status !== 409 || tries === MOST_TRIES) {
+      if (!isRefused(problem, 'taken', 'at-once') || tries === MOST_TRIES) {
         throw problem
       }
       known.push(id)
@@ -98,7 +98,7 @@ export async function saveNew(
 
 /** Whether somebody else has saved it meanwhile. */
 export function isStale(problem: unknown): boolean {
-  return problem instanceof Refusal && problem.status === 409
+  return isRefused(problem, 'stale', 'at-once')
 }
 
 export { words as troubleOf }

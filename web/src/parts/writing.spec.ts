@@ -96,7 +96,7 @@ describe('saving something new', () => {
     const asked: string[] = []
     const id = await saveNew('Own Cups', 'mould', [], async (fresh) => {
       asked.push(fresh)
-      if (asked.length < 3) throw new Refusal('taken', 409)
+      if (asked.length < 3) throw new Refusal('taken', 409, 'id', undefined, 'taken')
     })
     expect(asked).toEqual(['own-cups', 'own-cups-2', 'own-cups-3'])
     expect(id).toBe('own-cups-3')
@@ -147,7 +147,7 @@ describe('writing one thing', () => {
   it('shows what another maker saved, and puts what was picked over it', async () => {
     const put = vi
       .fn()
-      .mockRejectedValueOnce(new Refusal('version is 3', 409))
+      .mockRejectedValueOnce(new Refusal('version is 3', 409, 'version', undefined, 'stale'))
       .mockResolvedValueOnce({})
     const { made, saved } = writing({ own: { id: 'cups', version: 3 }, put })
     made.form.value.name = 'mine'

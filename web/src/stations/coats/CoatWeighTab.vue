@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Coats on the scale beside what was foretold, and what they teach.
+import { once } from '@/parts/once'
 import { computed, ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -44,21 +45,22 @@ async function look() {
 }
 watch(() => bowl.value.couverture, look, { immediate: true })
 
+const keepOnce = once()
+
 async function keep() {
   if (!body.value || centreG.value === null || pieceG.value === null || busy.value) return
   busy.value = true
   try {
-    weighed.value = await ask(
-      api.POST('/api/coats/weighings', {
-        body: {
-          dip: body.value,
-          centreG: centreG.value,
-          pieceG: pieceG.value,
-          otherG: otherG.value,
-          note: note.value,
-          notedAt: null,
-        },
-      }),
+    const weighing = {
+      dip: body.value,
+      centreG: centreG.value,
+      pieceG: pieceG.value,
+      otherG: otherG.value,
+      note: note.value,
+      notedAt: null,
+    }
+    weighed.value = await keepOnce(weighing, (id) =>
+      ask(api.POST('/api/coats/weighings', { body: { id, ...weighing } })),
     )
     pieceG.value = null
     note.value = ''

@@ -5,7 +5,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import {
   api,
   ask,
-  Refusal,
+  isRefused,
   words as wordsOf,
   type BenchWords,
   type FillingSummary,
@@ -204,7 +204,7 @@ async function save(note: string) {
       bench.value = { id: view.id, number: view.number, recipe: view.recipe, changed: false }
       break
     } catch (problem) {
-      const taken = !of.id && problem instanceof Refusal && problem.status === 409
+      const taken = !of.id && isRefused(problem, 'taken', 'at-once')
       if (!taken || tries === MOST_TRIES) throw problem
       await loadFillings()
     }

@@ -3,7 +3,7 @@
 import { when } from '@/words/locale'
 import { t } from '@/words'
 import { ref } from 'vue'
-import { Refusal, words, type HouseLabel } from '@/api/client'
+import { isRefused, words, type HouseLabel } from '@/api/client'
 import { bringHouse, LISTS } from '@/parts/exchange'
 import ListInOut from '@/parts/ListInOut.vue'
 
@@ -27,7 +27,7 @@ async function send(file: File, over: boolean) {
   try {
     taken.value = await bringHouse(file, over)
   } catch (problem) {
-    if (problem instanceof Refusal && problem.over) waiting.value = file
+    if (isRefused(problem, 'in-the-way')) waiting.value = file
     refused.value =
       problem instanceof TypeError
         ? t('The workshop server does not answer. Nothing was imported.')

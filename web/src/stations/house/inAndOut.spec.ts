@@ -27,7 +27,7 @@ afterEach(() => vi.unstubAllGlobals())
 describe('a whole house read in', () => {
   it('asks before rules, cabinets and tools go, and then does it', async () => {
     const { page, paths } = await chosen(
-      json(409, { detail: 'This house has House rules of its own.', over: true }),
+      json(409, { detail: 'This house has House rules of its own.', type: '/problems/in-the-way' }),
       json(200, label),
     )
     expect(page.text()).toContain('This house has House rules of its own.')

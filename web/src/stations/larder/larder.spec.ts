@@ -142,7 +142,9 @@ describe('an ingredient', () => {
     let first = true
     answering((url, method) => {
       if (method === 'PUT') {
-        const answer: [number, unknown] = first ? [409, { detail: 'saved meanwhile' }] : [200, {}]
+        const answer: [number, unknown] = first
+          ? [409, { detail: 'saved meanwhile', type: '/problems/stale' }]
+          : [200, {}]
         first = false
         return answer
       }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Count down until the mould lets go, then tick what stuck and what broke; the answer teaches.
+import { once } from '@/parts/once'
 import { useNow, useStorage } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -132,12 +133,15 @@ function out() {
   found.value.minutes = Math.round((gone.value ?? 0) / 6) / 10
   cold.value.since = null
 }
+const keepOnce = once()
 async function keep() {
   const asked = body()
   if (!asked || busy.value) return
   busy.value = true
   try {
-    answer.value = await ask(api.POST('/api/shells/demouldings', { body: asked }))
+    answer.value = await keepOnce(asked, (id) =>
+      ask(api.POST('/api/shells/demouldings', { body: { ...asked, id } })),
+    )
     found.value = empty(casting.value.mould)
     refused.value = ''
   } catch (problem) {

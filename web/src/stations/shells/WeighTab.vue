@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Weighed shells beside what was foretold, what they teach, and what to weigh next.
+import { once } from '@/parts/once'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
@@ -50,24 +51,25 @@ const {
   body.value ? ask(api.POST('/api/shells/weighed', { body: body.value })) : null,
 )
 
+const keepOnce = once()
+
 async function keep() {
   if (!body.value || shelledG.value === null || busy.value) return
   busy.value = true
   try {
-    weighed.value = await ask(
-      api.POST('/api/shells/weighings', {
-        body: {
-          cast: body.value,
-          emptyG: emptyG.value ?? 0,
-          shelledG: shelledG.value,
-          filledG: filledG.value,
-          cappedG: cappedG.value,
-          filling: filledG.value === null ? null : known(fillings.value, filling.value),
-          cavities: cavities.value,
-          note: note.value,
-          notedAt: null,
-        },
-      }),
+    const weighing = {
+      cast: body.value,
+      emptyG: emptyG.value ?? 0,
+      shelledG: shelledG.value,
+      filledG: filledG.value,
+      cappedG: cappedG.value,
+      filling: filledG.value === null ? null : known(fillings.value, filling.value),
+      cavities: cavities.value,
+      note: note.value,
+      notedAt: null,
+    }
+    weighed.value = await keepOnce(weighing, (id) =>
+      ask(api.POST('/api/shells/weighings', { body: { id, ...weighing } })),
     )
     // The empty mould stays as it is; the next one is weighed with its shells.
     shelledG.value = null

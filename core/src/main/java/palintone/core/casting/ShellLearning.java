@@ -1,10 +1,10 @@
 package palintone.core.casting;
 
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.analysis.BivariateFunction;
 import org.hipparchus.analysis.interpolation.BicubicInterpolator;
 import palintone.core.figure.Require;
@@ -31,7 +31,10 @@ public final class ShellLearning {
 
     private static final double SHARPEST = 1e-6;
 
-    private final Map<String, BivariateFunction> surfaces = new HashMap<>();
+    /** More castings than any season knows; then they are worked out anew. */
+    private static final int MOST_SURFACES = 2000;
+
+    private final Map<String, BivariateFunction> surfaces = new ConcurrentHashMap<>();
 
     /**
      * Shells of one mould on the scale.
@@ -169,6 +172,9 @@ public final class ShellLearning {
 
     private BivariateFunction surface(final CastOrder order, final double waitS) {
         final String key = order.learning(Learned.NOTHING) + "|" + waitS;
+        if (surfaces.size() > MOST_SURFACES) {
+            surfaces.clear();
+        }
         return surfaces.computeIfAbsent(
                 key,
                 k -> {

@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +26,7 @@ import palintone.core.work.BenchCoats;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.problem.NotHereException;
+import palintone.server.web.WrittenOnce;
 
 /** Weighed coats in the books, and what is learned of them. */
 @Service
@@ -123,7 +123,6 @@ public class CoatWeighings {
      *
      * @param order as it was dipped; its factor is of no account
      */
-    @Transactional
     public CoatsWeighedView keep(final CoatWeighingRequest request, final DipOrder order) {
         final double centreG =
                 Require.between(
@@ -151,9 +150,12 @@ public class CoatWeighings {
         final double modelG = Coat.of(order.filmed(1)).massG();
         final double foretoldG = Coat.of(order.filmed(learned(couverture).factor())).massG();
         final double factor = factorFor(order, coatG, modelG);
-        weighings.save(
+        final String id = WrittenOnce.id(request.id());
+        WrittenOnce.keep(
+                weighings,
+                id,
                 new CoatWeighingEntity(
-                        UUID.randomUUID().toString(),
+                        id,
                         couverture,
                         coatG,
                         foretoldG,

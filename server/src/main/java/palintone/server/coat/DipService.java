@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Centre;
@@ -57,7 +56,6 @@ public class DipService {
     }
 
     /** One coat, the tray, and the bowl. */
-    @Transactional(readOnly = true)
     public DipView dip(final DipRequest request) {
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final BowlAt bowl =
@@ -119,7 +117,6 @@ public class DipService {
     }
 
     /** Coats on the scale, dipped so. */
-    @Transactional
     public CoatsWeighedView weigh(final CoatWeighingRequest request) {
         final DipRequest dip = request.dip();
         final double roomC = or(dip.roomC(), houses.house().air().temperatureC());

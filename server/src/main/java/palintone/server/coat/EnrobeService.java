@@ -4,7 +4,6 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
@@ -39,7 +38,6 @@ public class EnrobeService {
     }
 
     /** An hour of it. */
-    @Transactional(readOnly = true)
     public EnrobeView enrobe(final EnrobeRequest request) {
         final BowlAt bowl =
                 bowls.bowl(

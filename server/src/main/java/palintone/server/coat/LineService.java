@@ -4,7 +4,6 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.PipedLine;
 import palintone.core.figure.Band;
@@ -34,7 +33,6 @@ public class LineService {
     }
 
     /** One line, and the bag it comes out of. */
-    @Transactional(readOnly = true)
     public PipedLineView line(final LineRequest request) {
         if ((request.nozzleMm() == null) == (request.wantedMm() == null)) {
             throw new OutOfRangeException(

@@ -3,7 +3,6 @@ package palintone.server.coat;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.coat.DipSolve;
 import palintone.core.coat.PipedHeap;
 import palintone.core.figure.Basis;
@@ -30,7 +29,6 @@ public class PipeService {
     }
 
     /** One heap, and where it begins to stand. */
-    @Transactional(readOnly = true)
     public PipeView pipe(final PipeRequest request) {
         Require.between("filling in the bag", request.pipedC(), 0, 60, "°C");
         final FillingProperties filling = fillings.properties(request.filling());

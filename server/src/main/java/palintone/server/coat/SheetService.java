@@ -4,7 +4,6 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.Sheet;
@@ -53,7 +52,6 @@ public class SheetService {
     }
 
     /** A slab of filling in its frame. */
-    @Transactional(readOnly = true)
     public SlabView slab(final SlabRequest request) {
         Require.between("height of the slab", request.heightMm(), 2, 100, "mm");
         final double precoatMm = or(request.precoatMm(), 0);
@@ -157,7 +155,6 @@ public class SheetService {
     }
 
     /** A thin spread, cut while it sets. */
-    @Transactional(readOnly = true)
     public DecorSheetView sheet(final DecorSheetRequest request) {
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final BowlAt bowl =

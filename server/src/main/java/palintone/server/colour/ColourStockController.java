@@ -22,6 +22,7 @@ class ColourStockController {
         this.colours = colours;
     }
 
+    /** Colours by name, a page at a time. */
     @GetMapping
     PageView<ColourStockView> colours(
             @RequestParam(defaultValue = "") final String find,
@@ -31,22 +32,26 @@ class ColourStockController {
         return colours.list(find, archived, page, size);
     }
 
+    /** One colour. */
     @GetMapping("/{id}")
     ColourStockView colour(@PathVariable final String id) {
         return colours.view(id);
     }
 
+    /** A colour as it would be, not kept. */
     @PostMapping("/trial")
     ColourStockView trial(@Valid @RequestBody final ColourDraft draft) {
         return colours.trial(draft);
     }
 
+    /** Writes a colour, new or known. */
     @PutMapping("/{id}")
     ColourStockView change(
             @PathVariable final String id, @Valid @RequestBody final ColourDraft draft) {
         return colours.change(id, draft);
     }
 
+    /** Puts a colour away, or brings it back. */
     @PutMapping("/{id}/archived")
     ColourStockView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
         return colours.archive(id, wish.archived(), wish.version());

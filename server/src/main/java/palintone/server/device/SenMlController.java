@@ -34,6 +34,7 @@ class SenMlController {
      */
     record Answer(int kept, int known, int unheard, List<SenMl.Rejected> rejected) {}
 
+    /** Takes readings of sensors. */
     @PostMapping(
             path = "/senml",
             consumes = {"application/senml+json", "application/json"})

@@ -16,7 +16,6 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -31,6 +30,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import palintone.server.colour.ColourDraft;
 import palintone.server.exchange.list.Brought;
 import palintone.server.exchange.list.FillingRow;
 import palintone.server.exchange.list.HouseLists;
@@ -38,6 +38,9 @@ import palintone.server.house.HouseDraft;
 import palintone.server.larder.IngredientDraft;
 import palintone.server.mould.MouldDraft;
 import palintone.server.piece.PieceDraft;
+import palintone.server.piece.TastingRow;
+import palintone.server.problem.ProblemType;
+import palintone.server.shell.ShellWeighingDraft;
 import palintone.server.work.BatchService;
 import palintone.server.work.BatchService.Recorded;
 import tools.jackson.databind.json.JsonMapper;
@@ -75,6 +78,7 @@ class ExchangeController {
         this.json = json;
     }
 
+    /** Reads lists, batches and recipes from files, or only says what it would do. */
     @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<Brought> take(
             @RequestPart final List<MultipartFile> files,
@@ -105,7 +109,10 @@ class ExchangeController {
                                                                 MouldDraft.class,
                                                                 FillingRow.class,
                                                                 PieceDraft.class,
-                                                                HouseDraft.class
+                                                                HouseDraft.class,
+                                                                ColourDraft.class,
+                                                                ShellWeighingDraft.class,
+                                                                TastingRow.class
                                                             }))))
     @GetMapping("/lists/{list}.json")
     ResponseEntity<String> listAsJson(@PathVariable final String list) {
@@ -152,11 +159,13 @@ class ExchangeController {
         }
     }
 
+    /** How far an import is. */
     @GetMapping("/progress")
     ImportProgress.ProgressView progress() {
         return progress.now();
     }
 
+    /** A batch with everything noted, as JSON. */
     @GetMapping("/batches/{id}.json")
     ResponseEntity<String> json(@PathVariable final UUID id) {
         final Recorded recorded = batches.recorded(id);
@@ -167,6 +176,7 @@ class ExchangeController {
                 json.writerWithDefaultPrettyPrinter().writeValueAsString(record));
     }
 
+    /** What was noted of a batch, as a table. */
     @GetMapping("/batches/{id}.csv")
     ResponseEntity<String> csv(@PathVariable final UUID id) {
         final Recorded recorded = batches.recorded(id);
@@ -179,6 +189,7 @@ class ExchangeController {
         return new ClassPathResource("schema/lists-1.schema.json");
     }
 
+    /** What a file of a batch looks like. */
     @GetMapping(path = "/schema/" + BatchSchema.NAME, produces = "application/schema+json")
     String schema() {
         return schema.text();
@@ -196,18 +207,13 @@ class ExchangeController {
 
     @ExceptionHandler
     ProblemDetail settings(final SettingsHereException e) {
-        final ProblemDetail problem =
-                ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
-        problem.setTitle("Settings here");
-        problem.setProperty("over", true);
+        final ProblemDetail problem = ProblemType.IN_THE_WAY.detail(e.getMessage());
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail refused(final ImportRefusedException e) {
-        final ProblemDetail problem =
-                ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
-        problem.setTitle("Not taken over");
+        final ProblemDetail problem = ProblemType.NOT_TAKEN_OVER.detail(e.getMessage());
         problem.setProperty("file", e.file());
         if (e.row() > 0) {
             problem.setProperty("row", e.row());

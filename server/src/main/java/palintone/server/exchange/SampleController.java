@@ -19,6 +19,7 @@ class SampleController {
         this.shelf = shelf;
     }
 
+    /** What the invented workshop has to take over. */
     @GetMapping
     List<SampleShelf.Offer> offers() {
         return shelf.offers();
@@ -34,6 +35,7 @@ class SampleController {
     /** How many came. */
     public record SampleTaken(int taken) {}
 
+    /** Takes single things of the invented workshop over. */
     @PostMapping("/take")
     SampleTaken take(@Valid @RequestBody final SampleWish wish) {
         return new SampleTaken(shelf.take(wish.kind(), wish.ids()));

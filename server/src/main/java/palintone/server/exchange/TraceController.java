@@ -67,6 +67,7 @@ class TraceController {
     /** Where the trace was put. */
     public record TakenView(UUID id, int readings) {}
 
+    /** What a file of readings holds, before it becomes a bowl. */
     @PostMapping(path = "/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     PreviewView preview(
             @RequestPart final MultipartFile file,
@@ -99,6 +100,7 @@ class TraceController {
                 csv.preview());
     }
 
+    /** Makes a bowl of a file of readings. */
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     TakenView take(
@@ -154,6 +156,7 @@ class TraceController {
                         Optional.ofNullable(fahrenheit)));
     }
 
+    /** The readings of a bowl, as a table. */
     @GetMapping("/{id}.csv")
     ResponseEntity<String> csv(@PathVariable final UUID id) {
         final TemperBowlService.Recorded recorded = bowls.recorded(id);
@@ -171,6 +174,7 @@ class TraceController {
         return file(recorded, "csv", MediaType.parseMediaType("text/csv;charset=UTF-8"), text);
     }
 
+    /** The readings of a bowl as sensors write them. */
     @GetMapping("/{id}.senml.json")
     ResponseEntity<String> senml(@PathVariable final UUID id) {
         final TemperBowlService.Recorded recorded = bowls.recorded(id);

@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -128,7 +127,6 @@ public class BalanceTool {
             SheetView before,
             SheetView after) {}
 
-    @Transactional(readOnly = true)
     public BalanceView balance(final BalanceRequest request) {
         final SheetRequest on = request.on();
         final OnBench bench = reader.read(on);
@@ -307,7 +305,7 @@ public class BalanceTool {
         }
         final List<RecipeLine> lines = new ArrayList<>();
         for (final String id : mayAdd) {
-            lines.add(new RecipeLine(larder.byId(id).ingredient(), 1, KitchenUnit.GRAM));
+            lines.add(new RecipeLine(larder.ingredient(id), 1, KitchenUnit.GRAM));
             grams.add(0.0);
         }
         final List<Operation> more = new ArrayList<>(operations);

@@ -1,7 +1,6 @@
 package palintone.server.filling;
 
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.filling.FillingProperties;
 
 /** Appraises recipes while they are being written. */
@@ -14,7 +13,6 @@ public class BenchService {
         this.reader = reader;
     }
 
-    @Transactional(readOnly = true)
     public SheetView sheet(final SheetRequest request) {
         final OnBench bench = reader.read(request);
         return sheet(bench.properties(), request, bench);

@@ -7,7 +7,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.FillingProperties;
 import palintone.core.filling.cool.ButterPractice;
@@ -77,7 +76,6 @@ public class CoolingTool {
             List<RestPracticeView> practices,
             List<ButterPracticeView> butter) {}
 
-    @Transactional(readOnly = true)
     public CoolingView cooling(final CoolingRequest request) {
         final OnBench bench = reader.read(request.on());
         final FillingProperties properties = bench.properties();

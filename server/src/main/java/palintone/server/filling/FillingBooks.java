@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.Require;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.Operation;
@@ -27,12 +29,15 @@ public class FillingBooks {
     private final FillingVersionRepository versions;
     private final RecipeReader reader;
     private final Clock clock;
+    private final TransactionTemplate writing;
 
     FillingBooks(
             final FillingRepository fillings,
             final FillingVersionRepository versions,
             final RecipeReader reader,
-            final Clock clock) {
+            final Clock clock,
+            final PlatformTransactionManager transactions) {
+        writing = new TransactionTemplate(transactions);
         this.clock = clock;
         this.fillings = fillings;
         this.versions = versions;
@@ -43,7 +48,13 @@ public class FillingBooks {
     public record FillingSummaryView(String id, String name, Style style, int number) {}
 
     /** A recipe as it stands, ready to be changed. */
-    public record RecipeView(String id, int number, RecipeDraft recipe) {}
+    public record RecipeView(String id, int number, RecipeDraft recipe) {
+
+        /** That of the state it shows. */
+        public Long version() {
+            return recipe.version();
+        }
+    }
 
     /** One version in the list. */
     public record RecipeVersionView(int number, Instant savedAt, String note) {}
@@ -137,15 +148,20 @@ public class FillingBooks {
      * @throws StaleVersionException when the draft rests on an older state
      * @throws palintone.server.problem.TakenException when it is new and its id is taken
      */
-    @Transactional
     public RecipeView save(final String id, final RecipeDraft draft) {
         final RecipeReader.Read read = reader.read(Require.text("id", id, 64), draft);
-        // What cannot be cooked is not kept.
+        // What cannot be cooked is not kept; cooked with no connection held.
         read.filling().cooked();
-        final Optional<FillingEntity> known = fillings.findById(id);
-        StaleVersionException.check(
-                "filling", id, draft.version(), known.map(FillingEntity::version).orElse(null));
-        return write(known.orElseGet(() -> new FillingEntity(id)), draft, read);
+        return writing.execute(
+                none -> {
+                    final Optional<FillingEntity> known = fillings.findById(id);
+                    StaleVersionException.check(
+                            "filling",
+                            id,
+                            draft.version(),
+                            known.map(FillingEntity::version).orElse(null));
+                    return write(known.orElseGet(() -> new FillingEntity(id)), draft, read);
+                });
     }
 
     /** Writes without asking what it rests on; used by the import. */

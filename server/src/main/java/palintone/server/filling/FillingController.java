@@ -112,6 +112,10 @@ class FillingController {
             List<SugarTool.SugarStageView> stages,
             List<LookView> looks) {}
 
+    /**
+     * Words and limits of recipes: operations, settings, units, what stands in a list to choose
+     * from.
+     */
     @GetMapping("/words")
     BenchWordsView words() {
         return new BenchWordsView(
@@ -174,6 +178,7 @@ class FillingController {
                         .toList());
     }
 
+    /** Fillings by name, a page at a time. */
     @GetMapping
     PageView<FillingBooks.FillingSummaryView> fillings(
             @RequestParam(defaultValue = "") final String find,
@@ -183,33 +188,39 @@ class FillingController {
         return books.list(find, archived, page, size);
     }
 
+    /** A recipe as it stands, ready to be changed. */
     @GetMapping("/{id}")
     FillingBooks.RecipeView filling(@PathVariable final String id) {
         return books.recipe(id);
     }
 
+    /** Writes a recipe as its next version. */
     @PutMapping("/{id}")
     FillingBooks.RecipeView save(
             @PathVariable final String id, @Valid @RequestBody final RecipeDraft draft) {
         return books.save(id, draft);
     }
 
+    /** Puts a filling away, or brings it back. */
     @PutMapping("/{id}/archived")
     FillingBooks.RecipeView archive(
             @PathVariable final String id, @Valid @RequestBody final PutAway wish) {
         return books.archive(id, wish.archived(), wish.version());
     }
 
+    /** The versions of a filling, newest first. */
     @GetMapping("/{id}/versions")
     List<FillingBooks.RecipeVersionView> versions(@PathVariable final String id) {
         return books.versions(id);
     }
 
+    /** One version as a draft on top of the newest state. */
     @GetMapping("/{id}/versions/{number}")
     FillingBooks.RecipeView version(@PathVariable final String id, @PathVariable final int number) {
         return books.version(id, number);
     }
 
+    /** What changed between two versions. */
     @GetMapping("/{id}/difference")
     Difference difference(
             @PathVariable final String id,
@@ -218,11 +229,13 @@ class FillingController {
         return books.difference(id, from, to);
     }
 
+    /** What was measured and noted of a filling, newest first. */
     @GetMapping("/{id}/notes")
     List<FillingNotes.FillingNoteView> notes(@PathVariable final String id) {
         return notes.notes(id);
     }
 
+    /** Notes a measurement or words on a filling. */
     @PostMapping("/{id}/notes")
     List<FillingNotes.FillingNoteView> note(
             @PathVariable final String id,
@@ -230,16 +243,19 @@ class FillingController {
         return notes.note(id, draft);
     }
 
+    /** A recipe worked out: water, pH, texture, shelf life, cautions. */
     @PostMapping("/sheet")
     SheetView sheet(@Valid @RequestBody final SheetRequest request) {
         return bench.sheet(request);
     }
 
+    /** Moves the grams until the wishes are met, or says why they cannot be. */
     @PostMapping("/balance")
     BalanceTool.BalanceView balance(@Valid @RequestBody final BalanceTool.BalanceRequest request) {
         return balance.balance(request);
     }
 
+    /** Reads a recipe as people write it; says what it is not sure of. */
     @PostMapping("/read")
     RecipeTexts.ReadRecipeView read(@Valid @RequestBody final RecipeTexts.TextDraft text) {
         return texts.read(text);

@@ -34,36 +34,43 @@ class FillingToolsController {
         this.pots = pots;
     }
 
+    /** A pan of sugar: how far it must be cooked, and what it is then. */
     @PostMapping("/sugar")
     SugarTool.SugarView sugar(@Valid @RequestBody final SugarTool.SugarRequest request) {
         return sugar.sugar(request);
     }
 
+    /** How a filling cools in its frame, bag or bowl. */
     @PostMapping("/cooling")
     CoolingTool.CoolingView cooling(@Valid @RequestBody final CoolingTool.CoolingRequest request) {
         return cooling.cooling(request);
     }
 
+    /** What saves a filling that split, grained or set too soft. */
     @PostMapping("/mend")
     MendingTool.MendView mend(@Valid @RequestBody final MendingTool.MendRequest request) {
         return mending.mend(request);
     }
 
+    /** A recipe for another amount, as it is weighed. */
     @PostMapping("/scale")
     SizingTool.ScaleView scale(@Valid @RequestBody final SizingTool.ScaleRequest request) {
         return sizing.scale(request);
     }
 
+    /** A recipe without pots nothing comes out of. */
     @PostMapping("/pots/only-used")
     RecipeDraft onlyUsed(@Valid @RequestBody final SheetRequest request) {
         return pots.onlyUsed(request);
     }
 
+    /** A recipe in which an operation stands in a pot of its own. */
     @PostMapping("/pots/own")
     RecipeDraft own(@Valid @RequestBody final PotsTool.OwnPotRequest request) {
         return pots.own(request);
     }
 
+    /** What a meter reads of a filling, as a figure with its margin. */
     @PostMapping("/meter")
     FigureView meter(@Valid @RequestBody final MeterTool.MeterRequest request) {
         return meter.meter(request);

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
 import palintone.core.filling.FillingProperties;
@@ -63,7 +62,6 @@ public class MendingTool {
     public record MendView(
             Fault fault, String words, List<CauseView> causes, List<RemedyView> remedies) {}
 
-    @Transactional(readOnly = true)
     public MendView mend(final MendRequest request) {
         if (request.fault() == null) {
             throw new OutOfRangeException("fault", "missing", "what is wrong with it");

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Filling;
@@ -38,7 +39,8 @@ class RecipeReader {
     /**
      * @throws OutOfRangeException when something in it is impossible
      */
-    Read read(final String id, final RecipeDraft draft) {
+    @Transactional(readOnly = true)
+    public Read read(final String id, final RecipeDraft draft) {
         if (draft.operations() == null || draft.operations().isEmpty()) {
             throw new OutOfRangeException("operations", "none", "at least one");
         }

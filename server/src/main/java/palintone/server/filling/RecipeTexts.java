@@ -13,7 +13,6 @@ import org.apache.commons.csv.CSVRecord;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Style;
@@ -142,7 +141,6 @@ public class RecipeTexts {
      */
     public record SpanView(int from, int to, Went went) {}
 
-    @Transactional(readOnly = true)
     public ReadRecipeView read(final TextDraft draft) {
         final String text = Require.text("recipe", draft.text(), LONGEST).strip();
         if (text.startsWith("{") || text.startsWith("[")) {
@@ -377,7 +375,7 @@ public class RecipeTexts {
 
     private @Nullable Double grams(final String id, final double amount, final KitchenUnit unit) {
         try {
-            return unit.toGrams(amount, larder.byId(id).ingredient());
+            return unit.toGrams(amount, larder.ingredient(id));
         } catch (OutOfRangeException e) {
             // Nobody has said what a piece of it weighs: the bench asks when it is used.
             return null;

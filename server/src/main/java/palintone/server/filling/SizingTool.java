@@ -9,7 +9,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.size.Leftover;
@@ -74,7 +73,6 @@ public class SizingTool {
             RecipeDraft recipe,
             @Nullable LeftoverView leftover) {}
 
-    @Transactional(readOnly = true)
     public ScaleView scale(final ScaleRequest request) {
         final RecipeDraft recipe = request.on().recipe();
         final OnBench bench = reader.read(request.on());

@@ -6,7 +6,6 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.OperationKind;
@@ -71,7 +70,6 @@ public class SugarTool {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
     public SugarView sugar(final SugarRequest request) {
         final double pressure =
                 request.pressureHPa() != null

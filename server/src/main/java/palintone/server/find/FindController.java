@@ -85,6 +85,8 @@ class FindController {
     public record FoundView(FoundKind kind, String id, String name) {}
 
     /**
+     * Finds anything by part of its name.
+     *
      * @param q part of a name, of a lot, or of a batch's lot; nothing finds nothing
      */
     @GetMapping

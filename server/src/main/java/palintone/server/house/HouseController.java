@@ -25,16 +25,19 @@ class HouseController {
         return door.view();
     }
 
+    /** House rules: the room, the cabinets, the tools, how things are done here. */
     @GetMapping
     HouseView house() {
         return houses.view();
     }
 
+    /** Changes the house rules. */
     @PutMapping
     HouseView change(@Valid @RequestBody final HouseDraft draft) {
         return houses.change(draft);
     }
 
+    /** Notes the room as it was just read. */
     @PutMapping("/air")
     HouseView read(@Valid @RequestBody final HouseService.AirDraft air) {
         return houses.read(air);

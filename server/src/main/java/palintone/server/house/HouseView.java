@@ -14,6 +14,11 @@ import palintone.server.figure.FigureView;
 public record HouseView(
         HouseDraft rules, FigureView dewPoint, @Nullable Instant roomReadAt, boolean roomIsOld) {
 
+    /** That of the state it shows. */
+    public Long version() {
+        return rules.version();
+    }
+
     private static final Duration FRESH = Duration.ofDays(1);
 
     static HouseView of(final HouseEntity house, final Instant now) {

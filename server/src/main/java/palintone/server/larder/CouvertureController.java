@@ -106,6 +106,7 @@ class CouvertureController {
             BandView work,
             boolean byItsBag) {}
 
+    /** What the label of a bag says of its composition and its window. */
     @PostMapping("/label")
     BagLabelView label(@Valid @RequestBody final BagLabelDraft draft) {
         final BagNumbers label = draft.numbers();
@@ -143,6 +144,7 @@ class CouvertureController {
             BandView melt,
             BandView work) {}
 
+    /** Two bags or more melted together. */
     @PostMapping("/mixture")
     MixtureView mixture(@Valid @RequestBody final MixtureDraft draft) {
         final CouvertureMixture mixture = larder.mixture(draft.parts());

@@ -31,6 +31,7 @@ class LarderController {
         this.lots = lots;
     }
 
+    /** Ingredients by name, a page at a time. */
     @GetMapping
     PageView<IngredientView> ingredients(
             @RequestParam(defaultValue = "") final String find,
@@ -41,6 +42,7 @@ class LarderController {
         return larder.list(find, new LarderService.Which(couvertures, archived), page, size);
     }
 
+    /** One ingredient. */
     @GetMapping("/{id}")
     IngredientView ingredient(@PathVariable final String id) {
         return larder.view(id);
@@ -61,6 +63,7 @@ class LarderController {
     public record EstimateView(
             Map<palintone.core.substance.Component, Double> gramsPer100, String basis) {}
 
+    /** Composition from the table of a label. */
     @PostMapping("/estimate")
     EstimateView estimate(@Valid @RequestBody final PanelDraft panel) {
         return new EstimateView(
@@ -81,23 +84,27 @@ class LarderController {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
+    /** Deliveries of an ingredient, the first to use first. */
     @GetMapping("/{id}/lots")
     List<LotService.LotView> lots(@PathVariable final String id) {
         return lots.of(id);
     }
 
+    /** Notes a delivery. */
     @PostMapping("/{id}/lots")
     List<LotService.LotView> addLot(
             @PathVariable final String id, @Valid @RequestBody final LotService.LotDraft draft) {
         return lots.add(id, draft);
     }
 
+    /** Writes an ingredient, new or known. */
     @PutMapping("/{id}")
     IngredientView change(
             @PathVariable final String id, @Valid @RequestBody final IngredientDraft draft) {
         return larder.change(id, draft);
     }
 
+    /** Puts an ingredient away, or brings it back. */
     @PutMapping("/{id}/archived")
     IngredientView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
         return larder.archive(id, wish.archived(), wish.version());

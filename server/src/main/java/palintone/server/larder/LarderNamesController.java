@@ -19,6 +19,7 @@ class LarderNamesController {
     /** An ingredient by its name. */
     public record IngredientNameView(String id, String name) {}
 
+    /** Names of everything in the larder, for a list to choose from. */
     @GetMapping("/names")
     List<IngredientNameView> names() {
         return larder.everyName().stream()

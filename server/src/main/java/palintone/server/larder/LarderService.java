@@ -18,6 +18,7 @@ import palintone.core.figure.Require;
 import palintone.core.filling.read.Likeness;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
 import palintone.core.substance.LabelPanel;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
@@ -279,9 +280,6 @@ public class LarderService {
         return byId(id).ingredient().composition();
     }
 
-    /**
-     * @throws NotHereException when no ingredient has this id
-     */
     /** The same, held until the transaction ends. */
     IngredientEntity held(final String id) {
         return ingredients
@@ -289,6 +287,19 @@ public class LarderService {
                 .orElseThrow(() -> new NotHereException("ingredient", id));
     }
 
+    /**
+     * One of any kind, as the core knows it.
+     *
+     * @throws NotHereException where there is none
+     */
+    @Transactional(readOnly = true)
+    public Ingredient ingredient(final String id) {
+        return byId(id).ingredient();
+    }
+
+    /**
+     * @throws NotHereException when no ingredient has this id
+     */
     public IngredientEntity byId(final String id) {
         return ingredients
                 .findById(Require.text("ingredient", id, 64))

@@ -30,6 +30,7 @@ class MouldController {
         this.photos = photos;
     }
 
+    /** Moulds by name, a page at a time. */
     @GetMapping
     PageView<MouldView> moulds(
             @RequestParam(defaultValue = "") final String find,
@@ -42,6 +43,7 @@ class MouldController {
     /** A shape and what has to be measured of it. */
     public record ShapeView(Shape shape, String words, List<Shape.Asked> asks) {}
 
+    /** Shapes of cavities, and what each is measured by. */
     @GetMapping("/shapes")
     List<ShapeView> shapes() {
         return Arrays.stream(Shape.values())
@@ -49,6 +51,7 @@ class MouldController {
                 .toList();
     }
 
+    /** One mould. */
     @GetMapping("/{id}")
     MouldView mould(@PathVariable final String id) {
         return moulds.view(id);
@@ -63,11 +66,13 @@ class MouldController {
                 .body(photo.picture());
     }
 
+    /** Keeps a photo of a mould. */
     @PutMapping(path = "/{id}/photo", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     void keepPhoto(@PathVariable final String id, @RequestBody final byte[] picture) {
         photos.keep(id, picture);
     }
 
+    /** Takes the photo of a mould away. */
     @DeleteMapping("/{id}/photo")
     void removePhoto(@PathVariable final String id) {
         photos.remove(id);
@@ -79,16 +84,19 @@ class MouldController {
         return moulds.washed(id);
     }
 
+    /** A mould as it would be: drawn and measured, not kept. */
     @PostMapping("/trial")
     MouldView trial(@Valid @RequestBody final MouldDraft draft) {
         return moulds.trial(draft);
     }
 
+    /** Writes a mould, new or known. */
     @PutMapping("/{id}")
     MouldView change(@PathVariable final String id, @Valid @RequestBody final MouldDraft draft) {
         return moulds.change(id, draft);
     }
 
+    /** Puts a mould away, or brings it back. */
     @PutMapping("/{id}/archived")
     MouldView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
         return moulds.archive(id, wish.archived(), wish.version());

@@ -39,6 +39,12 @@ public class MouldService {
         return MouldView.of(byId(id));
     }
 
+    /** Every mould in use, by name, as the core knows it. */
+    @Transactional(readOnly = true)
+    public List<Mould> inUse() {
+        return moulds.findByArchivedFalseOrderByName().stream().map(MouldEntity::mould).toList();
+    }
+
     /**
      * The mould as the core knows it.
      *

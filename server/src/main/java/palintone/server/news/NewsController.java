@@ -15,6 +15,7 @@ class NewsController {
         this.desk = desk;
     }
 
+    /** Tells, as it happens, what has changed. */
     @Hidden // an event stream, which the description has no words for
     @GetMapping(path = "/api/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news() {

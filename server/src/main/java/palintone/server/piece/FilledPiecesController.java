@@ -22,17 +22,20 @@ class FilledPiecesController {
         this.trials = trials;
     }
 
+    /** What each mould in use holds of a filling. */
     @PostMapping("/rooms")
     List<MouldTrials.MouldFillView> rooms(
             @Valid @RequestBody final MouldTrials.RoomRequest request) {
         return trials.rooms(request);
     }
 
+    /** Water between layers that are in no piece yet. */
     @PostMapping("/moisture")
     FilledPieces.MoistureView tried(@Valid @RequestBody final MouldTrials.LayersRequest request) {
         return trials.moisture(request);
     }
 
+    /** Water between the layers of a piece as it would be. */
     @PostMapping("/trial/moisture")
     FilledPieces.MoistureView thought(
             @Valid @RequestBody final PieceDraft draft,
@@ -41,6 +44,7 @@ class FilledPiecesController {
         return filled.moisture(draft, barrierMm, days);
     }
 
+    /** Pieces a filling is in, and what each would take of an amount. */
     @GetMapping("/holding")
     List<FilledPieces.FilledView> holding(
             @RequestParam final String filling,
@@ -48,6 +52,7 @@ class FilledPiecesController {
         return filled.holding(filling, grams);
     }
 
+    /** Water between the layers of a piece, day by day. */
     @GetMapping("/{id}/moisture")
     FilledPieces.MoistureView moisture(
             @PathVariable final String id,
@@ -56,6 +61,7 @@ class FilledPiecesController {
         return filled.moisture(id, barrierMm, days);
     }
 
+    /** Logs how crisp a layer still is. */
     @PostMapping("/{id}/bites")
     FilledPieces.MoistureView bite(
             @PathVariable final String id, @Valid @RequestBody final FilledPieces.BiteDraft draft) {

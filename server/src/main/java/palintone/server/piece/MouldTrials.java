@@ -6,7 +6,6 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.Cooked;
@@ -15,9 +14,7 @@ import palintone.core.piece.MouldRoom;
 import palintone.core.piece.PieceMoisture;
 import palintone.server.filling.BenchReader;
 import palintone.server.filling.SheetRequest;
-import palintone.server.mould.MouldEntity;
-import palintone.server.mould.MouldRepository;
-import palintone.server.problem.NotHereException;
+import palintone.server.mould.MouldService;
 
 /** What the moulds would hold of a filling that is in no piece yet, and layers only thought of. */
 @Service
@@ -29,10 +26,10 @@ public class MouldTrials {
     private static final double HEAD_ROOM_MM = 1.8;
     private static final int MOST_LAYERS = 6;
 
-    private final MouldRepository moulds;
+    private final MouldService moulds;
     private final BenchReader reader;
 
-    MouldTrials(final MouldRepository moulds, final BenchReader reader) {
+    MouldTrials(final MouldService moulds, final BenchReader reader) {
         this.moulds = moulds;
         this.reader = reader;
     }
@@ -74,13 +71,11 @@ public class MouldTrials {
             double days) {}
 
     /** Moulds whose hollow is too low for such a shell and cap are left out. */
-    @Transactional(readOnly = true)
     public List<MouldFillView> rooms(final RoomRequest request) {
         final Cooked cooked = reader.read(request.on()).properties().cooked();
         final List<MouldFillView> views = new ArrayList<>();
         OutOfRangeException refused = null;
-        for (final MouldEntity entity : moulds.findByArchivedFalseOrderByName()) {
-            final Mould mould = entity.mould();
+        for (final Mould mould : moulds.inUse()) {
             try {
                 final double each =
                         room(mould, request.shellMm(), request.headRoomMm())
@@ -103,12 +98,8 @@ public class MouldTrials {
         return views;
     }
 
-    @Transactional(readOnly = true)
     public FilledPieces.MoistureView moisture(final LayersRequest request) {
-        final Mould mould =
-                moulds.findById(Require.text("mould", request.mould(), 64))
-                        .orElseThrow(() -> new NotHereException("mould", request.mould()))
-                        .mould();
+        final Mould mould = moulds.mould(Require.text("mould", request.mould(), 64));
         final List<LayerDraft> layers = request.layers() == null ? List.of() : request.layers();
         if (layers.size() > MOST_LAYERS) {
             throw new OutOfRangeException(

@@ -27,6 +27,7 @@ class PieceController {
         this.books = books;
     }
 
+    /** Pieces by name, a page at a time. */
     @GetMapping
     PageView<PieceView> pieces(
             @RequestParam(defaultValue = "") final String find,
@@ -36,11 +37,13 @@ class PieceController {
         return pieces.list(find, archived, page, size);
     }
 
+    /** One piece: what it is made of, its section, its days. */
     @GetMapping("/{id}")
     PieceView piece(@PathVariable final String id) {
         return pieces.view(id);
     }
 
+    /** What a batch of a piece needs, fetched and made. */
     @GetMapping("/{id}/needs")
     NeedsView needs(
             @PathVariable final String id,
@@ -53,11 +56,13 @@ class PieceController {
                 id, new PieceService.BatchWish(moulds, pieces, method, fillings, bowl));
     }
 
+    /** Writes a piece, new or known. */
     @PutMapping("/{id}")
     PieceView change(@PathVariable final String id, @Valid @RequestBody final PieceDraft draft) {
         return books.change(id, draft);
     }
 
+    /** Puts a piece away, or brings it back. */
     @PutMapping("/{id}/archived")
     PieceView archive(@PathVariable final String id, @Valid @RequestBody final PutAway wish) {
         return books.archive(id, wish.archived(), wish.version());

@@ -82,7 +82,6 @@ public class PieceService {
         return byId(id).view(books.around());
     }
 
-    @Transactional(readOnly = true)
     public NeedsView needs(final String id, final BatchWish wish) {
         final HouseEntity house = houses.house();
         final PieceShelf.Shelved shelved = shelf.of(id, house.pressureHPa());
@@ -111,7 +110,6 @@ public class PieceService {
     }
 
     /** The batch as it would be made today. */
-    @Transactional(readOnly = true)
     public BatchPlan plan(final String id, final BatchWish wish) {
         final HouseEntity house = houses.house();
         return plan(shelf.of(id, house.pressureHPa()), wish, house);
@@ -137,7 +135,6 @@ public class PieceService {
      * The moulds of a batch of this piece were cast: what they have held by the piece as it is now,
      * worked out here, written when it is run.
      */
-    @Transactional(readOnly = true)
     public Runnable cast(final String id) {
         if (!pieces.existsById(id)) {
             return () -> {};
@@ -155,7 +152,6 @@ public class PieceService {
     }
 
     /** How the shells of a piece are planned to be cast; empty where it has none. */
-    @Transactional(readOnly = true)
     public Optional<CastPlan> casting(final String id) {
         final BatchPlan plan = plan(id, new BatchWish(1, null, null, null, null));
         return plan.materials().piece() instanceof ShelledPiece shelled

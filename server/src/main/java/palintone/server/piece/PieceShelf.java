@@ -7,9 +7,11 @@ import jakarta.persistence.Tuple;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.coat.CoatLearned;
 import palintone.core.figure.Require;
 import palintone.core.filling.Conditions;
@@ -85,6 +87,7 @@ class PieceShelf {
     private final FillingNotes notes;
     private final ShellTimes shells;
     private final CoatWeighings weighings;
+    private final TransactionTemplate reading;
     private final Cache<String, Shelved> shelf = Caffeine.newBuilder().maximumSize(MOST).build();
 
     PieceShelf(
@@ -92,7 +95,10 @@ class PieceShelf {
             final PieceRepository pieces,
             final FillingNotes notes,
             final ShellTimes shells,
-            final CoatWeighings weighings) {
+            final CoatWeighings weighings,
+            final PlatformTransactionManager transactions) {
+        reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
         this.weighings = weighings;
         this.shells = shells;
         this.entities = entities;
@@ -126,31 +132,40 @@ class PieceShelf {
      * @param pressureHPa of the air where its fillings are cooked
      * @throws NotHereException where there is no such piece
      */
-    @Transactional(readOnly = true)
     public Shelved of(final String id, final double pressureHPa) {
         Require.text("piece", id, 64);
+        return reading.execute(none -> read(id, pressureHPa)).get();
+    }
+
+    /** What the books say, at one moment; what is to be learned of it is worked out after them. */
+    private Supplier<Shelved> read(final String id, final double pressureHPa) {
         final String stamp = stamp(id) + " at " + pressureHPa;
         final Shelved known = shelf.getIfPresent(id);
         if (known != null && known.stamp().equals(stamp)) {
-            return known;
+            return () -> known;
         }
         final PieceEntity entity =
                 pieces.whole(id).orElseThrow(() -> new NotHereException("piece", id));
         final Piece piece = entity.piece(pressureHPa);
+        final FluidityClass fluidity = entity.fluidity();
         final Map<String, Corrections> measured = new HashMap<>();
         for (final Filling filling : piece.fillings()) {
-            measured.computeIfAbsent(filling.id(), notes::corrections);
+            if (!measured.containsKey(filling.id())) {
+                measured.put(filling.id(), notes.corrections(filling.id()));
+            }
         }
-        final Shelved fresh =
-                new Shelved(
-                        stamp,
-                        piece,
-                        entity.fluidity(),
-                        known(piece),
-                        coats(piece),
-                        Map.copyOf(measured));
-        shelf.put(id, fresh);
-        return fresh;
+        return () -> {
+            final Shelved fresh =
+                    new Shelved(
+                            stamp,
+                            piece,
+                            fluidity,
+                            known(piece),
+                            coats(piece),
+                            Map.copyOf(measured));
+            shelf.put(id, fresh);
+            return fresh;
+        };
     }
 
     @SuppressWarnings("unchecked")

@@ -19,11 +19,13 @@ class PieceTastingsController {
         this.tastings = tastings;
     }
 
+    /** What was tasted of a piece, and what it says of its days. */
     @GetMapping("/taste")
     PieceTastings.TasteView taste(@PathVariable final String id) {
         return tastings.view(id);
     }
 
+    /** Logs a tasting. */
     @PostMapping("/tastings")
     PieceTastings.TasteView note(
             @PathVariable final String id,
@@ -31,6 +33,7 @@ class PieceTastingsController {
         return tastings.note(id, draft);
     }
 
+    /** Says whether a tasting counts. */
     @PutMapping("/tastings/{tasting}")
     PieceTastings.TasteView count(
             @PathVariable final String id,

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,6 +16,7 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -25,6 +28,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
@@ -46,31 +50,30 @@ public class Problems {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
-    /** Characters of a refusal; what is longer repeats something nobody reads. */
-    private static final int LONGEST = 1000;
+    /** Fields named at once; nobody mends more before sending again. */
+    private static final int MOST_ERRORS = 50;
 
     @ExceptionHandler
     ProblemDetail outOfRange(final OutOfRangeException e) {
-        final ProblemDetail problem =
-                problem(HttpStatus.BAD_REQUEST, "Not possible", e.getMessage());
+        final ProblemDetail problem = ProblemType.IMPOSSIBLE.detail(e.getMessage());
         return about(problem, e.field(), e.value(), e.allowed());
     }
 
     @ExceptionHandler
     ProblemDetail notHere(final NotHereException e) {
-        final ProblemDetail problem = problem(HttpStatus.NOT_FOUND, "Not here", e.getMessage());
+        final ProblemDetail problem = ProblemType.NOT_HERE.detail(e.getMessage());
         return about(problem, e.field(), e.value(), "an id from the list");
     }
 
     @ExceptionHandler
     ProblemDetail taken(final TakenException e) {
-        final ProblemDetail problem = problem(HttpStatus.CONFLICT, "There already", e.getMessage());
+        final ProblemDetail problem = ProblemType.TAKEN.detail(e.getMessage());
         return about(problem, e.field(), e.value(), "a name that is not taken");
     }
 
     @ExceptionHandler
     ProblemDetail busy(final TooBusyException e) {
-        return problem(HttpStatus.SERVICE_UNAVAILABLE, "Too busy", e.getMessage());
+        return ProblemType.BUSY.detail(e.getMessage());
     }
 
     /** Two wrote at once, and the database let one of them through. */
@@ -80,49 +83,66 @@ public class Problems {
     })
     ProblemDetail atOnce(final DataAccessException e) {
         LOG.info("Two wrote at once: {}", e.getMessage());
-        return problem(
-                HttpStatus.CONFLICT,
-                "At the same moment",
+        return ProblemType.AT_ONCE.detail(
                 "Somebody else wrote the same at the same moment, or what it rests on is gone."
                         + " Nothing of yours was changed: look again and send it once more.");
     }
 
+    /**
+     * One field that is refused.
+     *
+     * @param value as it was given, cut at 200 characters; "missing" where it was not
+     * @param allowed instead
+     */
+    public record FieldProblem(String field, String value, String allowed) {
+
+        static FieldProblem of(final FieldError error) {
+            return new FieldProblem(
+                    error.getField().replaceAll("\\[(\\d+)\\]", " $1").replace('.', ' '),
+                    error.getRejectedValue() == null ? "missing" : shown(error.getRejectedValue()),
+                    String.valueOf(error.getDefaultMessage()));
+        }
+
+        String said() {
+            return field + " is " + value + "; allowed: " + allowed;
+        }
+    }
+
+    /** All of what is wrong, by name of the field; the first of it is what the screen shows. */
     @ExceptionHandler
     ProblemDetail invalid(final MethodArgumentNotValidException e) {
-        final FieldError first =
-                e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
-        if (first == null) {
-            return problem(
-                    HttpStatus.BAD_REQUEST, "Not possible", "Something asked for is missing.");
+        final List<FieldProblem> wrong =
+                e.getBindingResult().getFieldErrors().stream()
+                        .map(FieldProblem::of)
+                        .sorted(Comparator.comparing(FieldProblem::field))
+                        .limit(MOST_ERRORS)
+                        .toList();
+        if (wrong.isEmpty()) {
+            return ProblemType.IMPOSSIBLE.detail("Something asked for is missing.");
         }
-        final String field = first.getField().replaceAll("\\[(\\d+)\\]", " $1").replace('.', ' ');
-        final String value =
-                first.getRejectedValue() == null ? "missing" : shown(first.getRejectedValue());
-        final ProblemDetail problem =
-                problem(
-                        HttpStatus.BAD_REQUEST,
-                        "Not possible",
-                        field + " is " + value + "; allowed: " + first.getDefaultMessage());
-        return about(problem, field, value, String.valueOf(first.getDefaultMessage()));
+        final FieldProblem first = wrong.get(0);
+        final ProblemDetail problem = ProblemType.IMPOSSIBLE.detail(first.said());
+        problem.setProperty("errors", wrong);
+        return about(problem, first.field(), first.value(), first.allowed());
     }
 
     @ExceptionHandler
     ProblemDetail illegalMove(final IllegalMoveException e) {
-        return problem(HttpStatus.CONFLICT, "Not now", e.getMessage());
+        return ProblemType.NOT_NOW.detail(e.getMessage());
     }
 
     @ExceptionHandler
-    ProblemDetail stale(final StaleVersionException e) {
-        final ProblemDetail problem =
-                problem(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
+    ProblemDetail stale(final StaleVersionException e, final WebRequest request) {
+        final ProblemDetail problem = ProblemType.STALE.detail(e.getMessage());
+        if (request.getHeader(HttpHeaders.IF_MATCH) != null) {
+            problem.setStatus(HttpStatus.PRECONDITION_FAILED);
+        }
         return about(problem, "version", String.valueOf(e.given()), String.valueOf(e.current()));
     }
 
     @ExceptionHandler
     ProblemDetail stale(final ObjectOptimisticLockingFailureException e) {
-        return problem(
-                HttpStatus.CONFLICT,
-                "Changed meanwhile",
+        return ProblemType.STALE.detail(
                 "Somebody else saved at the same moment. What you typed is still here: save again.");
     }
 
@@ -130,9 +150,7 @@ public class Problems {
     ProblemDetail wrongKind(final MethodArgumentTypeMismatchException e) {
         final Class<?> type = e.getRequiredType();
         final ProblemDetail problem =
-                problem(
-                        HttpStatus.BAD_REQUEST,
-                        "Not possible",
+                ProblemType.IMPOSSIBLE.detail(
                         e.getName()
                                 + " is \""
                                 + shown(e.getValue())
@@ -144,20 +162,14 @@ public class Problems {
     @ExceptionHandler
     ProblemDetail missing(final MissingServletRequestParameterException e) {
         final ProblemDetail problem =
-                problem(
-                        HttpStatus.BAD_REQUEST,
-                        "Not possible",
-                        e.getParameterName() + " is missing");
+                ProblemType.IMPOSSIBLE.detail(e.getParameterName() + " is missing");
         return about(problem, e.getParameterName(), "missing", e.getParameterType());
     }
 
     @ExceptionHandler
     ProblemDetail tooLarge(final TooLargeException e) {
         return about(
-                problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", e.getMessage()),
-                "body",
-                "too large",
-                e.allowed());
+                ProblemType.TOO_LARGE.detail(e.getMessage()), "body", "too large", e.allowed());
     }
 
     @ExceptionHandler
@@ -174,9 +186,7 @@ public class Problems {
             final String field = path(wrong);
             final String allowed = words(wrong.getTargetType());
             final ProblemDetail problem =
-                    problem(
-                            HttpStatus.BAD_REQUEST,
-                            "Not possible",
+                    ProblemType.IMPOSSIBLE.detail(
                             field + " is \"" + shown(wrong.getValue()) + "\"; allowed: " + allowed);
             return about(problem, field, String.valueOf(wrong.getValue()), allowed);
         }
@@ -190,9 +200,7 @@ public class Problems {
                                     .map(JsonSubTypes.Type::name)
                                     .collect(Collectors.joining(", "));
             final ProblemDetail problem =
-                    problem(
-                            HttpStatus.BAD_REQUEST,
-                            "Not possible",
+                    ProblemType.IMPOSSIBLE.detail(
                             (unknown.getTypeId() == null
                                             ? "kind is missing"
                                             : "kind is \"" + unknown.getTypeId() + "\"")
@@ -202,10 +210,7 @@ public class Problems {
         }
         if (cause instanceof UnrecognizedPropertyException unknown) {
             final ProblemDetail problem =
-                    problem(
-                            HttpStatus.BAD_REQUEST,
-                            "Not possible",
-                            "there is no field " + path(unknown));
+                    ProblemType.IMPOSSIBLE.detail("there is no field " + path(unknown));
             return about(
                     problem,
                     path(unknown),
@@ -220,9 +225,7 @@ public class Problems {
             final String field = path(wrong);
             final String allowed = words(wrong.getTargetType());
             final ProblemDetail problem =
-                    problem(
-                            HttpStatus.BAD_REQUEST,
-                            "Not possible",
+                    ProblemType.IMPOSSIBLE.detail(
                             field + " is missing or of another kind; allowed: " + allowed);
             return about(problem, field, "missing or of another kind", allowed);
         }
@@ -231,9 +234,7 @@ public class Problems {
             final String field = path(wrong);
             final String allowed = "a value of the kind that is asked for";
             return about(
-                    problem(
-                            HttpStatus.BAD_REQUEST,
-                            "Not possible",
+                    ProblemType.IMPOSSIBLE.detail(
                             field + " is missing or of another kind; allowed: " + allowed),
                     field,
                     "missing or of another kind",
@@ -242,9 +243,7 @@ public class Problems {
         if (cause instanceof JacksonException broken) {
             final String field = path(broken);
             final ProblemDetail problem =
-                    problem(
-                            HttpStatus.BAD_REQUEST,
-                            "Not readable",
+                    ProblemType.UNREADABLE.detail(
                             (field.isEmpty() ? "The text" : field)
                                     + " cannot be read as JSON"
                                     + line(broken)
@@ -252,7 +251,7 @@ public class Problems {
             return about(problem, field.isEmpty() ? "body" : field, "unreadable", "JSON");
         }
         return about(
-                problem(HttpStatus.BAD_REQUEST, "Not readable", "The text cannot be read as JSON."),
+                ProblemType.UNREADABLE.detail("The text cannot be read as JSON."),
                 "body",
                 "unreadable",
                 "JSON");
@@ -266,9 +265,7 @@ public class Problems {
     @ExceptionHandler
     ProblemDetail tooLarge(final MaxUploadSizeExceededException e) {
         return about(
-                problem(
-                        HttpStatus.CONTENT_TOO_LARGE,
-                        "Too large",
+                ProblemType.TOO_LARGE.detail(
                         "The files are larger than 40 MB together." + " Nothing was changed."),
                 "files",
                 "too large",
@@ -278,9 +275,7 @@ public class Problems {
     @ExceptionHandler
     ProblemDetail brokenUpload(final MultipartException e) {
         return about(
-                problem(
-                        HttpStatus.BAD_REQUEST,
-                        "Not readable",
+                ProblemType.UNREADABLE.detail(
                         "The upload broke off or is not a form with files. Nothing was changed."),
                 "files",
                 "unreadable",
@@ -297,8 +292,9 @@ public class Problems {
     ResponseEntity<ProblemDetail> anything(final Exception e) {
         if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             final HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
-            return ResponseEntity.status(status)
-                    .body(problem(status, status.getReasonPhrase(), e.getMessage()));
+            final ProblemDetail problem = ProblemType.NOT_OFFERED.detail(e.getMessage());
+            problem.setStatus(status.value());
+            return ResponseEntity.status(status).body(problem);
         }
         if (lineIsDown(e)) {
             return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(noDatabase(e));
@@ -307,9 +303,7 @@ public class Problems {
         LOG.error("Unforeseen, mark {}", mark, e);
         return ResponseEntity.internalServerError()
                 .body(
-                        problem(
-                                HttpStatus.INTERNAL_SERVER_ERROR,
-                                "Something broke",
+                        ProblemType.BROKEN.detail(
                                 "The server could not do this. Nothing was changed. The log says"
                                         + " more under the mark "
                                         + mark
@@ -335,21 +329,9 @@ public class Problems {
 
     private static ProblemDetail noDatabase(final Exception e) {
         LOG.error("The database does not answer: {}", e.getMessage());
-        return problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "No database",
+        return ProblemType.NO_DATABASE.detail(
                 "The database does not answer. What was acknowledged is safe; send this again in a"
                         + " moment.");
-    }
-
-    private static ProblemDetail problem(
-            final HttpStatus status, final String title, final String detail) {
-        final ProblemDetail problem =
-                ProblemDetail.forStatusAndDetail(
-                        status,
-                        detail.length() <= LONGEST ? detail : detail.substring(0, LONGEST) + "…");
-        problem.setTitle(title);
-        return problem;
     }
 
     private static String shown(final Object value) {

@@ -5,10 +5,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 
 /**
  * A mould to be turned out.
  *
+ * @param id chosen by the screen, so that sending twice writes once
  * @param cold how it was cast, and where it stood in the cold
  * @param capMm thickness of its cap; an open shell where left out
  * @param coldMin how long it was in the cold; not yet turned out where left out
@@ -17,6 +19,7 @@ import java.util.List;
  * @param notedAt when; now where left out
  */
 public record DemouldRequest(
+        @Nullable UUID id,
         @NotNull @Valid ColdRequest cold,
         @Nullable Double capMm,
         @Nullable Double coldMin,

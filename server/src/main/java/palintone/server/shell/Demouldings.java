@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
-import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,6 +25,7 @@ import palintone.core.mould.Mould;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.problem.NotHereException;
+import palintone.server.web.WrittenOnce;
 
 /** Moulds turned out: when they let go, which cavities stuck, and what that teaches. */
 @Service
@@ -99,7 +99,6 @@ public class Demouldings {
     }
 
     /** When it lets go, and what has been found of such moulds. */
-    @Transactional(readOnly = true)
     public DemouldView view(final DemouldRequest request) {
         final CastOrder order = shells.order(request.cold().cast());
         final List<DemouldingEntity> rows =
@@ -186,7 +185,6 @@ public class Demouldings {
     }
 
     /** Keeps what was found. */
-    @Transactional
     public DemouldView keep(final DemouldRequest request) {
         final CastOrder order = shells.order(request.cold().cast());
         final int cavities = order.mould().usable();
@@ -202,9 +200,12 @@ public class Demouldings {
         final List<Integer> broken = numbers("broken", request.broken(), cavities);
         // Without a time of the model's there is nothing to compare: an hour stands for never.
         final Range model = model(request, order).orElse(new Range(3600, 3600));
-        found.saveAndFlush(
+        final String id = WrittenOnce.id(request.id());
+        WrittenOnce.keep(
+                found,
+                id,
                 new DemouldingEntity(
-                        UUID.randomUUID().toString(),
+                        id,
                         order.mould().id(),
                         order.bowl().couverture().ingredient().id(),
                         request.capMm() != null,

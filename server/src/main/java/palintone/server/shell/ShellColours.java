@@ -5,7 +5,6 @@ import static palintone.server.shell.ShellService.or;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.ColourDrying;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
@@ -42,7 +41,6 @@ public class ShellColours {
     }
 
     /** Each coat in order. */
-    @Transactional(readOnly = true)
     public ShellColourView of(final ShellColourRequest request) {
         final Mould mould = moulds.mould(request.mould());
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());

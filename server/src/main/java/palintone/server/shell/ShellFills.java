@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.FillingLevel;
 import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Basis;
@@ -63,7 +62,6 @@ public class ShellFills {
     }
 
     /** The warmest filling a set shell bears; with a filling, how that one lies in it. */
-    @Transactional(readOnly = true)
     public FillView fill(final FillRequest request) {
         final double roomC = or(request.roomC(), houses.house().air().temperatureC());
         final double shellC = or(request.shellC(), Math.min(roomC, 28));

@@ -3,7 +3,6 @@ package palintone.server.shell;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CabinetLoad;
@@ -79,13 +78,11 @@ public class ShellService {
     }
 
     /** What was weighed of castings like this one, and what it says. */
-    @Transactional(readOnly = true)
     public WeighedView weighed(final CastRequest request) {
         return weighings.view(asked(request));
     }
 
     /** Keeps a weighing, and says what is known then. */
-    @Transactional
     public WeighedView weigh(final WeighingRequest request) {
         final CastOrder order = asked(request.cast());
         weighings.keep(order, request);
@@ -93,7 +90,6 @@ public class ShellService {
     }
 
     /** What a scale to practise on reads of such a casting. */
-    @Transactional(readOnly = true)
     public SimulatedScale scale(final WeighingRequest request) {
         return weighings.scale(asked(request.cast()), request);
     }
@@ -148,7 +144,6 @@ public class ShellService {
     }
 
     /** Thickness of a wait, or the wait for a thickness or a weight. */
-    @Transactional(readOnly = true)
     public CastView cast(final CastRequest request) {
         final CastOrder order = order(request);
         final ShellAnswer answer = ShellAnswer.of(order, request.asked(), request.value());
@@ -225,7 +220,6 @@ public class ShellService {
     }
 
     /** The cabinet as asked, and both schools beside it. */
-    @Transactional(readOnly = true)
     public List<ColdView> cold(final ColdRequest request, final Released released) {
         final ColdOne one = new ColdOne(request, released);
         final List<ColdView> ways = new ArrayList<>();

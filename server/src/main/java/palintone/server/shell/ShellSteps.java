@@ -7,7 +7,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.Bubbles;
@@ -69,7 +68,6 @@ public class ShellSteps {
     }
 
     /** From full to scraped. */
-    @Transactional(readOnly = true)
     public DrainView drain(final DrainRequest request) {
         final CastOrder order = shells.order(request.cast());
         final ShellCast cast = new ShellCast(order);
@@ -135,7 +133,6 @@ public class ShellSteps {
     }
 
     /** A shell in coats. */
-    @Transactional(readOnly = true)
     public CoatsView coats(final CoatsRequest request) {
         final CastOrder order = shells.order(request.cast());
         final ShellCast cast = new ShellCast(order);
@@ -227,7 +224,6 @@ public class ShellSteps {
     }
 
     /** A cap on filled shells. */
-    @Transactional(readOnly = true)
     public CapView cap(final CapRequest request) {
         final HouseEntity house = houses.house();
         final Mould mould = moulds.mould(request.mould());

@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
@@ -61,7 +60,6 @@ public class ShellTimes {
     }
 
     /** Asked of the books. */
-    @Transactional(readOnly = true)
     public Known known(final String mouldId, final String couvertureId) {
         return new Known(
                 weighings.learnedShaken(mouldId, couvertureId),

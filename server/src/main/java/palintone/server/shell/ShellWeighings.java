@@ -1,5 +1,7 @@
 package palintone.server.shell;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Instant;
@@ -11,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -38,6 +39,7 @@ import palintone.server.figure.SentenceView;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
 import palintone.server.problem.NotHereException;
+import palintone.server.web.WrittenOnce;
 
 /** Weighed shells in the books, and what is learned of them. */
 @Service
@@ -68,13 +70,7 @@ public class ShellWeighings {
     private final Clock clock;
     private final ShellLearning learning = new ShellLearning();
 
-    private final Map<String, Learned> known =
-            new LinkedHashMap<>(16, 0.75f, true) {
-                @Override
-                protected boolean removeEldestEntry(final Map.Entry<String, Learned> eldest) {
-                    return size() > KEPT;
-                }
-            };
+    private final Cache<String, Learned> known = Caffeine.newBuilder().maximumSize(KEPT).build();
 
     ShellWeighings(
             final ShellWeighingRepository weighings,
@@ -98,14 +94,12 @@ public class ShellWeighings {
     }
 
     /** What is known of castings like this one; nothing before the first weighing. */
-    @Transactional(readOnly = true)
     public Learned learned(final CastOrder order) {
         final List<ShellWeighingEntity> rows = of(order);
         return rows.isEmpty() ? Learned.NOTHING : learned(rows);
     }
 
     /** What is known of castings like this one however it is shaken, in one question. */
-    @Transactional(readOnly = true)
     public Map<Vibration, Learned> learnedShaken(final String mouldId, final String couvertureId) {
         final Map<Vibration, List<ShellWeighingEntity>> rows =
                 weighings
@@ -150,16 +144,15 @@ public class ShellWeighings {
         thread.start();
     }
 
-    private synchronized Learned learned(final List<ShellWeighingEntity> rows) {
+    private Learned learned(final List<ShellWeighingEntity> rows) {
         final String key = rows.stream().map(ShellWeighingEntity::id).toList().toString();
-        final Learned before = known.get(key);
+        final Learned before = known.getIfPresent(key);
         if (before != null) {
             return before;
         }
-        final Learned now =
-                learning.after(rows.stream().map(row -> rounded(row).weighing()).toList());
-        known.put(key, now);
-        return now;
+        // What is read of the books is read before; two that ask at once may both work it out.
+        final List<Weighing> weighed = rows.stream().map(row -> rounded(row).weighing()).toList();
+        return known.get(key, none -> learning.after(weighed));
     }
 
     private static double near(final double value, final double step) {
@@ -203,7 +196,6 @@ public class ShellWeighings {
     }
 
     /** Keeps a weighing. */
-    @Transactional
     public void keep(final CastOrder order, final WeighingRequest request) {
         final int cavities =
                 request.cavities() == null ? order.mould().usable() : request.cavities();
@@ -226,9 +218,10 @@ public class ShellWeighings {
                         ? null
                         : more("mould capped", request.filledG(), request.cappedG());
         fills.check(order, cavities, shellsG, fillG, capG, request.filling());
+        final String id = WrittenOnce.id(request.id());
         final ShellWeighingEntity row =
                 new ShellWeighingEntity(
-                        UUID.randomUUID().toString(),
+                        id,
                         order,
                         request.cast().value(),
                         cavities,
@@ -236,7 +229,7 @@ public class ShellWeighings {
                         note,
                         request.notedAt() == null ? Instant.now(clock) : request.notedAt());
         row.went(request.filling(), fillG, capG);
-        weighings.saveAndFlush(row);
+        WrittenOnce.keep(weighings, id, row);
     }
 
     /** What came into it between two weighings. */
@@ -246,7 +239,6 @@ public class ShellWeighings {
     }
 
     /** What a scale to practise on reads: a workshop that differs from the model in its own way. */
-    @Transactional(readOnly = true)
     public SimulatedScale scale(final CastOrder order, final WeighingRequest request) {
         return SimulatedScale.of(
                 order,
@@ -281,7 +273,6 @@ public class ShellWeighings {
      *
      * @throws palintone.core.figure.OutOfRangeException when it cannot be
      */
-    @Transactional(readOnly = true)
     public void check(final ShellWeighingDraft draft) {
         // A table may leave any of these out; the form cannot.
         Require.text("mould", draft.mould(), 64);
@@ -357,14 +348,13 @@ public class ShellWeighings {
     }
 
     /** What they say, each beside what was foretold. */
-    @Transactional(readOnly = true)
     public WeighedView view(final CastOrder order) {
         final List<ShellWeighingEntity> rows = of(order);
         final Learned learned = rows.isEmpty() ? Learned.NOTHING : learned(rows);
         final List<WeighedView.WeighedRowView> views = new ArrayList<>();
         final List<Weighing> newestFirst = new ArrayList<>();
         for (final ShellWeighingEntity row : rows) {
-            final Rounded rounded = roundedOf(row);
+            final Rounded rounded = rounded(row);
             newestFirst.add(rounded.weighing());
             views.add(
                     new WeighedView.WeighedRowView(
@@ -402,11 +392,7 @@ public class ShellWeighings {
         return allG == null ? null : allG / row.cavities();
     }
 
-    private synchronized Rounded roundedOf(final ShellWeighingEntity row) {
-        return rounded(row);
-    }
-
-    private synchronized double predictG(final Weighing weighing, final Learned learned) {
+    private double predictG(final Weighing weighing, final Learned learned) {
         return learning.predictG(weighing.order(), weighing.waitS(), learned);
     }
 

@@ -4,10 +4,12 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.util.UUID;
 
 /**
  * Shells on the scale.
  *
+ * @param id chosen by the screen, so that sending twice writes once
  * @param cast how they were cast; its value is the wait in seconds
  * @param emptyG the clean mould, g; 0 where the scale was set to zero with it
  * @param shelledG the mould with its shells, g
@@ -18,6 +20,7 @@ import java.time.Instant;
  * @param notedAt when; now where left out
  */
 public record WeighingRequest(
+        @Nullable UUID id,
         @NotNull @Valid CastRequest cast,
         double emptyG,
         double shelledG,

@@ -56,6 +56,7 @@ class ColourController {
             SentenceView why,
             List<SentenceView> still) {}
 
+    /** Colours of the temper station: what a smear, a knife, a test shows. */
     @GetMapping("/colour")
     ColourView colour(
             @RequestParam final String mould,
@@ -82,6 +83,7 @@ class ColourController {
                 plan.cautions().stream().map(SentenceView::of).toList());
     }
 
+    /** How a compound coating is melted and worked; it is not tempered. */
     @GetMapping("/coating")
     CoatingView coating(
             @RequestParam final String coating,
@@ -101,6 +103,7 @@ class ColourController {
                 plan.cautions().stream().map(SentenceView::of).toList());
     }
 
+    /** What goes wrong in a bowl, by what it looks like. */
     @GetMapping("/troubles")
     List<BowlFaultView> troubles() {
         return Arrays.stream(BowlFault.values())

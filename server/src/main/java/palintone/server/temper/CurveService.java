@@ -3,7 +3,6 @@ package palintone.server.temper;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
@@ -29,7 +28,6 @@ public class CurveService {
         this.houses = houses;
     }
 
-    @Transactional(readOnly = true)
     public List<CurveView> plan(final CurveRequest request) {
         if (request.methods() == null || request.methods().isEmpty()) {
             throw new OutOfRangeException("methods", "none", "at least one");
@@ -40,7 +38,6 @@ public class CurveService {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
     public List<FigureView> solve(final SolveRequest request) {
         if (request.question() == null) {
             throw new OutOfRangeException("question", "missing", "one of the questions");

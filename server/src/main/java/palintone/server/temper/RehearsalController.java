@@ -83,6 +83,7 @@ class RehearsalController {
             @Nullable CurveView.PathView truth,
             @Nullable ScoreView score) {}
 
+    /** Bowls to practise on. */
     @GetMapping("/exercises")
     List<ExerciseView> exercises() {
         final HouseEntity house = houses.house();
@@ -104,6 +105,7 @@ class RehearsalController {
                 .toList();
     }
 
+    /** Plays an exercise up to a moment, with what was done until then. */
     @PostMapping("/play")
     RehearsalView play(@Valid @RequestBody final PlayRequest request) {
         if (request.exercise() == null || request.acts() == null) {

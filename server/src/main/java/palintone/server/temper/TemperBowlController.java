@@ -44,6 +44,7 @@ class TemperBowlController {
     /** Another value for one. */
     record Retyped(double temperatureC) {}
 
+    /** Bowls under way, or those that are over, newest first. */
     @GetMapping("/bowls")
     PageView<TemperBowlView.SummaryView> bowls(
             @RequestParam(defaultValue = "OPEN") final TemperBowlEntity.State state,
@@ -52,28 +53,33 @@ class TemperBowlController {
         return bowls.list(state, page, size);
     }
 
+    /** Begins a bowl; one with this id already begun is returned as it stands. */
     @PostMapping("/bowls")
     @ResponseStatus(HttpStatus.CREATED)
     TemperBowlView begin(@Valid @RequestBody final BowlDraft draft) {
         return bowls.begin(draft);
     }
 
+    /** One bowl: where it stands, what to do now, what was noted. */
     @GetMapping("/bowls/{id}")
     TemperBowlView bowl(@PathVariable final UUID id) {
         return bowls.view(id);
     }
 
+    /** What was measured of a bowl, beside what was foretold. */
     @GetMapping("/bowls/{id}/chart")
     ChartView chart(@PathVariable final UUID id) {
         return bowls.chart(id);
     }
 
+    /** Notes what was done at a bowl: seed, cold, heat, taken out, a paper test. */
     @PostMapping("/bowls/{id}/events")
     TemperBowlView note(
             @PathVariable final UUID id, @Valid @RequestBody final BowlEventDraft draft) {
         return notes.note(id, draft);
     }
 
+    /** Corrects a note of a bowl. */
     @PutMapping("/bowls/{id}/events/{note}")
     TemperBowlView correct(
             @PathVariable final UUID id,
@@ -82,17 +88,20 @@ class TemperBowlController {
         return notes.correct(id, note, draft);
     }
 
+    /** Takes a note of a bowl back; it stays on record and counts no more. */
     @DeleteMapping("/bowls/{id}/events/{note}")
     TemperBowlView takeBack(@PathVariable final UUID id, @PathVariable final UUID note) {
         return notes.takeBack(id, note);
     }
 
+    /** Types a reading of a bowl nobody measures by itself. */
     @PostMapping("/bowls/{id}/readings")
     TemperBowlView type(
             @PathVariable final UUID id, @Valid @RequestBody final TypedReading reading) {
         return notes.type(id, reading.id(), reading.temperatureC());
     }
 
+    /** Corrects a typed reading. */
     @PutMapping("/bowls/{id}/readings/{reading}")
     TemperBowlView retype(
             @PathVariable final UUID id,
@@ -101,16 +110,19 @@ class TemperBowlController {
         return notes.retype(id, reading, retyped.temperatureC());
     }
 
+    /** Takes a typed reading back. */
     @DeleteMapping("/bowls/{id}/readings/{reading}")
     TemperBowlView untype(@PathVariable final UUID id, @PathVariable final UUID reading) {
         return notes.untype(id, reading);
     }
 
+    /** Ends a bowl. */
     @PostMapping("/bowls/{id}/end")
     TemperBowlView end(@PathVariable final UUID id) {
         return bowls.end(id);
     }
 
+    /** A bowl read back: what its readings say of the model and of the work. */
     @GetMapping("/bowls/{id}/reading-back")
     ReadBackView readBack(@PathVariable final UUID id) {
         return bowls.readBack(id);

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -18,6 +17,7 @@ import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.web.cors.CorsConfiguration;
 import org.springframework.web.cors.CorsConfigurationSource;
 import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
+import palintone.server.problem.ProblemType;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -82,13 +82,8 @@ class Door {
             final String host = request.getServerName();
             final ProblemDetail problem =
                     names.knows(host)
-                            ? problem(
-                                    HttpStatus.BAD_REQUEST,
-                                    "Not possible",
-                                    "This address is not one of ours.")
-                            : problem(
-                                    HttpStatus.MISDIRECTED_REQUEST,
-                                    "Another name",
+                            ? ProblemType.IMPOSSIBLE.detail("This address is not one of ours.")
+                            : ProblemType.ANOTHER_NAME.detail(
                                     "This server does not answer to the name "
                                             + shortened(host)
                                             + ". Start it with --name "
@@ -96,13 +91,6 @@ class Door {
                                             + ", or use the machine's own name or address.");
             write(response, problem, json);
         };
-    }
-
-    private static ProblemDetail problem(
-            final HttpStatus status, final String title, final String detail) {
-        final ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setTitle(title);
-        return problem;
     }
 
     private static String shortened(final String host) {

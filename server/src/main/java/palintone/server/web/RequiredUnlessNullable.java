@@ -11,10 +11,12 @@ import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** In the description of the interface every property is required but those marked nullable. */
 @Component
+@Order(1)
 class RequiredUnlessNullable implements PropertyCustomizer, GlobalOpenApiCustomizer {
 
     /** Names as "Schema.property", gathered while the schemas are read from the classes. */

@@ -30,6 +30,7 @@ class BatchController {
         this.batches = batches;
     }
 
+    /** Batches in one state, or all that are over, newest first. */
     @GetMapping
     PageView<BatchSummaryView> batches(
             @RequestParam final Optional<RunningBatch.State> state,
@@ -38,17 +39,20 @@ class BatchController {
         return batches.list(state, page, size);
     }
 
+    /** Begins a batch; one with this id already begun is returned as it stands. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     BatchView begin(@Valid @RequestBody final BatchOrder order) {
         return Again.until(() -> batches.begin(order));
     }
 
+    /** One batch: its tasks, where it stands, what was noted. */
     @GetMapping("/{id}")
     BatchView batch(@PathVariable final UUID id) {
         return batches.view(id);
     }
 
+    /** Writes one entry of a batch. */
     @PostMapping("/{id}/entries")
     BatchView write(@PathVariable final UUID id, @Valid @RequestBody final EntryDraft draft) {
         return Again.until(() -> batches.write(id, List.of(draft)));
@@ -70,6 +74,7 @@ class BatchController {
     /** Another bowl for a batch. */
     record Uses(@NotNull UUID bowl) {}
 
+    /** Makes a batch from another bowl from here on. */
     @PutMapping("/{id}/bowl")
     BatchView use(@PathVariable final UUID id, @Valid @RequestBody final Uses uses) {
         return batches.use(id, uses.bowl());

@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.piece.Workplace;
 import palintone.core.process.TaskKind;
@@ -44,6 +46,7 @@ public class BatchService {
     private final BatchBooks books;
     private final MouldService moulds;
     private final FollowUps followUps;
+    private final TransactionTemplate writing;
 
     BatchService(
             final BatchRepository batches,
@@ -55,7 +58,9 @@ public class BatchService {
             final BatchBowl bowl,
             final BatchBooks books,
             final MouldService moulds,
-            final FollowUps followUps) {
+            final FollowUps followUps,
+            final PlatformTransactionManager transactions) {
+        writing = new TransactionTemplate(transactions);
         this.followUps = followUps;
         this.moulds = moulds;
         this.bowls = bowls;
@@ -90,16 +95,16 @@ public class BatchService {
         return view(byId(id));
     }
 
-    /** Begins a batch; one with this id already begun is returned as it stands. */
-    @Transactional
+    /**
+     * Begins a batch; one with this id already begun is returned as it stands. Planned before the
+     * house is held and with no connection: a plan takes a while.
+     */
     public BatchView begin(final BatchOrder order) {
         if (order.id() == null) {
             throw new OutOfRangeException("id", "missing", "an id chosen by the screen");
         }
-        houses.hold();
-        final Optional<BatchEntity> known = batches.findById(order.id());
-        if (known.isPresent()) {
-            return view(known.get());
+        if (batches.existsById(order.id())) {
+            return writing.execute(none -> view(byId(order.id())));
         }
         final BatchPlan plan =
                 pieces.plan(
@@ -112,6 +117,15 @@ public class BatchService {
                                 order.bowl() == null
                                         ? Workplace.BowlIs.TEMPERED_FOR_IT
                                         : Workplace.BowlIs.IN_TEMPER));
+        return writing.execute(none -> begin(order, plan));
+    }
+
+    private BatchView begin(final BatchOrder order, final BatchPlan plan) {
+        houses.hold();
+        final Optional<BatchEntity> known = batches.findById(order.id());
+        if (known.isPresent()) {
+            return view(known.get());
+        }
         final Instant now = now();
         final BatchFacts facts = BatchFacts.planned(order.id(), nextLot(now), now, plan);
         final RunningBatch fresh = RunningBatch.begin(facts.process(), now);

@@ -8,11 +8,14 @@ import com.networknt.schema.SpecificationVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -38,9 +41,12 @@ class DescriptionTest {
                     "house", "HouseDraft",
                     "ingredients", "IngredientDraft",
                     "couvertures", "IngredientDraft",
+                    "colours", "ColourDraft",
                     "moulds", "MouldDraft",
                     "fillings", "FillingRow",
-                    "pieces", "PieceDraft");
+                    "pieces", "PieceDraft",
+                    "shells", "ShellWeighingDraft",
+                    "tastings", "TastingRow");
 
     /** The published schema of the lists is that of the interface, and every export follows it. */
     @Test
@@ -66,6 +72,53 @@ class DescriptionTest {
                     .isEmpty();
             schema.remove("$ref");
         }
+    }
+
+    /** Names that stay, each once, in words; types and clients are made from them. */
+    @Test
+    void everyOperationHasANameOfItsOwnAndSaysWhatItDoesAndWhatItRefuses() {
+        final JsonNode api = Workshop.shared().get("/api/openapi").json();
+        final List<String> names = new ArrayList<>();
+        api.get("paths")
+                .forEach(
+                        path ->
+                                path.forEach(
+                                        operation -> {
+                                            final String name =
+                                                    operation.at("/operationId").asString();
+                                            names.add(name);
+                                            assertThat(name).matches("[a-z]+[A-Z][A-Za-z]*");
+                                            assertThat(operation.at("/summary").asString())
+                                                    .as(name)
+                                                    .endsWith(".");
+                                            assertThat(
+                                                            operation
+                                                                    .at("/responses/400")
+                                                                    .isMissingNode())
+                                                    .as(name)
+                                                    .isFalse();
+                                        }));
+        assertThat(names).hasSizeGreaterThan(130).doesNotHaveDuplicates();
+    }
+
+    /** A problem is what the description says a problem is. */
+    @Test
+    void aRefusalFollowsItsDescription() {
+        final Answer refused = Workshop.shared().get("/api/pieces/no-such-piece");
+        final ObjectNode schema =
+                (ObjectNode)
+                        Workshop.shared()
+                                .get("/api/openapi")
+                                .json()
+                                .at("/components/schemas/Problem");
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("additionalProperties", false);
+        assertThat(
+                        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                                .getSchema(schema.toString())
+                                .validate(refused.text(), InputFormat.JSON))
+                .isEmpty();
+        assertThat(Workshop.shared().get(refused.at("/type")).at("/title")).isEqualTo("Not here");
     }
 
     private static ObjectNode listsSchema() {

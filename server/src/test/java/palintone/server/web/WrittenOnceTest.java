@@ -30,6 +30,16 @@ class WrittenOnceTest {
                 "/api/pieces/sesame-crackle/bites"
                         + " | '\"days\":3,\"crisp\":true,\"words\":\"MARK\"'"
                         + " | /api/pieces/sesame-crackle/moisture",
+                "/api/coats/weighings | '\"dip\":{\"couverture\":\"dark-66\",\"centre\":"
+                        + "{\"shape\":\"BALL\",\"massG\":9},\"centreC\":20},"
+                        + "\"centreG\":9,\"pieceG\":13,\"note\":\"MARK\"'"
+                        + " | /api/coats/weighings?couverture=dark-66",
+                "/api/shells/weighings | '\"cast\":{\"couverture\":\"milk-41\",\"mould\":"
+                        + "\"low-dome\",\"asked\":\"WAIT\",\"value\":60},\"emptyG\":700,"
+                        + "\"shelledG\":780,\"note\":\"MARK\"' | ''",
+                "/api/shells/demouldings | '\"cold\":{\"cast\":{\"couverture\":\"milk-41\","
+                        + "\"mould\":\"low-dome\",\"asked\":\"WAIT\",\"value\":60}},"
+                        + "\"coldMin\":25,\"note\":\"MARK\"' | ''",
                 "/api/pieces/plum-bay/tastings | '\"score\":8,\"words\":\"MARK\"'"
                         + " | /api/pieces/plum-bay/taste",
             })
@@ -46,7 +56,10 @@ class WrittenOnceTest {
         for (final CompletableFuture<Answer> each : sent) {
             assertThat(each.join().status()).as(each.join().text()).isEqualTo(200);
         }
-        final String text = workshop.get(shown).text();
+        // Where it is not asked for by an address, the answer to a seventh shows all of them.
+        final Answer all =
+                shown == null || shown.isEmpty() ? workshop.post(path, body) : workshop.get(shown);
+        final String text = all.text();
         assertThat(text.split(mark, -1).length - 1).as(text).isEqualTo(1);
     }
 }

@@ -1,0 +1,115 @@
+package palintone.server.problem;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import palintone.server.support.Workshop;
+import palintone.server.support.Workshop.Answer;
+import tools.jackson.databind.JsonNode;
+
+/** A program tells refusals apart by their type, never by the words, and finds what it means. */
+class ProblemTypesTest {
+
+    private static final String TABLET = "/api/pieces/buckwheat-tablet";
+
+    private final Workshop workshop = Workshop.shared();
+
+    private void refused(final Answer answer, final int status, final String type) {
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        assertThat(answer.at("/type")).isEqualTo("/problems/" + type);
+        final Answer meaning = workshop.get(answer.at("/type"));
+        assertThat(meaning.status()).isEqualTo(200);
+        assertThat(meaning.at("/meaning")).isNotBlank();
+        assertThat(meaning.at("/title")).isEqualTo(answer.at("/title"));
+    }
+
+    private static String bowl(final UUID id, final double grams) {
+        return "{\"id\":\""
+                + id
+                + "\",\"name\":\"Typed\",\"couverture\":\"dark-66\",\"massG\":"
+                + grams
+                + "}";
+    }
+
+    @Test
+    void eachHasAnAddressOfItsOwn() {
+        refused(workshop.get("/api/pieces/no-such"), 404, "not-here");
+        refused(workshop.get("/api/batches/12"), 400, "impossible");
+        refused(workshop.post("/api/temper/bowls", "{"), 400, "unreadable");
+        refused(workshop.post("/api/temper/bowls", bowl(UUID.randomUUID(), -5)), 400, "impossible");
+        refused(
+                workshop.post("/api/temper/bowls", "\"" + "x".repeat(3_000_000) + "\""),
+                413,
+                "too-large");
+        refused(workshop.done(workshop.begin("plum-bay"), 9), 409, "not-now");
+        refused(workshop.put(TABLET, tablet("null")), 409, "taken");
+        refused(workshop.put(TABLET, tablet("-7")), 409, "stale");
+        refused(workshop.post(TABLET, "{}"), 405, "not-offered");
+        refused(
+                workshop.importFiles("pieces.json", "[{\"name\":\"Nothing\"}]"),
+                400,
+                "not-taken-over");
+    }
+
+    private static String tablet(final String version) {
+        return "{\"kind\":\"SOLID\",\"name\":\"Buckwheat tablet\",\"story\":\"\",\"mould\":"
+                + "\"tablet-150\",\"couverture\":\"dark-66\",\"inclusions\":[],\"version\":"
+                + version
+                + "}";
+    }
+
+    /** What is mended one by one is sent ten times. */
+    @Test
+    void allThatIsWrongIsNamedAtOnce() {
+        final Answer answer = workshop.post("/api/temper/bowls", "{\"massG\":1000}");
+        assertThat(answer.status()).isEqualTo(400);
+        final JsonNode errors = answer.json().at("/errors");
+        assertThat(errors.findValuesAsString("field")).contains("couverture", "id", "name");
+        assertThat(answer.at("/field")).isEqualTo(errors.get(0).get("field").asString());
+        errors.forEach(each -> assertThat(each.get("allowed").asString()).isNotBlank());
+    }
+
+    @Test
+    void theVersionStandsInTheHeadAndIsHeardThere() throws Exception {
+        final HttpResponse<String> house = send(HttpRequest.newBuilder().GET(), "/api/house");
+        final String tag = house.headers().firstValue("ETag").orElseThrow();
+        assertThat(tag).matches("(W/)?\"\\d+\"");
+        final String draft = withoutVersion(workshop.get("/api/house").json());
+        assertThat(put(draft, "\"-1\"").statusCode()).isEqualTo(400);
+        final HttpResponse<String> stale = put(draft, "\"987654321\"");
+        assertThat(stale.statusCode()).as(stale.body()).isEqualTo(412);
+        assertThat(stale.body()).contains("/problems/stale");
+        final HttpResponse<String> kept = put(draft, tag);
+        assertThat(kept.statusCode()).as(kept.body()).isEqualTo(200);
+        assertThat(kept.headers().firstValue("ETag")).isPresent();
+    }
+
+    private HttpResponse<String> put(final String body, final String tag)
+            throws IOException, InterruptedException {
+        return send(
+                HttpRequest.newBuilder()
+                        .header("If-Match", tag)
+                        .header("Content-Type", "application/json")
+                        .PUT(HttpRequest.BodyPublishers.ofString(body)),
+                "/api/house");
+    }
+
+    private HttpResponse<String> send(final HttpRequest.Builder request, final String path)
+            throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(
+                        request.uri(workshop.uri(path)).build(),
+                        HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static String withoutVersion(final JsonNode house) {
+        final var draft = (tools.jackson.databind.node.ObjectNode) house.at("/rules");
+        draft.remove("version");
+        return draft.toString();
+    }
+}
