@@ -1071,6 +1071,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Gives up the import that is under way; nothing of it is kept. */
+        post: operations["exchangeCancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/devices/senml": {
         parameters: {
             query?: never;
@@ -5381,6 +5398,11 @@ export interface components {
             unread: string[];
             /** @description what to look at before it is relied on */
             cautions: string[];
+            /**
+             * @description a mark of the state of the books it rests on; sent along when it is taken, nothing
+             *          else than was shown is changed. Empty where nothing is changed, only added
+             */
+            rests: string;
         };
         /** @description One value, as it stood and as it will stand; empty where there was or will be nothing. */
         CellChange: {
@@ -11089,6 +11111,11 @@ export interface operations {
             query?: {
                 list?: string;
                 preview?: boolean;
+                /**
+                 * @description what the look before it rested on, of each file: changed meanwhile, nothing is
+                 *          imported
+                 */
+                rests?: string[];
             };
             header?: never;
             path?: never;
@@ -11122,6 +11149,42 @@ export interface operations {
             };
             /** @description More than is read */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exchangeCancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something asked for is not possible */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -49,6 +49,19 @@ async function progress() {
   }
 }
 
+/** Closes the dialog; what is being read in is given up first, and the dialog says so. */
+async function cancel() {
+  if (!busy.value) {
+    open.value = false
+    return
+  }
+  try {
+    await ask(api.POST('/api/exchange/cancel'))
+  } catch (problem) {
+    refused.value = words(problem)
+  }
+}
+
 async function send(preview: boolean) {
   if (!given.value || busy.value) return
   busy.value = true
@@ -56,7 +69,8 @@ async function send(preview: boolean) {
   const asking = setInterval(() => void progress(), 400)
   try {
     const all = rows.value.trim() ? [...files.value, pasted(rows.value)] : files.value
-    seen.value = await bring(all, props.list, preview)
+    const rests = preview ? [] : (seen.value ?? []).map((file) => file.rests)
+    seen.value = await bring(all, props.list, preview, rests)
     done.value = !preview
     if (!preview) emit('taken')
   } catch (problem) {
@@ -74,7 +88,7 @@ async function send(preview: boolean) {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="860" scrollable :aria-label="$t('Import {what}', { what })">
+  <v-dialog v-model="open" :persistent="busy" max-width="860" scrollable :aria-label="$t('Import {what}', { what })">
     <v-card class="pa-6 import">
       <h2 class="mb-3">{{ done ? $t('Imported') : $t('Import {what}', { what }) }}</h2>
       <div v-if="!seen" class="give">
@@ -153,7 +167,7 @@ async function send(preview: boolean) {
           $t('Close')
         }}</v-btn>
         <template v-else>
-          <v-btn size="x-large" variant="outlined" @click="open = false">{{ $t('Cancel') }}</v-btn>
+          <v-btn size="x-large" variant="outlined" @click="cancel">{{ $t('Cancel') }}</v-btn>
           <v-btn v-if="seen" size="x-large" variant="outlined" @click="seen = null">{{
             $t('Back')
           }}</v-btn>

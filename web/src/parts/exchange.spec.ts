@@ -15,6 +15,7 @@ const brought = (more: Partial<Brought> = {}): Brought => ({
   things: [],
   unread: [],
   cautions: [],
+  rests: '',
   ...more,
 })
 
@@ -86,6 +87,7 @@ describe('the import', () => {
     server([
       brought({
         changed: 1,
+        rests: 'abc',
         unread: ['Shelf'],
         cautions: ['1 of them name no allergen'],
         things: [
@@ -109,6 +111,8 @@ describe('the import', () => {
     expect(it.emitted('taken')).toBeUndefined()
     await press('Import')
     expect(sent.at(-1)).toContain('preview=false')
+    // What was looked at goes along: changed meanwhile, it is refused.
+    expect(sent.at(-1)).toContain('rests=abc')
     expect(it.emitted('taken')).toHaveLength(1)
   })
 

@@ -22,10 +22,17 @@ export function pasted(rows: string): File {
 }
 
 /** Hands files over: to look at what they would change, or to take them. */
-export async function bring(files: File[], list: string, preview: boolean): Promise<Brought[]> {
+export async function bring(
+  files: File[],
+  list: string,
+  preview: boolean,
+  /** What the look before it rested on: changed meanwhile, nothing is imported. */
+  rests: string[] = [],
+): Promise<Brought[]> {
   const form = new FormData()
   files.forEach((file) => form.append('files', file, file.name))
   const query = new URLSearchParams({ list, preview: String(preview) })
+  for (const mark of rests.filter(Boolean)) query.append('rests', mark)
   return answered(await fetch(`/api/exchange/import?${query}`, { method: 'POST', body: form }))
 }
 

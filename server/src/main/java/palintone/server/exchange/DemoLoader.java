@@ -47,7 +47,7 @@ class DemoLoader implements ApplicationRunner {
                 }
             }
         }
-        imports.take(files, "", true);
+        imports.take(files, "", true, List.of());
         LOG.info("The invented workshop was loaded from {}", folder);
     }
 }

@@ -16,6 +16,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
@@ -78,12 +80,18 @@ class ExchangeController {
         this.json = json;
     }
 
-    /** Reads lists, batches and recipes from files, or only says what it would do. */
+    /**
+     * Reads lists, batches and recipes from files, or only says what it would do.
+     *
+     * @param rests what the look before it rested on, of each file: changed meanwhile, nothing is
+     *     imported
+     */
     @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<Brought> take(
             @RequestPart final List<MultipartFile> files,
             @RequestParam(defaultValue = "") final String list,
-            @RequestParam(defaultValue = "false") final boolean preview)
+            @RequestParam(defaultValue = "false") final boolean preview,
+            @RequestParam(defaultValue = "") final List<String> rests)
             throws IOException {
         final List<NamedFile> named = new ArrayList<>();
         for (final MultipartFile file : files) {
@@ -91,7 +99,7 @@ class ExchangeController {
                     file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
             named.add(new NamedFile(path.substring(path.lastIndexOf('/') + 1), file.getBytes()));
         }
-        return imports.take(named, list, !preview);
+        return imports.take(named, list, !preview, rests);
     }
 
     /** A list as it can be read in again; the schema lists-1 is made of this description. */
@@ -159,6 +167,13 @@ class ExchangeController {
         }
     }
 
+    /** Gives up the import that is under way; nothing of it is kept. */
+    @PostMapping("/cancel")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cancel() {
+        progress.letBe();
+    }
+
     /** How far an import is. */
     @GetMapping("/progress")
     ImportProgress.ProgressView progress() {
@@ -209,6 +224,16 @@ class ExchangeController {
     ProblemDetail settings(final SettingsHereException e) {
         final ProblemDetail problem = ProblemType.IN_THE_WAY.detail(e.getMessage());
         return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail changedSince(final ChangedSinceException e) {
+        return ProblemType.STALE.detail(e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail letBe(final ImportLetBeException e) {
+        return ProblemType.CANCELLED.detail(e.getMessage());
     }
 
     @ExceptionHandler

@@ -1,25 +1,71 @@
 package palintone.server.exchange;
 
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import palintone.server.problem.TooBusyException;
 
-/** How far the import that is under way has come; there is one at a time worth watching. */
+/** The one import that is under way: how far it has come, and whether it is to be let be. */
 @Component
 public class ImportProgress {
 
     /** So many rows of so many. */
     public record ProgressView(String file, int done, int total) {}
 
-    private final AtomicReference<ProgressView> now =
-            new AtomicReference<>(new ProgressView("", 0, 0));
+    private static final ProgressView NOTHING = new ProgressView("", 0, 0);
 
-    public void begin(final String file, final int total) {
-        now.set(new ProgressView(file, 0, total));
+    private final AtomicBoolean underWay = new AtomicBoolean();
+    private final AtomicBoolean letBe = new AtomicBoolean();
+    private final AtomicReference<ProgressView> now = new AtomicReference<>(NOTHING);
+
+    /**
+     * Does one import, or looks one over, while there is no other.
+     *
+     * @throws TooBusyException while another one is under way
+     */
+    <T> T alone(final Supplier<T> imported) {
+        if (!underWay.compareAndSet(false, true)) {
+            throw new TooBusyException(
+                    "Another import is being read in. Nothing of yours was changed: send it again"
+                            + " when that is done.");
+        }
+        letBe.set(false);
+        now.set(NOTHING);
+        try {
+            return imported.get();
+        } finally {
+            underWay.set(false);
+        }
     }
 
+    /** A file of so many rows comes next. */
+    public void begin(final String file, final int total) {
+        now.set(new ProgressView(file, 0, total));
+        goOn();
+    }
+
+    /** So many rows are looked at or written. */
     public void done(final int rows) {
         final ProgressView had = now.get();
         now.set(new ProgressView(had.file(), rows, had.total()));
+        goOn();
+    }
+
+    /**
+     * @throws ImportLetBeException where somebody has pressed Cancel: nothing of it is kept
+     */
+    public void goOn() {
+        if (letBe.get()) {
+            throw new ImportLetBeException();
+        }
+    }
+
+    /** What is under way is given up at its next row. */
+    void letBe() {
+        if (underWay.get()) {
+            letBe.set(true);
+        }
     }
 
     ProgressView now() {

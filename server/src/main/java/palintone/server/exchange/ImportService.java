@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -37,6 +38,7 @@ class ImportService {
     private final BatchSchema schema;
     private final RowGuard guard;
     private final JsonMapper json;
+    private final ImportProgress progress;
     private final TransactionTemplate transaction;
 
     ImportService(
@@ -46,7 +48,9 @@ class ImportService {
             final BatchSchema schema,
             final RowGuard guard,
             final JsonMapper json,
+            final ImportProgress progress,
             final PlatformTransactionManager transactions) {
+        this.progress = progress;
         this.bowls = bowls;
         this.lists = lists;
         this.batches = batches;
@@ -63,22 +67,41 @@ class ImportService {
      * Takes files over.
      *
      * @param list where a table belongs whose name does not say so; may be empty
+     * @param rests what a look at it before rested on; empty where there was none
      * @param really whether to keep it; otherwise everything is looked at and nothing is kept
      * @throws ImportRefusedException when anything in any file is wrong; nothing is then changed
+     * @throws ChangedSinceException when it would change something else than was looked at
      */
-    List<Brought> take(final List<NamedFile> files, final String list, final boolean really) {
+    List<Brought> take(
+            final List<NamedFile> files,
+            final String list,
+            final boolean really,
+            final List<String> rests) {
         if (files.isEmpty()) {
             throw new OutOfRangeException("files", "none", "at least one file");
         }
+        return progress.alone(() -> takeAlone(files, list, really, rests));
+    }
+
+    private List<Brought> takeAlone(
+            final List<NamedFile> files,
+            final String list,
+            final boolean really,
+            final List<String> rests) {
         final List<Sorted> sorted =
                 files.stream()
                         .map(file -> sorted(file, list))
                         .sorted(Comparator.comparingInt(Sorted::order))
                         .toList();
+        // Read before any transaction: what is no table holds no line to the database.
+        final List<Supplier<Brought>> parsed =
+                sorted.stream().map(each -> parsed(each, really)).toList();
         return transaction.execute(
                 status -> {
                     final List<Brought> brought = new ArrayList<>();
-                    sorted.forEach(each -> brought.add(one(each, really)));
+                    for (final Supplier<Brought> each : parsed) {
+                        brought.add(asSeen(each.get(), rests));
+                    }
                     if (!really) {
                         status.setRollbackOnly();
                     }
@@ -111,12 +134,22 @@ class ImportService {
         return new Sorted(file, into, lists.order(into).orElse(0));
     }
 
-    private Brought one(final Sorted each, final boolean really) {
+    private Supplier<Brought> parsed(final Sorted each, final boolean really) {
         return switch (each.into()) {
-            case "batch" -> batch(each.file(), really);
-            case "trace" -> trace(each.file(), really);
-            default -> lists.take(each.file(), each.into());
+            case "batch" -> () -> batch(each.file(), really);
+            case "trace" -> () -> trace(each.file(), really);
+            default -> lists.parsed(each.file(), each.into());
         };
+    }
+
+    /**
+     * What was looked at rests on what still stands; without a look there is nothing to keep to.
+     */
+    private static Brought asSeen(final Brought brought, final List<String> rests) {
+        if (!rests.isEmpty() && !brought.rests().isEmpty() && !rests.contains(brought.rests())) {
+            throw new ChangedSinceException(brought.file());
+        }
+        return brought;
     }
 
     private Brought batch(final NamedFile file, final boolean really) {

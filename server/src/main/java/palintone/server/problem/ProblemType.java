@@ -60,6 +60,10 @@ public enum ProblemType {
             "Settings here",
             "A house would be read in over settings that are here. Said with over=true, they are let"
                     + " go."),
+    CANCELLED(
+            HttpStatus.CONFLICT,
+            "Cancelled",
+            "Somebody has pressed Cancel while an import was under way. Nothing was changed."),
     TOO_LARGE(
             HttpStatus.CONTENT_TOO_LARGE,
             "Too large",

@@ -1,11 +1,14 @@
 package palintone.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.Charset;
+import java.time.Duration;
 import java.util.Arrays;
+import java.util.concurrent.CompletableFuture;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -220,5 +223,59 @@ class ListsTest {
         assertThat(taken.status()).as(taken.text()).isEqualTo(200);
         assertThat(workshop.get("/api/ingredients/" + id).at("/name"))
                 .isEqualTo("Zuckersirup à la crème");
+    }
+
+    /** Two writers: what somebody changed after the look is not written over unseen. */
+    @Test
+    void whatWasChangedSinceTheLookIsNotImported() {
+        workshop.importFiles("ingredients.csv", table("looked-at", 4.2));
+        final String later = table("looked-at", 5);
+        final Answer seen = workshop.importInto(PREVIEW, "ingredients.csv", later);
+        final String rests = seen.at("/0/rests");
+        assertThat(rests).hasSize(64);
+        workshop.importFiles("ingredients.csv", table("looked-at", 6));
+        final Answer refused = workshop.importInto("?rests=" + rests, "ingredients.csv", later);
+        assertThat(refused.status()).as(refused.text()).isEqualTo(409);
+        assertThat(refused.at("/type")).isEqualTo("/problems/stale");
+        assertThat(workshop.get("/api/ingredients/looked-at").text()).contains("6.0");
+        final String now = workshop.importInto(PREVIEW, "ingredients.csv", later).at("/0/rests");
+        final Answer taken = workshop.importInto("?rests=" + now, "ingredients.csv", later);
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        assertThat(taken.number("/0/changed")).isEqualTo(1);
+    }
+
+    private static String table(final String id, final double price) {
+        return "id,name,density_g_per_ml,sucrose,water,price_per_kg\n"
+                + id
+                + ",Looked at,1.2,50,50,"
+                + price
+                + "\n";
+    }
+
+    /** One at a time, and it can be let be: then nothing of it is there. */
+    @Test
+    void aLongImportIsAloneAndIsLetBe() throws Exception {
+        final int rows = 4000;
+        final StringBuilder table = new StringBuilder("id,name,density_g_per_ml,sucrose,water\n");
+        for (int i = 0; i < rows; i++) {
+            table.append("let-be-").append(i).append(",Let be ").append(i).append(",1.2,50,50\n");
+        }
+        final CompletableFuture<Answer> under =
+                CompletableFuture.supplyAsync(
+                        () -> workshop.importFiles("ingredients.csv", table.toString()));
+        await().atMost(Duration.ofSeconds(120))
+                .until(() -> workshop.get("/api/exchange/progress").number("/total") == rows);
+        final Answer second = workshop.importInto(PREVIEW, "ingredients.csv", table("second", 3));
+        assertThat(second.status()).as(second.text()).isEqualTo(503);
+        assertThat(second.at("/type")).isEqualTo("/problems/busy");
+        assertThat(workshop.post("/api/exchange/cancel", "").status()).isEqualTo(204);
+        final Answer letBe = under.join();
+        assertThat(letBe.status()).as(letBe.text()).isEqualTo(409);
+        assertThat(letBe.at("/type")).isEqualTo("/problems/cancelled");
+        assertThat(workshop.get("/api/ingredients?find=Let+be").number("/total")).isZero();
+        // Pressed when nothing is under way it lets be nothing.
+        workshop.post("/api/exchange/cancel", "");
+        assertThat(workshop.importFiles("ingredients.csv", table("second", 3)).status())
+                .isEqualTo(200);
     }
 }

@@ -9,6 +9,8 @@ import java.util.List;
  * @param things of what is new or changed the first ones, each with what it says
  * @param unread columns and sheets that mean nothing here and are not taken
  * @param cautions what to look at before it is relied on
+ * @param rests a mark of the state of the books it rests on; sent along when it is taken, nothing
+ *     else than was shown is changed. Empty where nothing is changed, only added
  */
 public record Brought(
         String file,
@@ -18,7 +20,8 @@ public record Brought(
         int same,
         List<Thing> things,
         List<String> unread,
-        List<String> cautions) {
+        List<String> cautions,
+        String rests) {
 
     /** What happens to a thing. */
     public enum What {
@@ -47,6 +50,7 @@ public record Brought(
                 fresh ? 0 : 1,
                 fresh ? List.of(new Thing(What.NEW, name, name, List.of())) : List.of(),
                 List.of(),
-                List.of());
+                List.of(),
+                "");
     }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.server.exchange.CsvTable;
@@ -57,13 +58,14 @@ public class HouseLists {
     }
 
     /**
-     * Takes a file into a list.
+     * Reads a file for a list, without asking the books; what is answered takes it into them,
+     * within the transaction of whoever runs it.
      *
      * @throws palintone.server.exchange.ImportRefusedException naming file, row and field
      */
-    @Transactional
-    public Brought take(final NamedFile file, final String list) {
-        return imports.take(file, of(list));
+    public Supplier<Brought> parsed(final NamedFile file, final String list) {
+        final ListImport.Parsed parsed = imports.parse(file, of(list));
+        return () -> imports.take(parsed);
     }
 
     /** What a file says, by id, as it would stand in an empty house; nothing is kept. */

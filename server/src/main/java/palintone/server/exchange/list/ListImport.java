@@ -39,7 +39,7 @@ class ListImport {
     }
 
     /** One thing as the file says it, laid over what is known of it. */
-    private interface Row {
+    interface Row {
 
         int number();
 
@@ -51,11 +51,28 @@ class ListImport {
     }
 
     /**
+     * A file as it reads by itself, before anything is asked of the books.
+     *
+     * @param unread columns and sheets that mean nothing here
+     */
+    record Parsed(NamedFile file, HouseList list, List<Row> rows, List<String> unread) {}
+
+    /**
      * @throws palintone.server.exchange.ImportRefusedException naming file, row and field
      */
-    Brought take(final NamedFile file, final HouseList list) {
+    Parsed parse(final NamedFile file, final HouseList list) {
         final List<String> unread = new ArrayList<>();
         final List<Row> rows = file.isJson() ? objects(file, list) : lines(file, list, unread);
+        return new Parsed(file, list, rows, unread);
+    }
+
+    /**
+     * @throws palintone.server.exchange.ImportRefusedException naming file, row and field
+     */
+    Brought take(final Parsed parsed) {
+        final NamedFile file = parsed.file();
+        final HouseList list = parsed.list();
+        final List<Row> rows = parsed.rows();
         progress.begin(file.name(), rows.size());
         final Map<String, Row> byId = named(file, list, rows);
         final Map<String, ObjectNode> known = list.known(byId.keySet());
@@ -63,6 +80,7 @@ class ListImport {
         final List<Brought.Thing> things = new ArrayList<>();
         int changed = 0;
         for (final Map.Entry<String, Row> entry : byId.entrySet()) {
+            progress.goOn();
             final Row row = entry.getValue();
             final ObjectNode before = known.get(entry.getKey());
             final ObjectNode[] after = new ObjectNode[1];
@@ -97,8 +115,9 @@ class ListImport {
                 changed,
                 byId.size() - writing.size(),
                 things,
-                unread,
-                cautions(list, writing.values(), writing.size() - changed));
+                parsed.unread(),
+                cautions(list, writing.values(), writing.size() - changed),
+                Rests.on(byId.keySet(), known));
     }
 
     /** Of what is new and names no allergen nobody knows whether it has none, or was not asked. */
