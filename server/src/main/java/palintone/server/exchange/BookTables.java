@@ -77,6 +77,14 @@ class BookTables {
         return ordered;
     }
 
+    /** What stands in a column, each once. */
+    List<String> values(final String table, final String column) {
+        return jdbc.queryForList(
+                "select distinct `%s` from `%s` where `%s` is not null"
+                        .formatted(column, table, column),
+                String.class);
+    }
+
     long rows(final String table) {
         return jdbc.queryForObject("select count(*) from `" + table + "`", Long.class);
     }

@@ -53,6 +53,7 @@ class HouseArchive {
 
     private final BookTables tables;
     private final ScratchBooks scratch;
+    private final Choices choices;
     private final Flyway flyway;
     private final HouseService houses;
     private final JsonMapper json;
@@ -64,6 +65,7 @@ class HouseArchive {
     HouseArchive(
             final BookTables tables,
             final ScratchBooks scratch,
+            final Choices choices,
             final Flyway flyway,
             final HouseService houses,
             final JsonMapper json,
@@ -73,6 +75,7 @@ class HouseArchive {
             final PlatformTransactionManager transactions) {
         this.tables = tables;
         this.scratch = scratch;
+        this.choices = choices;
         this.flyway = flyway;
         this.houses = houses;
         this.json = json;
@@ -146,6 +149,7 @@ class HouseArchive {
             }
             beside.atOnce(() -> fill(archive, beside.tables()));
             beside.bringTo(now);
+            choices.check(beside.tables());
             takeOver(beside, names);
             events.publishEvent(new HouseService.AllIsNew());
             desk.allIsNew();

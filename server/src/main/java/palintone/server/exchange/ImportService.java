@@ -18,6 +18,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
 import palintone.server.exchange.list.Brought;
 import palintone.server.exchange.list.HouseLists;
+import palintone.server.house.HouseService;
 import palintone.server.temper.BowlDraft;
 import palintone.server.temper.TemperBowlService;
 import palintone.server.work.BatchService;
@@ -39,6 +40,7 @@ class ImportService {
     private final RowGuard guard;
     private final JsonMapper json;
     private final ImportProgress progress;
+    private final HouseService houses;
     private final TransactionTemplate transaction;
 
     ImportService(
@@ -49,8 +51,10 @@ class ImportService {
             final RowGuard guard,
             final JsonMapper json,
             final ImportProgress progress,
+            final HouseService houses,
             final PlatformTransactionManager transactions) {
         this.progress = progress;
+        this.houses = houses;
         this.bowls = bowls;
         this.lists = lists;
         this.batches = batches;
@@ -182,7 +186,8 @@ class ImportService {
                 file.name(),
                 0,
                 () -> {
-                    final TraceCsv csv = new TraceCsv(file.bytes(), TraceCsv.Wishes.NONE);
+                    final TraceCsv csv =
+                            new TraceCsv(file.bytes(), TraceCsv.Wishes.NONE, houses.house().zone());
                     if (!really) {
                         return;
                     }

@@ -26,6 +26,7 @@ import org.springframework.web.multipart.MultipartFile;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.trace.Flag;
 import palintone.core.temper.trace.Sample;
+import palintone.server.house.HouseService;
 import palintone.server.temper.BowlDraft;
 import palintone.server.temper.TemperBowlService;
 
@@ -36,8 +37,10 @@ class TraceController {
 
     private final TemperBowlService bowls;
     private final Clock clock;
+    private final HouseService houses;
 
-    TraceController(final TemperBowlService bowls, final Clock clock) {
+    TraceController(final TemperBowlService bowls, final HouseService houses, final Clock clock) {
+        this.houses = houses;
         this.bowls = bowls;
         this.clock = clock;
     }
@@ -142,7 +145,7 @@ class TraceController {
         return new TakenView(bowls.takeOver(draft, began, csv.samples()), csv.samples().size());
     }
 
-    private static TraceCsv read(
+    private TraceCsv read(
             final MultipartFile file,
             final Integer timeColumn,
             final Integer temperatureColumn,
@@ -153,7 +156,8 @@ class TraceController {
                 new TraceCsv.Wishes(
                         Optional.ofNullable(timeColumn),
                         Optional.ofNullable(temperatureColumn),
-                        Optional.ofNullable(fahrenheit)));
+                        Optional.ofNullable(fahrenheit)),
+                houses.house().zone());
     }
 
     /** The readings of a bowl, as a table. */

@@ -5,6 +5,7 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -60,10 +61,15 @@ final class TraceCsv {
 
     private final List<List<String>> rows;
     private final Dialect dialect;
+    private final ZoneId zone;
     private final List<Sample> samples = new ArrayList<>();
     private Optional<Instant> beganAt = Optional.empty();
 
-    TraceCsv(final byte[] bytes, final Wishes wishes) {
+    /**
+     * @param zone of the clock of a logger that names none
+     */
+    TraceCsv(final byte[] bytes, final Wishes wishes, final ZoneId zone) {
+        this.zone = zone;
         final String text = text(bytes);
         if (text.isBlank()) {
             throw new OutOfRangeException("file", "empty", "rows of time and temperature");
@@ -258,7 +264,7 @@ final class TraceCsv {
         double before = Double.NaN;
         double days = 0;
         for (final List<String> row : rows.subList(dialect.firstRow(), rows.size())) {
-            double time = dialect.time().read(timeText(row));
+            double time = dialect.time().read(timeText(row), zone);
             if (dialect.time() == TraceTimes.CLOCK && time < before - SECONDS_A_DAY / 2) {
                 days++; // past midnight
             }

@@ -6,35 +6,40 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.ToDoubleFunction;
 
 /**
  * Ways loggers write the time. The first under which nine in ten of the first rows can be read is
  * taken; day before month where both would do.
  */
 enum TraceTimes {
-    ISO_OFFSET("date and time with zone", TraceTimes::offset, true),
-    ISO_LOCAL("2026-11-23T14:05:09", s -> local(s.replace(' ', 'T'), null), true),
-    DAY_MONTH_DOTS("23.11.2026 14:05:09", s -> local(s, "d.M.yyyy H:mm[:ss][.SSS]"), true),
-    DAY_MONTH_SLASH("23/11/2026 14:05:09", s -> local(s, "d/M/yyyy H:mm[:ss][.SSS]"), true),
-    MONTH_DAY_SLASH("11/23/2026 14:05:09", s -> local(s, "M/d/yyyy H:mm[:ss][.SSS]"), true),
-    MONTH_DAY_AM_PM("11/23/2026 2:05:09 PM", s -> local(s, "M/d/yyyy h:mm[:ss] a"), true),
-    CLOCK("14:05:09", TraceTimes::clock, false),
-    EPOCH_MILLIS("milliseconds since 1970", s -> ranged(s, 1e11, 1e14) / 1000, true),
-    EPOCH_SECONDS("seconds since 1970", s -> ranged(s, 1e8, 1e11), true),
-    SECONDS("seconds", s -> ranged(s, -1e7, 1e8), false),
-    MINUTES("minutes", s -> ranged(s, -1e6, 1e6) * 60, false);
+    ISO_OFFSET("date and time with zone", (s, z) -> offset(s), true),
+    ISO_LOCAL("2026-11-23T14:05:09", (s, z) -> local(s.replace(' ', 'T'), null, z), true),
+    DAY_MONTH_DOTS("23.11.2026 14:05:09", (s, z) -> local(s, "d.M.yyyy H:mm[:ss][.SSS]", z), true),
+    DAY_MONTH_SLASH("23/11/2026 14:05:09", (s, z) -> local(s, "d/M/yyyy H:mm[:ss][.SSS]", z), true),
+    MONTH_DAY_SLASH("11/23/2026 14:05:09", (s, z) -> local(s, "M/d/yyyy H:mm[:ss][.SSS]", z), true),
+    MONTH_DAY_AM_PM("11/23/2026 2:05:09 PM", (s, z) -> local(s, "M/d/yyyy h:mm[:ss] a", z), true),
+    CLOCK("14:05:09", (s, z) -> clock(s), false),
+    EPOCH_MILLIS("milliseconds since 1970", (s, z) -> ranged(s, 1e11, 1e14) / 1000, true),
+    EPOCH_SECONDS("seconds since 1970", (s, z) -> ranged(s, 1e8, 1e11), true),
+    SECONDS("seconds", (s, z) -> ranged(s, -1e7, 1e8), false),
+    MINUTES("minutes", (s, z) -> ranged(s, -1e6, 1e6) * 60, false);
+
+    /** Seconds of a text; where it names no zone, its clock is that of the house. */
+    private interface Reader {
+        double seconds(String text, ZoneId zone);
+    }
 
     private static final double ENOUGH = 0.9;
 
     private final String words;
-    private final ToDoubleFunction<String> reader;
+    private final Reader reader;
     private final boolean absolute;
 
-    TraceTimes(final String words, final ToDoubleFunction<String> reader, final boolean absolute) {
+    TraceTimes(final String words, final Reader reader, final boolean absolute) {
         this.words = words;
         this.reader = reader;
         this.absolute = absolute;
@@ -50,9 +55,9 @@ enum TraceTimes {
     }
 
     /** Seconds, since 1970 where the day is known; not a number where it cannot be read. */
-    double read(final String text) {
+    double read(final String text, final ZoneId zone) {
         try {
-            return reader.applyAsDouble(text.strip());
+            return reader.seconds(text.strip(), zone);
         } catch (final DateTimeException | NumberFormatException e) {
             return Double.NaN;
         }
@@ -60,7 +65,8 @@ enum TraceTimes {
 
     /** Share of texts that can be read this way. */
     double share(final List<String> texts) {
-        final long good = texts.stream().filter(t -> !Double.isNaN(read(t))).count();
+        final long good =
+                texts.stream().filter(t -> !Double.isNaN(read(t, ZoneOffset.UTC))).count();
         return texts.isEmpty() ? 0 : good / (double) texts.size();
     }
 
@@ -81,13 +87,13 @@ enum TraceTimes {
         return t.toEpochSecond() + t.getNano() / 1e9;
     }
 
-    private static double local(final String text, final String pattern) {
+    private static double local(final String text, final String pattern, final ZoneId zone) {
         final LocalDateTime t =
                 pattern == null
                         ? LocalDateTime.parse(text)
                         : LocalDateTime.parse(
                                 text, DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH));
-        return t.atZone(ZoneId.systemDefault()).toEpochSecond() + t.getNano() / 1e9;
+        return t.atZone(zone).toEpochSecond() + t.getNano() / 1e9;
     }
 
     private static double clock(final String text) {

@@ -193,6 +193,18 @@ class HouseArchiveTest {
             assertThat(refused.status()).as(refused.text()).isEqualTo(400);
             assertThat(own.get("/api/house").at("/rules/name")).isEqualTo("Corner house");
 
+            // A name this program does not know would be a house nobody can open.
+            assertThat(workshop.bean(Choices.class).size()).isGreaterThan(40);
+            final byte[] strange =
+                    with(
+                            whole,
+                            "tables/mould.ndjson",
+                            t -> t.replaceFirst("HALF_SPHERE", "STARFISH"));
+            final Answer unknown = own.putBytes("/api/exchange/house?over=true", ZIP, strange);
+            assertThat(unknown.status()).as(unknown.text()).isEqualTo(400);
+            assertThat(unknown.at("/detail")).contains("mould, shape", "STARFISH");
+            assertThat(own.get("/api/house").at("/rules/name")).isEqualTo("Corner house");
+
             final Answer taken = own.putBytes("/api/exchange/house?over=true", ZIP, whole);
             assertThat(taken.status()).as(taken.text()).isEqualTo(200);
             assertThat(own.get("/api/house").text()).isEqualTo(workshop.get("/api/house").text());
@@ -224,7 +236,7 @@ class HouseArchiveTest {
             int killed = 0;
             boolean taken = false;
             // A busy machine is later with everything: the moments reach as far as it takes.
-            for (long afterMs = 150; !taken; afterMs = afterMs * 3 / 2) {
+            for (long afterMs = 150; !taken; afterMs *= 2) {
                 final var reading =
                         CompletableFuture.supplyAsync(
                                 () -> own.putBytes("/api/exchange/house?over=true", ZIP, whole));

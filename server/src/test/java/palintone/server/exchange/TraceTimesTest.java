@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,7 +28,7 @@ class TraceTimesTest {
                 "MONTH_DAY_AM_PM | 11/23/2026 2:05:09 PM",
             })
     void momentsOfADayAreTheSame(final TraceTimes way, final String text) {
-        assertThat(way.read(text)).isCloseTo(AT, within(1e-6));
+        assertThat(way.read(text, ZoneOffset.UTC)).isCloseTo(AT, within(1e-6));
         assertThat(TraceTimes.of(List.of(text, text), "time")).isEqualTo(way);
         assertThat(way.absolute()).isTrue();
     }
@@ -43,15 +44,28 @@ class TraceTimesTest {
         "SECONDS, 12.5, 12.5",
     })
     void numbersAndClocks(final TraceTimes way, final String text, final double seconds) {
-        assertThat(way.read(text)).isCloseTo(seconds, within(1e-6));
+        assertThat(way.read(text, ZoneOffset.UTC)).isCloseTo(seconds, within(1e-6));
         assertThat(TraceTimes.of(List.of(text), "t")).isEqualTo(way);
+    }
+
+    /**
+     * A logger without a zone shows the clock of the house, by the day before summer time and
+     * after.
+     */
+    @Test
+    void aClockWithoutAZoneIsThatOfTheHouse() {
+        final ZoneId vienna = ZoneId.of("Europe/Vienna");
+        final double winter = TraceTimes.ISO_LOCAL.read("2026-03-28T12:00:00", vienna);
+        final double summer = TraceTimes.ISO_LOCAL.read("2026-03-29T12:00:00", vienna);
+        assertThat(winter).isEqualTo(TraceTimes.ISO_OFFSET.read("2026-03-28T11:00:00Z", vienna));
+        assertThat(summer - winter).isEqualTo(23 * 3600);
     }
 
     @Test
     void minutesAreToldByTheirTitle() {
         assertThat(TraceTimes.of(List.of("0.5", "1.0"), "time (min)"))
                 .isEqualTo(TraceTimes.MINUTES);
-        assertThat(TraceTimes.MINUTES.read("1,5")).isEqualTo(90);
+        assertThat(TraceTimes.MINUTES.read("1,5", ZoneOffset.UTC)).isEqualTo(90);
         assertThat(TraceTimes.of(List.of("0.5", "1.0"), "time (s)")).isEqualTo(TraceTimes.SECONDS);
     }
 
@@ -68,7 +82,7 @@ class TraceTimesTest {
                         .mapToObj(i -> i == 7 ? "sensor error" : "10:00:" + (10 + i))
                         .toList();
         assertThat(TraceTimes.of(times, "t")).isEqualTo(TraceTimes.CLOCK);
-        assertThat(TraceTimes.CLOCK.read("sensor error")).isNaN();
+        assertThat(TraceTimes.CLOCK.read("sensor error", ZoneOffset.UTC)).isNaN();
     }
 
     @Test
