@@ -2600,7 +2600,7 @@ export interface components {
             whole: components["schemas"]["FigureView"];
             coats: components["schemas"]["CoatView"][];
             asked: components["schemas"]["DippedPieceDraft"];
-            qualities?: components["schemas"]["QualitiesView"];
+            qualities: components["schemas"]["QualitiesView"];
             archived: boolean;
             /** Format: int64 */
             version?: number | null;
@@ -2663,7 +2663,7 @@ export interface components {
             wantedMm: number;
             coats: components["schemas"]["CoatView"][];
             asked: components["schemas"]["HollowPieceDraft"];
-            qualities?: components["schemas"]["QualitiesView"];
+            qualities: components["schemas"]["QualitiesView"];
             archived: boolean;
             /** Format: int64 */
             version?: number | null;
@@ -2732,7 +2732,7 @@ export interface components {
             joined?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
             coats: components["schemas"]["CoatView"][];
             finishes: components["schemas"]["Finishing"][];
-            qualities?: components["schemas"]["QualitiesView"];
+            qualities: components["schemas"]["QualitiesView"];
             /** Format: double */
             labelG?: number | null;
             archived: boolean;
@@ -2761,7 +2761,7 @@ export interface components {
             whole: components["schemas"]["FigureView"];
             coats: components["schemas"]["CoatView"][];
             asked: components["schemas"]["PlatesPieceDraft"];
-            qualities?: components["schemas"]["QualitiesView"];
+            qualities: components["schemas"]["QualitiesView"];
             archived: boolean;
             /** Format: int64 */
             version?: number | null;
@@ -2813,7 +2813,7 @@ export interface components {
             whole: components["schemas"]["FigureView"];
             coats: components["schemas"]["CoatView"][];
             asked: components["schemas"]["RolledPieceDraft"];
-            qualities?: components["schemas"]["QualitiesView"];
+            qualities: components["schemas"]["QualitiesView"];
             archived: boolean;
             /** Format: int64 */
             version?: number | null;
@@ -2853,7 +2853,7 @@ export interface components {
             relief?: components["schemas"]["Pressed"];
             coats: components["schemas"]["CoatView"][];
             finishes: components["schemas"]["Finishing"][];
-            qualities?: components["schemas"]["QualitiesView"];
+            qualities: components["schemas"]["QualitiesView"];
             /** Format: double */
             labelG?: number | null;
             archived: boolean;
@@ -6252,9 +6252,33 @@ export interface components {
             parMinutes: number;
             work: components["schemas"]["BandView"];
         };
+        /** @description One region of it. */
+        CutRegionView: {
+            /** @enum {string} */
+            role: "SHELL" | "FILLING" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
+            name: string;
+            /**
+             * Format: double
+             * @description the number that stands beside it in the whole drawing
+             */
+            measure?: number | null;
+            outline: number[];
+        };
+        /**
+         * @description A cut, mm from the rim plane and the middle line; points follow each other as depth, half
+         *      width, depth, half width …
+         */
+        CutView: {
+            outer: number[];
+            regions: components["schemas"]["CutRegionView"][];
+            /** @description as depth, across, radius … */
+            flecks: number[];
+            /** @description as across, down … */
+            front: number[];
+        };
         /** @description One page of a list. */
-        PageViewPieceView: {
-            items: components["schemas"]["PieceView"][];
+        PageViewPieceRowView: {
+            items: components["schemas"]["PieceRowView"][];
             /**
              * Format: int32
              * @description from 0
@@ -6270,6 +6294,30 @@ export interface components {
              * @description rows in the whole list
              */
             total: number;
+        };
+        /**
+         * @description A piece as it stands in a list: enough to find it and to know it by its cut. What it is made of
+         *      is asked for by its id.
+         */
+        PieceRowView: {
+            id: string;
+            /** @description of piece, as its whole view says it */
+            kind: string;
+            name: string;
+            /** @description it is cast of or coated with; null where there is none */
+            couverture?: string | null;
+            /** @enum {string|null} */
+            couvertureKind?: "DARK" | "MILK" | "WHITE" | null;
+            /**
+             * @description where it has a cap
+             * @enum {string|null}
+             */
+            capKind?: "DARK" | "MILK" | "WHITE" | null;
+            /** @description of its colours, from the innermost out; null where the house has none such */
+            tints: string[];
+            /** @description drawn coarsely */
+            cut: components["schemas"]["CutView"];
+            archived: boolean;
         };
         /** @description What is melted of another couverture. */
         CapNeedView: {
@@ -12509,7 +12557,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PageViewPieceView"];
+                    "application/json": components["schemas"]["PageViewPieceRowView"];
                 };
             };
             /** @description Something asked for is not possible */

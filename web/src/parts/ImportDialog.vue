@@ -88,7 +88,13 @@ async function send(preview: boolean) {
 </script>
 
 <template>
-  <v-dialog v-model="open" :persistent="busy" max-width="860" scrollable :aria-label="$t('Import {what}', { what })">
+  <v-dialog
+    v-model="open"
+    :persistent="busy"
+    max-width="860"
+    scrollable
+    :aria-label="$t('Import {what}', { what })"
+  >
     <v-card class="pa-6 import">
       <h2 class="mb-3">{{ done ? $t('Imported') : $t('Import {what}', { what }) }}</h2>
       <div v-if="!seen" class="give">

@@ -3,7 +3,7 @@ import { together } from '@/words/locale'
 import { t } from '@/words'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, words, type Piece } from '@/api/client'
+import { api, ask, words, type PieceRow } from '@/api/client'
 import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
 import LineChart from '@/parts/LineChart.vue'
@@ -18,7 +18,7 @@ import TryLayers from './TryLayers.vue'
 type Moisture = components['schemas']['MoistureView']
 const { bench } = useRecipe()
 const { taste } = useHouse()
-const pieces = ref<Piece[]>([])
+const pieces = ref<PieceRow[]>([])
 const piece = ref('')
 const barrierMm = ref<number | null>(0.3)
 const days = ref<number | null>(60)
@@ -52,8 +52,8 @@ const look = useDebounceFn(async () => {
 }, 80)
 watch([piece, barrierMm, days], () => void look())
 /** Layers of a piece, by its cut. */
-function fillingsOf(p: Piece) {
-  return p.section.regions.filter((region) => region.role === 'FILLING')
+function fillingsOf(p: PieceRow) {
+  return p.cut.regions.filter((region) => region.role === 'FILLING')
 }
 const part = ref('')
 /** Found by name on the server: there may be thousands. */

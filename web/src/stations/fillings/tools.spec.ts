@@ -534,9 +534,9 @@ describe('water between layers', () => {
     answering({
       '/api/pieces': {
         items: [
-          { id: 'one', name: 'One', section: cutOf('A', 'B') },
-          { id: 'two', name: 'Two', section: cutOf('Plum ganache', 'Crisp') },
-          { id: 'three', name: 'Three', section: cutOf('Plum ganache') },
+          { id: 'one', name: 'One', cut: cutOf('A', 'B') },
+          { id: 'two', name: 'Two', cut: cutOf('Plum ganache', 'Crisp') },
+          { id: 'three', name: 'Three', cut: cutOf('Plum ganache') },
         ],
         total: 3,
       },

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // A figure from the front, its wall to scale: of a shape pulled straight a cut says little.
 import { computed, useId } from 'vue'
-import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
+import type { Drawn } from './drawn'
 
-const props = defineProps<{ piece: Piece; bare?: boolean }>()
+const props = defineProps<{ piece: Drawn; bare?: boolean }>()
 const { taste } = useHouse()
 const clip = useId()
 const front = computed(() => props.piece.section.front)

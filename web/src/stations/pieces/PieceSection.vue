@@ -3,13 +3,13 @@
 // the piece is, the drawing need not know.
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
-import type { Piece } from '@/api/client'
 import { useHouse } from '@/parts/house'
 import { quantity } from '@/parts/units'
 import PieceFront from './PieceFront.vue'
+import type { Drawn } from './drawn'
 import { labelsOf, sides, shape, skin } from './section'
 
-const props = defineProps<{ piece: Piece; bare?: boolean }>()
+const props = defineProps<{ piece: Drawn; bare?: boolean }>()
 const { taste } = useHouse()
 
 const FILLINGS = ['var(--p-fill-a)', 'var(--p-fill-b)', 'var(--p-fill-c)']
@@ -28,7 +28,7 @@ const coats = computed(() =>
     .toReversed(),
 )
 const capFill = computed(() =>
-  props.piece.kind === 'MOULDED' && props.piece.capKind !== props.piece.couvertureKind
+  props.piece.capKind && props.piece.capKind !== props.piece.couvertureKind
     ? `var(--p-choc-${props.piece.capKind.toLowerCase()})`
     : '',
 )

@@ -2,8 +2,10 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, words, type Piece } from '@/api/client'
+import { api, ask, isRefused, words, type Piece, type PieceRow } from '@/api/client'
 import ListInOut from '@/parts/ListInOut.vue'
+import { useTurn } from '@/parts/turn'
+import { drawn } from './drawn'
 import { TITLES, type LooseKind } from './loose'
 import LooseForm from './LooseForm.vue'
 import MouldedForm from './MouldedForm.vue'
@@ -13,16 +15,14 @@ import PieceSheet from './PieceSheet.vue'
 import SolidForm from './SolidForm.vue'
 
 const props = defineProps<{ id?: string }>()
-const pieces = ref<Piece[]>([])
+const pieces = ref<PieceRow[]>([])
+/** The one that is looked at, whole. */
+const piece = ref<Piece>()
 const trouble = ref('')
 const PAGE = 40
 const pages = ref(1)
 const total = ref(0)
 const loaded = ref(false)
-
-const piece = computed(() =>
-  props.id ? pieces.value.find((p) => p.id === props.id) : pieces.value[0],
-)
 
 const router = useRouter()
 const route = useRoute()
@@ -30,9 +30,9 @@ const route = useRoute()
 const writing = ref<Piece['kind'] | 'which' | 'this' | 'copy' | null>(null)
 watch(
   () => props.id,
-  (id) => {
+  () => {
     writing.value = null
-    if (id && loaded.value && !pieces.value.some((p) => p.id === id)) void load()
+    if (loaded.value) void look()
   },
 )
 const edited = computed(() =>
@@ -75,6 +75,25 @@ async function more() {
   await load()
 }
 
+const turn = useTurn()
+/** The one in the address, else the first of the list: whole, as it is now. */
+async function look() {
+  const current = turn()
+  const id = props.id ?? pieces.value[0]?.id
+  if (!id) {
+    piece.value = undefined
+    return
+  }
+  try {
+    const one = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }))
+    if (current()) piece.value = one.archived === archived.value ? one : undefined
+  } catch (problem) {
+    if (!current()) return
+    piece.value = undefined
+    if (!isRefused(problem, 'not-here')) trouble.value = words(problem)
+  }
+}
+
 async function saved(id: string) {
   await load()
   writing.value = null
@@ -96,14 +115,8 @@ async function load() {
     const answer = await ask(api.GET('/api/pieces', { params: { query } }))
     pieces.value = answer.items
     total.value = answer.total
-    // The one in the address may stand on no page that is shown.
-    if (props.id && !pieces.value.some((p) => p.id === props.id)) {
-      const one = await ask(
-        api.GET('/api/pieces/{id}', { params: { path: { id: props.id } } }),
-      ).catch(() => null)
-      if (one?.archived === archived.value) pieces.value = [one, ...pieces.value]
-    }
     trouble.value = ''
+    await look()
   } catch (problem) {
     trouble.value = words(problem)
   } finally {
@@ -122,7 +135,7 @@ async function load() {
         :to="`/pieces/${each.id}`"
         :class="{ here: each.id === piece?.id }"
       >
-        <PieceSection :piece="each" bare />
+        <PieceSection :piece="drawn(each)" bare />
         <span>
           <b>{{ each.name }}</b>
           <span class="quiet">{{ each.couverture ?? $t('no coat') }}</span>

@@ -1,7 +1,12 @@
 package palintone.core.piece;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import palintone.core.figure.Quantity;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Outline;
@@ -22,6 +27,8 @@ public record Section(
     public Section(final List<Point> outer, final List<Region> regions, final List<Fleck> flecks) {
         this(outer, regions, flecks, List.of());
     }
+
+    private static final GeometryFactory LINES = new GeometryFactory();
 
     /** One point of an outline. */
     public record Point(double depthMm, double halfWidthMm) {}
@@ -47,6 +54,54 @@ public record Section(
 
     /** One piece of an inclusion in the cut. */
     public record Fleck(double depthMm, double acrossMm, double radiusMm) {}
+
+    /**
+     * The same drawn coarsely, as for a list: no point of an outline lies further off than this.
+     *
+     * @param offMm at most, above 0
+     */
+    public Section coarse(final double offMm) {
+        return new Section(
+                coarse(outer, offMm),
+                regions.stream()
+                        .map(
+                                r ->
+                                        new Region(
+                                                r.role(),
+                                                r.name(),
+                                                r.measure(),
+                                                coarse(r.outline(), offMm)))
+                        .toList(),
+                flecks.stream().filter(fleck -> fleck.radiusMm() > offMm).limit(12).toList(),
+                simplified(
+                                front.stream()
+                                        .map(p -> new Coordinate(p.acrossMm(), p.downMm()))
+                                        .toList(),
+                                offMm)
+                        .map(c -> new Outline.Point(c.x, c.y))
+                        .toList());
+    }
+
+    private static List<Point> coarse(final List<Point> outline, final double offMm) {
+        return simplified(
+                        outline.stream()
+                                .map(p -> new Coordinate(p.halfWidthMm(), p.depthMm()))
+                                .toList(),
+                        offMm)
+                .map(c -> new Point(c.y, c.x))
+                .toList();
+    }
+
+    private static Stream<Coordinate> simplified(
+            final List<Coordinate> points, final double offMm) {
+        return points.size() < 3
+                ? points.stream()
+                : Arrays.stream(
+                        DouglasPeuckerSimplifier.simplify(
+                                        LINES.createLineString(points.toArray(Coordinate[]::new)),
+                                        offMm)
+                                .getCoordinates());
+    }
 
     /** Half widths of a cavity from rim to floor. */
     static List<Point> outline(final Cavity cavity) {

@@ -66,6 +66,11 @@ public class DippedPieceEntity extends PieceEntity {
     }
 
     @Override
+    String kind() {
+        return "DIPPED";
+    }
+
+    @Override
     PieceView view(final PieceView.Around around) {
         return LoosePieceViews.dipped(this, piece(around.pressureHPa()), around);
     }

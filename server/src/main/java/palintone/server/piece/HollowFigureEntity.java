@@ -74,6 +74,11 @@ public class HollowFigureEntity extends PieceEntity {
     }
 
     @Override
+    String kind() {
+        return "HOLLOW";
+    }
+
+    @Override
     PieceView view(final PieceView.Around around) {
         return LoosePieceViews.hollow(this, piece(around.pressureHPa()), around);
     }

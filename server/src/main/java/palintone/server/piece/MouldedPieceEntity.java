@@ -200,6 +200,11 @@ public class MouldedPieceEntity extends PieceEntity {
     }
 
     @Override
+    String kind() {
+        return "MOULDED";
+    }
+
+    @Override
     PieceView view(final PieceView.Around around) {
         return PieceView.Moulded.of(this, piece(around.pressureHPa()), around);
     }

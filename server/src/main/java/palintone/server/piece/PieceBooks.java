@@ -136,8 +136,7 @@ public class PieceBooks {
                 house.pressureHPa(),
                 house.air().temperatureC(),
                 filling -> Conditions.USUAL.measured(notes.corrections(filling.id())),
-                tastings.liked(),
-                true);
+                tastings.liked());
     }
 
     /** Writes a piece, new or known; used by the import. */

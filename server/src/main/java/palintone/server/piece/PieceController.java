@@ -29,7 +29,7 @@ class PieceController {
 
     /** Pieces by name, a page at a time. */
     @GetMapping
-    PageView<PieceView> pieces(
+    PageView<PieceRowView> pieces(
             @RequestParam(defaultValue = "") final String find,
             @RequestParam(defaultValue = "false") final boolean archived,
             @RequestParam(defaultValue = "0") final int page,

@@ -167,6 +167,9 @@ public abstract class PieceEntity {
      */
     public abstract Piece piece(double pressureHPa);
 
+    /** Of which kind it is, as its view says. */
+    abstract String kind();
+
     /** The piece as it is shown. */
     abstract PieceView view(PieceView.Around around);
 

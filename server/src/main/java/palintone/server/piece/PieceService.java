@@ -68,13 +68,13 @@ public class PieceService {
     }
 
     @Transactional(readOnly = true)
-    public PageView<PieceView> list(
+    public PageView<PieceRowView> list(
             final String part, final boolean archived, final int page, final int size) {
-        final PieceView.Around around = books.around().forList();
+        final double pressureHPa = houses.house().pressureHPa();
         return PageView.of(
                 pieces.findByArchivedAndNameContainingIgnoreCaseOrderByName(
                         archived, part, PageView.request(page, size)),
-                entity -> entity.view(around));
+                entity -> PieceRowView.of(entity, entity.piece(pressureHPa)));
     }
 
     @Transactional(readOnly = true)

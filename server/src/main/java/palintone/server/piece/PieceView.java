@@ -59,19 +59,12 @@ public sealed interface PieceView {
      * @param roomC where it is filled
      * @param conditions where each filling is kept, and what was measured of it
      * @param liked what was tasted here
-     * @param judged whether what matters of it is worked out; a list does without
      */
     record Around(
             double pressureHPa,
             double roomC,
             Function<Filling, Conditions> conditions,
-            HouseTaste liked,
-            boolean judged) {
-
-        Around forList() {
-            return new Around(pressureHPa, roomC, conditions, liked, false);
-        }
-    }
+            HouseTaste liked) {}
 
     /**
      * What matters of one piece.
@@ -86,11 +79,7 @@ public sealed interface PieceView {
             List<Allergen> allergens,
             List<SentenceView> remarks) {
 
-        @Nullable
         static QualitiesView of(final PieceEntity entity, final Piece piece, final Around around) {
-            if (!around.judged()) {
-                return null;
-            }
             final PieceFigures it =
                     PieceFigures.of(
                             piece,
@@ -168,7 +157,7 @@ public sealed interface PieceView {
             @Nullable HollowFigure.Joining joined,
             List<CoatView> coats,
             List<PieceDraft.Finishing> finishes,
-            @Nullable QualitiesView qualities,
+            QualitiesView qualities,
             @Nullable Double labelG,
             boolean archived,
             @Nullable Long version)
@@ -231,7 +220,7 @@ public sealed interface PieceView {
             @Nullable PieceDraft.Pressed relief,
             List<CoatView> coats,
             List<PieceDraft.Finishing> finishes,
-            @Nullable QualitiesView qualities,
+            QualitiesView qualities,
             @Nullable Double labelG,
             boolean archived,
             @Nullable Long version)
@@ -286,7 +275,7 @@ public sealed interface PieceView {
             FigureView whole,
             List<CoatView> coats,
             PieceDraft.Dipped asked,
-            @Nullable QualitiesView qualities,
+            QualitiesView qualities,
             boolean archived,
             @Nullable Long version)
             implements PieceView {
@@ -312,7 +301,7 @@ public sealed interface PieceView {
             FigureView whole,
             List<CoatView> coats,
             PieceDraft.Rolled asked,
-            @Nullable QualitiesView qualities,
+            QualitiesView qualities,
             boolean archived,
             @Nullable Long version)
             implements PieceView {
@@ -342,7 +331,7 @@ public sealed interface PieceView {
             double wantedMm,
             List<CoatView> coats,
             PieceDraft.Hollow asked,
-            @Nullable QualitiesView qualities,
+            QualitiesView qualities,
             boolean archived,
             @Nullable Long version)
             implements PieceView {
@@ -369,7 +358,7 @@ public sealed interface PieceView {
             FigureView whole,
             List<CoatView> coats,
             PieceDraft.Plates asked,
-            @Nullable QualitiesView qualities,
+            QualitiesView qualities,
             boolean archived,
             @Nullable Long version)
             implements PieceView {

@@ -54,6 +54,11 @@ public class RolledPieceEntity extends PieceEntity {
     }
 
     @Override
+    String kind() {
+        return "ROLLED";
+    }
+
+    @Override
     PieceView view(final PieceView.Around around) {
         return LoosePieceViews.rolled(this, piece(around.pressureHPa()), around);
     }

@@ -138,6 +138,11 @@ public class SheetPieceEntity extends PieceEntity {
     }
 
     @Override
+    String kind() {
+        return "SHEET";
+    }
+
+    @Override
     PieceView view(final PieceView.Around around) {
         return LoosePieceViews.plates(this, piece(around.pressureHPa()), around);
     }

@@ -64,6 +64,11 @@ public class SolidPieceEntity extends PieceEntity {
     }
 
     @Override
+    String kind() {
+        return "SOLID";
+    }
+
+    @Override
     PieceView view(final PieceView.Around around) {
         return PieceView.Solid.of(this, piece(around.pressureHPa()), around);
     }

@@ -88,7 +88,8 @@ class MigrationTest {
 
             final Answer pieces = workshop.get("/api/pieces");
             assertThat(pieces.status()).as(pieces.text()).isEqualTo(200);
-            assertThat(pieces.at("/items/0/parts/2/name")).isEqualTo("Old ganache");
+            final Answer whole = workshop.get("/api/pieces/" + pieces.at("/items/0/id"));
+            assertThat(whole.at("/parts/2/name")).isEqualTo("Old ganache");
         }
     }
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
+import tools.jackson.databind.JsonNode;
 
 class PieceApiTest {
 
@@ -128,6 +129,19 @@ class PieceApiTest {
                         .map(piece -> piece.at("/kind").asString(""))
                         .toList();
         assertThat(kinds).contains("MOULDED", "SOLID").doesNotContain("");
+    }
+
+    /** A list is looked through, not read: a row is small, and draws the piece all the same. */
+    @Test
+    void aPieceInTheListIsARowAndNotTheWholePiece() {
+        final JsonNode rows = workshop.get("/api/pieces?size=200").json().at("/items");
+        assertThat(rows.size()).isGreaterThan(5);
+        for (final JsonNode row : rows) {
+            assertThat(row.toString().length()).as(row.toString()).isLessThan(2000);
+            assertThat(row.at("/cut/outer").size()).isGreaterThan(3);
+        }
+        final double mean = rows.toString().length() / (double) rows.size();
+        assertThat(mean).as("bytes a row").isLessThan(1024);
     }
 
     @Test
