@@ -173,7 +173,7 @@ const box = computed(() => {
       </g>
       <g class="scale">
         <path :d="`M${-half} ${scaleY + 3}v2m0 -1h${half * 2}m0 -1v2`" />
-        <text :x="0" :y="scaleY + 5 + letters * 1.3" text-anchor="middle">
+        <text :x="-half" :y="scaleY + 5 + letters * 1.3">
           {{
             $t('{half} wide, {depth} tall', {
               half: quantity(half * 2, 'MILLIMETRE', taste),

@@ -1,11 +1,18 @@
 package palintone.core.coat;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import palintone.core.figure.Require;
 
 /** The shape of what is dipped; its volume under an even coat is exact. */
 public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block {
 
     double CUBIC_MM_PER_ML = 1000;
+
+    /** Mean of sin² over a ball, by its sine: how steep its surface is in the mean. */
+    double MEAN_SLOPE = Math.PI / 4;
 
     /** Volume with so much coat all round, ml; 0 mm for the centre alone. */
     double grownMl(double coatMm);
@@ -18,6 +25,58 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block 
 
     /** How high it stands, mm. */
     double heightMm();
+
+    /** How long it lies, mm. */
+    double lengthMm();
+
+    /** How wide it lies, mm. */
+    double widthMm();
+
+    /** Its flat underside, mm²; 0 where it touches what it stands on in a point. */
+    double undersideMm2();
+
+    /** Upright of its surface, or near it, mm². */
+    double sidesMm2();
+
+    /**
+     * How a film runs down it.
+     *
+     * @param side down its sides, else off its top
+     */
+    Run run(boolean side);
+
+    /**
+     * The mean of a film over its whole surface.
+     *
+     * @param sides on its sides
+     * @param top on its top
+     * @param bottomShare of the one on its sides that stays below it
+     */
+    double mean(double sides, double top, double bottomShare);
+
+    /**
+     * Half its profile under an even coat, from its foot up to its top.
+     *
+     * @param coatMm all round
+     * @param points of its round parts, 4 or more
+     */
+    List<Point> profile(double coatMm, int points);
+
+    /**
+     * A point of a profile.
+     *
+     * @param acrossMm from its middle line
+     * @param upMm above what the coat stands on
+     */
+    record Point(double acrossMm, double upMm) {}
+
+    /**
+     * The way of a film.
+     *
+     * @param alongMm from where it begins to where it leaves, mm
+     * @param slope of the way, as a share of gravity along it; empty where it lies flat
+     */
+    record Run(double alongMm, OptionalDouble slope) {}
 
     /** Volume of the centre alone, ml. */
     default double volumeMl() {
@@ -62,6 +121,51 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block 
         public double heightMm() {
             return diameterMm;
         }
+
+        @Override
+        public double lengthMm() {
+            return diameterMm;
+        }
+
+        @Override
+        public double widthMm() {
+            return diameterMm;
+        }
+
+        @Override
+        public double undersideMm2() {
+            return 0;
+        }
+
+        /** Its lower half. */
+        @Override
+        public double sidesMm2() {
+            return areaMm2() / 2;
+        }
+
+        /** From pole to pole, whichever side is asked for. */
+        @Override
+        public Run run(final boolean side) {
+            return new Run(Math.PI * reachMm(), OptionalDouble.of(MEAN_SLOPE));
+        }
+
+        @Override
+        public double mean(final double sides, final double top, final double bottomShare) {
+            return (sides + top) / 2;
+        }
+
+        @Override
+        public List<Point> profile(final double coatMm, final int points) {
+            final double radius = reachMm() + coatMm;
+            return IntStream.rangeClosed(0, points)
+                    .mapToDouble(i -> Math.PI * i / points)
+                    .mapToObj(
+                            angle ->
+                                    new Point(
+                                            radius * Math.sin(angle),
+                                            radius - radius * Math.cos(angle)))
+                    .toList();
+        }
     }
 
     /**
@@ -99,6 +203,48 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block 
         @Override
         public double reachMm() {
             return Math.min(lengthMm, Math.min(widthMm, heightMm)) / 2;
+        }
+
+        @Override
+        public double undersideMm2() {
+            return lengthMm * widthMm;
+        }
+
+        @Override
+        public double sidesMm2() {
+            return 2 * (lengthMm + widthMm) * heightMm;
+        }
+
+        /** Upright, its height; from the middle of its top to the nearer edge. */
+        @Override
+        public Run run(final boolean side) {
+            return side
+                    ? new Run(heightMm, OptionalDouble.of(1))
+                    : new Run(Math.min(lengthMm, widthMm) / 2, OptionalDouble.empty());
+        }
+
+        /** Of its longer side; only its upper edge is drawn round. */
+        @Override
+        public List<Point> profile(final double coatMm, final int points) {
+            final double half = Math.max(lengthMm, widthMm) / 2 + coatMm;
+            final double top = heightMm + 2 * coatMm;
+            final double round = Math.min(coatMm, heightMm / 2);
+            final List<Point> profile = new ArrayList<>();
+            profile.add(new Point(half, 0));
+            for (int i = 0; i <= points / 4; i++) {
+                final double angle = Math.PI / 2 * i / (points / 4.0);
+                profile.add(
+                        new Point(
+                                half - round + round * Math.cos(angle),
+                                top - round + round * Math.sin(angle)));
+            }
+            profile.add(new Point(0, top));
+            return profile;
+        }
+
+        @Override
+        public double mean(final double sides, final double top, final double bottomShare) {
+            return (sidesMm2() * sides + undersideMm2() * (top + bottomShare * sides)) / areaMm2();
         }
     }
 }

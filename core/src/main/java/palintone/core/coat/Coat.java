@@ -60,9 +60,6 @@ public record Coat(
     private static final double FOLLOWED_S = 3600;
     private static final double SET_AT_C = 20;
 
-    /** Mean of sin² over a ball, by its sine: how steep its surface is in the mean. */
-    private static final double BALL_SLOPE = Math.PI / 4;
-
     /**
      * @throws palintone.core.figure.OutOfRangeException when it cannot be dipped so
      */
@@ -79,7 +76,7 @@ public record Coat(
                         order.tappedS() > 0 ? Calibrated.TAPPED_YIELD_SHARE : 1);
         final double sides = filmMm(order, out, true);
         final double top = filmMm(order, out, false);
-        final double mean = mean(centre.shape(), sides, top);
+        final double mean = centre.shape().mean(sides, top, Calibrated.BOTTOM_SHARE);
         final double massG =
                 (centre.shape().grownMl(mean) - centre.shape().volumeMl())
                         * order.bowl().couverture().castingDensityGPerMl();
@@ -158,30 +155,14 @@ public record Coat(
                                         Calibrated.LIFTED_M_PER_S,
                                         Withdrawal.TENSION_N_PER_M)
                                 + crustMm(order, out));
-        final double along;
-        final double slope;
-        if (shape instanceof CentreShape.Block block) {
-            along = side ? block.heightMm() : Math.min(block.lengthMm(), block.widthMm()) / 2;
-            slope = side ? 1 : Calibrated.TOP_SLOPE;
-        } else {
-            along = Math.PI * shape.reachMm();
-            slope = BALL_SLOPE;
-        }
+        final CentreShape.Run run = shape.run(side);
+        final double along = run.alongMm();
+        final double slope = run.slope().orElse(Calibrated.TOP_SLOPE);
         final WallLine wall = WallLine.plane(along / 1000, slope, WALL_CELLS);
         final DrainingFilm film = new DrainingFilm(wall, kgPerM3, drawnMm / 1000);
         film.drain(order.tappedS(), Math.max(1, order.tappedS()), 0, s -> out);
         final double mm = film.heldM3() / (along / 1000) * 1000 * order.filmFactor();
         return order.blown() && !side ? mm * Calibrated.BLOWN_SHARE : mm;
-    }
-
-    private static double mean(final CentreShape shape, final double sides, final double top) {
-        if (shape instanceof CentreShape.Block block) {
-            final double faceMm2 = block.lengthMm() * block.widthMm();
-            final double sidesMm2 = block.areaMm2() - 2 * faceMm2;
-            return (sidesMm2 * sides + faceMm2 * (top + Calibrated.BOTTOM_SHARE * sides))
-                    / block.areaMm2();
-        }
-        return (sides + top) / 2;
     }
 
     /** As far from the centre as the yield value carries a film of its own. */

@@ -65,10 +65,8 @@ public record Enrober(
      */
     public static Enrober of(final DipOrder order, final Machine machine) {
         final CentreShape shape = order.centre().shape();
-        final double along =
-                shape instanceof CentreShape.Block block ? block.lengthMm() : shape.heightMm();
-        final double across =
-                shape instanceof CentreShape.Block block ? block.widthMm() : shape.heightMm();
+        final double along = shape.lengthMm();
+        final double across = shape.widthMm();
         final int rows =
                 (int) Math.floor((machine.beltMm + machine.gapMm) / (across + machine.gapMm));
         if (rows < 1) {

@@ -30,13 +30,6 @@ public record Foot(double massG, double heldMm) {
                         * 1000;
         // What has set to the centre runs no more.
         final double runs = Math.max(0, coat.sidesMm() - Math.max(heldMm, coat.crustMm()));
-        return new Foot(sidesMm2(order.centre().shape()) * runs / 1e6 * kgPerM3, heldMm);
-    }
-
-    /** Upright, or near it: of a ball its lower half. */
-    private static double sidesMm2(final CentreShape shape) {
-        return shape instanceof CentreShape.Block block
-                ? 2 * (block.lengthMm() + block.widthMm()) * block.heightMm()
-                : shape.areaMm2() / 2;
+        return new Foot(order.centre().shape().sidesMm2() * runs / 1e6 * kgPerM3, heldMm);
     }
 }

@@ -56,6 +56,11 @@ public record Bar(double lengthMm, double widthMm, double depthMm, double draftD
     }
 
     @Override
+    public boolean round() {
+        return false;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return lengthMm * widthMm;
     }

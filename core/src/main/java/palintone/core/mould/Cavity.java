@@ -38,6 +38,12 @@ public sealed interface Cavity permits HalfSphere, Dome, Bar, Frustum, HalfEgg, 
     double rimAreaMm2();
 
     /**
+     * Whether it is round about its middle line, so that its wall widens as its profile does; else
+     * the section that is drawn stands for its wall.
+     */
+    boolean round();
+
+    /**
      * What is left inside a shell of even thickness; the rim plane stays where it is.
      *
      * @param thicknessMm above 0, less than half of every dimension

@@ -76,6 +76,11 @@ public record Dome(double diameterMm, double heightMm) implements Cavity {
     }
 
     @Override
+    public boolean round() {
+        return true;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return Math.PI * rimRadius() * rimRadius();
     }

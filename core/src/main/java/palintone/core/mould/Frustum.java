@@ -63,6 +63,11 @@ public record Frustum(double rimMm, double floorMm, double depthMm) implements C
     }
 
     @Override
+    public boolean round() {
+        return true;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return Math.PI * rimMm * rimMm / 4;
     }

@@ -66,6 +66,11 @@ public record HalfEgg(double bluntMm, double pointedMm, double widthMm) implemen
     }
 
     @Override
+    public boolean round() {
+        return true;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return Math.PI / 4 * widthMm * (bluntMm + pointedMm);
     }

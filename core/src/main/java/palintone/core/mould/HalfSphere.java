@@ -42,6 +42,11 @@ public record HalfSphere(double diameterMm) implements Cavity {
     }
 
     @Override
+    public boolean round() {
+        return true;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return Math.PI * radius() * radius();
     }

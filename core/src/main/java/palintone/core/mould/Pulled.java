@@ -139,6 +139,11 @@ public final class Pulled implements Cavity {
     }
 
     @Override
+    public boolean round() {
+        return false;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return opening.getArea();
     }

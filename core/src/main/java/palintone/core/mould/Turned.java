@@ -130,6 +130,11 @@ public record Turned(List<Outline.Point> profile) implements Cavity {
     }
 
     @Override
+    public boolean round() {
+        return true;
+    }
+
+    @Override
     public double rimAreaMm2() {
         return Math.PI * profile.get(0).acrossMm() * profile.get(0).acrossMm();
     }

@@ -2,7 +2,6 @@ package palintone.core.piece;
 
 import java.util.Map;
 import java.util.Optional;
-import palintone.core.coat.CentreShape;
 import palintone.core.coat.HandWarmth;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
@@ -77,7 +76,7 @@ final class CentreTasks {
                             standing ->
                                     standing.stiff(
                                             CoolingVessel.TRAY,
-                                            block().heightMm(),
+                                            centre.shape().heightMm(),
                                             FormedCentre.CUTS_FROM_PA),
                             "a knife goes through it and the cut stays, at about {celsius}",
                             Double.NaN);
@@ -98,21 +97,17 @@ final class CentreTasks {
         };
     }
 
-    private CentreShape.Block block() {
-        return (CentreShape.Block) centre.shape();
-    }
-
     private void frame() {
         final Materials.FillingNeed need = needs.fillings().get(0);
         final double areaCm2 =
-                need.toMake().value() / centre.centre().gPerMl() / (block().heightMm() / 10);
+                need.toMake().value() / centre.centre().gPerMl() / (centre.shape().heightMm() / 10);
         draft.task(TaskKind.FRAME)
                 .next()
                 .say(
                         Sentence.of(
                                         "Pour it into a frame while it runs, {high} high, {across}"
                                                 + " square, on film; level it and cover it.")
-                                .with("high", block().heightMm(), Unit.MILLIMETRE)
+                                .with("high", centre.shape().heightMm(), Unit.MILLIMETRE)
                                 .with("across", Math.sqrt(areaCm2) * 10, Unit.MILLIMETRE))
                 .caution(FillingTasks.caution(need))
                 .occupies(Occupies.PERSON)
@@ -143,8 +138,8 @@ final class CentreTasks {
                                                 + " apart. Colder than {from} it breaks, warmer"
                                                 + " than {to} it smears.")
                                 .with("pieces", pieces, Unit.PIECE)
-                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
-                                .with("wide", block().widthMm(), Unit.MILLIMETRE)
+                                .with("long", centre.shape().lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", centre.shape().widthMm(), Unit.MILLIMETRE)
                                 .with("from", from, Unit.CELSIUS)
                                 .with("to", to, Unit.CELSIUS))
                 .read(
@@ -191,8 +186,8 @@ final class CentreTasks {
                                         "Cut {pieces} of {long} by {wide} while it is frozen, back"
                                                 + " into the cold as they lie, apart and covered.")
                                 .with("pieces", pieces, Unit.PIECE)
-                                .with("long", block().lengthMm(), Unit.MILLIMETRE)
-                                .with("wide", block().widthMm(), Unit.MILLIMETRE))
+                                .with("long", centre.shape().lengthMm(), Unit.MILLIMETRE)
+                                .with("wide", centre.shape().widthMm(), Unit.MILLIMETRE))
                 .caution(Cautions.CONDENSATION)
                 .done();
     }

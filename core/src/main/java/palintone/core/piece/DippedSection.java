@@ -68,30 +68,9 @@ final class DippedSection {
     /** Its half profile from below to above, grown by so much, standing so high. */
     private static List<Section.Point> outline(
             final CentreShape shape, final double grownMm, final double fromMm) {
-        final List<Section.Point> points = new ArrayList<>();
-        if (shape instanceof CentreShape.Block block) {
-            final double half = Math.max(block.lengthMm(), block.widthMm()) / 2 + grownMm;
-            final double top = fromMm + block.heightMm() + 2 * grownMm;
-            points.add(new Section.Point(fromMm, half));
-            final double round = Math.min(grownMm, block.heightMm() / 2);
-            for (int i = 0; i <= POINTS / 4; i++) {
-                final double angle = Math.PI / 2 * i / (POINTS / 4.0);
-                points.add(
-                        new Section.Point(
-                                top - round + round * Math.sin(angle),
-                                half - round + round * Math.cos(angle)));
-            }
-            points.add(new Section.Point(top, 0));
-            return points;
-        }
-        final double radius = shape.reachMm() + grownMm;
-        for (int i = 0; i <= POINTS; i++) {
-            final double angle = Math.PI * i / POINTS;
-            points.add(
-                    new Section.Point(
-                            fromMm + radius - radius * Math.cos(angle), radius * Math.sin(angle)));
-        }
-        return points;
+        return shape.profile(grownMm, POINTS).stream()
+                .map(p -> new Section.Point(fromMm + p.upMm(), p.acrossMm()))
+                .toList();
     }
 
     private static List<Section.Point> below(final List<Section.Point> coated, final double atMm) {

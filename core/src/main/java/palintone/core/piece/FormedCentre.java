@@ -38,11 +38,11 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
      */
     public FormedCentre {
         Require.between("coat below", bottomMm, 0, 2, "mm");
-        if (forming.fromASlab() && !(shape instanceof CentreShape.Block)) {
+        if (forming.fromASlab() && shape.undersideMm2() == 0) {
             throw new OutOfRangeException(
                     "shape of the centre", "a ball", "a block where it is cut from a slab");
         }
-        if (bottomMm > 0 && !(shape instanceof CentreShape.Block)) {
+        if (bottomMm > 0 && shape.undersideMm2() == 0) {
             throw new OutOfRangeException(
                     "coat below", bottomMm + " mm", "0 mm under a ball: it has no underside");
         }
@@ -84,7 +84,7 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
 
     /** Its underside, mm²; 0 under a ball. */
     double underMm2() {
-        return shape instanceof CentreShape.Block block ? block.lengthMm() * block.widthMm() : 0;
+        return shape.undersideMm2();
     }
 
     /** Up to here it keeps its shape on a fork, °C; empty where it always does, or never. */

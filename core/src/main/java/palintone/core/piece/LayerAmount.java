@@ -1,9 +1,45 @@
 package palintone.core.piece;
 
+import java.util.OptionalDouble;
 import palintone.core.figure.Require;
+import palintone.core.mould.Cavity;
 
 /** How much of a filling a layer takes: as the maker measures it. */
 public sealed interface LayerAmount {
+
+    /**
+     * Room it takes in a piece, with what is set into it, ml; empty for what takes the rest.
+     *
+     * @param layer of it
+     * @param hollow what the layers lie in
+     * @param floorMm depth of its own floor
+     * @param roomMl below the cap
+     */
+    OptionalDouble spaceMl(FillingLayer layer, Cavity hollow, double floorMm, double roomMl);
+
+    /**
+     * The same where it hangs from what is over it, ml: only of one that is given by its height is
+     * that another room.
+     *
+     * @param topMm depth of its own top
+     */
+    default OptionalDouble hangingMl(
+            final FillingLayer layer,
+            final Cavity hollow,
+            final double topMm,
+            final double roomMl) {
+        return spaceMl(layer, hollow, hollow.depthMm(), roomMl);
+    }
+
+    /** Share of the room below the cap, where that is what it is given by. */
+    default OptionalDouble shareOfRoom() {
+        return OptionalDouble.empty();
+    }
+
+    /** Whether it takes whatever the others leave. */
+    default boolean takesTheRest() {
+        return false;
+    }
 
     /**
      * Of the room below the cap.
@@ -17,6 +53,20 @@ public sealed interface LayerAmount {
          */
         public Share {
             Require.positive("share of a layer", share, 1, "");
+        }
+
+        @Override
+        public OptionalDouble spaceMl(
+                final FillingLayer layer,
+                final Cavity hollow,
+                final double floorMm,
+                final double roomMl) {
+            return OptionalDouble.of(share * roomMl);
+        }
+
+        @Override
+        public OptionalDouble shareOfRoom() {
+            return OptionalDouble.of(share);
         }
     }
 
@@ -34,6 +84,15 @@ public sealed interface LayerAmount {
         public Grams {
             Require.positive("mass of a layer", grams, 2000, "g");
         }
+
+        @Override
+        public OptionalDouble spaceMl(
+                final FillingLayer layer,
+                final Cavity hollow,
+                final double floorMm,
+                final double roomMl) {
+            return OptionalDouble.of(grams / layer.filling().densityGPerMl() + layer.insertsMl());
+        }
     }
 
     /**
@@ -50,8 +109,48 @@ public sealed interface LayerAmount {
         public Height {
             Require.positive("height of a layer", mm, 200, "mm");
         }
+
+        /** What stands above the rim counts as wide as the rim: it is refused by its height. */
+        @Override
+        public OptionalDouble spaceMl(
+                final FillingLayer layer,
+                final Cavity hollow,
+                final double floorMm,
+                final double roomMl) {
+            final double top = floorMm - mm;
+            final double over = Math.max(0, -top);
+            return OptionalDouble.of(
+                    hollow.volumeToMl(floorMm)
+                            - hollow.volumeToMl(Math.max(0, top))
+                            + over * hollow.rimAreaMm2() / Cavity.CUBIC_MM_PER_ML);
+        }
+
+        @Override
+        public OptionalDouble hangingMl(
+                final FillingLayer layer,
+                final Cavity hollow,
+                final double topMm,
+                final double roomMl) {
+            final double floor = Math.min(hollow.depthMm(), topMm + mm);
+            return OptionalDouble.of(hollow.volumeToMl(floor) - hollow.volumeToMl(topMm));
+        }
     }
 
     /** Whatever the others leave below the cap. */
-    record Rest() implements LayerAmount {}
+    record Rest() implements LayerAmount {
+
+        @Override
+        public OptionalDouble spaceMl(
+                final FillingLayer layer,
+                final Cavity hollow,
+                final double floorMm,
+                final double roomMl) {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public boolean takesTheRest() {
+            return true;
+        }
+    }
 }

@@ -84,21 +84,7 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
             final double floorMm,
             final double roomMl,
             final double restMl) {
-        final LayerAmount amount = layer.amount();
-        if (amount instanceof LayerAmount.Share share) {
-            return share.share() * roomMl;
-        }
-        if (amount instanceof LayerAmount.Grams grams) {
-            return grams.grams() / layer.filling().densityGPerMl() + layer.insertsMl();
-        }
-        if (amount instanceof LayerAmount.Height height) {
-            final double top = floorMm - height.mm();
-            final double over = Math.max(0, -top);
-            return hollow.volumeToMl(floorMm)
-                    - hollow.volumeToMl(Math.max(0, top))
-                    + over * hollow.rimAreaMm2() / Cavity.CUBIC_MM_PER_ML;
-        }
-        return restMl;
+        return layer.amount().spaceMl(layer, hollow, floorMm, roomMl).orElse(restMl);
     }
 
     /** Where shares are all there is, somebody has mistyped one unless they make a whole. */
@@ -107,14 +93,9 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
         boolean onlyShares = !layers.isEmpty();
         int rests = 0;
         for (final FillingLayer layer : layers) {
-            if (layer.amount() instanceof LayerAmount.Share share) {
-                sum += share.share();
-            } else {
-                onlyShares = false;
-            }
-            if (layer.amount() instanceof LayerAmount.Rest) {
-                rests++;
-            }
+            sum += layer.amount().shareOfRoom().orElse(0);
+            onlyShares &= layer.amount().shareOfRoom().isPresent();
+            rests += layer.amount().takesTheRest() ? 1 : 0;
         }
         if (sum > 1 + TOLERANCE || onlyShares && sum < 1 - TOLERANCE) {
             throw new OutOfRangeException(
@@ -143,13 +124,12 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
         // From the cap down: a layer above that is given by height hangs from the one over it.
         double ceiling = hollow.volumeMl() - roomMl;
         for (int i = layers.size() - 1; i > at; i--) {
-            if (layers.get(i).amount() instanceof LayerAmount.Height height) {
-                final double top = depthOf(hollow, ceiling);
-                final double floor = Math.min(hollow.depthMm(), top + height.mm());
-                ceiling += hollow.volumeToMl(floor) - hollow.volumeToMl(top);
-            } else {
-                ceiling += space(hollow, layers.get(i), floorMm, roomMl, 0);
-            }
+            final double topMm = depthOf(hollow, ceiling);
+            ceiling +=
+                    layers.get(i)
+                            .amount()
+                            .hangingMl(layers.get(i), hollow, topMm, roomMl)
+                            .orElse(0);
         }
         final double left = hollow.volumeMl() - ceiling - below;
         if (left <= 0) {
@@ -163,7 +143,7 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
 
     private static int indexOfRest(final List<FillingLayer> layers) {
         for (int i = 0; i < layers.size(); i++) {
-            if (layers.get(i).amount() instanceof LayerAmount.Rest) {
+            if (layers.get(i).amount().takesTheRest()) {
                 return i;
             }
         }

@@ -32,7 +32,7 @@ public record PieceRowView(
         boolean archived) {
 
     /** Nobody sees less in a drawing as wide as a thumb. */
-    private static final double OFF_MM = 0.25;
+    private static final double OFF_MM = 0.12;
 
     /**
      * A cut, mm from the rim plane and the middle line; points follow each other as depth, half

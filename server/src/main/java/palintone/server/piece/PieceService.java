@@ -3,6 +3,7 @@ package palintone.server.piece;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.casting.BowlAt;
@@ -67,14 +68,14 @@ public class PieceService {
         this.shelf = shelf;
     }
 
+    /** Pieces whose name holds some letters, by name. */
     @Transactional(readOnly = true)
     public PageView<PieceRowView> list(
             final String part, final boolean archived, final int page, final int size) {
-        final double pressureHPa = houses.house().pressureHPa();
-        return PageView.of(
+        final Page<PieceEntity> found =
                 pieces.findByArchivedAndNameContainingIgnoreCaseOrderByName(
-                        archived, part, PageView.request(page, size)),
-                entity -> PieceRowView.of(entity, entity.piece(pressureHPa)));
+                        archived, part, PageView.request(page, size));
+        return PageView.of(found, shelf.rows(found.getContent(), houses.house().pressureHPa()));
     }
 
     @Transactional(readOnly = true)

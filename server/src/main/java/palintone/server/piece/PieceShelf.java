@@ -7,6 +7,7 @@ import jakarta.persistence.Tuple;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -36,50 +37,61 @@ class PieceShelf {
 
     private static final int MOST = 200;
 
+    /** A row takes a kilobyte. */
+    private static final int MOST_ROWS = 2000;
+
+    /** A row of the list, and the versions it rests on. */
+    private record Row(String stamp, PieceRowView view) {}
+
     private static final String VERSIONS =
             """
-            select concat('p ', p.id) what, p.version v from piece p where p.id = :id
-            union all select concat('m ', m.id), m.version
-              from mould m join piece p on p.mould_id = m.id where p.id = :id
-            union all select concat('c ', i.id), i.version
-              from ingredient i join piece p on p.couverture_id = i.id where p.id = :id
-            union all select concat('k ', i.id), i.version
-              from ingredient i join moulded_piece p on p.cap_couverture_id = i.id where p.id = :id
-            union all select concat('l ', c.id), c.version
-              from colour c join piece_coat t on t.colour_id = c.id where t.piece_id = :id
-            union all select concat('s ', i.id), i.version
+            select p.id of_piece, concat('p ', p.id) what, p.version v from piece p where p.id in (:ids)
+            union all select p.id of_piece, concat('m ', m.id), m.version
+              from mould m join piece p on p.mould_id = m.id where p.id in (:ids)
+            union all select p.id of_piece, concat('c ', i.id), i.version
+              from ingredient i join piece p on p.couverture_id = i.id where p.id in (:ids)
+            union all select p.id of_piece, concat('k ', i.id), i.version
+              from ingredient i join moulded_piece p on p.cap_couverture_id = i.id where p.id in (:ids)
+            union all select p.id of_piece, concat('2 ', i.id), i.version
+              from ingredient i join sheet_piece p on p.second_couverture_id = i.id
+              where p.id in (:ids)
+            union all select t.piece_id of_piece, concat('l ', c.id), c.version
+              from colour c join piece_coat t on t.colour_id = c.id where t.piece_id in (:ids)
+            union all select s.piece_id of_piece, concat('s ', i.id), i.version
               from ingredient i join solid_inclusion s on s.ingredient_id = i.id
-              where s.piece_id = :id
-            union all select concat('t ', i.id), i.version
+              where s.piece_id in (:ids)
+            union all select t.piece_id of_piece, concat('t ', i.id), i.version
               from ingredient i join piece_insert t on t.ingredient_id = i.id
-              where t.piece_id = :id
-            union all select concat('a ', i.id), i.version
+              where t.piece_id in (:ids)
+            union all select t.piece_id of_piece, concat('a ', i.id), i.version
               from ingredient i join piece_on t on t.ingredient_id = i.id
-              where t.piece_id = :id
-            union all select concat('f ', f.id), f.version
-              from filling f join piece_filling l on l.filling_id = f.id where l.piece_id = :id
-            union all select concat('i ', i.id), i.version
+              where t.piece_id in (:ids)
+            union all select l.piece_id of_piece, concat('f ', f.id), f.version
+              from filling f join piece_filling l on l.filling_id = f.id where l.piece_id in (:ids)
+            union all select l.piece_id of_piece, concat('i ', i.id), i.version
               from ingredient i join filling_line n on n.ingredient_id = i.id
-              join piece_filling l on l.filling_id = n.filling_id where l.piece_id = :id
-            union all select concat('o ', i.id), i.version
+              join piece_filling l on l.filling_id = n.filling_id where l.piece_id in (:ids)
+            union all select l.piece_id of_piece, concat('o ', i.id), i.version
               from ingredient i join filling_version_line n on n.ingredient_id = i.id
               join filling_version w on w.id = n.version_id
-              join piece_filling l on l.filling_id = w.filling_id where l.piece_id = :id
-            union all select concat('n ', n.filling_id, ' ', max(n.noted_at)), count(*)
+              join piece_filling l on l.filling_id = w.filling_id where l.piece_id in (:ids)
+            union all select l.piece_id of_piece, concat('n ', n.filling_id, ' ', max(n.noted_at)), count(*)
               from filling_note n join piece_filling l on l.filling_id = n.filling_id
-              where l.piece_id = :id group by n.filling_id
-            union all select concat('w ', max(w.noted_at)), count(*)
+              where l.piece_id in (:ids) group by n.filling_id, l.piece_id
+            union all select p.id of_piece, concat('w ', max(w.noted_at)), count(*)
               from shell_weighing w join piece p
               on w.mould_id = p.mould_id and w.couverture_id = p.couverture_id
-              where p.id = :id and not w.voided
-            union all select concat('x ', max(x.noted_at)), count(*)
+              where p.id in (:ids) and not w.voided
+              group by p.id
+            union all select p.id of_piece, concat('x ', max(x.noted_at)), count(*)
               from coat_weighing x join piece p on x.couverture_id = p.couverture_id
-              where p.id = :id and not x.voided
-            union all select concat('d ', max(d.noted_at)), count(*)
+              where p.id in (:ids) and not x.voided
+              group by p.id
+            union all select p.id of_piece, concat('d ', max(d.noted_at)), count(*)
               from demoulding d join piece p
               on d.mould_id = p.mould_id and d.couverture_id = p.couverture_id
-              where p.id = :id and not d.voided
-            order by 1
+              where p.id in (:ids) and not d.voided
+              group by p.id
             """;
 
     private final EntityManager entities;
@@ -88,6 +100,7 @@ class PieceShelf {
     private final ShellTimes shells;
     private final CoatWeighings weighings;
     private final TransactionTemplate reading;
+    private final Cache<String, Row> rows = Caffeine.newBuilder().maximumSize(MOST_ROWS).build();
     private final Cache<String, Shelved> shelf = Caffeine.newBuilder().maximumSize(MOST).build();
 
     PieceShelf(
@@ -139,7 +152,7 @@ class PieceShelf {
 
     /** What the books say, at one moment; what is to be learned of it is worked out after them. */
     private Supplier<Shelved> read(final String id, final double pressureHPa) {
-        final String stamp = stamp(id) + " at " + pressureHPa;
+        final String stamp = stamps(List.of(id), pressureHPa).getOrDefault(id, "");
         final Shelved known = shelf.getIfPresent(id);
         if (known != null && known.stamp().equals(stamp)) {
             return () -> known;
@@ -168,16 +181,53 @@ class PieceShelf {
         };
     }
 
+    /**
+     * Rows of a list, each as it was drawn while nothing it rests on has changed.
+     *
+     * @param page of the books, within their transaction
+     */
+    List<PieceRowView> rows(final List<PieceEntity> page, final double pressureHPa) {
+        final Map<String, String> stamps =
+                stamps(page.stream().map(PieceEntity::id).toList(), pressureHPa);
+        return page.stream().map(entity -> row(entity, stamps, pressureHPa)).toList();
+    }
+
+    private PieceRowView row(
+            final PieceEntity entity, final Map<String, String> stamps, final double pressureHPa) {
+        final String stamp = stamps.get(entity.id());
+        final Row known = rows.getIfPresent(entity.id());
+        if (known != null && known.stamp().equals(stamp)) {
+            return known.view();
+        }
+        final PieceRowView view = PieceRowView.of(entity, entity.piece(pressureHPa));
+        rows.put(entity.id(), new Row(stamp, view));
+        return view;
+    }
+
+    /** Versions of all that pieces rest on, by their ids, in one question. */
     @SuppressWarnings("unchecked")
-    private String stamp(final String id) {
+    private Map<String, String> stamps(final List<String> ids, final double pressureHPa) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
         final List<Tuple> rows =
                 entities.createNativeQuery(VERSIONS, Tuple.class)
-                        .setParameter("id", id)
+                        .setParameter("ids", ids)
                         .getResultList();
-        return rows.stream()
-                .map(row -> row.get(0) + "=" + row.get(1))
-                .distinct()
-                .collect(Collectors.joining(","));
+        final Map<String, String> stamps =
+                rows.stream()
+                        .collect(
+                                Collectors.groupingBy(
+                                        row -> (String) row.get(0),
+                                        Collectors.mapping(
+                                                row -> row.get(1) + "=" + row.get(2),
+                                                Collectors.collectingAndThen(
+                                                        Collectors.toCollection(TreeSet::new),
+                                                        what ->
+                                                                String.join(",", what)
+                                                                        + " at "
+                                                                        + pressureHPa))));
+        return stamps;
     }
 
     private ShellTimes.Known known(final Piece piece) {

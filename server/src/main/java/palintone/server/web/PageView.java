@@ -19,11 +19,12 @@ public record PageView<T>(List<T> items, int page, int size, long total) {
     public static final int MOST_ROWS = 200;
 
     public static <E, T> PageView<T> of(final Page<E> page, final Function<E, T> view) {
-        return new PageView<>(
-                page.getContent().stream().map(view).toList(),
-                page.getNumber(),
-                page.getSize(),
-                page.getTotalElements());
+        return of(page, page.getContent().stream().map(view).toList());
+    }
+
+    /** Where its rows are made all together. */
+    public static <E, T> PageView<T> of(final Page<E> page, final List<T> rows) {
+        return new PageView<>(rows, page.getNumber(), page.getSize(), page.getTotalElements());
     }
 
     /**

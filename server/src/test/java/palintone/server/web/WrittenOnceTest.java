@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import palintone.server.support.Workshop;
@@ -61,5 +62,44 @@ class WrittenOnceTest {
                 shown == null || shown.isEmpty() ? workshop.post(path, body) : workshop.get(shown);
         final String text = all.text();
         assertThat(text.split(mark, -1).length - 1).as(text).isEqualTo(1);
+    }
+
+    /** Each would take the first one's place: one may, the others are told to look again. */
+    @Test
+    void ofSixCorrectionsOfOneNoteAtOnceOneStands() {
+        final UUID bowl = UUID.randomUUID();
+        workshop.post(
+                "/api/temper/bowls",
+                "{\"id\":\""
+                        + bowl
+                        + "\",\"name\":\"Six\",\"couverture\":\"dark-66\",\"massG\":2000}");
+        final UUID note = UUID.randomUUID();
+        final String events = "/api/temper/bowls/" + bowl + "/events";
+        assertThat(workshop.post(events, seed(note, 150)).status()).isEqualTo(200);
+        final List<CompletableFuture<Answer>> sent =
+                IntStream.range(0, 6)
+                        .mapToObj(
+                                i ->
+                                        CompletableFuture.supplyAsync(
+                                                () ->
+                                                        workshop.put(
+                                                                events + "/" + note,
+                                                                seed(UUID.randomUUID(), 160 + i))))
+                        .toList();
+        assertThat(sent.stream().map(each -> each.join().status()))
+                .containsExactlyInAnyOrder(200, 409, 409, 409, 409, 409);
+        final double seeded =
+                workshop.get("/api/temper/bowls/" + bowl)
+                        .json()
+                        .at("/events")
+                        .valueStream()
+                        .filter(event -> event.at("/kind").asString().equals("SEED"))
+                        .mapToDouble(event -> event.at("/amount").asDouble())
+                        .sum();
+        assertThat(seeded).isBetween(160.0, 165.0);
+    }
+
+    private static String seed(final UUID id, final double grams) {
+        return "{\"id\":\"" + id + "\",\"kind\":\"SEED\",\"amount\":" + grams + "}";
     }
 }

@@ -2,10 +2,8 @@ package palintone.core.casting.film;
 
 import java.util.Arrays;
 import java.util.List;
-import palintone.core.mould.Bar;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Outline;
-import palintone.core.mould.Pulled;
 
 /**
  * The wall of a cavity as chocolate runs along it, from the middle of the floor to the rim, in
@@ -62,7 +60,7 @@ public final class WallLine {
      * @param cells along the wall, 10 to 400
      */
     public static WallLine of(final Cavity cavity, final int cells) {
-        final boolean round = !(cavity instanceof Bar || cavity instanceof Pulled);
+        final boolean round = cavity.round();
         final double[][] line = fromFloor(cavity);
         final double[] s = line[0];
         final double lengthMm = s[s.length - 1];
