@@ -17,6 +17,9 @@ import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.life.Life;
 import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
@@ -82,10 +85,10 @@ public record FillingFigures(
      */
     public static FillingFigures of(
             final FillingProperties properties, final Map<Quality, Band> bands) {
-        final PropertyReport explained = new PropertyReport(properties);
+        final BatchFigures whole = new BatchFigures(properties);
         final Map<Quality, Figure> figures = new EnumMap<>(Quality.class);
         for (final Quality quality : Quality.values()) {
-            Figure figure = explained.figure(quality);
+            Figure figure = quality.figure(properties);
             if (bands.containsKey(quality)) {
                 figure = figure.within(bands.get(quality));
             }
@@ -109,9 +112,9 @@ public record FillingFigures(
                 textures,
                 life,
                 egg,
-                explained.density(),
-                explained.weighed(),
-                explained.cost(),
+                whole.density(),
+                whole.weighed(),
+                whole.cost(),
                 cooked.weighedInAll().keySet().stream()
                         .filter(i -> i.traits().pricePerKg().isEmpty())
                         .map(Ingredient::name)

@@ -8,6 +8,8 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.emulsion.Emulsion;
 import palintone.core.filling.pot.Cooked;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.filling.sugar.Graining;
 
 /** What may go wrong with a filling, in percent. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import palintone.core.figure.Band;
 import palintone.core.figure.Source;
+import palintone.core.filling.quality.Quality;
 
 /** What a filling is meant to be, and the bands that follow from it. */
 public enum Style {

@@ -8,8 +8,8 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.quality.Conditions;
 
 /** What a batch of dipped pieces needs: coats, and so much below them that the fork dives. */
 final class DippedMaterials {

@@ -13,8 +13,8 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.quality.Conditions;
 import palintone.core.process.Process;
 import palintone.core.temper.Couverture;
 

@@ -9,8 +9,8 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.quality.Conditions;
 
 /** What a batch of filled pieces needs: moulds stand brim-full in turns, then give most back. */
 final class MouldedMaterials {

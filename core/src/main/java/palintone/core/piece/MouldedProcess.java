@@ -7,7 +7,7 @@ import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.FillingProperties;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.process.After;

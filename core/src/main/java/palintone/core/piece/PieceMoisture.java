@@ -8,13 +8,13 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.filling.FillingProperties;
-import palintone.core.filling.Quality;
 import palintone.core.filling.layer.CrunchChecks;
 import palintone.core.filling.layer.MoistureBetween;
 import palintone.core.filling.layer.MoistureLayer;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.filling.record.Corrections;
 import palintone.core.filling.water.Gab;
 

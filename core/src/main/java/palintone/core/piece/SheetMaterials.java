@@ -6,8 +6,8 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.quality.Conditions;
 
 /** What a batch of plates needs: whole sheets; what is not cut out is melted again. */
 final class SheetMaterials {

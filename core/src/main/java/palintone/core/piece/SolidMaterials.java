@@ -7,8 +7,8 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.quality.Conditions;
 
 /** What a batch cast full needs: nothing is poured back, only what the bowl itself keeps. */
 final class SolidMaterials {

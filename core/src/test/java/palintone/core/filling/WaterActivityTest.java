@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import palintone.core.Samples;
 import palintone.core.figure.Figure;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.quality.Quality;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.Grover1947;
 import palintone.core.filling.water.MoneyBorn1951;

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.casting.ColourDrying;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.filling.Conditions;
+import palintone.core.filling.quality.Conditions;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;

@@ -9,8 +9,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.record.Corrections;
 
 class MouldRoomTest {

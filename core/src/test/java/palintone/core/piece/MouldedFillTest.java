@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
-import palintone.core.filling.Conditions;
+import palintone.core.filling.quality.Conditions;
 import palintone.core.mould.Bar;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Dome;

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.BandStatus;
 import palintone.core.figure.Figure;
-import palintone.core.filling.Conditions;
+import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.taste.Taste;
 import palintone.core.substance.Component;
 import palintone.core.taste.HouseTaste;

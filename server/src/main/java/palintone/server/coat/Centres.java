@@ -7,7 +7,7 @@ import palintone.core.coat.CentreShape;
 import palintone.core.figure.Basis;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.FillingProperties;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.Texture;
 import palintone.core.piece.FormedCentre;
 import palintone.core.substance.ChoiOkos1986;

@@ -10,7 +10,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.FillingProperties;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.ChoiOkos1986;

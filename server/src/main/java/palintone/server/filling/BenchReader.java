@@ -2,8 +2,8 @@ package palintone.server.filling;
 
 import jakarta.annotation.Nullable;
 import org.springframework.stereotype.Component;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
+import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.record.Corrections;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.server.house.HouseService;

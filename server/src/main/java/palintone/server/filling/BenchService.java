@@ -1,7 +1,7 @@
 package palintone.server.filling;
 
 import org.springframework.stereotype.Service;
-import palintone.core.filling.FillingProperties;
+import palintone.core.filling.quality.FillingProperties;
 
 /** Appraises recipes while they are being written. */
 @Service

@@ -2,11 +2,11 @@ package palintone.server.filling;
 
 import java.util.List;
 import java.util.Map;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.balance.Staying;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
 
 /** A recipe that has been read, and what is known around it. */
 public record OnBench(

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.Conditions;
+import palintone.core.filling.quality.Conditions;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Finish;
 import palintone.core.piece.Piece;

@@ -16,7 +16,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
-import palintone.core.filling.Quality;
+import palintone.core.filling.quality.Quality;
 import palintone.core.piece.Piece;
 import palintone.core.piece.PieceTaste;
 import palintone.core.taste.HouseTaste;

@@ -5,10 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.quality.FillingProperties;
 
 /**
  * The smallest change of a recipe that makes it what it ought to be, every gram explained; or which

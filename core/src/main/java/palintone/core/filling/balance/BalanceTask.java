@@ -8,12 +8,12 @@ import java.util.Set;
 import java.util.stream.DoubleStream;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
-import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.substance.Ingredient;
 
 /**

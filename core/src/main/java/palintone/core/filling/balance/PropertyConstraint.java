@@ -1,7 +1,7 @@
 package palintone.core.filling.balance;
 
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.filling.Quality;
+import palintone.core.filling.quality.Quality;
 
 /**
  * What a filling ought to be: one quality between two numbers.

@@ -5,8 +5,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import palintone.core.figure.Band;
-import palintone.core.filling.FillingProperties;
-import palintone.core.filling.Quality;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 
 /** Wishes a maker has in a word. Each moves one quality and keeps the others where they were. */
 public enum ReadyConstraint {

@@ -1,6 +1,6 @@
 package palintone.core.filling.cool;
 
-import palintone.core.filling.FillingProperties;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.TextureClass;
 
 /** How long and where a ganache rests; makers differ. The first is our default. */

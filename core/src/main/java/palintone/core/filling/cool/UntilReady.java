@@ -1,10 +1,10 @@
 package palintone.core.filling.cool;
 
 import java.util.List;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
+import palintone.core.filling.quality.FillingProperties;
 
 /**
  * How long a filling stands between its pot and the next act: until it is cool enough for a shell,

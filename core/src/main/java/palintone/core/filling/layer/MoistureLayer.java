@@ -2,8 +2,8 @@ package palintone.core.filling.layer;
 
 import java.util.EnumMap;
 import java.util.Map;
-import palintone.core.filling.FillingProperties;
-import palintone.core.filling.Quality;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.filling.record.Correction;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.Gab;

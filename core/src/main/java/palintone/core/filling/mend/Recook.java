@@ -6,13 +6,13 @@ import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
-import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.substance.Component;
 
 /**

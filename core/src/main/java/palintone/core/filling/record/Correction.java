@@ -1,7 +1,9 @@
 package palintone.core.filling.record;
 
 import java.util.List;
+import palintone.core.figure.Basis;
 import palintone.core.figure.Source;
+import palintone.core.figure.Unit;
 
 /**
  * What a workshop's own measurements of a recipe say about the model of that recipe: the model is
@@ -55,6 +57,15 @@ public record Correction(double offset, double margin, int measurements, double 
      */
     public boolean holds(final Of what, final double computed) {
         return measurements > 0 && Math.abs(computed - at) <= what.reach;
+    }
+
+    /** Says by how much the workshop's own measurements move a number, where there are any. */
+    public Basis moves(final Unit unit, final Basis basis) {
+        return measurements == 0
+                ? basis
+                : basis.with("moved by own measurements", offset, unit)
+                        .with("margin left", margin, unit)
+                        .from(SOURCE);
     }
 
     /**

@@ -8,8 +8,8 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.Quality;
 import palintone.core.filling.life.Life;
+import palintone.core.filling.quality.Quality;
 import palintone.core.substance.Allergen;
 
 /**

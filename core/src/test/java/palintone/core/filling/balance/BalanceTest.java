@@ -21,13 +21,13 @@ import org.hipparchus.optim.nonlinear.scalar.noderiv.BOBYQAOptimizer;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Kitchen;
-import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.Quality;
 
 class BalanceTest {
 

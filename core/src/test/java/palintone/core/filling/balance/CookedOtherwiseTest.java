@@ -12,15 +12,15 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
-import palintone.core.filling.Quality;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.substance.Component;
 
 class CookedOtherwiseTest {

@@ -11,12 +11,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.substance.ChoiOkos1986;
 
 class CoolingTest {

@@ -10,12 +10,12 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Conditions;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.Setting;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.TextureClass;
 
 class UntilReadyTest {

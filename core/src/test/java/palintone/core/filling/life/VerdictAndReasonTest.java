@@ -11,12 +11,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
-import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
@@ -24,6 +21,9 @@ import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 
 /** What is promised, what is advised and why may never stand against one another. */
 class VerdictAndReasonTest {

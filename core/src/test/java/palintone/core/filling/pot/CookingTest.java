@@ -13,11 +13,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.Filling;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
-import palintone.core.filling.Quality;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.substance.Component;
 import palintone.core.substance.Ingredient;
 

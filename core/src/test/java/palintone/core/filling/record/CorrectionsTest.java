@@ -12,11 +12,8 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.Figure;
-import palintone.core.filling.Conditions;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.FillingProperties;
 import palintone.core.filling.Kitchen;
-import palintone.core.filling.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
@@ -27,6 +24,9 @@ import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 
 /**
  * What was measured of a recipe moves everything that is computed of it, and by the same amount.

@@ -1,4 +1,4 @@
-package palintone.core.filling;
+package palintone.core.filling.quality;
 
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.Cooking;
