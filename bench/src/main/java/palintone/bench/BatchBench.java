@@ -42,7 +42,7 @@ import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.work.BatchPlan;
 
 /** What a press on Pieces costs the core. */
@@ -117,7 +117,7 @@ public class BatchBench {
                                         targets,
                                         needs.toMelt().value(),
                                         VesselKind.STEEL_BOWL,
-                                        Method.SEED_THIRD,
+                                        TemperingMethod.SEED_THIRD,
                                         20,
                                         new Equipment(heat, 18, 0.54, 30, 15, 6000, 800),
                                         Optional.empty())),

@@ -30,7 +30,7 @@ import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.read.WrittenRecipe;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -222,7 +222,7 @@ public class FillingBench {
         final List<Operation> all = new ArrayList<>();
         all.add(Operation.of(OperationKind.ADD, fruit).in(1));
         all.add(
-                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 20.0))
+                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(OperationSetting.PERCENT, 20.0))
                         .in(1));
         all.add(Operation.of(OperationKind.CARAMELISE, sugar).in(2));
         all.add(Operation.of(OperationKind.CRUSH, List.of()).in(2));

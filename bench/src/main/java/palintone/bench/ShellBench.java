@@ -29,11 +29,11 @@ import palintone.core.casting.ShellAnswer;
 import palintone.core.casting.ShellCast;
 import palintone.core.casting.ShellCooling;
 import palintone.core.casting.Vibration;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.ConductingLayer;
+import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.figure.Source;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
@@ -93,12 +93,12 @@ public class ShellBench {
     public CrustPath hourOfAShell(final Cells cells) {
         return CrustSolver.follow(
                 List.of(
-                        Stratum.plain(0.002, 6, 0.2, 1.5e6, 23),
-                        Stratum.chocolate(
+                        ConductingLayer.plain(0.002, 6, 0.2, 1.5e6, 23),
+                        ConductingLayer.chocolate(
                                 DARK, 0.002, cells.cells, 1, 31.5, new Crystals(0.02, 0))),
-                new Bend(2, 0.016),
-                Surround.still(14, 12),
-                Surround.still(8, 12),
+                new Curvature(2, 0.016),
+                BoundaryCondition.still(14, 12),
+                BoundaryCondition.still(8, 12),
                 3600);
     }
 

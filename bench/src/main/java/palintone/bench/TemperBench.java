@@ -29,12 +29,12 @@ import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.advice.Adviser;
-import palintone.core.temper.advice.Move;
+import palintone.core.temper.advice.AdvisedStep;
 import palintone.core.temper.advice.Situation;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Setting;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlTreatment;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalPath;
 import palintone.core.temper.crystal.Crystals;
@@ -46,7 +46,7 @@ import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.temper.method.TemperCurve;
 
 /** What the Temper station costs the core, and how it grows with length and ensemble. */
@@ -75,7 +75,7 @@ public class TemperBench {
             TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW);
     private static final Equipment WORKSHOP =
             new Equipment(new HeatSource(800, 0.6), 19, 0.54, 20, 14, 9000, 900);
-    private static final Vessel BOWL = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
+    private static final BowlVessel BOWL = BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
 
     /** A bowl left to itself for hours. */
     @State(Scope.Benchmark)
@@ -89,7 +89,7 @@ public class TemperBench {
         final BowlSimulation bowl =
                 new BowlSimulation(
                         DARK, DARK.crystals(), BOWL, new BowlState(0, 3000, 47, Crystals.NONE));
-        return bowl.run(Setting.room(20, Shear.STIRRED), length.hours * 3600);
+        return bowl.run(BowlTreatment.room(20, Shear.STIRRED), length.hours * 3600);
     }
 
     @Benchmark
@@ -101,7 +101,7 @@ public class TemperBench {
                         TARGETS,
                         3000,
                         VesselKind.STEEL_BOWL,
-                        Method.COLD_BATH,
+                        TemperingMethod.COLD_BATH,
                         20,
                         WORKSHOP,
                         Optional.empty()));
@@ -172,7 +172,7 @@ public class TemperBench {
     }
 
     @Benchmark
-    public List<Move> advice(final Bowls bowl) {
+    public List<AdvisedStep> advice(final Bowls bowl) {
         final Crystals crystals = new Crystals(bowl.stable, 0);
         return Adviser.next(
                 new Situation(

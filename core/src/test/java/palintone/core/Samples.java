@@ -38,8 +38,8 @@ import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 
 /** Things from the invented workshop that several tests need. */
 public final class Samples {
@@ -127,7 +127,7 @@ public final class Samples {
     /** A workshop with a microwave, a stone and a bath, at 20 °C unless it is said otherwise. */
     public static Workplace workplace(
             final Materials needs,
-            final Method method,
+            final TemperingMethod method,
             final RoomAir room,
             final double cabinetC,
             final Workplace.Fillings fillings) {
@@ -180,7 +180,11 @@ public final class Samples {
 
     public static Workplace workplace(final Materials needs) {
         return workplace(
-                needs, Method.SEED_THIRD, new RoomAir(20, 52), 12, Workplace.Fillings.READY);
+                needs,
+                TemperingMethod.SEED_THIRD,
+                new RoomAir(20, 52),
+                12,
+                Workplace.Fillings.READY);
     }
 
     public static MouldedPiece halfSpherePiece() {

@@ -3,6 +3,7 @@ package palintone.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -71,5 +72,22 @@ class ServedTest {
         final Matcher matcher = Pattern.compile(pattern).matcher(new String(page.body()));
         assertThat(matcher.find()).isTrue();
         return matcher.group(1);
+    }
+
+    /** What the docs show to those who write programs of their own works as it stands there. */
+    @Test
+    void theExampleInTheDocsRuns() throws Exception {
+        final Process example =
+                new ProcessBuilder("node", "../docs/api/example.mjs", house.url(""))
+                        .redirectErrorStream(true)
+                        .start();
+        final String said =
+                new String(example.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(example.waitFor()).as(said).isZero();
+        assertThat(said)
+                .contains("pieces; the first:")
+                .contains("not now: ")
+                .contains("changed meanwhile: ")
+                .endsWith("the batch is abandoned\n");
     }
 }

@@ -2,7 +2,7 @@ package palintone.core.casting;
 
 import java.util.ArrayList;
 import java.util.List;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -44,11 +44,12 @@ public record CabinetLoad(
 
     private double passesWPerK() {
         return Math.max(
-                Calibrated.STILL_PASSES_W_PER_K, Calibrated.SHELF_PASSES_W_PER_K * metresPerS);
+                CalibratedCasting.STILL_PASSES_W_PER_K,
+                CalibratedCasting.SHELF_PASSES_W_PER_K * metresPerS);
     }
 
     /** The air as a mould in the middle meets it; it warms with what all of them give. */
-    final class Air implements Surround {
+    final class Air implements BoundaryCondition {
 
         private final double areaM2;
         private final double aboveShare;
@@ -84,12 +85,12 @@ public record CabinetLoad(
             final double dt = toS - fromS;
             final double watts = Math.max(0, (joulePerM2 / dt + insideWPerM2) * areaM2);
             // Implicit in the air: it answers faster than the moulds.
-            final double perK = coolingW / Calibrated.COOLING_GIVEN_OVER_K;
+            final double perK = coolingW / CalibratedCasting.COOLING_GIVEN_OVER_K;
             double next =
-                    (nowC + dt / Calibrated.CABINET_J_PER_K * (watts + perK * airC))
-                            / (1 + dt / Calibrated.CABINET_J_PER_K * perK);
-            if (next - airC > Calibrated.COOLING_GIVEN_OVER_K) {
-                next = nowC + dt / Calibrated.CABINET_J_PER_K * (watts - coolingW);
+                    (nowC + dt / CalibratedCasting.CABINET_J_PER_K * (watts + perK * airC))
+                            / (1 + dt / CalibratedCasting.CABINET_J_PER_K * perK);
+            if (next - airC > CalibratedCasting.COOLING_GIVEN_OVER_K) {
+                next = nowC + dt / CalibratedCasting.CABINET_J_PER_K * (watts - coolingW);
             }
             nowC = Math.max(airC, next);
             lastRiseK = riseK(watts);

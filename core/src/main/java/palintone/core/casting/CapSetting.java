@@ -1,11 +1,11 @@
 package palintone.core.casting;
 
 import java.util.List;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Range;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -81,25 +81,29 @@ public record CapSetting(
             final CabinetLoad load) {
         Require.between("thickness of the cap", capMm, 0.3, 20, "mm");
         Require.between("room temperature", roomC, 5, 40, "°C");
-        final Surround room = Surround.still(AirFlow.filmWPerM2K(0), roomC);
+        final BoundaryCondition room = BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC);
         final double bonds = StandingShell.bondsSolid(bowl.couverture());
         final CrustPath half = path(bowl, capMm / 2, below, room);
         final CrustPath whole = path(bowl, capMm, below, room);
-        final double from = half.firstS(s -> half.meanSolid(0, s) >= Calibrated.BEGINS_SOLID);
-        final double begins = whole.firstS(s -> whole.meanSolid(0, s) >= Calibrated.BEGINS_SOLID);
+        final double from =
+                half.firstS(s -> half.meanSolid(0, s) >= CalibratedCasting.BEGINS_SOLID);
+        final double begins =
+                whole.firstS(s -> whole.meanSolid(0, s) >= CalibratedCasting.BEGINS_SOLID);
         final CrustPath cold =
                 CrustSolver.goOn(
                         whole,
                         Math.min(FOLLOWED_S, begins),
                         strata(bowl, capMm, below),
                         flat(capMm, below),
-                        Surround.still(AirFlow.filmWPerM2K(load.metresPerS()), load.airC()),
-                        Surround.still(AirFlow.filmWPerM2K(load.metresPerS()) / 2, load.airC()),
+                        BoundaryCondition.still(
+                                AirFlow.filmWPerM2K(load.metresPerS()), load.airC()),
+                        BoundaryCondition.still(
+                                AirFlow.filmWPerM2K(load.metresPerS()) / 2, load.airC()),
                         FOLLOWED_S);
         final double full = bowl.couverture().curve().solidAt(Math.max(SET_AT_C, load.airC()));
-        final double[] firm = new double[Calibrated.CAP_SET_SHARE.length];
+        final double[] firm = new double[CalibratedCasting.CAP_SET_SHARE.length];
         for (int i = 0; i < firm.length; i++) {
-            final double solid = Calibrated.CAP_SET_SHARE[i] * full;
+            final double solid = CalibratedCasting.CAP_SET_SHARE[i] * full;
             firm[i] = cold.firstS(s -> cold.meanSolid(0, s) >= solid);
         }
         return new CapSetting(
@@ -112,16 +116,17 @@ public record CapSetting(
                 rimBondsC(bowl, capMm, roomC));
     }
 
-    private static List<Stratum> strata(final BowlAt bowl, final double capMm, final Below below) {
+    private static List<ConductingLayer> strata(
+            final BowlAt bowl, final double capMm, final Below below) {
         return List.of(
-                Stratum.chocolate(
+                ConductingLayer.chocolate(
                         bowl.couverture(),
                         capMm / 1000,
                         CAP_CELLS,
                         1,
                         bowl.temperatureC(),
                         bowl.crystals()),
-                Stratum.plain(
+                ConductingLayer.plain(
                         below.depthMm() / 1000,
                         FILLING_CELLS,
                         HeatConduction.FILLING_W_PER_MK,
@@ -129,15 +134,22 @@ public record CapSetting(
                         below.temperatureC()));
     }
 
-    private static Bend flat(final double capMm, final Below below) {
-        return new Bend(0, (capMm + below.depthMm()) / 1000 + 1e-3);
+    private static Curvature flat(final double capMm, final Below below) {
+        return new Curvature(0, (capMm + below.depthMm()) / 1000 + 1e-3);
     }
 
     private static CrustPath path(
-            final BowlAt bowl, final double capMm, final Below below, final Surround room) {
+            final BowlAt bowl,
+            final double capMm,
+            final Below below,
+            final BoundaryCondition room) {
         // What lies below the filling is the shell and its mould, as warm as they: no way out.
         return CrustSolver.follow(
-                strata(bowl, capMm, below), flat(capMm, below), room, Surround.NONE, FOLLOWED_S);
+                strata(bowl, capMm, below),
+                flat(capMm, below),
+                room,
+                BoundaryCondition.NONE,
+                FOLLOWED_S);
     }
 
     private static double rimMeltsMm(
@@ -145,23 +157,23 @@ public record CapSetting(
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bowl.couverture(),
                                         capMm / 1000,
                                         CAP_CELLS,
                                         1,
                                         bowl.temperatureC(),
                                         bowl.crystals()),
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bowl.couverture(),
                                         RIM_M,
                                         RIM_CELLS,
                                         0.1,
                                         rimC,
                                         bowl.couverture().tempered(rimC))),
-                        new Bend(0, capMm / 1000 + RIM_M + 1e-3),
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
-                        Surround.NONE,
+                        new Curvature(0, capMm / 1000 + RIM_M + 1e-3),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
+                        BoundaryCondition.NONE,
                         RIM_S);
         final double bonds = StandingShell.bondsSolid(bowl.couverture());
         double deep = 0;
@@ -180,7 +192,7 @@ public record CapSetting(
         double high = bowl.temperatureC();
         while (high - low > 0.2) {
             final double middle = (low + high) / 2;
-            if (rimMeltsMm(bowl, capMm, middle, roomC) < Calibrated.WELD_MM) {
+            if (rimMeltsMm(bowl, capMm, middle, roomC) < CalibratedCasting.WELD_MM) {
                 low = middle;
             } else {
                 high = middle;

@@ -62,7 +62,7 @@ public record Coats(List<Coat> coats, Shell together) {
             together = together == null ? shell : together.with(shell);
             final StandingShell standing =
                     new StandingShell(cast, shell, shell.meanMm(), Opening.DOWN);
-            final double earliest = standing.whenSolidS(Calibrated.BEGINS_SOLID);
+            final double earliest = standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);
             coats.add(
                     new Coat(
                             waits.get(i),

@@ -137,13 +137,15 @@ public record ColdAnswer(
                             .with("late", (c.movedS() - c.latestS()) / 60, Unit.MINUTE));
         }
         final double slowMin =
-                Math.max(Calibrated.GREY_LEAST_MIN, Calibrated.GREY_MIN_PER_MM * shell.meanMm());
+                Math.max(
+                        CalibratedCasting.GREY_LEAST_MIN,
+                        CalibratedCasting.GREY_MIN_PER_MM * shell.meanMm());
         if (c.firmS() / 60 > slowMin) {
             remarks.add(
                     Sentence.of("Sets too slowly, not within {slow}: risk of grey.")
                             .with("slow", slowMin, Unit.MINUTE));
         }
-        if (c.fastestKPerMin() > Calibrated.FAST_K_PER_MIN) {
+        if (c.fastestKPerMin() > CalibratedCasting.FAST_K_PER_MIN) {
             remarks.add(
                     Sentence.of("Cools by {fast} a minute: risk of spots and cracks.")
                             .with("fast", c.fastestKPerMin(), Unit.KELVIN));
@@ -180,7 +182,7 @@ public record ColdAnswer(
                             .with("dew", leaving.dewPointC(), Unit.CELSIUS)
                             .with("cover", Math.ceil(leaving.coveredS() / 60), Unit.MINUTE)
                             .with("water", leaving.waterMg(), Unit.ONE)
-                            .with("over", Calibrated.OVERLONG_MIN, Unit.MINUTE));
+                            .with("over", CalibratedCasting.OVERLONG_MIN, Unit.MINUTE));
         }
         return List.copyOf(remarks);
     }

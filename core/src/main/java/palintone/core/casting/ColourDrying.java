@@ -2,11 +2,11 @@ package palintone.core.casting;
 
 import java.util.List;
 import java.util.Optional;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -73,28 +73,28 @@ public record ColourDrying(double dryS, double holdsS) {
                 CrustSolver.follow(
                         List.of(
                                 MouldWall.stratum(mould, mouldC),
-                                new Stratum(
+                                new ConductingLayer(
                                         filmM,
                                         CELLS,
                                         1,
                                         CONDUCTS_W_PER_MK,
                                         gPerM3 * CP_J_PER_GK,
                                         Optional.of(
-                                                new Stratum.Sets(
+                                                new ConductingLayer.Sets(
                                                         (t, s, u, rates) ->
                                                                 law.rates(t, s, u, 0, rates),
                                                         gPerM3 * MixingBalance.FORM_V_J_PER_G,
                                                         gPerM3 * CrystalLaw.UNSTABLE_J_PER_G)),
                                         colourC,
                                         new Crystals(stablePercent / 100, 0))),
-                        new Bend(0, MouldWall.thickM(mould) + filmM + 1e-3),
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
+                        new Curvature(0, MouldWall.thickM(mould) + filmM + 1e-3),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
                         FOLLOWED_S);
         // Unstable forms are soft: only what is form V holds.
         return new ColourDrying(
-                path.firstS(s -> path.meanSolid(1, s) >= Calibrated.COLOUR_SMEARS_NO_MORE),
-                path.firstS(s -> stable(path, s) >= Calibrated.COLOUR_HOLDS));
+                path.firstS(s -> path.meanSolid(1, s) >= CalibratedCasting.COLOUR_SMEARS_NO_MORE),
+                path.firstS(s -> stable(path, s) >= CalibratedCasting.COLOUR_HOLDS));
     }
 
     /**

@@ -58,7 +58,7 @@ public record Draining(
                         stands == Stands.PAPER ? Opening.DOWN : Opening.SIDE);
         final StandingShell rim =
                 new StandingShell(cast, shell, Math.max(0.2, shell.rimMm()), Opening.SIDE);
-        final double begins = mean.whenSolidS(Calibrated.BEGINS_SOLID);
+        final double begins = mean.whenSolidS(CalibratedCasting.BEGINS_SOLID);
         final double kgPerM3 = cast.order().bowl().kgPerM3();
         final WallLine wall = WallLine.of(cast.ground().cavity(), shell.places().size());
         final DrainingFilm film =
@@ -66,7 +66,8 @@ public record Draining(
         film.drain(Math.min(LONGEST_S, begins), ASKED_EVERY_S, 0, mean::consistency);
         final double runsM3 = Math.max(0, film.drainedM3());
         final double aroundM = 2 * Math.sqrt(Math.PI * cast.ground().cavity().rimAreaMm2()) / 1000;
-        final double gathers = stands == Stands.PAPER ? runsM3 : runsM3 * Calibrated.HANGS_SHARE;
+        final double gathers =
+                stands == Stands.PAPER ? runsM3 : runsM3 * CalibratedCasting.HANGS_SHARE;
         // A fillet between wall and paper, as high as it is wide.
         final double lipM = Math.sqrt(2 * gathers / aroundM);
         final double carriesPa =
@@ -79,7 +80,7 @@ public record Draining(
                         .firstS(s -> rim.consistency(s).yieldPa(shell.rimMm() / 2000) >= carriesPa),
                 rim.whenSolidS(
                         StandingShell.solid(
-                                cast.order().bowl().couverture(), Calibrated.BREAKS_SHARE)),
+                                cast.order().bowl().couverture(), CalibratedCasting.BREAKS_SHARE)),
                 begins);
     }
 }

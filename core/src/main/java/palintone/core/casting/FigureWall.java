@@ -41,8 +41,8 @@ public final class FigureWall {
                         * wallMm2
                         * 1e-6
                         / (2 * FRICTION);
-        final double b = PATCH * gripPerM / Calibrated.FIGURE_BEARS_PA;
-        final double c = PATCH * THUMB_N / Calibrated.FIGURE_BEARS_PA;
+        final double b = PATCH * gripPerM / CalibratedCasting.FIGURE_BEARS_PA;
+        final double c = PATCH * THUMB_N / CalibratedCasting.FIGURE_BEARS_PA;
         return 1000 * (b + Math.sqrt(b * b + 4 * c)) / 2;
     }
 }

@@ -3,11 +3,11 @@ package palintone.core.casting;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -99,10 +99,11 @@ public record FillingLevel(
     }
 
     private static OptionalDouble levelFrom(final DoubleUnaryOperator unevenMm) {
-        if (unevenMm.applyAsDouble(WARMEST_C) > Calibrated.LEVEL_MM) {
+        if (unevenMm.applyAsDouble(WARMEST_C) > CalibratedCasting.LEVEL_MM) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(crossing(c -> Calibrated.LEVEL_MM - unevenMm.applyAsDouble(c)));
+        return OptionalDouble.of(
+                crossing(c -> CalibratedCasting.LEVEL_MM - unevenMm.applyAsDouble(c)));
     }
 
     /** The warmest at which the lack is still none; empty where even ice-cold it lacks. */
@@ -140,16 +141,16 @@ public record FillingLevel(
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.plain(
+                                ConductingLayer.plain(
                                         depthMm / 1000,
                                         CELLS,
                                         HeatConduction.FILLING_W_PER_MK,
                                         filling.heatJPerMlK * 1e6,
                                         fillC)),
-                        new Bend(0, depthMm / 1000 + 1e-3),
-                        Surround.still(AirFlow.filmWPerM2K(airMPerS), airC),
+                        new Curvature(0, depthMm / 1000 + 1e-3),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(airMPerS), airC),
                         // Shell and mould below it are warm as the filling soon after.
-                        Surround.NONE,
+                        BoundaryCondition.NONE,
                         FOLLOWED_S);
         return path.firstS(s -> path.temperatureC(0, s) <= topC);
     }
@@ -202,6 +203,6 @@ public record FillingLevel(
 
     /** Whether a cap hides what is uneven of it, tapped. */
     public boolean level() {
-        return tappedMm <= Calibrated.LEVEL_MM;
+        return tappedMm <= CalibratedCasting.LEVEL_MM;
     }
 }

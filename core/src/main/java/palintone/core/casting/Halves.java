@@ -1,11 +1,11 @@
 package palintone.core.casting;
 
 import java.util.List;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -34,31 +34,32 @@ public record Halves(double tacksS, double holdsS) {
     public static Halves of(final BowlAt bowl, final double rimC, final double roomC) {
         Require.between("rim of the halves", rimC, 0, 30, "°C");
         Require.between("room temperature", roomC, 5, 40, "°C");
-        final double holds = StandingShell.solid(bowl.couverture(), Calibrated.HALVES_HOLD_SHARE);
+        final double holds =
+                StandingShell.solid(bowl.couverture(), CalibratedCasting.HALVES_HOLD_SHARE);
         // From the middle of the seam, where no heat crosses, into one rim.
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bowl.couverture(),
                                         HALF_SEAM_M,
                                         10,
                                         1,
                                         bowl.temperatureC(),
                                         bowl.crystals()),
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bowl.couverture(),
                                         RIM_M,
                                         30,
                                         0.1,
                                         rimC,
                                         bowl.couverture().tempered(rimC))),
-                        new Bend(0, HALF_SEAM_M + RIM_M + 1e-3),
-                        Surround.NONE,
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
+                        new Curvature(0, HALF_SEAM_M + RIM_M + 1e-3),
+                        BoundaryCondition.NONE,
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
                         FOLLOWED_S);
         return new Halves(
-                path.firstS(s -> path.meanSolid(0, s) >= Calibrated.BEGINS_SOLID),
+                path.firstS(s -> path.meanSolid(0, s) >= CalibratedCasting.BEGINS_SOLID),
                 path.firstS(s -> path.meanSolid(0, s) >= holds));
     }
 }

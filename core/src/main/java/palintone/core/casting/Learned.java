@@ -22,7 +22,8 @@ public record Learned(
 
     /** Before anything is weighed: a yield value off by a third either way is common. */
     public static final Learned NOTHING =
-            new Learned(1, 1, Calibrated.YIELD_UNKNOWN, Calibrated.SETTING_UNKNOWN, 0);
+            new Learned(
+                    1, 1, CalibratedCasting.YIELD_UNKNOWN, CalibratedCasting.SETTING_UNKNOWN, 0);
 
     public static final Source PRIOR =
             Source.calibrated(

@@ -1,11 +1,11 @@
 package palintone.core.casting;
 
 import java.util.List;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.heat.Buck1981;
@@ -62,25 +62,26 @@ public record LeavingCold(double coveredS, double waterMg, double dewPointC) {
         // A ball of the same mass over the same surface.
         final double overM = massG / couverture.castingDensityGPerMl() / surfaceCm2 / 100;
         final double radius = 3 * overM;
-        final Stratum body =
-                Stratum.chocolate(
+        final ConductingLayer body =
+                ConductingLayer.chocolate(
                         couverture, radius * 0.999, 16, 0.4, fromC, couverture.tempered(fromC));
         final CrustPath dry =
                 CrustSolver.follow(
                         List.of(body),
-                        new Bend(2, radius),
-                        Surround.still(COVERED_W_PER_M2K, room.temperatureC()),
-                        Surround.NONE,
+                        new Curvature(2, radius),
+                        BoundaryCondition.still(COVERED_W_PER_M2K, room.temperatureC()),
+                        BoundaryCondition.NONE,
                         LONGEST_S);
         final double covered = dry.firstS(s -> dry.temperatureC(0, s) >= dewC);
         final Wet wet = new Wet(room, dewC);
-        CrustSolver.follow(List.of(body), new Bend(2, radius), wet, Surround.NONE, LONGEST_S);
+        CrustSolver.follow(
+                List.of(body), new Curvature(2, radius), wet, BoundaryCondition.NONE, LONGEST_S);
         return new LeavingCold(
                 Math.min(LONGEST_S, covered), wet.gramsPerM2 * surfaceCm2 / 1e4 * 1000, dewC);
     }
 
     /** Room air that also gives its water to what is colder than its dew point. */
-    private static final class Wet implements Surround {
+    private static final class Wet implements BoundaryCondition {
 
         private final RoomAir room;
         private final double dewC;

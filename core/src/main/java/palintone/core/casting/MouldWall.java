@@ -1,7 +1,7 @@
 package palintone.core.casting;
 
-import palintone.core.casting.crust.Bend;
-import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.ConductingLayer;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Mould;
 import palintone.core.mould.MouldBody;
@@ -30,8 +30,8 @@ final class MouldWall {
                 : RIGID_J_PER_M3K;
     }
 
-    static Stratum stratum(final Mould mould, final double temperatureC) {
-        return Stratum.plain(
+    static ConductingLayer stratum(final Mould mould, final double temperatureC) {
+        return ConductingLayer.plain(
                 thickM(mould), CELLS, CONDUCTS_W_PER_MK, heatJPerM3K(mould), temperatureC);
     }
 
@@ -45,11 +45,11 @@ final class MouldWall {
     }
 
     /** Bent so that what lies over a square metre of wall is what the cavity holds over it. */
-    static Bend bend(final Mould mould) {
+    static Curvature bend(final Mould mould) {
         final Cavity cavity = mould.cavity();
         final double reach = reachM(cavity);
         final double overM = cavity.volumeMl() / cavity.wallAreaMm2();
         final double power = Math.max(0, Math.min(2, reach / overM - 1));
-        return new Bend(power, reach + thickM(mould));
+        return new Curvature(power, reach + thickM(mould));
     }
 }

@@ -1,10 +1,10 @@
 package palintone.core.casting;
 
 import java.util.List;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.mould.Mould;
@@ -61,9 +61,10 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
                     from, most, cold, "Above, this bowl does not set: it is not in temper.");
         }
         // What is pressed together meets at (e₁T₁ + e₂T₂)/(e₁ + e₂), e = √(kρc).
-        final double ours = effusivity(Stratum.CHOCOLATE_W_PER_MK, chocolateJPerM3K(bowl));
+        final double ours = effusivity(ConductingLayer.CHOCOLATE_W_PER_MK, chocolateJPerM3K(bowl));
         final double wall = effusivity(MouldWall.CONDUCTS_W_PER_MK, MouldWall.heatJPerM3K(mould));
-        final double warm = bowl.temperatureC() - Calibrated.SKIN_COOLER_K * (ours + wall) / wall;
+        final double warm =
+                bowl.temperatureC() - CalibratedCasting.SKIN_COOLER_K * (ours + wall) / wall;
         return new MouldWarmth(
                 from,
                 Math.max(from, warm),
@@ -85,7 +86,7 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
                 CrustSolver.follow(
                         List.of(
                                 MouldWall.stratum(mould, mouldC),
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bowl.couverture(),
                                         MouldWall.reachM(mould.cavity()),
                                         24,
@@ -93,17 +94,22 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
                                         bowl.temperatureC(),
                                         bowl.crystals())),
                         MouldWall.bend(mould),
-                        Surround.still(AirFlow.filmWPerM2K(0), mouldC),
-                        Surround.NONE,
-                        Calibrated.VIBRATED_S);
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), mouldC),
+                        BoundaryCondition.NONE,
+                        CalibratedCasting.VIBRATED_S);
         final SetConsistency then =
                 new SetConsistency(
-                        bowl.couverture(), bowl.fluidity(), path, wallM, Calibrated.VIBRATED_S, 1);
+                        bowl.couverture(),
+                        bowl.fluidity(),
+                        path,
+                        wallM,
+                        CalibratedCasting.VIBRATED_S,
+                        1);
         final double before = bowl.flow().apparentPaS(1);
-        final double yield = then.yieldPa(Calibrated.SKIN_M);
-        final double plastic = then.plasticPaS(Calibrated.SKIN_M);
+        final double yield = then.yieldPa(CalibratedCasting.SKIN_M);
+        final double plastic = then.plasticPaS(CalibratedCasting.SKIN_M);
         final double root = Math.sqrt(yield) + Math.sqrt(plastic);
-        return root * root > Calibrated.STIFFER * before;
+        return root * root > CalibratedCasting.STIFFER * before;
     }
 
     /**

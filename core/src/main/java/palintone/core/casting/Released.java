@@ -70,9 +70,9 @@ public record Released(double factor, double spread, int checks) {
                 final double out =
                         normal(
                                 (Math.log(check.coldS / check.foretoldS) - x)
-                                        / Calibrated.CAVITIES_DIFFER);
+                                        / CalibratedCasting.CAVITIES_DIFFER);
                 sum +=
-                        Calibrated.COUNT_AS
+                        CalibratedCasting.COUNT_AS
                                 * (check.share * Math.log(out)
                                         + (1 - check.share) * Math.log(1 - out));
             }

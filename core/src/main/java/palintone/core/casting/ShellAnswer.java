@@ -143,7 +143,8 @@ public record ShellAnswer(
                                 .meanMm()
                         - shell.meanMm();
         // And one casting is not the next.
-        return Math.hypot(Math.hypot(yield, heat), Calibrated.BETWEEN_SHARE * shell.meanMm());
+        return Math.hypot(
+                Math.hypot(yield, heat), CalibratedCasting.BETWEEN_SHARE * shell.meanMm());
     }
 
     private static Figure wait(

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
 import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
 import palintone.core.figure.OutOfRangeException;
@@ -49,7 +49,7 @@ public final class ShellCast {
     private static final double FLOOR_SLOPE = 0.5;
 
     private final CastOrder order;
-    private final Ground ground;
+    private final CastSurface ground;
     private final WallLine wall;
     private final double reachM;
     private final CrustPath path;
@@ -60,19 +60,19 @@ public final class ShellCast {
      * @throws OutOfRangeException when it cannot be followed with these numbers
      */
     public ShellCast(final CastOrder order) {
-        this(order, Ground.bare(order.mould(), order.mouldC()));
+        this(order, CastSurface.bare(order.mould(), order.mouldC()));
     }
 
     /** Onto what was cast before. */
-    ShellCast(final CastOrder order, final Ground ground) {
+    ShellCast(final CastOrder order, final CastSurface ground) {
         this.order = order;
         this.ground = ground;
         wall = WallLine.of(ground.cavity(), WALL_CELLS);
         reachM = ground.reachM();
         final BowlAt bowl = order.bowl();
-        final List<Stratum> strata = new ArrayList<>(ground.behind());
+        final List<ConductingLayer> strata = new ArrayList<>(ground.behind());
         strata.add(
-                Stratum.chocolate(
+                ConductingLayer.chocolate(
                         bowl.couverture(),
                         reachM,
                         CHOCOLATE_CELLS,
@@ -83,9 +83,9 @@ public final class ShellCast {
                 CrustSolver.follow(
                         strata,
                         ground.bend(),
-                        Surround.still(STILL_AIR_W_PER_M2K, order.roomC()),
-                        Surround.NONE,
-                        LONGEST_WAIT_S + Calibrated.TURNING_S + order.drainS());
+                        BoundaryCondition.still(STILL_AIR_W_PER_M2K, order.roomC()),
+                        BoundaryCondition.NONE,
+                        LONGEST_WAIT_S + CalibratedCasting.TURNING_S + order.drainS());
     }
 
     private ShellCast(final ShellCast of, final CastOrder order) {
@@ -105,7 +105,7 @@ public final class ShellCast {
         return order;
     }
 
-    Ground ground() {
+    CastSurface ground() {
         return ground;
     }
 
@@ -124,12 +124,14 @@ public final class ShellCast {
         final double setM = setM(waitS);
         final double start =
                 Math.min(
-                        Calibrated.FULL_SHARE * reachM,
-                        Math.max(Calibrated.LEFT_BY_EMPTYING_M, setM + Calibrated.OVER_CRUST_M));
+                        CalibratedCasting.FULL_SHARE * reachM,
+                        Math.max(
+                                CalibratedCasting.LEFT_BY_EMPTYING_M,
+                                setM + CalibratedCasting.OVER_CRUST_M));
         final DrainingFilm film = new DrainingFilm(wall, order.bowl().kgPerM3(), start);
         film.drain(
-                Calibrated.TURNING_S,
-                Calibrated.TURNING_S,
+                CalibratedCasting.TURNING_S,
+                CalibratedCasting.TURNING_S,
                 TURNING_SLOPE,
                 s -> consistency(waitS, s));
         film.level(FLOOR_SLOPE);
@@ -138,7 +140,7 @@ public final class ShellCast {
                 order.drainS(),
                 ASKED_EVERY_S,
                 rocked,
-                s -> consistency(waitS, Calibrated.TURNING_S + s));
+                s -> consistency(waitS, CalibratedCasting.TURNING_S + s));
         if (rocked > 0) {
             film.level(FLOOR_SLOPE);
         }
@@ -162,7 +164,7 @@ public final class ShellCast {
         final double pull =
                 order.bowl().kgPerM3()
                         * PhysicalConstants.GRAVITY_M_PER_S2
-                        * Calibrated.OVER_CRUST_M;
+                        * CalibratedCasting.OVER_CRUST_M;
         double low = 0;
         double high = reachM;
         if (now.yieldPa(0) < pull) {
@@ -261,7 +263,8 @@ public final class ShellCast {
 
     /** Whether so much has set that the rest does not come out. */
     public boolean willNotFlowOut(final Shell shell) {
-        return shell.setMm() / 1000 > Calibrated.FULL_SHARE * reachM - Calibrated.OVER_CRUST_M;
+        return shell.setMm() / 1000
+                > CalibratedCasting.FULL_SHARE * reachM - CalibratedCasting.OVER_CRUST_M;
     }
 
     /**

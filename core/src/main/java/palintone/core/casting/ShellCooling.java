@@ -2,9 +2,9 @@ package palintone.core.casting;
 
 import java.util.ArrayList;
 import java.util.List;
+import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Range;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -101,11 +101,11 @@ public record ShellCooling(
             final Opening opening) {
         Require.between("time before the cold", movedS, -1, StandingShell.ROOM_S, "s");
         final One mean = new One(cast, shell, shell.meanMm());
-        final double begins = mean.standing.whenSolidS(Calibrated.BEGINS_SOLID);
+        final double begins = mean.standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);
         final double latest =
                 mean.standing.whenSolidS(
                         StandingShell.solid(
-                                cast.order().bowl().couverture(), Calibrated.LATE_SHARE));
+                                cast.order().bowl().couverture(), CalibratedCasting.LATE_SHARE));
         final double moved = movedS >= 0 ? movedS : Math.min(StandingShell.ROOM_S, begins);
         mean.chill(load, opening, moved, 0.5);
         final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()));
@@ -121,12 +121,13 @@ public record ShellCooling(
                         .curve()
                         .solidAt(Math.max(SET_AT_C, load.airC()));
         final double firm =
-                Calibrated.FIRM_SHARE * cast.order().bowl().couverture().curve().solidAt(FIRM_AT_C);
+                CalibratedCasting.FIRM_SHARE
+                        * cast.order().bowl().couverture().curve().solidAt(FIRM_AT_C);
         final double halfMm = MouldWall.reachM(cast.order().mould().cavity()) * 1000;
-        final double[] release = new double[Calibrated.GAP_MM.length];
+        final double[] release = new double[CalibratedCasting.GAP_MM.length];
         for (int i = 0; i < release.length; i++) {
-            final double gap = Calibrated.GAP_MM[i] / halfMm;
-            final double solid = Calibrated.SET_SHARE[i] * full;
+            final double gap = CalibratedCasting.GAP_MM[i] / halfMm;
+            final double solid = CalibratedCasting.SET_SHARE[i] * full;
             // The slowest place decides.
             release[i] = Math.max(floor.free(gap, solid), wall.free(gap, solid));
         }
@@ -214,7 +215,7 @@ public record ShellCooling(
                             standing.strata(),
                             standing.bend(),
                             around,
-                            new Surround() {
+                            new BoundaryCondition() {
                                 @Override
                                 public double temperatureC(final double seconds) {
                                     return around.temperatureC(seconds);
@@ -235,12 +236,12 @@ public record ShellCooling(
                             },
                             COLD_S);
             // It shrinks away only from when it carries itself.
-            final double inRoomS = standing.whenSolidS(Calibrated.BEGINS_SOLID);
+            final double inRoomS = standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);
             if (inRoomS <= movedS) {
                 stiffS = 0;
                 stiff(room, inRoomS);
             } else {
-                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= Calibrated.BEGINS_SOLID);
+                stiffS = cold.firstS(s -> cold.meanSolid(1, s) >= CalibratedCasting.BEGINS_SOLID);
                 stiff(cold, Math.min(COLD_S, stiffS));
             }
         }

@@ -44,8 +44,8 @@ public record SimulatedScale(double emptyG, double shelledG, double filledG, dou
                                 .hashCode());
         final Learned truth =
                 new Learned(
-                        Math.exp(Calibrated.YIELD_UNKNOWN * hidden.nextGaussian() / 2),
-                        Math.exp(Calibrated.SETTING_UNKNOWN * hidden.nextGaussian() / 2),
+                        Math.exp(CalibratedCasting.YIELD_UNKNOWN * hidden.nextGaussian() / 2),
+                        Math.exp(CalibratedCasting.SETTING_UNKNOWN * hidden.nextGaussian() / 2),
                         0,
                         0,
                         0);
@@ -56,8 +56,9 @@ public record SimulatedScale(double emptyG, double shelledG, double filledG, dou
                         * Math.exp(
                                 chance.nextGaussian()
                                         * Math.hypot(
-                                                Calibrated.BETWEEN_SHARE,
-                                                Calibrated.AMONG_SHARE / Math.sqrt(cavities)));
+                                                CalibratedCasting.BETWEEN_SHARE,
+                                                CalibratedCasting.AMONG_SHARE
+                                                        / Math.sqrt(cavities)));
         final Cavity hollow = order.mould().cavity().inset(shell.meanMm());
         final double capMm =
                 Math.min(hollow.depthMm() / 2, CAP_MM * (1 + CAP_DIFFERS * chance.nextGaussian()));

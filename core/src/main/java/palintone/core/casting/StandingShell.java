@@ -2,11 +2,11 @@ package palintone.core.casting;
 
 import java.util.ArrayList;
 import java.util.List;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.Crystals;
 
@@ -21,7 +21,7 @@ final class StandingShell {
     private static final int CELLS = 20;
 
     private final ShellCast cast;
-    private final List<Stratum> strata;
+    private final List<ConductingLayer> strata;
     private final CrustPath path;
 
     /**
@@ -34,7 +34,7 @@ final class StandingShell {
         final CastOrder order = cast.order();
         strata = new ArrayList<>(cast.ground().behind());
         strata.add(
-                Stratum.chocolate(
+                ConductingLayer.chocolate(
                         order.bowl().couverture(),
                         Math.max(2e-4, thickMm / 1000),
                         CELLS,
@@ -47,8 +47,9 @@ final class StandingShell {
                         Math.min(cast.path().endS(), shell.waitS() + order.drainS()),
                         strata,
                         cast.ground().bend(),
-                        Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
-                        Surround.still(AirFlow.filmWPerM2K(0) * opening.share(), order.roomC()),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), order.roomC()),
+                        BoundaryCondition.still(
+                                AirFlow.filmWPerM2K(0) * opening.share(), order.roomC()),
                         ROOM_S);
     }
 
@@ -59,7 +60,7 @@ final class StandingShell {
 
     /** Set no further than this, a face still bonds with what is cast onto it. */
     static double bondsSolid(final Couverture couverture) {
-        return solid(couverture, Calibrated.BONDS_SHARE);
+        return solid(couverture, CalibratedCasting.BONDS_SHARE);
     }
 
     /** Whose layers lie as the strata do. */
@@ -67,11 +68,11 @@ final class StandingShell {
         return path;
     }
 
-    List<Stratum> strata() {
+    List<ConductingLayer> strata() {
         return List.copyOf(strata);
     }
 
-    Bend bend() {
+    Curvature bend() {
         return cast.ground().bend();
     }
 

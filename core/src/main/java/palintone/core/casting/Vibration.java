@@ -5,8 +5,11 @@ import palintone.core.figure.Source;
 /** How a turned mould is shaken: a shaken film holds less. */
 public enum Vibration {
     NONE("left still", 1, 1),
-    TAPPED("tapped", Calibrated.TAPPED_YIELD_SHARE, Calibrated.TAPPED_KNOCKS),
-    TABLE("on the vibrating table", Calibrated.TABLE_YIELD_SHARE, Calibrated.TABLE_KNOCKS);
+    TAPPED("tapped", CalibratedCasting.TAPPED_YIELD_SHARE, CalibratedCasting.TAPPED_KNOCKS),
+    TABLE(
+            "on the vibrating table",
+            CalibratedCasting.TABLE_YIELD_SHARE,
+            CalibratedCasting.TABLE_KNOCKS);
 
     public static final Source SOURCE =
             Source.calibrated(

@@ -1,11 +1,11 @@
 package palintone.core.casting;
 
 import java.util.List;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -72,12 +72,12 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
         final Filled filled = new Filled(couverture, mould, shellMm, shellC, roomC, fillingJPerMlK);
         double low = shellC;
         double high = WARMEST_C;
-        if (filled.softensMm(high) <= Calibrated.BEARS_SHARE * shellMm) {
+        if (filled.softensMm(high) <= CalibratedCasting.BEARS_SHARE * shellMm) {
             return new WarmestFill(high, filled.softensMm(high), filled.insideC(high), true);
         }
         while (high - low > 0.05) {
             final double middle = (low + high) / 2;
-            if (filled.softensMm(middle) <= Calibrated.BEARS_SHARE * shellMm) {
+            if (filled.softensMm(middle) <= CalibratedCasting.BEARS_SHARE * shellMm) {
                 low = middle;
             } else {
                 high = middle;
@@ -132,27 +132,27 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
             double fillingJPerMlK) {
 
         private CrustPath path(final double fillC) {
-            final Bend bend = MouldWall.bend(mould);
+            final Curvature bend = MouldWall.bend(mould);
             final double room = MouldWall.reachM(mould.cavity()) - shellMm / 1000;
             return CrustSolver.follow(
                     List.of(
                             MouldWall.stratum(mould, shellC),
-                            Stratum.chocolate(
+                            ConductingLayer.chocolate(
                                     couverture,
                                     shellMm / 1000,
                                     SHELL_CELLS,
                                     1,
                                     shellC,
                                     couverture.tempered(shellC)),
-                            Stratum.plain(
+                            ConductingLayer.plain(
                                     room * 0.999,
                                     FILLING_CELLS,
                                     HeatConduction.FILLING_W_PER_MK,
                                     fillingJPerMlK * 1e6,
                                     fillC)),
                     bend,
-                    Surround.still(AirFlow.filmWPerM2K(0), roomC),
-                    Surround.NONE,
+                    BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
+                    BoundaryCondition.NONE,
                     FOLLOWED_S);
         }
 
@@ -162,7 +162,7 @@ public record WarmestFill(double warmestC, double softensMm, double insideC, boo
             for (int cell = MouldWall.CELLS; cell < MouldWall.CELLS + SHELL_CELLS; cell++) {
                 final int here = cell;
                 if (Double.isFinite(
-                        path.firstS(s -> path.stable(here, s) < Calibrated.SOFT_SOLID))) {
+                        path.firstS(s -> path.stable(here, s) < CalibratedCasting.SOFT_SOLID))) {
                     soft++;
                 }
             }

@@ -46,8 +46,8 @@ public record WeighedShells(List<Sentence> says, Optional<Sentence> drift, Sente
                 eachG,
                 eachG
                         * Math.hypot(
-                                Calibrated.BETWEEN_SHARE,
-                                Calibrated.AMONG_SHARE / Math.sqrt(cavities)));
+                                CalibratedCasting.BETWEEN_SHARE,
+                                CalibratedCasting.AMONG_SHARE / Math.sqrt(cavities)));
     }
 
     /**

@@ -9,9 +9,9 @@ import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.BowlTreatment;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.Ledger;
-import palintone.core.temper.bowl.Setting;
-import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.Shear;
 import palintone.core.temper.flow.CassonFlow;
@@ -125,7 +125,7 @@ public record BowlEmptied(
                 new BowlSimulation(
                         bowl.couverture(),
                         bowl.couverture().crystals(),
-                        Vessel.holding(VesselKind.STEEL_BOWL, tray.bowlG(), gPerMl),
+                        BowlVessel.holding(VesselKind.STEEL_BOWL, tray.bowlG(), gPerMl),
                         new BowlState(0, tray.bowlG(), bowl.temperatureC(), bowl.crystals()),
                         TOLERANCE);
         final int step = Math.max(1, tray.pieces() / POINTS);
@@ -164,7 +164,7 @@ public record BowlEmptied(
                             * Math.max(0, now.temperatureC() - order.centreC())
                             / Math.max(1e-3, bowl.temperatureC() - order.centreC());
             life.run(
-                    Setting.room(order.roomC(), Shear.STIRRED).heated(-tookJ / tray.everyS()),
+                    BowlTreatment.room(order.roomC(), Shear.STIRRED).heated(-tookJ / tray.everyS()),
                     next * tray.everyS());
             life.take(next * coatG);
             coatsG += next * coatG;
@@ -218,13 +218,14 @@ public record BowlEmptied(
 
     /** As deep as the last centre wants it. */
     private static double divesMm(final double heightMm) {
-        return Math.max(Calibrated.DIVES_HEIGHTS * heightMm, heightMm + Calibrated.DIVES_OVER_MM);
+        return Math.max(
+                CalibratedCoat.DIVES_HEIGHTS * heightMm, heightMm + CalibratedCoat.DIVES_OVER_MM);
     }
 
     /** Of a half sphere that so much just fills; no bowl is smaller than the smallest. */
     private static double radiusMm(final double fullG, final double gPerMl) {
         return Math.max(
-                Calibrated.SMALLEST_BOWL_MM / 2,
+                CalibratedCoat.SMALLEST_BOWL_MM / 2,
                 Math.cbrt(3 * fullG / gPerMl * 1000 / (2 * Math.PI)));
     }
 

@@ -1,6 +1,6 @@
 package palintone.core.coat;
 
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Require;
 import palintone.core.substance.HeatConduction;
 
@@ -36,11 +36,12 @@ public record Centre(CentreShape shape, double gPerMl, double jPerGK, double con
      *
      * @param aroundM of what lies around it, m
      */
-    public Bend bend(final double aroundM) {
+    public Curvature bend(final double aroundM) {
         final double perReach =
                 shape.areaMm2()
                         * shape.reachMm()
                         / (shape.volumeMl() * CentreShape.CUBIC_MM_PER_ML);
-        return new Bend(Math.max(0, Math.min(2, perReach - 1)), shape.reachMm() / 1000 + aroundM);
+        return new Curvature(
+                Math.max(0, Math.min(2, perReach - 1)), shape.reachMm() / 1000 + aroundM);
     }
 }

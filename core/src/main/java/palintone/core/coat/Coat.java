@@ -3,10 +3,10 @@ package palintone.core.coat;
 import java.util.List;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
 import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
 import palintone.core.figure.PhysicalConstants;
@@ -73,17 +73,17 @@ public record Coat(
                         LAYER_CELLS,
                         LAYER_M,
                         order.underS(),
-                        order.tappedS() > 0 ? Calibrated.TAPPED_YIELD_SHARE : 1);
+                        order.tappedS() > 0 ? CalibratedCoat.TAPPED_YIELD_SHARE : 1);
         final double sides = filmMm(order, out, true);
         final double top = filmMm(order, out, false);
-        final double mean = centre.shape().mean(sides, top, Calibrated.BOTTOM_SHARE);
+        final double mean = centre.shape().mean(sides, top, CalibratedCoat.BOTTOM_SHARE);
         final double massG =
                 (centre.shape().grownMl(mean) - centre.shape().volumeMl())
                         * order.bowl().couverture().castingDensityGPerMl();
         final CrustPath set = setting(order, under, mean / 1000);
         final double whole =
-                Calibrated.LIFTS_SHARE * order.bowl().couverture().curve().solidAt(SET_AT_C);
-        final double skinS = skinS(set, Calibrated.SKIN_SOLID);
+                CalibratedCoat.LIFTS_SHARE * order.bowl().couverture().curve().solidAt(SET_AT_C);
+        final double skinS = skinS(set, CalibratedCoat.SKIN_SOLID);
         return new Coat(
                 mean,
                 sides,
@@ -91,21 +91,21 @@ public record Coat(
                 Math.min(mean, crustMm(order, out)),
                 massG,
                 tookJ(order, under),
-                skinS(set, Calibrated.TACKY_SOLID),
+                skinS(set, CalibratedCoat.TACKY_SOLID),
                 skinS,
                 set.firstS(s -> set.meanSolid(0, s) >= whole),
-                Calibrated.CENTRE_PER_K
+                CalibratedCoat.CENTRE_PER_K
                         * Math.max(0, order.roomC() - set.meanC(1, Math.min(FOLLOWED_S, skinS))));
     }
 
     /** Whether the centre, warming in a set coat, tears it. */
     public boolean tears() {
-        return stretch > Calibrated.TEARS_SHARE;
+        return stretch > CalibratedCoat.TEARS_SHARE;
     }
 
-    private static Stratum centre(final DipOrder order) {
+    private static ConductingLayer centre(final DipOrder order) {
         final Centre centre = order.centre();
-        return new Stratum(
+        return new ConductingLayer(
                 centre.shape().reachMm() / 1000 * 0.999,
                 CENTRE_CELLS,
                 FINEST,
@@ -120,7 +120,7 @@ public record Coat(
         final BowlAt bowl = order.bowl();
         return CrustSolver.follow(
                 List.of(
-                        Stratum.chocolate(
+                        ConductingLayer.chocolate(
                                 bowl.couverture(),
                                 LAYER_M,
                                 LAYER_CELLS,
@@ -129,8 +129,8 @@ public record Coat(
                                 bowl.crystals()),
                         centre(order)),
                 order.centre().bend(LAYER_M),
-                Surround.still(STIRRED_W_PER_M2K, bowl.temperatureC()),
-                Surround.NONE,
+                BoundaryCondition.still(STIRRED_W_PER_M2K, bowl.temperatureC()),
+                BoundaryCondition.NONE,
                 order.underS());
     }
 
@@ -152,17 +152,17 @@ public record Coat(
                                         flow.plasticPaS(),
                                         flow.yieldPa(),
                                         kgPerM3,
-                                        Calibrated.LIFTED_M_PER_S,
+                                        CalibratedCoat.LIFTED_M_PER_S,
                                         Withdrawal.TENSION_N_PER_M)
                                 + crustMm(order, out));
         final CentreShape.Run run = shape.run(side);
         final double along = run.alongMm();
-        final double slope = run.slope().orElse(Calibrated.TOP_SLOPE);
+        final double slope = run.slope().orElse(CalibratedCoat.TOP_SLOPE);
         final WallLine wall = WallLine.plane(along / 1000, slope, WALL_CELLS);
         final DrainingFilm film = new DrainingFilm(wall, kgPerM3, drawnMm / 1000);
         film.drain(order.tappedS(), Math.max(1, order.tappedS()), 0, s -> out);
         final double mm = film.heldM3() / (along / 1000) * 1000 * order.filmFactor();
-        return order.blown() && !side ? mm * Calibrated.BLOWN_SHARE : mm;
+        return order.blown() && !side ? mm * CalibratedCoat.BLOWN_SHARE : mm;
     }
 
     /** As far from the centre as the yield value carries a film of its own. */
@@ -187,7 +187,7 @@ public record Coat(
                 order.underS(),
                 LAYER_M - coatM,
                 List.of(
-                        Stratum.chocolate(
+                        ConductingLayer.chocolate(
                                 bowl.couverture(),
                                 coatM,
                                 COAT_CELLS,
@@ -196,8 +196,8 @@ public record Coat(
                                 bowl.crystals()),
                         centre(order)),
                 order.centre().bend(coatM),
-                Surround.still(AirFlow.filmWPerM2K(0), order.roomC()),
-                Surround.NONE,
+                BoundaryCondition.still(AirFlow.filmWPerM2K(0), order.roomC()),
+                BoundaryCondition.NONE,
                 FOLLOWED_S);
     }
 

@@ -2,10 +2,10 @@ package palintone.core.coat;
 
 import java.util.List;
 import palintone.core.casting.AirFlow;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Source;
 
 /**
@@ -70,15 +70,15 @@ public record ColdCentre(double tearsBelowC, double dewC) {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.plain(
+                                ConductingLayer.plain(
                                         centre.shape().reachMm() / 1000 * 0.999,
                                         CELLS,
                                         centre.conductsWPerMK(),
                                         centre.gPerMl() * 1e6 * centre.jPerGK(),
                                         fromC)),
                         centre.bend(0),
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
-                        Surround.NONE,
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
+                        BoundaryCondition.NONE,
                         LONGEST_S);
         return Math.min(LONGEST_S, path.firstS(s -> path.temperatureC(path.cells() - 1, s) >= toC))
                 / 60;

@@ -28,7 +28,7 @@ public record DipOrder(
         double filmFactor) {
 
     /** Of the film, where nobody has weighed a coat. */
-    public static final double UNWEIGHED = Calibrated.UNWEIGHED_FILM;
+    public static final double UNWEIGHED = CalibratedCoat.UNWEIGHED_FILM;
 
     /**
      * @throws OutOfRangeException when a number is impossible, or the centre warmer than the bowl

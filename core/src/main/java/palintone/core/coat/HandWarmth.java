@@ -2,10 +2,10 @@ package palintone.core.coat;
 
 import java.util.List;
 import java.util.Optional;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.temper.crystal.Crystals;
@@ -27,7 +27,7 @@ public final class HandWarmth {
     /** The very outside is meant to melt a little: that is what makes it round. */
     private static int skin(final CrustPath path) {
         int cell = 0;
-        while (cell < path.cells() - 1 && path.depthM(cell) < Calibrated.MELTS_AT_HAND_M) {
+        while (cell < path.cells() - 1 && path.depthM(cell) < CalibratedCoat.MELTS_AT_HAND_M) {
             cell++;
         }
         return cell;
@@ -44,13 +44,13 @@ public final class HandWarmth {
         if (fromC >= softC) {
             return 0;
         }
-        if (softC >= Calibrated.PALM_C) {
+        if (softC >= CalibratedCoat.PALM_C) {
             return LONGEST_S;
         }
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                new Stratum(
+                                new ConductingLayer(
                                         centre.shape().reachMm() / 1000 * 0.999,
                                         CELLS,
                                         FINEST,
@@ -60,8 +60,9 @@ public final class HandWarmth {
                                         fromC,
                                         Crystals.NONE)),
                         centre.bend(0),
-                        Surround.still(Calibrated.PALM_W_PER_M2K, Calibrated.PALM_C),
-                        Surround.NONE,
+                        BoundaryCondition.still(
+                                CalibratedCoat.PALM_W_PER_M2K, CalibratedCoat.PALM_C),
+                        BoundaryCondition.NONE,
                         LONGEST_S);
         final int skin = skin(path);
         final double first = path.firstS(s -> path.temperatureC(skin, s) >= softC);

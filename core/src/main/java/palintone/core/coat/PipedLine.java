@@ -3,11 +3,11 @@ package palintone.core.coat;
 import java.util.List;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -87,16 +87,16 @@ public record PipedLine(double acrossMm, double heightMm, double metresPerG, boo
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bag.couverture(),
                                         FLAT_M / 2,
                                         CELLS,
                                         1,
                                         bag.temperatureC(),
                                         bag.crystals())),
-                        Bend.FLAT,
-                        Surround.still(AirFlow.filmWPerM2K(AirFlow.MOVING_M_PER_S), airC),
-                        Surround.NONE,
+                        Curvature.FLAT,
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(AirFlow.MOVING_M_PER_S), airC),
+                        BoundaryCondition.NONE,
                         LONGEST_S);
         return path.firstS(s -> path.meanC(0, s) <= toC);
     }

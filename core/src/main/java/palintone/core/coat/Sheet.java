@@ -3,11 +3,11 @@ package palintone.core.coat;
 import java.util.List;
 import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 
@@ -56,17 +56,17 @@ public record Sheet(
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         bowl.couverture(),
                                         thickMm / 1000,
                                         CELLS,
                                         1,
                                         bowl.temperatureC(),
                                         bowl.crystals())),
-                        Bend.FLAT,
-                        Surround.still(AirFlow.filmWPerM2K(0), roomC),
+                        Curvature.FLAT,
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC),
                         // A board below its paper takes about half as much as the air.
-                        Surround.still(AirFlow.filmWPerM2K(0) / 2, roomC),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0) / 2, roomC),
                         FOLLOWED_S);
         final boolean coating = bowl.couverture().compound();
         // A coating is hard at the warmth of any room it is worked in.
@@ -78,15 +78,18 @@ public record Sheet(
                 lengthMm * widthMm * thickMm / 1000 * bowl.couverture().castingDensityGPerMl(),
                 when(
                         path,
-                        whole * (coating ? Calibrated.COATING_CUTS_SHARE : Calibrated.CUTS_SHARE)),
+                        whole
+                                * (coating
+                                        ? CalibratedCoat.COATING_CUTS_SHARE
+                                        : CalibratedCoat.CUTS_SHARE)),
                 when(
                         path,
                         whole
                                 * (coating
-                                        ? Calibrated.COATING_BREAKS_SHARE
-                                        : Calibrated.BREAKS_SHARE)),
-                when(path, Calibrated.PEELS_SHARE * whole),
-                SheetCurl.curvaturePerMm(Calibrated.CURLS_STRAIN, thickMm / 2, thickMm / 2, 1));
+                                        ? CalibratedCoat.COATING_BREAKS_SHARE
+                                        : CalibratedCoat.BREAKS_SHARE)),
+                when(path, CalibratedCoat.PEELS_SHARE * whole),
+                SheetCurl.curvaturePerMm(CalibratedCoat.CURLS_STRAIN, thickMm / 2, thickMm / 2, 1));
     }
 
     private static double when(final CrustPath path, final double solid) {

@@ -13,9 +13,9 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Range;
 import palintone.core.figure.Sentence;
 import palintone.core.filling.emulsion.Emulsion;
-import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Lethality;
 import palintone.core.filling.life.Life;
+import palintone.core.filling.life.LifeConditions;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
@@ -107,8 +107,8 @@ public record FillingFigures(
                         : List.of();
         return new FillingFigures(
                 figures,
-                Risks.ofSplitting(properties),
-                Risks.ofGraining(properties),
+                FillingRisks.ofSplitting(properties),
+                FillingRisks.ofGraining(properties),
                 textures,
                 life,
                 egg,
@@ -140,7 +140,7 @@ public record FillingFigures(
         final double water = cooked.composition().fraction(Component.WATER);
         final double ethanol = cooked.composition().fraction(Component.ETHANOL);
         return Life.of(
-                new Keeping(
+                new LifeConditions(
                         figures.get(Quality.WATER_ACTIVITY).value(),
                         aw.low(),
                         aw.high(),

@@ -2,10 +2,10 @@ package palintone.core.piece;
 
 import java.util.List;
 import palintone.core.casting.AirFlow;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
 import palintone.core.coat.Centre;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
@@ -33,15 +33,16 @@ final class CentreChill {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.plain(
+                                ConductingLayer.plain(
                                         reachM,
                                         CELLS,
                                         centre.conductsWPerMK(),
                                         centre.gPerMl() * 1e6 * centre.jPerGK(),
                                         Filling.PIPING_C)),
                         centre.bend(0),
-                        Surround.still(AirFlow.filmWPerM2K(AirFlow.MOVING_M_PER_S), cabinetC),
-                        Surround.NONE,
+                        BoundaryCondition.still(
+                                AirFlow.filmWPerM2K(AirFlow.MOVING_M_PER_S), cabinetC),
+                        BoundaryCondition.NONE,
                         LONGEST_S);
         final double first =
                 path.firstS(s -> path.temperatureC(path.cells() - 1, s) <= cabinetC + NEAR_K);

@@ -36,7 +36,7 @@ public record DippedPiece(
         FormedCentre centre,
         DipCoat coat,
         List<Inclusion> inclusions,
-        Dress dress)
+        Decoration dress)
         implements TemperedPiece {
 
     private static final int MOST_INCLUSIONS = 6;

@@ -13,7 +13,7 @@ import palintone.core.filling.life.Life;
 import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.make.RecipeTasks;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
@@ -126,8 +126,11 @@ final class FillingTasks {
         final double hours =
                 need.filling().operations().stream()
                                 .filter(op -> op.kind() == OperationKind.REST)
-                                .filter(op -> op.value(Setting.TEMPERATURE_C) > Life.COLD_C + 1)
-                                .mapToDouble(op -> op.value(Setting.HOURS))
+                                .filter(
+                                        op ->
+                                                op.value(OperationSetting.TEMPERATURE_C)
+                                                        > Life.COLD_C + 1)
+                                .mapToDouble(op -> op.value(OperationSetting.HOURS))
                                 .sum()
                         + minutes / 60;
         return RestPlace.partsInTheCold(need.figures().life().keepCold(), aroundC, hours)

@@ -42,7 +42,7 @@ public record HollowFigure(
         int parts,
         Joining joining,
         Optional<Base> base,
-        Dress dress)
+        Decoration dress)
         implements ShelledPiece {
 
     /** A wall so much thinner than wanted breaks in the hand. */

@@ -41,7 +41,7 @@ public record MouldedPiece(
         double shellMm,
         double headRoomMm,
         List<FillingLayer> layers,
-        Dress dress,
+        Decoration dress,
         Optional<HollowFigure.Joining> joined)
         implements ShelledPiece {
 
@@ -79,7 +79,7 @@ public record MouldedPiece(
             final double shellMm,
             final double headRoomMm,
             final List<FillingLayer> layers,
-            final Dress dress) {
+            final Decoration dress) {
         this(
                 id,
                 name,
@@ -112,7 +112,7 @@ public record MouldedPiece(
                 shellMm,
                 headRoomMm,
                 layers,
-                Dress.of(colour),
+                Decoration.of(colour),
                 Optional.empty());
     }
 

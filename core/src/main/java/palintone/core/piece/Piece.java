@@ -60,7 +60,7 @@ public sealed interface Piece permits TemperedPiece, RolledPiece {
     }
 
     /** What it wears: colours in the mould, finishings on it. */
-    Dress dress();
+    Decoration dress();
 
     /** What one of it holds, g. */
     PieceMasses masses();

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import palintone.core.figure.Sentence;
-import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Life;
+import palintone.core.filling.life.LifeConditions;
 
 /**
  * How long a whole piece keeps: as long as the part that keeps shortest. Fillings that touch, and
@@ -66,6 +66,6 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
     private static Part met(final Part one, final Part other) {
         return new Part(
                 one.name() + ", where it touches " + other.name(),
-                Life.of(Keeping.touching(one.life().given(), other.life().given())));
+                Life.of(LifeConditions.touching(one.life().given(), other.life().given())));
     }
 }

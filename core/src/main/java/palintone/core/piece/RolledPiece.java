@@ -27,7 +27,7 @@ import palintone.core.temper.Couverture;
  * @param dress finishings on it
  */
 public record RolledPiece(
-        String id, String name, FormedCentre centre, List<Inclusion> inclusions, Dress dress)
+        String id, String name, FormedCentre centre, List<Inclusion> inclusions, Decoration dress)
         implements Piece {
 
     private static final int MOST_INCLUSIONS = 6;

@@ -44,7 +44,7 @@ public record SheetPiece(
         Optional<Second> second,
         Cut cut,
         List<Inclusion> inclusions,
-        Dress dress)
+        Decoration dress)
         implements TemperedPiece {
 
     private static final double CURLS_MM = 1.5;

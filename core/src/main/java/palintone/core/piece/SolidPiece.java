@@ -29,7 +29,7 @@ public record SolidPiece(
         Couverture couverture,
         List<Inclusion> inclusions,
         Optional<Relief> relief,
-        Dress dress)
+        Decoration dress)
         implements CastPiece {
 
     private static final int MOST_INCLUSIONS = 12;
@@ -80,7 +80,7 @@ public record SolidPiece(
             final List<Inclusion> inclusions,
             final Optional<Relief> relief,
             final Optional<ColourCoat> colour) {
-        this(id, name, mould, couverture, inclusions, relief, Dress.of(colour));
+        this(id, name, mould, couverture, inclusions, relief, Decoration.of(colour));
     }
 
     /** Couverture in one, ml. */

@@ -46,7 +46,7 @@ public final class ProcessDraft {
         private String title;
         private Sentence say = Sentence.of("");
         private final Map<Amount, Double> amounts = new EnumMap<>(Amount.class);
-        private Reading reading;
+        private TaskReading reading;
         private Clock clock;
         private double handsOn = 1;
         private final List<After> after = new ArrayList<>();
@@ -85,7 +85,7 @@ public final class ProcessDraft {
          */
         public TaskDraft read(
                 final String what, final Unit unit, final double target, final Band band) {
-            reading = new Reading(what, unit, target, band);
+            reading = new TaskReading(what, unit, target, band);
             return this;
         }
 

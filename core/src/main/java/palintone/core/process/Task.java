@@ -36,7 +36,7 @@ public record Task(
         String part,
         Sentence say,
         Map<Amount, Double> amounts,
-        Optional<Reading> reading,
+        Optional<TaskReading> reading,
         Optional<Clock> clock,
         double handsOn,
         List<After> after,

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import palintone.core.casting.Vibration;
 import palintone.core.process.Amount;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.process.TaskReading;
 
 /**
  * What a batch has noted of one mould of shells: how it was cast and what it weighs, as far as it
@@ -74,7 +74,7 @@ public record BenchShells(
                                 .orElse(OptionalDouble.empty())
                                 .orElse(
                                         mould.flatMap(Task::reading)
-                                                .map(Reading::target)
+                                                .map(TaskReading::target)
                                                 .orElse(bowlC.getAsDouble())),
                         waitS,
                         drainedS,

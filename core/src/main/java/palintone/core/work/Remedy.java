@@ -5,9 +5,9 @@ import palintone.core.figure.BandStatus;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.Amount;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.process.TaskReading;
 
 /**
  * What a reading means and what mends it, away from the bowl: at pot, mould, bag, shelf and scale.
@@ -27,7 +27,7 @@ public final class Remedy {
      * @throws java.util.NoSuchElementException when the task takes no reading
      */
     public static Advice on(final Task task, final double value) {
-        final Reading reading = task.reading().orElseThrow();
+        final TaskReading reading = task.reading().orElseThrow();
         final BandStatus status = reading.band().bandStatusOf(value);
         final double out = reading.band().outBy(value);
         final Sentence stated = stated(reading, value, out);
@@ -46,7 +46,8 @@ public final class Remedy {
         return kind == TaskKind.SCRAPE || kind == TaskKind.WEIGH;
     }
 
-    private static Sentence stated(final Reading reading, final double value, final double out) {
+    private static Sentence stated(
+            final TaskReading reading, final double value, final double out) {
         if (out == 0) {
             return Sentence.of("{value}, in the band.").with("value", value, reading.unit());
         }
@@ -56,7 +57,7 @@ public final class Remedy {
                 .with("out", Math.abs(out), difference);
     }
 
-    private static Sentence mends(final Task task, final Reading reading, final double value) {
+    private static Sentence mends(final Task task, final TaskReading reading, final double value) {
         return switch (reading.unit()) {
             case GRAM -> weight(task, reading, value);
             case CELSIUS -> temperature(task.kind(), reading, value);
@@ -64,7 +65,7 @@ public final class Remedy {
         };
     }
 
-    private static Sentence weight(final Task task, final Reading reading, final double value) {
+    private static Sentence weight(final Task task, final TaskReading reading, final double value) {
         final boolean heavy = value > reading.target();
         if (task.kind() == TaskKind.COOK) {
             return Sentence.of(
@@ -91,7 +92,7 @@ public final class Remedy {
     }
 
     private static Sentence temperature(
-            final TaskKind kind, final Reading reading, final double value) {
+            final TaskKind kind, final TaskReading reading, final double value) {
         final boolean cold = value < reading.band().low();
         return Sentence.of(
                 switch (kind) {
@@ -119,7 +120,7 @@ public final class Remedy {
     }
 
     /** At the pot: what heats goes on or comes off, what cools waits. */
-    private static String pot(final Reading reading, final boolean under) {
+    private static String pot(final TaskReading reading, final boolean under) {
         if (reading.band().middle() > POT_HEATS_C) {
             return under
                     ? "On with the heat, and read again."

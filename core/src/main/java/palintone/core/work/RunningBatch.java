@@ -16,8 +16,8 @@ import palintone.core.figure.Require;
 import palintone.core.process.After;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
+import palintone.core.process.TaskReading;
 
 /**
  * A batch under way: an immutable fold of entries over the tasks of its process.
@@ -197,7 +197,7 @@ public final class RunningBatch {
                 .orElseThrow(() -> new OutOfRangeException("value", "missing", "a number"));
     }
 
-    private Reading reading(final int step) {
+    private TaskReading reading(final int step) {
         return process.task(step)
                 .reading()
                 .orElseThrow(

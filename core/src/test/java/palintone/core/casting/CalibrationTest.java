@@ -22,11 +22,11 @@ import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /**
- * What {@link Calibrated} comes to, beside what makers do (common practice, no source): prints the
- * fit, and holds every number to its band.
+ * What {@link CalibratedCasting} comes to, beside what makers do (common practice, no source):
+ * prints the fit, and holds every number to its band.
  */
 class CalibrationTest {
 
@@ -75,7 +75,7 @@ class CalibrationTest {
                                                     couverture.kind(), DarkWindowPractice.LOW),
                                             WorkedBowl.PLANNED_G,
                                             VesselKind.STEEL_BOWL,
-                                            Method.SEED_THIRD,
+                                            TemperingMethod.SEED_THIRD,
                                             20,
                                             new Equipment(
                                                     new HeatSource(800, 0.6),

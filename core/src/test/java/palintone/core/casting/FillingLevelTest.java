@@ -27,7 +27,7 @@ class FillingLevelTest {
         assertThat(at(30, 22).tappedMm()).isLessThan(at(30, 22).unevenMm());
         assertThat(at(5, 22).unevenMm()).isEqualTo(10);
         final FillingLevel warm = at(at(30, 22).levelFromC().orElseThrow(), 22);
-        assertThat(warm.tappedMm()).isCloseTo(Calibrated.LEVEL_MM, within(0.01));
+        assertThat(warm.tappedMm()).isCloseTo(CalibratedCasting.LEVEL_MM, within(0.01));
     }
 
     /**
@@ -36,7 +36,7 @@ class FillingLevelTest {
     @Test
     void theWordsOfTheSheetAreTheMillimetresOfTheShell() {
         final double level = TextureClass.RUNS_LEVEL.toPa();
-        assertThat(stands(level)).isCloseTo(Calibrated.LEVEL_MM, within(0.05));
+        assertThat(stands(level)).isCloseTo(CalibratedCasting.LEVEL_MM, within(0.05));
         assertThat(TextureClass.of(level * 0.99)).isEqualTo(TextureClass.RUNS_LEVEL);
         assertThat(stands(TextureClass.POURABLE.toPa() * 0.99)).isBetween(1.0, 4.0);
     }

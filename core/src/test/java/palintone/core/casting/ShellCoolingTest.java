@@ -10,11 +10,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import palintone.core.Samples;
-import palintone.core.casting.crust.Bend;
+import palintone.core.casting.crust.BoundaryCondition;
+import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
-import palintone.core.casting.crust.Stratum;
-import palintone.core.casting.crust.Surround;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
@@ -57,16 +57,16 @@ class ShellCoolingTest {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.chocolate(
+                                ConductingLayer.chocolate(
                                         Samples.dark(),
                                         mm / 1000,
                                         40,
                                         1,
                                         28,
                                         new Crystals(0.02, 0))),
-                        Bend.FLAT,
-                        Surround.still(film, 12),
-                        Surround.still(film, 12),
+                        Curvature.FLAT,
+                        BoundaryCondition.still(film, 12),
+                        BoundaryCondition.still(film, 12),
                         3600);
         final double full = Samples.dark().crystals().curve().solidAt(12);
         assertThat(path.firstS(s -> path.meanSolid(0, s) >= 0.9 * full) / 60)

@@ -11,7 +11,7 @@ import palintone.core.casting.BowlAt;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
 
-/** What {@link Calibrated} comes to, beside what makers do (common practice, no source). */
+/** What {@link CalibratedCoat} comes to, beside what makers do (common practice, no source). */
 class CoatCalibrationTest {
 
     private static final BowlAt BOWL =

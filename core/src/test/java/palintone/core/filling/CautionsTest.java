@@ -17,7 +17,7 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -42,7 +42,7 @@ class CautionsTest {
 
     private static Operation sugar(final double celsius) {
         return op(OperationKind.COOK_SUGAR, grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 80))
-                .with(Setting.TEMPERATURE_C, celsius);
+                .with(OperationSetting.TEMPERATURE_C, celsius);
     }
 
     @Test
@@ -54,7 +54,7 @@ class CautionsTest {
     void aPinchOfSaltDoesNotCoolACaramel() {
         final Operation heat =
                 op(OperationKind.HEAT, grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 150))
-                        .with(Setting.TEMPERATURE_C, 175);
+                        .with(OperationSetting.TEMPERATURE_C, 175);
         final Operation salt = op(OperationKind.ADD, grams(Kitchen.SUGAR, 2));
         final Operation cream = op(OperationKind.ADD, grams(Samples.CREAM, 100));
         assertThat(cautions(heat, salt, cream)).contains(BOILS_UP);
@@ -85,8 +85,8 @@ class CautionsTest {
     void anEggStepTooShortIsMeasuredAgainstTheCode() {
         final Operation brief =
                 op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
-                        .with(Setting.TEMPERATURE_C, 64)
-                        .with(Setting.MINUTES, 0.2);
+                        .with(OperationSetting.TEMPERATURE_C, 64)
+                        .with(OperationSetting.MINUTES, 0.2);
         assertThat(cautions(BOIL, brief, POUR))
                 .contains(
                         "reaches {reached} for {held}; the United States ask {asked} for {asking}")
@@ -94,8 +94,8 @@ class CautionsTest {
                 .contains("ask your local authority");
         final Operation enough =
                 op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
-                        .with(Setting.TEMPERATURE_C, 82)
-                        .with(Setting.MINUTES, 2);
+                        .with(OperationSetting.TEMPERATURE_C, 82)
+                        .with(OperationSetting.MINUTES, 2);
         assertThat(cautions(BOIL, enough, POUR))
                 .contains("coldest place")
                 .doesNotContain("Hold it longer")
@@ -115,8 +115,8 @@ class CautionsTest {
                                                 op(
                                                                 OperationKind.TEMPER_YOLKS,
                                                                 grams(Kitchen.YOLK, 30))
-                                                        .with(Setting.TEMPERATURE_C, 70)
-                                                        .with(Setting.MINUTES, 2),
+                                                        .with(OperationSetting.TEMPERATURE_C, 70)
+                                                        .with(OperationSetting.MINUTES, 2),
                                                 POUR)))
                         .cautions()
                         .get(0);
@@ -131,14 +131,14 @@ class CautionsTest {
     void theEggThatWentInLastDecides() {
         final Operation enough =
                 op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
-                        .with(Setting.TEMPERATURE_C, 82)
-                        .with(Setting.MINUTES, 2);
+                        .with(OperationSetting.TEMPERATURE_C, 82)
+                        .with(OperationSetting.MINUTES, 2);
         assertThat(cautions(BOIL, enough, op(OperationKind.ADD, grams(Kitchen.YOLK, 10)), POUR))
                 .contains("Raw egg, never heated");
         final Operation brief =
                 op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 10))
-                        .with(Setting.TEMPERATURE_C, 64)
-                        .with(Setting.MINUTES, 0.2);
+                        .with(OperationSetting.TEMPERATURE_C, 64)
+                        .with(OperationSetting.MINUTES, 0.2);
         assertThat(cautions(BOIL, enough, brief, POUR)).contains("ask your local authority");
     }
 
@@ -196,11 +196,11 @@ class CautionsTest {
         for (final OperationKind heating :
                 List.of(OperationKind.HEAT, OperationKind.COOK_SUGAR, OperationKind.CARAMELISE)) {
             final Operation dry = op(heating, grams(Kitchen.SUGAR, 200));
-            assertThat(cautions(dry.with(Setting.TEMPERATURE_C, 175), cream))
+            assertThat(cautions(dry.with(OperationSetting.TEMPERATURE_C, 175), cream))
                     .as(heating.words())
                     .contains(BOILS_UP);
             final Operation wet = op(heating, grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 60));
-            assertThat(cautions(wet.with(Setting.TEMPERATURE_C, 175), cream))
+            assertThat(cautions(wet.with(OperationSetting.TEMPERATURE_C, 175), cream))
                     .as(heating.words() + " with water in it, which the model lets boil")
                     .contains(BOILS_UP);
         }
@@ -222,7 +222,7 @@ class CautionsTest {
         assertThat(
                         cautions(
                                 op(OperationKind.HEAT, grams(Kitchen.BUTTER, 100))
-                                        .with(Setting.TEMPERATURE_C, 150),
+                                        .with(OperationSetting.TEMPERATURE_C, 150),
                                 op(OperationKind.ADD, grams(Samples.CREAM, 50))))
                 .contains(BOILS_UP);
     }
@@ -252,7 +252,8 @@ class CautionsTest {
     @Test
     void boilingDownAndTheFreezer() {
         final Operation down =
-                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, 150.0));
+                new Operation(
+                        OperationKind.BOIL_DOWN, List.of(), Map.of(OperationSetting.MASS_G, 150.0));
         assertThat(cautions(BOIL, down)).contains("steam and spatter");
         assertThat(cautions(BOIL, POUR, op(OperationKind.FREEZE))).contains("Out of the freezer");
     }

@@ -18,8 +18,8 @@ import palintone.core.filling.balance.BalanceTask;
 import palintone.core.filling.balance.PropertyConstraint;
 import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.emulsion.Emulsion;
-import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Life;
+import palintone.core.filling.life.LifeConditions;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
@@ -158,7 +158,7 @@ class LawsTest {
 
     private static Life life(final double aw, final double storageC, final double ph) {
         return Life.of(
-                new Keeping(
+                new LifeConditions(
                         aw,
                         aw,
                         aw,
@@ -167,7 +167,7 @@ class LawsTest {
                         true,
                         0,
                         true,
-                        Keeping.Egg.NONE,
+                        LifeConditions.Egg.NONE,
                         storageC,
                         2,
                         false,

@@ -10,13 +10,13 @@ import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.filling.cool.Cooling;
+import palintone.core.filling.cool.CoolingStand;
 import palintone.core.filling.cool.CoolingVessel;
-import palintone.core.filling.cool.Standing;
 import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -68,7 +68,7 @@ class PracticeTest {
                 new Operation(
                         OperationKind.BOIL_DOWN,
                         List.of(),
-                        java.util.Map.of(Setting.PERCENT, 50.0)),
+                        java.util.Map.of(OperationSetting.PERCENT, 50.0)),
                 op(OperationKind.POUR, grams(Samples.DARK_66, 100)));
     }
 
@@ -80,7 +80,7 @@ class PracticeTest {
                         grams(Samples.GLUCOSE_SYRUP, 180),
                         grams(Samples.CREAM, 250)),
                 op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 30))
-                        .with(Setting.TEMPERATURE_C, celsius));
+                        .with(OperationSetting.TEMPERATURE_C, celsius));
     }
 
     private static Cooked cream(final double chocolateG, final double creamG) {
@@ -251,7 +251,13 @@ class PracticeTest {
                 Cooling.of(
                                 FillingProperties.of(ganache, Conditions.USUAL),
                                 new Cooling.Where(
-                                        CoolingVessel.BAG, 25, Standing.STONE, true, 20, 49, 28))
+                                        CoolingVessel.BAG,
+                                        25,
+                                        CoolingStand.STONE,
+                                        true,
+                                        20,
+                                        49,
+                                        28))
                         .toPiping()
                         .get(0)
                         .value());
@@ -265,7 +271,7 @@ class PracticeTest {
                                         new Cooling.Where(
                                                 CoolingVessel.BOWL,
                                                 60,
-                                                Standing.TABLE,
+                                                CoolingStand.TABLE,
                                                 true,
                                                 22,
                                                 40,
@@ -285,7 +291,13 @@ class PracticeTest {
                 Cooling.of(
                                 FillingProperties.of(ganache, Conditions.USUAL),
                                 new Cooling.Where(
-                                        CoolingVessel.BOWL, 60, Standing.DRAUGHT, false, 4, 45, 29))
+                                        CoolingVessel.BOWL,
+                                        60,
+                                        CoolingStand.DRAUGHT,
+                                        false,
+                                        4,
+                                        45,
+                                        29))
                         .windowCloses()
                         .get(0)
                         .value());

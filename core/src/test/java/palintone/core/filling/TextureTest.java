@@ -15,7 +15,7 @@ import palintone.core.fat.FatBlend;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.core.substance.Component;
@@ -78,7 +78,7 @@ class TextureTest {
                                                 grams(Samples.GLUCOSE_SYRUP, 180),
                                                 grams(Samples.CREAM, 250)),
                                         op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 30))
-                                                .with(Setting.TEMPERATURE_C, celsius))));
+                                                .with(OperationSetting.TEMPERATURE_C, celsius))));
         System.out.printf("caramel %.0f: %.0f Pa%n", celsius, texture.pascal(20));
         assertThat(texture.classAt(20)).isBetween(from, to);
     }

@@ -23,15 +23,15 @@ import palintone.core.filling.mend.Rescue;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
 import palintone.core.filling.record.Correction;
 import palintone.core.filling.record.Difference;
 import palintone.core.filling.size.Leftover;
+import palintone.core.filling.size.RecipeVessel;
 import palintone.core.filling.size.Scaling;
-import palintone.core.filling.size.Vessel;
 import palintone.core.filling.sugar.SugarCook;
 import palintone.core.filling.sugar.SugarStage;
 import palintone.core.filling.water.SaltCheck;
@@ -54,7 +54,7 @@ class ToolsTest {
                     op(OperationKind.BOIL, grams(Samples.CREAM, 120)),
                     op(OperationKind.POUR, grams(Samples.DARK_66, 300)),
                     op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 120)),
-                    op(OperationKind.EMULSIFY).with(Setting.WIDTH_MM, 90));
+                    op(OperationKind.EMULSIFY).with(OperationSetting.WIDTH_MM, 90));
 
     /**
      * Common practice, no source: two to three hours in a bowl until it pipes; stiffer when cold.
@@ -159,7 +159,7 @@ class ToolsTest {
                                 grams(Kitchen.WATER, 50)),
                         op(OperationKind.ADD, grams(Samples.CREAM, 260)),
                         op(OperationKind.COOK_SUGAR, grams(Samples.GLUCOSE_SYRUP, 100))
-                                .with(Setting.TEMPERATURE_C, 112),
+                                .with(OperationSetting.TEMPERATURE_C, 112),
                         op(OperationKind.BUTTER, grams(Kitchen.BUTTER, 50)));
         final SugarCook.Pan pan = SugarCook.Pan.before(caramel, Cooking.SEA_LEVEL_HPA);
         assertThat(pan.massG()).isBetween(490.0, 520.0);
@@ -177,10 +177,13 @@ class ToolsTest {
                 List.of(
                         op(OperationKind.ADD, grams(Kitchen.PUREE, 400)),
                         new Operation(
-                                OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, 300.0)));
+                                OperationKind.BOIL_DOWN,
+                                List.of(),
+                                Map.of(OperationSetting.MASS_G, 300.0)));
         final Scaling half = Scaling.toYield(fruit, 150, vessel(400));
         assertThat(half.factor()).isCloseTo(0.5, within(1e-9));
-        assertThat(half.operations().get(1).value(Setting.MASS_G)).isCloseTo(150, within(1e-9));
+        assertThat(half.operations().get(1).value(OperationSetting.MASS_G))
+                .isCloseTo(150, within(1e-9));
         assertThat(half.rounds()).isEqualTo(1);
         assertThat(Scaling.toYield(fruit, 1500, vessel(1000)).rounds()).isEqualTo(4);
         assertThat(Scaling.toLine(fruit, 0, 100, vessel(0)).yieldG()).isCloseTo(75, within(1e-6));
@@ -235,11 +238,15 @@ class ToolsTest {
     void yolksAreSafeOnlyWhenTheyWereHot() {
         final Operation yolks = op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 40));
         final FillingFigures hot =
-                figures(GANACHE.get(0), yolks.with(Setting.TEMPERATURE_C, 82), GANACHE.get(1));
+                figures(
+                        GANACHE.get(0),
+                        yolks.with(OperationSetting.TEMPERATURE_C, 82),
+                        GANACHE.get(1));
         final FillingFigures warm =
                 figures(
                         GANACHE.get(0),
-                        yolks.with(Setting.TEMPERATURE_C, 64).with(Setting.MINUTES, 0.2),
+                        yolks.with(OperationSetting.TEMPERATURE_C, 64)
+                                .with(OperationSetting.MINUTES, 0.2),
                         GANACHE.get(1));
         final FillingFigures raw =
                 figures(
@@ -273,7 +280,7 @@ class ToolsTest {
     /** At sea level, in a pan and a blender of so many millilitres; any where that is 0. */
     private static Scaling.Kitchen vessel(final double ml) {
         return new Scaling.Kitchen(
-                ml > 0 ? Map.of(Vessel.PAN, ml, Vessel.BLENDER, ml) : Map.of(),
+                ml > 0 ? Map.of(RecipeVessel.PAN, ml, RecipeVessel.BLENDER, ml) : Map.of(),
                 Cooking.SEA_LEVEL_HPA);
     }
 

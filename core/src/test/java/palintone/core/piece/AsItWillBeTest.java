@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.heat.RoomAir;
 import palintone.core.process.TaskKind;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /** A shell that cannot be had is not reckoned with: masses are those of the one that will be. */
 class AsItWillBeTest {
@@ -34,7 +34,11 @@ class AsItWillBeTest {
 
     private static Workplace place(final Materials needs) {
         return Samples.workplace(
-                needs, Method.SEED_THIRD, new RoomAir(20, 52), 12, Workplace.Fillings.READY);
+                needs,
+                TemperingMethod.SEED_THIRD,
+                new RoomAir(20, 52),
+                12,
+                Workplace.Fillings.READY);
     }
 
     @Test

@@ -26,7 +26,9 @@ import palintone.core.substance.Allergen;
 class DeclaredTest {
 
     private static Materials needs(
-            final Dress dress, final Function<Filling, Conditions> own, final Filling... layers) {
+            final Decoration dress,
+            final Function<Filling, Conditions> own,
+            final Filling... layers) {
         final MouldedPiece sample = Samples.halfSpherePiece();
         final List<FillingLayer> filled =
                 java.util.Arrays.stream(layers)
@@ -49,7 +51,7 @@ class DeclaredTest {
                         own);
     }
 
-    private static Materials wearing(final Dress dress) {
+    private static Materials wearing(final Decoration dress) {
         return needs(dress, f -> Conditions.USUAL, Samples.ganache());
     }
 
@@ -57,8 +59,8 @@ class DeclaredTest {
 
     @Test
     void coloursDustsSheetsAndLinesBringTheirAllergens() {
-        final Dress dress =
-                new Dress(
+        final Decoration dress =
+                new Decoration(
                         List.of(
                                 new ColourCoat(
                                         "plum",
@@ -94,8 +96,8 @@ class DeclaredTest {
     /** A list that may not be whole says so: on the piece, and on the label. */
     @Test
     void whatNobodyHasReadIsNamed() {
-        final Dress dress =
-                new Dress(
+        final Decoration dress =
+                new Decoration(
                         List.of(new ColourCoat("copper", 0.05)),
                         List.of(
                                 new Finish(Finish.Kind.DUST, "gold lustre"),
@@ -124,9 +126,9 @@ class DeclaredTest {
         final Filling weak =
                 Filling.stirred(
                         "w", "W", List.of(grams(Samples.DARK_66, 94), grams(Kitchen.SPIRIT, 2)));
-        assertThat(needs(Dress.NONE, f -> Conditions.USUAL, strong).declared().toString())
+        assertThat(needs(Decoration.NONE, f -> Conditions.USUAL, strong).declared().toString())
                 .contains("Contains alcohol");
-        assertThat(needs(Dress.NONE, f -> Conditions.USUAL, weak).declared()).isEmpty();
+        assertThat(needs(Decoration.NONE, f -> Conditions.USUAL, weak).declared()).isEmpty();
     }
 
     private static final Filling SOUR =
@@ -172,9 +174,9 @@ class DeclaredTest {
     /** Apart each may stand; where they touch it is as moist as one and as mild as the other. */
     @Test
     void layersThatTouchAreJudgedTogether() {
-        assertThat(needs(Dress.NONE, DeclaredTest::read, SOUR).keepCold()).isFalse();
-        assertThat(needs(Dress.NONE, DeclaredTest::read, MILD).keepCold()).isFalse();
-        final Materials both = needs(Dress.NONE, DeclaredTest::read, SOUR, MILD);
+        assertThat(needs(Decoration.NONE, DeclaredTest::read, SOUR).keepCold()).isFalse();
+        assertThat(needs(Decoration.NONE, DeclaredTest::read, MILD).keepCold()).isFalse();
+        final Materials both = needs(Decoration.NONE, DeclaredTest::read, SOUR, MILD);
         assertThat(both.keepCold()).isTrue();
         assertThat(both.verdict().orElseThrow().template())
                 .contains("Sour, where it touches Mild")

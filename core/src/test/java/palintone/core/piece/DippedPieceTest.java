@@ -24,8 +24,8 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 import palintone.core.heat.RoomAir;
 import palintone.core.process.Amount;
 import palintone.core.process.Task;
@@ -36,7 +36,7 @@ import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
 import palintone.core.substance.Portion;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /** A truffle and a cut square: what they weigh, what goes in, how they are made. */
 class DippedPieceTest {
@@ -75,7 +75,7 @@ class DippedPieceTest {
                 new FormedCentre(FIRM, new CentreShape.Ball(24), Forming.ROLLED, 0),
                 coat,
                 List.of(on),
-                Dress.NONE);
+                Decoration.NONE);
     }
 
     private static DippedPiece square(final Forming forming, final double bottomMm) {
@@ -86,7 +86,7 @@ class DippedPieceTest {
                 new FormedCentre(FIRM, new CentreShape.Block(28, 22, 12), forming, bottomMm),
                 new DipCoat(1.4, false, 1),
                 List.of(),
-                new Dress(List.of(), List.of(new Finish(Finish.Kind.MARK, "one line"))));
+                new Decoration(List.of(), List.of(new Finish(Finish.Kind.MARK, "one line"))));
     }
 
     private static List<Task> tasks(final DippedPiece piece, final int pieces) {
@@ -137,13 +137,13 @@ class DippedPieceTest {
                                 0),
                         new DipCoat(1.4, false, 1),
                         List.of(),
-                        Dress.NONE);
+                        Decoration.NONE);
         final Materials needs = piece.materials(BatchSize.oneByOne(40), HABITS);
         return piece.process(
                         needs,
                         Samples.workplace(
                                 needs,
-                                Method.SEED_THIRD,
+                                TemperingMethod.SEED_THIRD,
                                 new RoomAir(20, 50),
                                 12,
                                 Workplace.Fillings.MADE_WITH_IT))
@@ -162,11 +162,19 @@ class DippedPieceTest {
                         new Operation(
                                 OperationKind.REST,
                                 List.of(),
-                                Map.of(Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 16.0)),
+                                Map.of(
+                                        OperationSetting.HOURS,
+                                        24.0,
+                                        OperationSetting.TEMPERATURE_C,
+                                        16.0)),
                         new Operation(
                                 OperationKind.CUT,
                                 List.of(),
-                                Map.of(Setting.WIDTH_MM, 22.0, Setting.PERCENT, 6.0)));
+                                Map.of(
+                                        OperationSetting.WIDTH_MM,
+                                        22.0,
+                                        OperationSetting.PERCENT,
+                                        6.0)));
         final Task rest =
                 tasks.stream().filter(t -> t.title().equals("Rest")).findFirst().orElseThrow();
         assertThat(place(tasks, only(tasks, TaskKind.FRAME))).isLessThan(place(tasks, rest));
@@ -357,7 +365,7 @@ class DippedPieceTest {
                         new FormedCentre(soft, new CentreShape.Ball(20), Forming.PIPED, 0),
                         new DipCoat(1, false, 1),
                         List.of(),
-                        Dress.NONE);
+                        Decoration.NONE);
         assertThat(piece.remarks()).anyMatch(r -> r.template().contains("never firm enough"));
     }
 
@@ -393,7 +401,7 @@ class DippedPieceTest {
                         "Rolled",
                         new FormedCentre(FIRM, new CentreShape.Ball(24), Forming.ROLLED, 0),
                         List.of(new Inclusion(HAZELNUTS, 0.4, Inclusion.Placing.ROLLED_IN)),
-                        Dress.NONE);
+                        Decoration.NONE);
         final Materials needs =
                 rolled.materials(rolled.batchOf(Optional.empty(), Optional.of(40)), HABITS);
         assertThat(needs.toMelt().value()).isZero();
@@ -433,7 +441,11 @@ class DippedPieceTest {
         assertThatThrownBy(
                         () ->
                                 new RolledPiece(
-                                        "bare", "Bare", rolled.centre(), List.of(), Dress.NONE))
+                                        "bare",
+                                        "Bare",
+                                        rolled.centre(),
+                                        List.of(),
+                                        Decoration.NONE))
                 .hasMessageContaining("what it is rolled in is 0");
     }
 

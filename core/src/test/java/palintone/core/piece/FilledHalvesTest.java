@@ -35,7 +35,7 @@ class FilledHalvesTest {
                                                 Samples.GLUCOSE_SYRUP,
                                                 0.5,
                                                 Inclusion.Placing.SET_IN)))),
-                Dress.NONE,
+                Decoration.NONE,
                 joined);
     }
 

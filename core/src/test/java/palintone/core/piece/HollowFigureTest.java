@@ -41,7 +41,7 @@ class HollowFigureTest {
                 parts,
                 joining,
                 Optional.of(new HollowFigure.Base(60, 5)),
-                Dress.NONE);
+                Decoration.NONE);
     }
 
     /** Two half spheres of 100 mm with 3 mm of wall: a ball less the ball inside. */

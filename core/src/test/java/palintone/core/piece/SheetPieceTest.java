@@ -34,7 +34,7 @@ class SheetPieceTest {
                 Optional.empty(),
                 cut,
                 List.of(new Inclusion(Samples.GLUCOSE_SYRUP, 0.1, Inclusion.Placing.ON_THE_BACK)),
-                Dress.NONE);
+                Decoration.NONE);
     }
 
     /** By hand: 400 × 300 holds 10 × 6 plates of 60 × 30 in rows, and turned ones beside them. */
@@ -63,7 +63,7 @@ class SheetPieceTest {
     /** By hand: a fifth of the volume is of the second colour, by its own density. */
     @Test
     void twoColoursComeOutOfTwoBowls() {
-        final Couverture milk = DressTest.MILK;
+        final Couverture milk = DecorationTest.MILK;
         final SheetPiece one = piece(0.8, new SheetPiece.Plate(60, 30));
         final SheetPiece two = twoColours(milk, SheetPiece.Pattern.LINES);
         final double onePlateG = one.masses().couvertureG();
@@ -111,7 +111,9 @@ class SheetPieceTest {
         assertThatThrownBy(() -> twoColours(Samples.dark(), SheetPiece.Pattern.BESIDE))
                 .hasMessageContaining("another couverture");
         assertThatThrownBy(
-                        () -> new SheetPiece.Second(DressTest.MILK, 0.9, SheetPiece.Pattern.LINES))
+                        () ->
+                                new SheetPiece.Second(
+                                        DecorationTest.MILK, 0.9, SheetPiece.Pattern.LINES))
                 .hasMessageContaining("share of the second colour");
     }
 
@@ -127,7 +129,7 @@ class SheetPieceTest {
                 Optional.of(new SheetPiece.Second(second, 0.2, pattern)),
                 new SheetPiece.Plate(60, 30),
                 List.of(),
-                Dress.NONE);
+                Decoration.NONE);
     }
 
     @Property(tries = 40)

@@ -31,7 +31,7 @@ import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Portion;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /** A bar cast full: what it weighs, what goes in, how it is made. */
 class SolidPieceTest {
@@ -291,7 +291,7 @@ class SolidPieceTest {
 
     @Test
     void everyMethodTempersABar() {
-        for (final Method method : Method.values()) {
+        for (final TemperingMethod method : TemperingMethod.values()) {
             final SolidPiece piece = bar(Optional.empty());
             final Materials needs =
                     piece.materials(BatchSize.ofMoulds(4, 3), new BatchHabits(2, 0.25, 0.1));

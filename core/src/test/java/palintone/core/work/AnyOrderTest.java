@@ -22,9 +22,9 @@ import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
 import palintone.core.process.Process;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.process.TaskReading;
 
 /** Whatever entries come, in whatever order: the batch refuses or stays whole. */
 class AnyOrderTest {
@@ -61,7 +61,8 @@ class AnyOrderTest {
     }
 
     private static Task task(final int number, final List<After> after) {
-        final Reading reading = new Reading("bowl", Unit.CELSIUS, 31.5, new Band(30, 31, 32, 33));
+        final TaskReading reading =
+                new TaskReading("bowl", Unit.CELSIUS, 31.5, new Band(30, 31, 32, 33));
         return new Task(
                 number,
                 TaskKind.MELT,

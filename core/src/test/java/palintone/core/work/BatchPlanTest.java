@@ -20,7 +20,7 @@ import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.heat.RoomAir;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
@@ -34,7 +34,7 @@ import palintone.core.process.TaskKind;
 import palintone.core.substance.Ingredient;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 class BatchPlanTest {
 
@@ -58,12 +58,12 @@ class BatchPlanTest {
     }
 
     private static BatchPlan plan(final Piece piece, final RoomAir room, final double cabinetC) {
-        return plan(piece, Method.SEED_THIRD, room, cabinetC, Workplace.Fillings.READY);
+        return plan(piece, TemperingMethod.SEED_THIRD, room, cabinetC, Workplace.Fillings.READY);
     }
 
     private static BatchPlan plan(
             final Piece piece,
-            final Method method,
+            final TemperingMethod method,
             final RoomAir room,
             final double cabinetC,
             final Workplace.Fillings fillings) {
@@ -150,7 +150,7 @@ class BatchPlanTest {
     @ParameterizedTest
     @EnumSource(CouvertureKind.class)
     void whoeverMeetsEveryTargetIsInBandThroughout(final CouvertureKind kind) {
-        for (final Method method : Method.values()) {
+        for (final TemperingMethod method : TemperingMethod.values()) {
             final BatchPlan plan =
                     plan(
                             piece(kind, 1),
@@ -199,8 +199,8 @@ class BatchPlanTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Method.class)
-    void everyMethodOfTemperingLeadsToThePaperTestAndTheCasting(final Method method) {
+    @EnumSource(TemperingMethod.class)
+    void everyMethodOfTemperingLeadsToThePaperTestAndTheCasting(final TemperingMethod method) {
         for (final CouvertureKind kind : CouvertureKind.values()) {
             final BatchPlan plan =
                     plan(
@@ -226,13 +226,13 @@ class BatchPlanTest {
     @Test
     void aFewPerCentOfSeedWaitForTheBowlToCool() {
         final RoomAir room = new RoomAir(20, 52);
-        final double third = seededAt(Method.SEED_THIRD, room);
-        final double few = seededAt(Method.SEED_FEW, room);
+        final double third = seededAt(TemperingMethod.SEED_THIRD, room);
+        final double few = seededAt(TemperingMethod.SEED_FEW, room);
         assertThat(third - few).isGreaterThan(10);
         assertThat(few).isBetween(33.0, 35.0);
     }
 
-    private static double seededAt(final Method method, final RoomAir room) {
+    private static double seededAt(final TemperingMethod method, final RoomAir room) {
         final Task seed =
                 task(
                         plan(
@@ -251,7 +251,7 @@ class BatchPlanTest {
         final BatchPlan plan =
                 plan(
                         both,
-                        Method.SEED_THIRD,
+                        TemperingMethod.SEED_THIRD,
                         new RoomAir(20, 52),
                         12,
                         Workplace.Fillings.MADE_WITH_IT);
@@ -297,7 +297,11 @@ class BatchPlanTest {
                 new Operation(
                         OperationKind.REST,
                         List.of(),
-                        java.util.Map.of(Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 18.0)));
+                        java.util.Map.of(
+                                OperationSetting.HOURS,
+                                24.0,
+                                OperationSetting.TEMPERATURE_C,
+                                18.0)));
         assertThat(withFilling(rested, new RoomAir(20, 52)).process().tasks())
                 .noneMatch(t -> t.kind() == TaskKind.STAND);
     }
@@ -318,7 +322,10 @@ class BatchPlanTest {
                                         OperationKind.REST,
                                         List.of(),
                                         java.util.Map.of(
-                                                Setting.HOURS, 4.0, Setting.TEMPERATURE_C, 31.0))),
+                                                OperationSetting.HOURS,
+                                                4.0,
+                                                OperationSetting.TEMPERATURE_C,
+                                                31.0))),
                         new RoomAir(24, 52));
         final Task stand = task(plan, TaskKind.STAND);
         assertThat(stand.caution().orElseThrow()).contains("4 °C");
@@ -328,7 +335,7 @@ class BatchPlanTest {
     private static BatchPlan withFilling(final List<Operation> recipe, final RoomAir room) {
         return plan(
                 filledWith(new Filling("f", "Filling", recipe)),
-                Method.SEED_THIRD,
+                TemperingMethod.SEED_THIRD,
                 room,
                 12,
                 Workplace.Fillings.MADE_WITH_IT);
@@ -373,7 +380,7 @@ class BatchPlanTest {
         final BatchPlan plan =
                 plan(
                         piece(kind, layers),
-                        Method.SEED_THIRD,
+                        TemperingMethod.SEED_THIRD,
                         new RoomAir(20, 52),
                         12,
                         Workplace.Fillings.MADE_WITH_IT);
@@ -397,7 +404,7 @@ class BatchPlanTest {
         final BatchPlan plan =
                 plan(
                         piece(kind, 1),
-                        few ? Method.SEED_FEW : Method.SEED_THIRD,
+                        few ? TemperingMethod.SEED_FEW : TemperingMethod.SEED_THIRD,
                         new RoomAir(roomC, humidity),
                         cabinetC,
                         Workplace.Fillings.READY);

@@ -18,9 +18,9 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.process.Occupies;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.process.TaskReading;
 
 /** A reading out of band names its remedy; trade practice, no source. */
 class RemedyTest {
@@ -128,7 +128,7 @@ class RemedyTest {
                 "",
                 Sentence.of("Do."),
                 java.util.Map.of(palintone.core.process.Amount.SHELL, 1.6),
-                Optional.of(new Reading("reading", unit, band.middle(), band)),
+                Optional.of(new TaskReading("reading", unit, band.middle(), band)),
                 Optional.empty(),
                 1,
                 List.of(),

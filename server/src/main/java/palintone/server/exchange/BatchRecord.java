@@ -19,11 +19,11 @@ import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.Process;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.process.TaskReading;
 import palintone.core.temper.HeatSource;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.work.Bowl;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
@@ -43,7 +43,7 @@ record BatchRecord(
         Instant beganAt,
         RunningBatch.State state,
         @Nullable String couverture,
-        @Nullable Method method,
+        @Nullable TemperingMethod method,
         @Nullable BowlPart bowl,
         List<BatchFacts.Material> materials,
         @Nullable BatchFacts.Declared declared,
@@ -218,7 +218,7 @@ record BatchRecord(
                 new Sentence(part.say, values),
                 part.amounts == null ? Amount.ofOldFile(part.kind, values) : part.amounts,
                 Optional.ofNullable(part.reading)
-                        .map(r -> new Reading(r.what, r.unit, r.target, r.band.band())),
+                        .map(r -> new TaskReading(r.what, r.unit, r.target, r.band.band())),
                 Optional.ofNullable(part.clock)
                         .map(c -> new Clock(c.shortestS, c.targetS, c.longestS)),
                 part.handsOn == null ? 1 : part.handsOn,

@@ -30,8 +30,8 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -439,7 +439,7 @@ public class BalanceTool {
     /** Settings as they can be read off a scale and a thermometer. */
     private static Operation tidy(final Operation op) {
         Operation tidied = op;
-        for (final Setting setting : op.settings().keySet()) {
+        for (final OperationSetting setting : op.settings().keySet()) {
             tidied = tidied.with(setting, Math.round(op.value(setting) * 10) / 10.0);
         }
         return op.from().isEmpty() || op.from().get().massG().isEmpty()

@@ -10,9 +10,9 @@ import org.springframework.stereotype.Service;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.cool.ButterPractice;
 import palintone.core.filling.cool.Cooling;
+import palintone.core.filling.cool.CoolingStand;
 import palintone.core.filling.cool.CoolingVessel;
 import palintone.core.filling.cool.RestPractice;
-import palintone.core.filling.cool.Standing;
 import palintone.core.filling.cool.UntilReady;
 import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.quality.FillingProperties;
@@ -35,7 +35,7 @@ public class CoolingTool {
     public record CoolingRequest(
             @Valid @NotNull SheetRequest on,
             @NotNull CoolingVessel vessel,
-            @Nullable Standing standing,
+            @Nullable CoolingStand standing,
             @Nullable Boolean stirred,
             double depthMm,
             double roomC,
@@ -91,7 +91,9 @@ public class CoolingTool {
                         new Cooling.Where(
                                 vessel,
                                 request.depthMm(),
-                                request.standing() == null ? Standing.TABLE : request.standing(),
+                                request.standing() == null
+                                        ? CoolingStand.TABLE
+                                        : request.standing(),
                                 Boolean.TRUE.equals(request.stirred()),
                                 request.roomC(),
                                 Math.max(fromC, request.roomC()),

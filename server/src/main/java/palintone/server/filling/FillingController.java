@@ -18,8 +18,8 @@ import palintone.core.filling.balance.Keep;
 import palintone.core.filling.balance.ReadyConstraint;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.ReducedLook;
-import palintone.core.filling.pot.Setting;
 import palintone.core.filling.quality.Quality;
 import palintone.core.filling.record.Difference;
 import palintone.core.substance.KitchenUnit;
@@ -61,7 +61,7 @@ class FillingController {
      * @param byContent whether it comes of what is in the pot where nothing is said
      */
     public record SettingView(
-            Setting setting,
+            OperationSetting setting,
             String words,
             Unit unit,
             double low,
@@ -165,7 +165,7 @@ class FillingController {
                                 e ->
                                         new SettingView(
                                                 e.getKey(),
-                                                e.getKey() == Setting.PERCENT
+                                                e.getKey() == OperationSetting.PERCENT
                                                         ? kind.shareWords()
                                                         : e.getKey().words(),
                                                 e.getKey().unit(),

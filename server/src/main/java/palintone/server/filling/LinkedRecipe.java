@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.Operation;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 /** A recipe as schema.org describes one, for other programs. */
 final class LinkedRecipe {
@@ -48,7 +48,7 @@ final class LinkedRecipe {
         op.settings()
                 .forEach(
                         (setting, value) ->
-                                text.append(setting == Setting.MASS_G ? " to " : " ")
+                                text.append(setting == OperationSetting.MASS_G ? " to " : " ")
                                         .append(number(value))
                                         .append(' ')
                                         .append(setting.unit().symbol()));

@@ -12,8 +12,8 @@ import palintone.core.filling.Style;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 
 /**
  * A recipe as somebody writes it.
@@ -44,7 +44,7 @@ public record RecipeDraft(
      */
     public record OperationDraft(
             @NotNull OperationKind kind,
-            @Nullable Map<Setting, Double> settings,
+            @Nullable Map<OperationSetting, Double> settings,
             @Nullable List<@NotNull @Valid RecipeLineDraft> lines,
             @Nullable Integer pot,
             @Nullable Integer fromPot,
@@ -56,7 +56,7 @@ public record RecipeDraft(
          *
          * @throws palintone.core.figure.OutOfRangeException when it cannot be done
          */
-        Operation operation(final List<RecipeLine> read, final Map<Setting, Double> set) {
+        Operation operation(final List<RecipeLine> read, final Map<OperationSetting, Double> set) {
             if (fromPot == null && (takenG != null || takenPercent != null)) {
                 throw new OutOfRangeException(
                         "taken",

@@ -12,8 +12,8 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 import palintone.core.substance.KitchenUnit;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.larder.LarderService;
@@ -78,8 +78,8 @@ class RecipeReader {
         return new Read(filling, operations.stream().map(StepRow::new).toList(), rows);
     }
 
-    private static Map<Setting, Double> settings(final RecipeDraft.OperationDraft op) {
-        final Map<Setting, Double> settings = new EnumMap<>(Setting.class);
+    private static Map<OperationSetting, Double> settings(final RecipeDraft.OperationDraft op) {
+        final Map<OperationSetting, Double> settings = new EnumMap<>(OperationSetting.class);
         if (op.settings() != null) {
             op.settings()
                     .forEach(

@@ -18,11 +18,11 @@ import palintone.core.figure.Require;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.read.EverydayNames;
 import palintone.core.filling.read.LarderNames;
 import palintone.core.filling.read.Likeness;
-import palintone.core.filling.read.Went;
+import palintone.core.filling.read.PartUse;
 import palintone.core.filling.read.WrittenLine;
 import palintone.core.filling.read.WrittenRecipe;
 import palintone.core.substance.KitchenUnit;
@@ -88,8 +88,8 @@ public class RecipeTexts {
      */
     public record ReadOperationView(
             OperationKind kind,
-            Map<Setting, Double> settings,
-            List<Setting> asks,
+            Map<OperationSetting, Double> settings,
+            List<OperationSetting> asks,
             List<ReadLineView> lines,
             int pot,
             @Nullable Integer fromPot,
@@ -139,7 +139,7 @@ public class RecipeTexts {
      * @param from where it begins
      * @param to where it ends, exclusive
      */
-    public record SpanView(int from, int to, Went went) {}
+    public record SpanView(int from, int to, PartUse went) {}
 
     public ReadRecipeView read(final TextDraft draft) {
         final String text = Require.text("recipe", draft.text(), LONGEST).strip();

@@ -12,8 +12,8 @@ import org.springframework.stereotype.Service;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.size.Leftover;
+import palintone.core.filling.size.RecipeVessel;
 import palintone.core.filling.size.Scaling;
-import palintone.core.filling.size.Vessel;
 import palintone.core.substance.Allergen;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
@@ -111,16 +111,18 @@ public class SizingTool {
                 leftover(request, bench));
     }
 
-    private static Map<Vessel, Double> vessels(final ScaleRequest request) {
-        final Map<Vessel, Double> vessels = new EnumMap<>(Vessel.class);
-        put(vessels, Vessel.PAN, request.panMl());
-        put(vessels, Vessel.BLENDER, request.blenderMl());
-        put(vessels, Vessel.BOWL, request.bowlMl());
+    private static Map<RecipeVessel, Double> vessels(final ScaleRequest request) {
+        final Map<RecipeVessel, Double> vessels = new EnumMap<>(RecipeVessel.class);
+        put(vessels, RecipeVessel.PAN, request.panMl());
+        put(vessels, RecipeVessel.BLENDER, request.blenderMl());
+        put(vessels, RecipeVessel.BOWL, request.bowlMl());
         return vessels;
     }
 
     private static void put(
-            final Map<Vessel, Double> vessels, final Vessel vessel, final Double holdsMl) {
+            final Map<RecipeVessel, Double> vessels,
+            final RecipeVessel vessel,
+            final Double holdsMl) {
         if (holdsMl != null) {
             vessels.put(vessel, holdsMl);
         }

@@ -13,8 +13,8 @@ import org.hibernate.type.SqlTypes;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 
 /** One operation of a recipe, its settings each in a column; null is the custom. */
 @Embeddable
@@ -57,15 +57,15 @@ public class StepRow {
 
     public StepRow(final Operation operation) {
         kind = operation.kind();
-        final Map<Setting, Double> set = operation.settings();
-        temperatureC = set.get(Setting.TEMPERATURE_C);
-        minutes = set.get(Setting.MINUTES);
-        hours = set.get(Setting.HOURS);
-        massG = set.get(Setting.MASS_G);
-        percent = set.get(Setting.PERCENT);
-        retention = set.get(Setting.RETENTION);
-        widthMm = set.get(Setting.WIDTH_MM);
-        sizeMm = set.get(Setting.SIZE_MM);
+        final Map<OperationSetting, Double> set = operation.settings();
+        temperatureC = set.get(OperationSetting.TEMPERATURE_C);
+        minutes = set.get(OperationSetting.MINUTES);
+        hours = set.get(OperationSetting.HOURS);
+        massG = set.get(OperationSetting.MASS_G);
+        percent = set.get(OperationSetting.PERCENT);
+        retention = set.get(OperationSetting.RETENTION);
+        widthMm = set.get(OperationSetting.WIDTH_MM);
+        sizeMm = set.get(OperationSetting.SIZE_MM);
         pot = operation.pot();
         fromPot = operation.from().map(FromPot::pot).orElse(null);
         takenG = RecipeDraft.gramsOf(operation.from());
@@ -73,15 +73,15 @@ public class StepRow {
     }
 
     Operation operation(final List<RecipeLine> lines) {
-        final Map<Setting, Double> set = new EnumMap<>(Setting.class);
-        put(set, Setting.TEMPERATURE_C, temperatureC);
-        put(set, Setting.MINUTES, minutes);
-        put(set, Setting.HOURS, hours);
-        put(set, Setting.MASS_G, massG);
-        put(set, Setting.PERCENT, percent);
-        put(set, Setting.RETENTION, retention);
-        put(set, Setting.WIDTH_MM, widthMm);
-        put(set, Setting.SIZE_MM, sizeMm);
+        final Map<OperationSetting, Double> set = new EnumMap<>(OperationSetting.class);
+        put(set, OperationSetting.TEMPERATURE_C, temperatureC);
+        put(set, OperationSetting.MINUTES, minutes);
+        put(set, OperationSetting.HOURS, hours);
+        put(set, OperationSetting.MASS_G, massG);
+        put(set, OperationSetting.PERCENT, percent);
+        put(set, OperationSetting.RETENTION, retention);
+        put(set, OperationSetting.WIDTH_MM, widthMm);
+        put(set, OperationSetting.SIZE_MM, sizeMm);
         return new Operation(kind, lines, set, pot, Optional.ofNullable(fromPot).map(this::taken));
     }
 
@@ -93,7 +93,9 @@ public class StepRow {
     }
 
     private static void put(
-            final Map<Setting, Double> set, final Setting setting, final Double value) {
+            final Map<OperationSetting, Double> set,
+            final OperationSetting setting,
+            final Double value) {
         if (value != null) {
             set.put(setting, value);
         }

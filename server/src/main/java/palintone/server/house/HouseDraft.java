@@ -8,7 +8,7 @@ import java.util.List;
 import palintone.core.casting.ColourPractice;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.tool.Cabinet;
 
 /**
@@ -31,7 +31,7 @@ public record HouseDraft(
         @NotNull HouseEntity.MassUnit massUnit,
         @NotNull DarkWindowPractice darkWindow,
         @Nullable ColourPractice colourPractice,
-        @Nullable Method method,
+        @Nullable TemperingMethod method,
         int mouldsInRotation,
         double bowlReserve,
         double fillingSurplus,
@@ -54,11 +54,13 @@ public record HouseDraft(
     }
 
     /** The usual way of tempering, whichever way the file says it. */
-    public Method usualMethod() {
+    public TemperingMethod usualMethod() {
         if (method != null) {
             return method;
         }
-        return seedSchool == SeedOfBefore.FEW_PER_CENT ? Method.SEED_FEW : Method.SEED_THIRD;
+        return seedSchool == SeedOfBefore.FEW_PER_CENT
+                ? TemperingMethod.SEED_FEW
+                : TemperingMethod.SEED_THIRD;
     }
 
     /** What stands ready for tempering; left out of a file, it stays as it was. */

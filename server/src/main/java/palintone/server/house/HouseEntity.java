@@ -33,7 +33,7 @@ import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.tool.Cabinet;
 import palintone.core.tool.Tools;
 
@@ -82,7 +82,7 @@ public class HouseEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Method method;
+    private TemperingMethod method;
 
     private int mouldsInRotation;
     private double bowlReserve;
@@ -371,7 +371,7 @@ public class HouseEntity {
     }
 
     /** The usual way of tempering. */
-    public Method method() {
+    public TemperingMethod method() {
         return method;
     }
 

@@ -20,8 +20,8 @@ import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Portion;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.work.BatchPlan;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView;
@@ -61,7 +61,7 @@ public record NeedsView(
 
     /** How its bowl is brought into temper. */
     public record TemperView(
-            Method method,
+            TemperingMethod method,
             String words,
             double choppedG,
             List<CurveView.PhaseView> phases,

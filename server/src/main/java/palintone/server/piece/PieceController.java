@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.piece.Workplace;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.server.web.PageView;
 import palintone.server.web.PutAway;
 
@@ -49,7 +49,7 @@ class PieceController {
             @PathVariable final String id,
             @RequestParam(required = false) final Integer moulds,
             @RequestParam(required = false) final Integer pieces,
-            @RequestParam(required = false) final Method method,
+            @RequestParam(required = false) final TemperingMethod method,
             @RequestParam(required = false) final Workplace.Fillings fillings,
             @RequestParam(required = false) final Workplace.BowlIs bowl) {
         return this.pieces.needs(

@@ -29,7 +29,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.piece.ColourCoat;
-import palintone.core.piece.Dress;
+import palintone.core.piece.Decoration;
 import palintone.core.piece.Finish;
 import palintone.core.piece.Piece;
 import palintone.core.substance.Allergen;
@@ -193,8 +193,8 @@ public abstract class PieceEntity {
     }
 
     /** What it wears, as the core knows it. */
-    protected Dress dress() {
-        return new Dress(
+    protected Decoration dress() {
+        return new Decoration(
                 coats.stream().map(CoatRow::coat).toList(),
                 finishes.stream().map(FinishRow::finish).toList());
     }

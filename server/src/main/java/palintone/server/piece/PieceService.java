@@ -19,8 +19,8 @@ import palintone.core.piece.ShelledPiece;
 import palintone.core.piece.WorkedBowls;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.Couverture;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.tool.Tools;
 import palintone.core.work.BatchPlan;
 import palintone.server.coat.CoatWeighings;
@@ -171,7 +171,7 @@ public class PieceService {
     public record BatchWish(
             @Nullable Integer moulds,
             @Nullable Integer pieces,
-            @Nullable Method method,
+            @Nullable TemperingMethod method,
             @Nullable Workplace.Fillings fillings,
             @Nullable Workplace.BowlIs bowl) {}
 

@@ -15,7 +15,7 @@ import palintone.core.figure.Unit;
 import palintone.core.mould.Mould;
 import palintone.core.mould.MouldBody;
 import palintone.core.piece.ColourCoat;
-import palintone.core.piece.Dress;
+import palintone.core.piece.Decoration;
 import palintone.core.process.Cautions;
 import palintone.core.temper.colour.ColourButter;
 import palintone.server.figure.FigureView;
@@ -58,7 +58,7 @@ public class ShellColours {
                                                 c.how() == null ? ColourCoat.How.SPRAYED : c.how()))
                         .toList();
         // Too many, or too thick together, is said by the rule that pieces keep.
-        new Dress(coats, List.of());
+        new Decoration(coats, List.of());
         final List<ShellColourView.ColouredView> views = new ArrayList<>();
         final List<Sentence> remarks = new ArrayList<>();
         double open = 1;

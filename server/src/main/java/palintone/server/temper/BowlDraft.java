@@ -6,7 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /**
  * A bowl as a screen begins it.
@@ -22,7 +22,7 @@ public record BowlDraft(
         double massG,
         @Nullable Double roomC,
         @Nullable VesselKind vessel,
-        @Nullable Method method,
+        @Nullable TemperingMethod method,
         @Nullable DarkWindowPractice darkWindow,
         @Nullable String probe,
         @Nullable @Valid Simulated simulated) {

@@ -6,7 +6,7 @@ import java.util.List;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.flow.FluidityClass;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /**
  * A bowl to be planned. What is left out comes from House rules.
@@ -18,7 +18,7 @@ import palintone.core.temper.method.Method;
 public record CurveRequest(
         @NotNull String couverture,
         double massG,
-        @NotNull List<@NotNull Method> methods,
+        @NotNull List<@NotNull TemperingMethod> methods,
         @Nullable FluidityClass fluidity,
         @Nullable DarkWindowPractice darkWindow,
         @Nullable VesselKind vessel,

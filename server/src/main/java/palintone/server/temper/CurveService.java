@@ -9,8 +9,8 @@ import palintone.core.temper.TemperTargets;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCalculator;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.server.figure.FigureView;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
@@ -55,14 +55,16 @@ public class CurveService {
                         null,
                         null);
         return request
-                .answer(new TemperCalculator(order(bowl, Method.COLD_BATH, houses.house())))
+                .answer(
+                        new TemperCalculator(
+                                order(bowl, TemperingMethod.COLD_BATH, houses.house())))
                 .stream()
                 .map(FigureView::of)
                 .toList();
     }
 
     private CurveOrder order(
-            final CurveRequest request, final Method method, final HouseEntity house) {
+            final CurveRequest request, final TemperingMethod method, final HouseEntity house) {
         final Couverture couverture = larder.couverture(request.couverture());
         Equipment equipment = house.equipment();
         if (request.stoneC() != null) {

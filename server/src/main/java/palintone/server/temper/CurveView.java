@@ -5,15 +5,15 @@ import java.util.List;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlState;
 import palintone.core.temper.method.CurvePhase;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.server.figure.BandView;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 
 /** A planned curve, ready to be drawn and read. */
 public record CurveView(
-        Method method,
+        TemperingMethod method,
         String words,
         List<PhaseView> phases,
         PathView path,

@@ -12,8 +12,8 @@ import palintone.core.temper.TemperTargets;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
@@ -66,7 +66,7 @@ public class HouseBowls {
             final Couverture couverture,
             final FluidityClass fluidity,
             final double massG,
-            final Method method,
+            final TemperingMethod method,
             final HouseEntity house) {
         return new CurveOrder(
                 couverture,

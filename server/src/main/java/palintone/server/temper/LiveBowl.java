@@ -5,7 +5,7 @@ import java.util.Optional;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.advice.PlanFollower;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.estimate.Estimate;
 import palintone.core.temper.method.Equipment;
 import palintone.core.temper.method.TemperCurve;
@@ -32,7 +32,7 @@ final class LiveBowl {
 
     final Couverture couverture;
     final TemperTargets targets;
-    final Vessel vessel;
+    final BowlVessel vessel;
     final Equipment equipment;
     final double roomC;
     private final BowlReplay replay;
@@ -47,7 +47,7 @@ final class LiveBowl {
     LiveBowl(
             final Couverture couverture,
             final TemperTargets targets,
-            final Vessel vessel,
+            final BowlVessel vessel,
             final Equipment equipment,
             final double massG,
             final double roomC,

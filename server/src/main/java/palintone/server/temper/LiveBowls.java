@@ -15,7 +15,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
@@ -145,7 +145,7 @@ class LiveBowls {
                 new LiveBowl(
                         couverture,
                         targets(bowl, couverture, plan, house),
-                        Vessel.holding(
+                        BowlVessel.holding(
                                 bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
                         house.equipment(),
                         bowl.meltedG(),

@@ -16,9 +16,9 @@ import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
-import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.Exercise;
 import palintone.core.temper.rehearsal.Rehearsal;
+import palintone.core.temper.rehearsal.RehearsalAct;
 import palintone.core.temper.rehearsal.Score;
 import palintone.server.figure.BandView;
 import palintone.server.figure.SentenceView;
@@ -52,7 +52,7 @@ class RehearsalController {
             BandView work) {}
 
     /** One act. */
-    public record ActView(@NotNull Act.Kind kind, double amount) {}
+    public record ActView(@NotNull RehearsalAct.Kind kind, double amount) {}
 
     /** What is to be played. */
     public record PlayRequest(
@@ -60,7 +60,7 @@ class RehearsalController {
 
     /** An act with what was seen of it. */
     public record MomentView(
-            Act.Kind kind,
+            RehearsalAct.Kind kind,
             String words,
             double amount,
             double fromS,
@@ -129,8 +129,8 @@ class RehearsalController {
                 played.score().map(RehearsalController::score).orElse(null));
     }
 
-    private static Act act(final ActView act) {
-        return new Act(
+    private static RehearsalAct act(final ActView act) {
+        return new RehearsalAct(
                 Optional.ofNullable(act.kind())
                         .orElseThrow(
                                 () -> new OutOfRangeException("act", "missing", "one of the acts")),

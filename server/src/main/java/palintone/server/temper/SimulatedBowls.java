@@ -16,11 +16,11 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.Crystals;
-import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.PlayedBowl;
+import palintone.core.temper.rehearsal.RehearsalAct;
 import palintone.core.temper.rehearsal.SimulatedProbe;
 import palintone.core.temper.trace.BowlEvent;
 import palintone.server.house.HouseService;
@@ -136,7 +136,7 @@ public class SimulatedBowls {
                 new PlayedBowl(
                         couverture,
                         CrystalConstants.CALIBRATED,
-                        Vessel.holding(
+                        BowlVessel.holding(
                                 bowl.vessel(), bowl.massG(), couverture.castingDensityGPerMl()),
                         houses.house().equipment(),
                         bowl.roomC(),
@@ -169,14 +169,22 @@ public class SimulatedBowls {
 
     private static void play(final PlayedBowl bowl, final BowlEvent event) {
         switch (event.kind()) {
-            case SEED -> bowl.act(new Act(Act.Kind.SEED, event.amount()));
-            case TAKEN -> bowl.act(new Act(Act.Kind.TAKE, event.amount()));
-            case HEAT -> bowl.act(new Act(Act.Kind.HEAT, Math.min(1800, event.amount())));
+            case SEED -> bowl.act(new RehearsalAct(RehearsalAct.Kind.SEED, event.amount()));
+            case TAKEN -> bowl.act(new RehearsalAct(RehearsalAct.Kind.TAKE, event.amount()));
+            case HEAT ->
+                    bowl.act(
+                            new RehearsalAct(
+                                    RehearsalAct.Kind.HEAT, Math.min(1800, event.amount())));
             case BATH ->
-                    bowl.act(new Act(Act.Kind.BATH, Math.max(5, Math.min(3600, event.amount()))));
+                    bowl.act(
+                            new RehearsalAct(
+                                    RehearsalAct.Kind.BATH,
+                                    Math.max(5, Math.min(3600, event.amount()))));
             case TABLED ->
                     bowl.act(
-                            new Act(Act.Kind.TABLE, Math.max(30, Math.min(1800, event.seconds()))));
+                            new RehearsalAct(
+                                    RehearsalAct.Kind.TABLE,
+                                    Math.max(30, Math.min(1800, event.seconds()))));
             default -> {
                 // Seen, not done: the bowl does not change.
             }

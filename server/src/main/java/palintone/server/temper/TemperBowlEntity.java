@@ -17,7 +17,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.temper.rehearsal.SimulatedProbe;
 
 /** A bowl that is or was tempered: live, simulated, or read in from a logger's file. */
@@ -57,7 +57,7 @@ class TemperBowlEntity {
     /** Null where nobody said. */
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Method method;
+    private TemperingMethod method;
 
     /** Null where it is worked as the house has it. */
     @Enumerated(EnumType.STRING)
@@ -161,7 +161,7 @@ class TemperBowlEntity {
 
     /** What is melted at the start: seed goes in later, and is noted then. */
     double meltedG() {
-        return massG * (1 - method().map(Method::seedShare).orElse(0.0));
+        return massG * (1 - method().map(TemperingMethod::seedShare).orElse(0.0));
     }
 
     double roomC() {
@@ -172,7 +172,7 @@ class TemperBowlEntity {
         return vessel;
     }
 
-    Optional<Method> method() {
+    Optional<TemperingMethod> method() {
         return Optional.ofNullable(method);
     }
 

@@ -15,10 +15,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
+import palintone.core.temper.advice.AdvisedStep;
 import palintone.core.temper.advice.Adviser;
 import palintone.core.temper.advice.Alarm;
 import palintone.core.temper.advice.ColdCentres;
-import palintone.core.temper.advice.Move;
 import palintone.core.temper.advice.PlanFollower;
 import palintone.core.temper.advice.Situation;
 import palintone.core.temper.flow.CassonFlow;
@@ -131,7 +131,7 @@ public class TemperBowlService {
         final double clockS = bowl.clockS(clock.instant());
         final Optional<LiveBowl.BowlNow> now = at.now();
         final Optional<LiveBowl.OnPlan> onPlan = at.onPlan();
-        final List<Move> moves = moves(at, now, onPlan, noted);
+        final List<AdvisedStep> moves = moves(at, now, onPlan, noted);
         final boolean open = bowl.state() == TemperBowlEntity.State.OPEN;
         final List<Alarm> alarms =
                 open ? now.map(n -> alarms(bowl, at, n, clockS)).orElse(List.of()) : List.of();
@@ -156,7 +156,7 @@ public class TemperBowlService {
     }
 
     /** The plan's own move first; then what else can be done, each played ahead. */
-    private static List<Move> moves(
+    private static List<AdvisedStep> moves(
             final LiveBowl bowl,
             final Optional<LiveBowl.BowlNow> now,
             final Optional<LiveBowl.OnPlan> onPlan,
@@ -164,9 +164,10 @@ public class TemperBowlService {
         if (now.isEmpty()) {
             return List.of();
         }
-        final List<Move> moves = new ArrayList<>();
+        final List<AdvisedStep> moves = new ArrayList<>();
         onPlan.flatMap(p -> p.here().move()).ifPresent(moves::add);
-        final Set<Move.Kind> planned = moves.stream().map(Move::kind).collect(Collectors.toSet());
+        final Set<AdvisedStep.Kind> planned =
+                moves.stream().map(AdvisedStep::kind).collect(Collectors.toSet());
         Adviser.next(situation(bowl, now.get(), noted)).stream()
                 .filter(m -> !planned.contains(m.kind()))
                 .forEach(moves::add);
@@ -210,7 +211,7 @@ public class TemperBowlService {
     private static TemperBowlView.NowView nowView(
             final LiveBowl at,
             final LiveBowl.BowlNow now,
-            final List<Move> moves,
+            final List<AdvisedStep> moves,
             final Optional<LiveBowl.OnPlan> onPlan) {
         final var e = now.estimate();
         return new TemperBowlView.NowView(

@@ -8,12 +8,12 @@ import java.util.UUID;
 import palintone.core.figure.Unit;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.Verdict;
+import palintone.core.temper.advice.AdvisedStep;
 import palintone.core.temper.advice.Alarm;
-import palintone.core.temper.advice.Move;
 import palintone.core.temper.advice.PlanFollower;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.CurvePhase;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.temper.trace.BowlEvent;
 import palintone.server.figure.BandView;
 import palintone.server.figure.SentenceView;
@@ -39,7 +39,7 @@ public record TemperBowlView(
             double massG,
             double roomC,
             VesselKind vessel,
-            @Nullable Method method,
+            @Nullable TemperingMethod method,
             @Nullable String probe,
             TemperBowlEntity.Source source,
             TemperBowlEntity.State state,
@@ -94,7 +94,7 @@ public record TemperBowlView(
      * @param shiftS to be added to the plan's times, so that this phase begins when it did
      */
     public record PlanView(
-            Method method,
+            TemperingMethod method,
             String words,
             List<CurveView.PhaseView> phases,
             CurveView.PathView path,
@@ -129,7 +129,7 @@ public record TemperBowlView(
 
     /** A move and what comes of it. */
     public record MoveView(
-            Move.Kind kind,
+            AdvisedStep.Kind kind,
             SentenceView say,
             double amount,
             Unit unit,
@@ -139,7 +139,7 @@ public record TemperBowlView(
             Verdict verdict,
             String verdictWords) {
 
-        static MoveView of(final Move move) {
+        static MoveView of(final AdvisedStep move) {
             return new MoveView(
                     move.kind(),
                     SentenceView.of(move.say()),
@@ -196,9 +196,9 @@ public record TemperBowlView(
         }
     }
 
-    static Optional<Double> closes(final List<Move> moves) {
+    static Optional<Double> closes(final List<AdvisedStep> moves) {
         return moves.stream()
-                .filter(m -> m.kind() == Move.Kind.WORK)
+                .filter(m -> m.kind() == AdvisedStep.Kind.WORK)
                 .findFirst()
                 .map(m -> m.outcome().minutes() * 60);
     }

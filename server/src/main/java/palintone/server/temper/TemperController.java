@@ -12,7 +12,7 @@ import palintone.core.figure.Band;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.SeedPlan;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.method.SeedFall;
 import palintone.server.figure.FigureView;
 import palintone.server.house.HouseEntity;
@@ -71,7 +71,7 @@ class TemperController {
                 plan,
                 SeedFall.of(
                         chocolate,
-                        Vessel.holding(
+                        BowlVessel.holding(
                                 house.vessel(),
                                 Math.max(50, melt + seedG),
                                 chocolate.castingDensityGPerMl()),

@@ -28,7 +28,7 @@ import palintone.core.figure.BandStatus;
 import palintone.core.process.Process;
 import palintone.core.substance.Allergen;
 import palintone.core.temper.HeatSource;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.work.Bowl;
 import palintone.core.work.PlanVsActual;
 import palintone.core.work.RunningBatch;
@@ -60,7 +60,7 @@ class BatchEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Method method;
+    private TemperingMethod method;
 
     /** The bowl of the Temper station it is made from; null before one is begun or chosen. */
     private UUID bowlId;

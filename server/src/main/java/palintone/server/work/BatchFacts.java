@@ -12,7 +12,7 @@ import palintone.core.piece.Materials;
 import palintone.core.piece.SecondBowl;
 import palintone.core.process.Process;
 import palintone.core.substance.Allergen;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.Bowl;
 
@@ -35,7 +35,7 @@ public record BatchFacts(
         int moulds,
         Instant beganAt,
         @Nullable String couverture,
-        @Nullable Method method,
+        @Nullable TemperingMethod method,
         @Nullable Bowl bowl,
         List<Material> materials,
         @Nullable Declared declared,

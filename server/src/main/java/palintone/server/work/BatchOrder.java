@@ -4,7 +4,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import palintone.core.piece.Workplace;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 
 /**
  * A batch to begin.
@@ -20,6 +20,6 @@ public record BatchOrder(
         @NotNull String piece,
         @Nullable Integer moulds,
         @Nullable Integer pieces,
-        @Nullable Method method,
+        @Nullable TemperingMethod method,
         @Nullable Workplace.Fillings fillings,
         @Nullable UUID bowl) {}

@@ -38,9 +38,9 @@ import palintone.core.process.After;
 import palintone.core.process.Amount;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
-import palintone.core.process.Reading;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
+import palintone.core.process.TaskReading;
 
 /** One planned task. Columns of a reading or a clock are null together where there is none. */
 @Entity
@@ -223,7 +223,7 @@ class BatchTaskEntity {
                 Optional.ofNullable(readingWhat)
                         .map(
                                 what ->
-                                        new Reading(
+                                        new TaskReading(
                                                 what,
                                                 readingUnit,
                                                 readingTarget,

@@ -33,14 +33,14 @@ public final class CrustSolver {
     private static final double NUDGE_SHARE = 1e-6;
 
     private final int n;
-    private final Stratum[] of;
+    private final ConductingLayer[] of;
     private final double[] volume;
     private final double[] heat;
     private final double[] between;
     private final double[] state;
     private final CrustPath path;
-    private final Surround outside;
-    private final Surround inside;
+    private final BoundaryCondition outside;
+    private final BoundaryCondition inside;
     private final double outsideW;
     private final double insideW;
     private final double tolerance;
@@ -62,16 +62,16 @@ public final class CrustSolver {
     private final double[] right;
 
     private CrustSolver(
-            final List<Stratum> strata,
-            final Bend bend,
-            final Surround outside,
-            final Surround inside,
+            final List<ConductingLayer> strata,
+            final Curvature bend,
+            final BoundaryCondition outside,
+            final BoundaryCondition inside,
             final double tolerance) {
-        n = strata.stream().mapToInt(Stratum::cells).sum();
+        n = strata.stream().mapToInt(ConductingLayer::cells).sum();
         this.outside = outside;
         this.inside = inside;
         this.tolerance = tolerance;
-        of = new Stratum[n];
+        of = new ConductingLayer[n];
         volume = new double[n];
         heat = new double[n];
         between = new double[n + 1];
@@ -90,7 +90,7 @@ public final class CrustSolver {
         double from = 0;
         int i = 0;
         for (int l = 0; l < strata.size(); l++) {
-            final Stratum stratum = strata.get(l);
+            final ConductingLayer stratum = strata.get(l);
             for (int k = 0; k < stratum.cells(); k++, i++) {
                 final double thick = cut(stratum, k);
                 of[i] = stratum;
@@ -123,7 +123,7 @@ public final class CrustSolver {
     }
 
     /** Thickness of the k-th cell of a layer: growing evenly from the finest. */
-    private static double cut(final Stratum stratum, final int k) {
+    private static double cut(final ConductingLayer stratum, final int k) {
         final int m = stratum.cells();
         if (m == 1 || stratum.finest() >= 1) {
             return stratum.thickM() / m;
@@ -142,10 +142,10 @@ public final class CrustSolver {
      * @param seconds how long, 0 to 172800
      */
     public static CrustPath follow(
-            final List<Stratum> strata,
-            final Bend bend,
-            final Surround outside,
-            final Surround inside,
+            final List<ConductingLayer> strata,
+            final Curvature bend,
+            final BoundaryCondition outside,
+            final BoundaryCondition inside,
             final double seconds) {
         return follow(strata, bend, outside, inside, seconds, 1);
     }
@@ -154,10 +154,10 @@ public final class CrustSolver {
      * @param tolerance times the usual 0.02 K and 0.0005 of the fat a step, 1e-4 to 10
      */
     public static CrustPath follow(
-            final List<Stratum> strata,
-            final Bend bend,
-            final Surround outside,
-            final Surround inside,
+            final List<ConductingLayer> strata,
+            final Curvature bend,
+            final BoundaryCondition outside,
+            final BoundaryCondition inside,
             final double seconds,
             final double tolerance) {
         Require.between("time", seconds, 0, 172_800, "s");
@@ -175,10 +175,10 @@ public final class CrustSolver {
     public static CrustPath goOn(
             final CrustPath from,
             final double atS,
-            final List<Stratum> strata,
-            final Bend bend,
-            final Surround outside,
-            final Surround inside,
+            final List<ConductingLayer> strata,
+            final Curvature bend,
+            final BoundaryCondition outside,
+            final BoundaryCondition inside,
             final double seconds) {
         return goOn(from, atS, 0, strata, bend, outside, inside, seconds);
     }
@@ -192,10 +192,10 @@ public final class CrustSolver {
             final CrustPath from,
             final double atS,
             final double lostM,
-            final List<Stratum> strata,
-            final Bend bend,
-            final Surround outside,
-            final Surround inside,
+            final List<ConductingLayer> strata,
+            final Curvature bend,
+            final BoundaryCondition outside,
+            final BoundaryCondition inside,
             final double seconds) {
         Require.between("time", seconds, 0, 172_800, "s");
         final CrustSolver solver = new CrustSolver(strata, bend, outside, inside, 1);
@@ -261,7 +261,7 @@ public final class CrustSolver {
         double sum = 0;
         for (int i = 0; i < n; i++) {
             sum += heat[i] * state[3 * i];
-            final Optional<Stratum.Sets> sets = of[i].setting();
+            final Optional<ConductingLayer.Sets> sets = of[i].setting();
             if (sets.isPresent()) {
                 sum -=
                         volume[i]
@@ -310,7 +310,7 @@ public final class CrustSolver {
             watt += i == n - 1 ? insideW * (inC - here) : between[i + 1] * (y[3 * i + 3] - here);
             double s = 0;
             double u = 0;
-            final Optional<Stratum.Sets> sets = of[i].setting();
+            final Optional<ConductingLayer.Sets> sets = of[i].setting();
             if (sets.isPresent()) {
                 final SettingLaw law = sets.get().law();
                 final double stable = y[3 * i + 1];
@@ -349,7 +349,7 @@ public final class CrustSolver {
             final double ends = (i == 0 ? outsideW : 0) + (i == n - 1 ? insideW : 0);
             double diagonal = heat[i] + g * (left + next + ends);
             double rhs = heat[i] * r[3 * i];
-            final Optional<Stratum.Sets> sets = of[i].setting();
+            final Optional<ConductingLayer.Sets> sets = of[i].setting();
             if (sets.isPresent()) {
                 final int j = 6 * i;
                 final double a = 1 - g * jac[j + 2];

@@ -11,8 +11,8 @@ import java.util.stream.IntStream;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 
 /**
  * A recipe whose wet fruit is boiled down before anything else meets it, in its pot where it stands
@@ -98,7 +98,10 @@ record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt
         final List<Operation> all = new ArrayList<>(operations);
         all.add(
                 before,
-                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 0.0))
+                new Operation(
+                                OperationKind.BOIL_DOWN,
+                                List.of(),
+                                Map.of(OperationSetting.PERCENT, 0.0))
                         .in(pot));
         final int lines = operations.stream().mapToInt(op -> op.lines().size()).sum();
         return new FruitFirst(all, IntStream.range(0, lines).boxed().toList(), before, false);
@@ -143,13 +146,16 @@ record FruitFirst(List<Operation> operations, List<Integer> oldLines, int boilAt
             }
             all.add(Operation.of(OperationKind.ADD, wet).in(pot));
             all.add(
-                    new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 0.0))
+                    new Operation(
+                                    OperationKind.BOIL_DOWN,
+                                    List.of(),
+                                    Map.of(OperationSetting.PERCENT, 0.0))
                             .in(pot));
             all.add(
                     new Operation(
                                     OperationKind.COOL,
                                     List.of(),
-                                    Map.of(Setting.TEMPERATURE_C, COOLED_C))
+                                    Map.of(OperationSetting.TEMPERATURE_C, COOLED_C))
                             .in(pot));
             all.add(
                     new Operation(

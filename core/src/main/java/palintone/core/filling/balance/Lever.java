@@ -7,7 +7,7 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 /**
  * Something a balance may move besides the lines: how far a pot is boiled down, how hot sugar is
@@ -45,16 +45,16 @@ public record Lever(int operation, Of of, double start, double low, double high,
          * Said as what is to be left, moved as the share that boils away: with more in the pot more
          * is left.
          */
-        LEFT(Setting.PERCENT, Unit.GRAM),
-        AWAY(Setting.PERCENT, Unit.PERCENT),
-        SUGAR(Setting.TEMPERATURE_C, Unit.CELSIUS),
+        LEFT(OperationSetting.PERCENT, Unit.GRAM),
+        AWAY(OperationSetting.PERCENT, Unit.PERCENT),
+        SUGAR(OperationSetting.TEMPERATURE_C, Unit.CELSIUS),
         /** Grams out of another pot; no setting. */
         TAKEN(null, Unit.GRAM);
 
-        private final Setting setting;
+        private final OperationSetting setting;
         private final Unit unit;
 
-        Of(final Setting setting, final Unit unit) {
+        Of(final OperationSetting setting, final Unit unit) {
             this.setting = setting;
             this.unit = unit;
         }
@@ -86,7 +86,7 @@ public record Lever(int operation, Of of, double start, double low, double high,
                 continue;
             }
             if (op.kind() == OperationKind.COOK_SUGAR) {
-                final double celsius = op.value(Setting.TEMPERATURE_C);
+                final double celsius = op.value(OperationSetting.TEMPERATURE_C);
                 levers.add(
                         new Lever(
                                 i,
@@ -104,11 +104,11 @@ public record Lever(int operation, Of of, double start, double low, double high,
     }
 
     private static Lever boiledDown(final int place, final Operation op, final Cooked cooked) {
-        final boolean asShare = op.settings().containsKey(Setting.PERCENT);
+        final boolean asShare = op.settings().containsKey(OperationSetting.PERCENT);
         final Cooked.Stage stage = cooked.stages().get(place);
         final double away =
                 asShare
-                        ? op.value(Setting.PERCENT)
+                        ? op.value(OperationSetting.PERCENT)
                         : 100 * stage.lostG() / (stage.massG() + stage.lostG());
         return new Lever(
                 place, asShare ? Of.AWAY : Of.LEFT, away, 0, Math.max(away, AWAY_MOST), AWAY_SCALE);
@@ -128,6 +128,8 @@ public record Lever(int operation, Of of, double start, double low, double high,
 
     /** The operation with this moved, said as its maker said it. */
     Operation written(final Operation op, final double value, final Cooked cooked) {
-        return of == Of.LEFT ? op.with(Setting.MASS_G, said(value, cooked)) : on(op, value);
+        return of == Of.LEFT
+                ? op.with(OperationSetting.MASS_G, said(value, cooked))
+                : on(op, value);
     }
 }

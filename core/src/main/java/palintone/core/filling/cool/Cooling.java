@@ -131,7 +131,7 @@ public record Cooling(
     public record Where(
             CoolingVessel vessel,
             double depthMm,
-            Standing on,
+            CoolingStand on,
             boolean stirred,
             double roomC,
             double fromC,
@@ -144,7 +144,7 @@ public record Cooling(
                 final double roomC,
                 final double fromC,
                 final double pipingC) {
-            this(vessel, depthMm, Standing.TABLE, false, roomC, fromC, pipingC);
+            this(vessel, depthMm, CoolingStand.TABLE, false, roomC, fromC, pipingC);
         }
 
         /**

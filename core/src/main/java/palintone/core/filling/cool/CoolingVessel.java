@@ -72,7 +72,7 @@ public enum CoolingVessel {
             final double massG,
             final double depthM,
             final double densityGPerMl,
-            final Standing on,
+            final CoolingStand on,
             final double celsius,
             final double roomC,
             final double seconds,

@@ -3,7 +3,7 @@ package palintone.core.filling.cool;
 import java.util.List;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.FillingProperties;
 
 /**
@@ -83,7 +83,7 @@ public record UntilReady(double minutes, double celsius, Where where) {
                             new Cooling.Where(
                                     vessel,
                                     Math.max(2, Math.min(300, depthMm)),
-                                    Standing.TABLE,
+                                    CoolingStand.TABLE,
                                     stirred,
                                     around,
                                     Math.max(around, Math.min(130, from.celsius())),
@@ -150,9 +150,9 @@ public record UntilReady(double minutes, double celsius, Where where) {
             for (int i = operations.size() - 1; i >= 0; i--) {
                 final Operation op = operations.get(i);
                 if (op.kind() == OperationKind.REST || op.kind() == OperationKind.FREEZE) {
-                    final double minutes = op.value(Setting.HOURS) * HOUR_MIN;
+                    final double minutes = op.value(OperationSetting.HOURS) * HOUR_MIN;
                     for (final Cooling.At at :
-                            path(vessel, depthMm, op.value(Setting.TEMPERATURE_C), hot)) {
+                            path(vessel, depthMm, op.value(OperationSetting.TEMPERATURE_C), hot)) {
                         if (at.minutes() <= minutes) {
                             last = at;
                         }

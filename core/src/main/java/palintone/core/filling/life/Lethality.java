@@ -112,14 +112,14 @@ public final class Lethality {
      *
      * @param eggs the heat steps of each; none where there is no egg
      */
-    public static Keeping.Egg egg(final List<List<HeatStep>> eggs) {
+    public static LifeConditions.Egg egg(final List<List<HeatStep>> eggs) {
         if (eggs.isEmpty()) {
-            return Keeping.Egg.NONE;
+            return LifeConditions.Egg.NONE;
         }
         final double reached = reduction(least(eggs));
         return reached >= ofTheCode()
-                ? Keeping.Egg.HEATED
-                : reached > 0 ? Keeping.Egg.SHORT : Keeping.Egg.RAW;
+                ? LifeConditions.Egg.HEATED
+                : reached > 0 ? LifeConditions.Egg.SHORT : LifeConditions.Egg.RAW;
     }
 
     /** Of every heat step since the egg went in. */

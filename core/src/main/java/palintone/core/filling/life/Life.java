@@ -30,7 +30,7 @@ public record Life(
         Figure days,
         Sentence reason,
         List<Sentence> longer,
-        Keeping given) {
+        LifeConditions given) {
 
     /**
      * Growth limits: most bacteria .90–.91, S. aureus .86, yeasts .88, moulds .80, xerophiles
@@ -69,11 +69,11 @@ public record Life(
     /** A pH reading may be off by so much; twice its margin. */
     private static final double READ_WITHIN = 0.2;
 
-    public static Life of(final Keeping it) {
+    public static Life of(final LifeConditions it) {
         return it.cold() ? inTheCold(it) : onTheShelf(it);
     }
 
-    private static Life inTheCold(final Keeping it) {
+    private static Life inTheCold(final LifeConditions it) {
         final double most =
                 Math.min(
                         it.eggUnsafe() ? EGG_DAYS : FoodCode.MOST_COLD_DAYS,
@@ -104,7 +104,7 @@ public record Life(
                 it);
     }
 
-    private static Life onTheShelf(final Keeping it) {
+    private static Life onTheShelf(final LifeConditions it) {
         final double storageC = it.storageC();
         // Told by the highest it may be, as the verdict is.
         final double growth = growthDays(it, it.awHigh(), storageC);
@@ -154,7 +154,8 @@ public record Life(
                 it);
     }
 
-    private static Basis basis(final Keeping it, final String formula, final double storageC) {
+    private static Basis basis(
+            final LifeConditions it, final String formula, final double storageC) {
         return Basis.of(formula)
                 .with("water activity", it.aw(), Unit.ONE)
                 .with("water activity, at most", it.awHigh(), Unit.ONE)
@@ -177,7 +178,8 @@ public record Life(
                         true);
     }
 
-    private static double growthDays(final Keeping it, final double aw, final double storageC) {
+    private static double growthDays(
+            final LifeConditions it, final double aw, final double storageC) {
         if (aw < AW[0]) {
             return 1000;
         }
@@ -199,7 +201,7 @@ public record Life(
         return it.heated() ? days : days * 0.6;
     }
 
-    private static double qualityDays(final Keeping it) {
+    private static double qualityDays(final LifeConditions it) {
         double days = 365;
         if (it.nuts()) {
             days = Math.min(days, 120);
@@ -213,12 +215,12 @@ public record Life(
         return days * Math.pow(1.8, (18 - it.storageC()) / 10);
     }
 
-    private static Sentence whyCold(final Keeping it) {
-        if (it.egg() == Keeping.Egg.RAW) {
+    private static Sentence whyCold(final LifeConditions it) {
+        if (it.egg() == LifeConditions.Egg.RAW) {
             return Sentence.of(
                     "Raw egg that no heat has reached: use it at once or give it a heat step.");
         }
-        if (it.egg() == Keeping.Egg.SHORT) {
+        if (it.egg() == LifeConditions.Egg.SHORT) {
             return Sentence.of(
                     "Egg heated less than the code's own step: use it at once or heat it longer.");
         }
@@ -246,7 +248,7 @@ public record Life(
         return Sentence.of("Only moulds and yeasts of dry and sweet places can grow, slowly.");
     }
 
-    private static List<Sentence> outOfTheCold(final Keeping it) {
+    private static List<Sentence> outOfTheCold(final LifeConditions it) {
         final List<Sentence> words = new ArrayList<>();
         if (it.eggUnsafe()) {
             words.add(Sentence.of("Temper the yolks and bring them back to the boil."));
@@ -268,7 +270,7 @@ public record Life(
     }
 
     /** What a reading would have to be, and how it is taken. */
-    private static Sentence measure(final Keeping it) {
+    private static Sentence measure(final LifeConditions it) {
         return Sentence.of(
                         "Measure it and note it here: the reading counts, an estimate does not. pH at"
                                 + " {ph} or lower lets it stand as moist as it may be. Stir one part of"
@@ -278,7 +280,7 @@ public record Life(
                 .with("ph", FoodCode.highestPh(it.awHigh()) - READ_WITHIN, Unit.PH);
     }
 
-    private static List<Sentence> longer(final Keeping it, final boolean growthFirst) {
+    private static List<Sentence> longer(final LifeConditions it, final boolean growthFirst) {
         final List<Sentence> words = new ArrayList<>();
         if (growthFirst && it.awHigh() > 0.80) {
             words.add(

@@ -15,8 +15,8 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.process.Cautions;
@@ -165,9 +165,9 @@ public final class RecipeTasks {
 
     private Sentence say(final Operation op) {
         final Operation in = op;
-        final double celsius = op.value(Setting.TEMPERATURE_C);
-        final double minutes = op.value(Setting.MINUTES);
-        final double hours = op.value(Setting.HOURS);
+        final double celsius = op.value(OperationSetting.TEMPERATURE_C);
+        final double minutes = op.value(OperationSetting.MINUTES);
+        final double hours = op.value(OperationSetting.HOURS);
         final Sentence said =
                 switch (op.kind()) {
                     case ADD -> listed("Put in {0} and stir together.", in);
@@ -309,7 +309,7 @@ public final class RecipeTasks {
             final double below,
             final double above,
             final double offAbove) {
-        final double celsius = op.value(Setting.TEMPERATURE_C);
+        final double celsius = op.value(OperationSetting.TEMPERATURE_C);
         final boolean safe = celsius > 45 && egg(op);
         final double under = safe ? 0 : below;
         final double offUnder = safe ? 0 : offBelow;
@@ -321,15 +321,15 @@ public final class RecipeTasks {
     }
 
     private void time(final ProcessDraft.TaskDraft task, final Operation op) {
-        final double minutes = op.value(Setting.MINUTES);
-        final double hours = op.value(Setting.HOURS);
+        final double minutes = op.value(OperationSetting.MINUTES);
+        final double hours = op.value(OperationSetting.HOURS);
         if (!Double.isNaN(hours) && hours * 3600 >= 1) {
             task.clock(Clock.about(hours * 3600)).handsOn(0);
         } else if (!Double.isNaN(minutes) && minutes >= BRIEF_MIN) {
             final Clock about = Clock.about(minutes * 60);
             // Heat that makes egg safe counts in minutes: no shorter than the recipe says.
             task.clock(
-                    op.value(Setting.TEMPERATURE_C) > 45 && egg(op)
+                    op.value(OperationSetting.TEMPERATURE_C) > 45 && egg(op)
                             ? new Clock(about.targetS(), about.targetS(), about.longestS())
                             : about);
         }
@@ -341,7 +341,7 @@ public final class RecipeTasks {
     /** Nothing is read off a pot before it can be: how long it stands until it is so cool. */
     private void coolsTo(final ProcessDraft.TaskDraft task, final Operation op) {
         final double before = before(op);
-        final double to = op.value(Setting.TEMPERATURE_C);
+        final double to = op.value(OperationSetting.TEMPERATURE_C);
         if (before - to < WORTH_A_CLOCK_K) {
             return;
         }
@@ -360,7 +360,7 @@ public final class RecipeTasks {
 
     /** How warm its pot was before it, °C. */
     private double before(final Operation op) {
-        double celsius = op.value(Setting.TEMPERATURE_C);
+        double celsius = op.value(OperationSetting.TEMPERATURE_C);
         for (int i = 0; filling.operations().get(i) != op; i++) {
             if (filling.operations().get(i).pot() == op.pot()) {
                 celsius = cooked.stages().get(i).temperatureC();

@@ -9,7 +9,7 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -44,8 +44,8 @@ record Recook(List<Operation> operations, Conditions conditions) {
                 continue;
             }
             if (op.kind() == OperationKind.COOK_SUGAR) {
-                final double from = op.value(Setting.TEMPERATURE_C);
-                return on(i, Setting.TEMPERATURE_C, from, HOTTEST_C, firmness)
+                final double from = op.value(OperationSetting.TEMPERATURE_C);
+                return on(i, OperationSetting.TEMPERATURE_C, from, HOTTEST_C, firmness)
                         .map(
                                 to ->
                                         remedy(
@@ -57,7 +57,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
             }
             if (op.kind() == OperationKind.BOIL_DOWN) {
                 final double from = now.cooked().stages().get(i).massG();
-                return on(i, Setting.MASS_G, from, LEAST_LEFT * from, firmness)
+                return on(i, OperationSetting.MASS_G, from, LEAST_LEFT * from, firmness)
                         .map(
                                 to ->
                                         remedy(
@@ -84,7 +84,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
     /** Between what was done and the most that can be done, where it is just firm enough. */
     private Optional<Found> on(
             final int place,
-            final Setting setting,
+            final OperationSetting setting,
             final double from,
             final double most,
             final double firmness) {
@@ -108,7 +108,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
 
     /** Empty where more would boil away than there is. */
     private Optional<FillingProperties> with(
-            final int place, final Setting setting, final double value) {
+            final int place, final OperationSetting setting, final double value) {
         final List<Operation> others = new ArrayList<>(operations);
         try {
             others.set(place, operations.get(place).with(setting, value));

@@ -41,8 +41,8 @@ final class Acts {
     /** Heats to the boil and keeps it there: a stated share of the water goes every minute. */
     static void boil(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        final double minutes = op.value(Setting.MINUTES);
-        final double left = Math.pow(1 - op.value(Setting.PERCENT) / 100, minutes);
+        final double minutes = op.value(OperationSetting.MINUTES);
+        final double left = Math.pow(1 - op.value(OperationSetting.PERCENT) / 100, minutes);
         pot.boilOffWater(pot.waterG() * (1 - left));
         pot.heated(pot.boilingC(), Math.max(5, minutes * 60));
     }
@@ -60,7 +60,7 @@ final class Acts {
         }
         pot.strainedG += solids;
         final double liquid = pot.massG();
-        final double held = solids * op.value(Setting.RETENTION);
+        final double held = solids * op.value(OperationSetting.RETENTION);
         if (held > 0.9 * liquid) {
             throw new OutOfRangeException(
                     "infuse and strain",
@@ -94,7 +94,7 @@ final class Acts {
     static void blend(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         pot.blended = true;
-        pot.stick(op.value(Setting.PERCENT) / 100);
+        pot.stick(op.value(OperationSetting.PERCENT) / 100);
     }
 
     /**
@@ -113,8 +113,8 @@ final class Acts {
     static void sieve(final Pot pot, final Operation op, final double[] grams) {
         final double total = pot.massG();
         final double lost =
-                op.settings().containsKey(Setting.PERCENT)
-                        ? 1 - op.value(Setting.PERCENT) / 100
+                op.settings().containsKey(OperationSetting.PERCENT)
+                        ? 1 - op.value(OperationSetting.PERCENT) / 100
                         : total > 0 ? heldBack(pot.g[FIBRE] / total) : 0;
         final double fibreLost = pot.g[FIBRE] * Math.min(1, 3 * lost);
         final double others = total - pot.g[FIBRE];
@@ -133,9 +133,9 @@ final class Acts {
     static void boilDown(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         final double now = pot.massG();
-        final double share = op.value(Setting.PERCENT);
+        final double share = op.value(OperationSetting.PERCENT);
         final double target =
-                Double.isNaN(share) ? op.value(Setting.MASS_G) : now * (1 - share / 100);
+                Double.isNaN(share) ? op.value(OperationSetting.MASS_G) : now * (1 - share / 100);
         final double dry = now - pot.waterG();
         if (!(target <= now && target > dry)) {
             throw new OutOfRangeException(
@@ -167,7 +167,7 @@ final class Acts {
     /** Boils water off until the syrup boils at the wanted temperature. */
     static void cookSugar(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        final double target = op.value(Setting.TEMPERATURE_C);
+        final double target = op.value(OperationSetting.TEMPERATURE_C);
         if (pot.waterG() > 0 && pot.boilingC() < target) {
             final double left =
                     BoilingPoint.waterLeft(
@@ -185,7 +185,7 @@ final class Acts {
      */
     static void caramelise(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        final double target = op.value(Setting.TEMPERATURE_C);
+        final double target = op.value(OperationSetting.TEMPERATURE_C);
         if (target < CARAMEL_FROM_C) {
             throw new OutOfRangeException(
                     "caramelise: temperature",
@@ -207,15 +207,15 @@ final class Acts {
         pot.temperatureC = Math.min(pot.temperatureC, Pot.ROOM_C);
         pot.onTopG = 0;
         pot.crushed = true;
-        pot.stick(op.value(Setting.PERCENT) / 100);
+        pot.stick(op.value(OperationSetting.PERCENT) / 100);
     }
 
     /** Warms to below the boil, or to the boil where that is lower; no water is counted as lost. */
     static void heat(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        final double wanted = op.value(Setting.TEMPERATURE_C);
+        final double wanted = op.value(OperationSetting.TEMPERATURE_C);
         final double reached = pot.waterG() > 0 ? Math.min(wanted, pot.boilingC()) : wanted;
-        pot.heated(reached, op.value(Setting.MINUTES) * 60);
+        pot.heated(reached, op.value(OperationSetting.MINUTES) * 60);
     }
 
     static void temperYolks(final Pot pot, final Operation op, final double[] grams) {
@@ -224,15 +224,15 @@ final class Acts {
 
     static void emulsify(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        pot.emulsifiedWidthMm = op.value(Setting.WIDTH_MM);
+        pot.emulsifiedWidthMm = op.value(OperationSetting.WIDTH_MM);
     }
 
     static void cool(final Pot pot, final Operation op, final double[] grams) {
-        pot.temperatureC = Math.min(pot.temperatureC, op.value(Setting.TEMPERATURE_C));
+        pot.temperatureC = Math.min(pot.temperatureC, op.value(OperationSetting.TEMPERATURE_C));
     }
 
     static void butter(final Pot pot, final Operation op, final double[] grams) {
-        pot.temperatureC = Math.min(pot.temperatureC, op.value(Setting.TEMPERATURE_C));
+        pot.temperatureC = Math.min(pot.temperatureC, op.value(OperationSetting.TEMPERATURE_C));
         pot.butterC = pot.temperatureC;
         pot.stirIn(op, grams);
     }
@@ -267,7 +267,7 @@ final class Acts {
             }
         }
         pot.meltCoat();
-        pot.pieceMm = smallest(pot, op.value(Setting.SIZE_MM));
+        pot.pieceMm = smallest(pot, op.value(OperationSetting.SIZE_MM));
     }
 
     /** Of pieces of several sizes the smallest go soft first. */
@@ -276,18 +276,18 @@ final class Acts {
     }
 
     static void rest(final Pot pot, final Operation op, final double[] grams) {
-        final double place = op.value(Setting.TEMPERATURE_C);
+        final double place = op.value(OperationSetting.TEMPERATURE_C);
         if (place < 12) {
-            pot.coldRestHours += op.value(Setting.HOURS);
+            pot.coldRestHours += op.value(OperationSetting.HOURS);
         } else {
-            pot.restHours += op.value(Setting.HOURS);
+            pot.restHours += op.value(OperationSetting.HOURS);
         }
         pot.temperatureC = place;
     }
 
     static void cut(final Pot pot, final Operation op, final double[] grams) {
-        pot.cutMm = op.value(Setting.WIDTH_MM);
-        pot.stick(op.value(Setting.PERCENT) / 100);
+        pot.cutMm = op.value(OperationSetting.WIDTH_MM);
+        pot.stick(op.value(OperationSetting.PERCENT) / 100);
     }
 
     private static double round(final double value) {

@@ -52,7 +52,7 @@ final class Hazards {
                 stands
                         && hot(pot)
                         && !(op.kind() == OperationKind.BUTTER
-                                && op.value(Setting.TEMPERATURE_C)
+                                && op.value(OperationSetting.TEMPERATURE_C)
                                         <= Cooked.Hazard.BOILS_UP_FROM_C);
         boolean meets = potHot && wet;
         double hottestC = stands ? pot.hottestC() : Pot.ROOM_C;
@@ -87,7 +87,7 @@ final class Hazards {
     /** When it is done. */
     Cooked.Hazard after(final Pot pot, final Operation op) {
         if (HEATING.contains(op.kind())) {
-            pot.toldC = op.value(Setting.TEMPERATURE_C);
+            pot.toldC = op.value(OperationSetting.TEMPERATURE_C);
         } else {
             pot.toldC = cooled(op) && pot.temperatureC < toldC - 1 ? 0 : toldC;
         }

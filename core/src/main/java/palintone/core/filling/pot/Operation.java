@@ -20,7 +20,7 @@ import palintone.core.figure.Require;
 public record Operation(
         OperationKind kind,
         List<RecipeLine> lines,
-        Map<Setting, Double> settings,
+        Map<OperationSetting, Double> settings,
         int pot,
         Optional<FromPot> from) {
 
@@ -34,9 +34,9 @@ public record Operation(
      */
     public Operation {
         lines = List.copyOf(lines);
-        final Map<Setting, Double> checked = new EnumMap<>(Setting.class);
-        for (final Map.Entry<Setting, Double> set : settings.entrySet()) {
-            final Setting setting = set.getKey();
+        final Map<OperationSetting, Double> checked = new EnumMap<>(OperationSetting.class);
+        for (final Map.Entry<OperationSetting, Double> set : settings.entrySet()) {
+            final OperationSetting setting = set.getKey();
             if (!kind.defaults().containsKey(setting)) {
                 throw new OutOfRangeException(
                         kind.words() + ": " + setting.words(),
@@ -70,7 +70,7 @@ public record Operation(
     public Operation(
             final OperationKind kind,
             final List<RecipeLine> lines,
-            final Map<Setting, Double> settings) {
+            final Map<OperationSetting, Double> settings) {
         this(kind, lines, settings, 0, Optional.empty());
     }
 
@@ -90,13 +90,13 @@ public record Operation(
     }
 
     /** What has no custom must be said; of two such, one. */
-    private static void asked(final OperationKind kind, final Map<Setting, Double> set) {
-        final List<Setting> open =
+    private static void asked(final OperationKind kind, final Map<OperationSetting, Double> set) {
+        final List<OperationSetting> open =
                 kind.defaults().entrySet().stream()
                         .filter(e -> e.getValue().isNaN())
                         .map(Map.Entry::getKey)
                         .toList();
-        final List<Setting> said = open.stream().filter(set::containsKey).toList();
+        final List<OperationSetting> said = open.stream().filter(set::containsKey).toList();
         if (!open.isEmpty() && said.size() != 1) {
             throw new OutOfRangeException(
                     kind.words() + ": " + open.get(0).words(),
@@ -123,9 +123,9 @@ public record Operation(
 
     /** The same, with other lines and as much more of all that is said in grams. */
     public Operation times(final double factor) {
-        final Map<Setting, Double> more = new EnumMap<>(Setting.class);
+        final Map<OperationSetting, Double> more = new EnumMap<>(OperationSetting.class);
         more.putAll(settings);
-        more.computeIfPresent(Setting.MASS_G, (setting, grams) -> grams * factor);
+        more.computeIfPresent(OperationSetting.MASS_G, (setting, grams) -> grams * factor);
         return new Operation(
                 kind,
                 lines.stream().map(line -> line.weighing(line.massG() * factor)).toList(),
@@ -141,8 +141,8 @@ public record Operation(
     }
 
     /** The same operation with one setting changed. */
-    public Operation with(final Setting setting, final double value) {
-        final Map<Setting, Double> more = new EnumMap<>(Setting.class);
+    public Operation with(final OperationSetting setting, final double value) {
+        final Map<OperationSetting, Double> more = new EnumMap<>(OperationSetting.class);
         more.putAll(settings);
         if (kind.defaults().getOrDefault(setting, 0.0).isNaN()) {
             // Of two that have no custom one is said.
@@ -153,7 +153,7 @@ public record Operation(
     }
 
     /** What is set, or the custom, in the unit of the setting; not a number where neither is. */
-    public double value(final Setting setting) {
+    public double value(final OperationSetting setting) {
         final Double set = settings.get(setting);
         return set == null ? kind.defaults().getOrDefault(setting, Double.NaN) : set;
     }

@@ -10,47 +10,89 @@ import java.util.Map;
  */
 public enum OperationKind {
     ADD("add", Lines.WANTED, Acts::add),
-    BOIL("boil", Lines.TAKEN, Acts::boil, Setting.MINUTES, 0.2, Setting.PERCENT, 1.5),
-    HEAT("heat to", Lines.TAKEN, Acts::heat, Setting.TEMPERATURE_C, 80.0, Setting.MINUTES, 0.2),
-    POUR("pour over", Lines.WANTED, Acts::pour, Setting.MINUTES, 2.0),
+    BOIL(
+            "boil",
+            Lines.TAKEN,
+            Acts::boil,
+            OperationSetting.MINUTES,
+            0.2,
+            OperationSetting.PERCENT,
+            1.5),
+    HEAT(
+            "heat to",
+            Lines.TAKEN,
+            Acts::heat,
+            OperationSetting.TEMPERATURE_C,
+            80.0,
+            OperationSetting.MINUTES,
+            0.2),
+    POUR("pour over", Lines.WANTED, Acts::pour, OperationSetting.MINUTES, 2.0),
     INFUSE(
             "infuse and strain",
             Lines.WANTED,
             Acts::infuse,
-            Setting.HOURS,
+            OperationSetting.HOURS,
             0.5,
-            Setting.RETENTION,
+            OperationSetting.RETENTION,
             1.5),
-    COOK_FRUIT("cook fruit", Lines.TAKEN, Acts::boil, Setting.MINUTES, 5.0, Setting.PERCENT, 2.0),
+    COOK_FRUIT(
+            "cook fruit",
+            Lines.TAKEN,
+            Acts::boil,
+            OperationSetting.MINUTES,
+            5.0,
+            OperationSetting.PERCENT,
+            2.0),
     TRIM("peel, stone and trim", Lines.WANTED, Acts::trim),
-    BLEND("blend", Lines.TAKEN, Acts::blend, Setting.PERCENT, 1.0),
-    SIEVE("sieve", Lines.NONE, Acts::sieve, Setting.PERCENT, 90.0),
+    BLEND("blend", Lines.TAKEN, Acts::blend, OperationSetting.PERCENT, 1.0),
+    SIEVE("sieve", Lines.NONE, Acts::sieve, OperationSetting.PERCENT, 90.0),
     BOIL_DOWN(
             "boil down",
             Lines.TAKEN,
             Acts::boilDown,
-            Setting.MASS_G,
+            OperationSetting.MASS_G,
             Double.NaN,
-            Setting.PERCENT,
+            OperationSetting.PERCENT,
             Double.NaN),
-    COOK_SUGAR("cook sugar", Lines.TAKEN, Acts::cookSugar, Setting.TEMPERATURE_C, 116.0),
-    CARAMELISE("caramelise", Lines.TAKEN, Acts::caramelise, Setting.TEMPERATURE_C, 175.0),
-    CRUSH("crush", Lines.NONE, Acts::crush, Setting.PERCENT, 1.0),
+    COOK_SUGAR("cook sugar", Lines.TAKEN, Acts::cookSugar, OperationSetting.TEMPERATURE_C, 116.0),
+    CARAMELISE("caramelise", Lines.TAKEN, Acts::caramelise, OperationSetting.TEMPERATURE_C, 175.0),
+    CRUSH("crush", Lines.NONE, Acts::crush, OperationSetting.PERCENT, 1.0),
     TEMPER_YOLKS(
             "temper yolks, back to the boil",
             Lines.WANTED,
             Acts::temperYolks,
-            Setting.TEMPERATURE_C,
+            OperationSetting.TEMPERATURE_C,
             85.0,
-            Setting.MINUTES,
+            OperationSetting.MINUTES,
             1.0),
-    EMULSIFY("emulsify", Lines.TAKEN, Acts::emulsify, Setting.WIDTH_MM, 160.0),
-    COOL("cool", Lines.NONE, Acts::cool, Setting.TEMPERATURE_C, 35.0),
-    BUTTER("add butter", Lines.WANTED, Acts::butter, Setting.TEMPERATURE_C, 35.0),
-    FOLD("fold in pieces", Lines.WANTED, Acts::fold, Setting.SIZE_MM, 4.0),
-    REST("rest", Lines.NONE, Acts::rest, Setting.HOURS, 24.0, Setting.TEMPERATURE_C, 18.0),
-    CUT("cut", Lines.NONE, Acts::cut, Setting.WIDTH_MM, 22.0, Setting.PERCENT, 6.0),
-    FREEZE("freeze", Lines.NONE, Acts::rest, Setting.HOURS, 12.0, Setting.TEMPERATURE_C, -18.0);
+    EMULSIFY("emulsify", Lines.TAKEN, Acts::emulsify, OperationSetting.WIDTH_MM, 160.0),
+    COOL("cool", Lines.NONE, Acts::cool, OperationSetting.TEMPERATURE_C, 35.0),
+    BUTTER("add butter", Lines.WANTED, Acts::butter, OperationSetting.TEMPERATURE_C, 35.0),
+    FOLD("fold in pieces", Lines.WANTED, Acts::fold, OperationSetting.SIZE_MM, 4.0),
+    REST(
+            "rest",
+            Lines.NONE,
+            Acts::rest,
+            OperationSetting.HOURS,
+            24.0,
+            OperationSetting.TEMPERATURE_C,
+            18.0),
+    CUT(
+            "cut",
+            Lines.NONE,
+            Acts::cut,
+            OperationSetting.WIDTH_MM,
+            22.0,
+            OperationSetting.PERCENT,
+            6.0),
+    FREEZE(
+            "freeze",
+            Lines.NONE,
+            Acts::rest,
+            OperationSetting.HOURS,
+            12.0,
+            OperationSetting.TEMPERATURE_C,
+            -18.0);
 
     /** Whether ingredients go in with an operation. */
     public enum Lines {
@@ -70,15 +112,15 @@ public enum OperationKind {
     private final String words;
     private final Lines lines;
     private final Act act;
-    private final Map<Setting, Double> defaults;
+    private final Map<OperationSetting, Double> defaults;
 
     OperationKind(final String words, final Lines lines, final Act act, final Object... defaults) {
         this.words = words;
         this.lines = lines;
         this.act = act;
-        final Map<Setting, Double> map = new EnumMap<>(Setting.class);
+        final Map<OperationSetting, Double> map = new EnumMap<>(OperationSetting.class);
         for (int i = 0; i < defaults.length; i += 2) {
-            map.put((Setting) defaults[i], (Double) defaults[i + 1]);
+            map.put((OperationSetting) defaults[i], (Double) defaults[i + 1]);
         }
         this.defaults = Collections.unmodifiableMap(map);
     }
@@ -98,7 +140,7 @@ public enum OperationKind {
     }
 
     /** The settings this operation knows, with the value each has when nothing is said. */
-    public Map<Setting, Double> defaults() {
+    public Map<OperationSetting, Double> defaults() {
         return defaults;
     }
 
@@ -106,8 +148,8 @@ public enum OperationKind {
      * Whether a setting that is not said comes of what is in the pot, and of no custom: how much
      * passes a sieve is a matter of seeds and skins.
      */
-    public boolean isByContent(final Setting setting) {
-        return this == SIEVE && setting == Setting.PERCENT;
+    public boolean isByContent(final OperationSetting setting) {
+        return this == SIEVE && setting == OperationSetting.PERCENT;
     }
 
     /** What the share in percent is a share of. */

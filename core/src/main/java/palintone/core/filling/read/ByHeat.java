@@ -16,13 +16,13 @@ final class ByHeat {
 
     private static final double EGG_TO_C = 97;
 
-    private final Reading reading;
-    private final Said said;
+    private final RecipeReading reading;
+    private final ClauseWords said;
 
     /** Whether there is egg in the recipe. */
     private final boolean eggs;
 
-    ByHeat(final Reading reading, final Said said, final boolean eggs) {
+    ByHeat(final RecipeReading reading, final ClauseWords said, final boolean eggs) {
         this.reading = reading;
         this.said = said;
         this.eggs = eggs;

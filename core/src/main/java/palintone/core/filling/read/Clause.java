@@ -91,7 +91,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
                     "and", "through", "then");
 
     /** The clauses of a sentence; none where it asks for nothing. */
-    static List<Clause> of(final Reading reading, final int from, final int to) {
+    static List<Clause> of(final RecipeReading reading, final int from, final int to) {
         List<Integer> heads = heads(reading, from, to, false);
         if (heads.isEmpty()) {
             heads = heads(reading, from, to, true);
@@ -114,7 +114,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         return clauses;
     }
 
-    private static boolean opened(final Reading reading, final int from, final int head) {
+    private static boolean opened(final RecipeReading reading, final int from, final int head) {
         for (int i = from; i < head; i++) {
             if (reading.word(i).matches("once|when|as")) {
                 return true;
@@ -124,7 +124,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
     }
 
     private static List<Integer> heads(
-            final Reading reading, final int from, final int to, final boolean shorthand) {
+            final RecipeReading reading, final int from, final int to, final boolean shorthand) {
         final List<Integer> heads = new ArrayList<>();
         for (int i = from; i < to; i++) {
             final Optional<Meant> verb = Lexicon.verb(reading.word(i));
@@ -138,13 +138,13 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
     }
 
     private static boolean isHead(
-            final Reading reading,
+            final RecipeReading reading,
             final int from,
             final int to,
             final int i,
             final Meant verb,
             final List<Integer> before) {
-        if (reading.went(i) == Went.LINE) {
+        if (reading.went(i) == PartUse.LINE) {
             return false;
         }
         final String word = reading.word(i);
@@ -213,7 +213,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
     }
 
     private static boolean follows(
-            final Reading reading,
+            final RecipeReading reading,
             final int from,
             final int i,
             final Set<String> words,
@@ -231,11 +231,15 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
 
     /** "200 g cream boiled, poured over the chocolate, blended". */
     private static boolean isShort(
-            final Reading reading, final int from, final int to, final int i, final Meant verb) {
+            final RecipeReading reading,
+            final int from,
+            final int to,
+            final int i,
+            final Meant verb) {
         if (verb.form() != Form.PAST
                 || verb.verb() == Verb.LIGHT
                 || verb.verb() == Verb.OTHER
-                || reading.went(i) == Went.LINE) {
+                || reading.went(i) == PartUse.LINE) {
             return false;
         }
         final boolean ends =
@@ -252,7 +256,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
     }
 
     /** Where the next thing to do begins: behind a mark or "and", with what says when. */
-    private static int boundary(final Reading reading, final int head, final int next) {
+    private static int boundary(final RecipeReading reading, final int head, final int next) {
         int at = -1;
         for (int i = next - 1; i > head; i--) {
             final Part part = reading.at(i);
@@ -276,7 +280,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
     }
 
     /** Whether a stretch begins by saying when. */
-    private static boolean opens(final Reading reading, final int from, final int to) {
+    private static boolean opens(final RecipeReading reading, final int from, final int to) {
         int i = from;
         while (i < to && reading.word(i).matches("and|then")) {
             i++;
@@ -284,7 +288,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         return i < to && OPENERS.contains(reading.word(i));
     }
 
-    private static int opener(final Reading reading, final int head, final int next) {
+    private static int opener(final RecipeReading reading, final int head, final int next) {
         for (int i = next - 1; i > head; i--) {
             if (reading.word(i).matches("at|once|when")
                     && i + 1 < next

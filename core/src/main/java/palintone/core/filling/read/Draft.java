@@ -8,7 +8,7 @@ import java.util.Optional;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 /** An operation while it is being read out of its clause. */
 final class Draft {
@@ -16,8 +16,8 @@ final class Draft {
     OperationKind kind;
     final Clause clause;
     final List<WrittenLine> lines = new ArrayList<>();
-    final Map<Setting, Double> settings = new EnumMap<>(Setting.class);
-    final List<Setting> asks = new ArrayList<>();
+    final Map<OperationSetting, Double> settings = new EnumMap<>(OperationSetting.class);
+    final List<OperationSetting> asks = new ArrayList<>();
 
     /** Which pot it is done to, and what it takes out of another; null where nothing. */
     int pot;
@@ -32,12 +32,12 @@ final class Draft {
         this.clause = clause;
     }
 
-    boolean knows(final Setting setting) {
+    boolean knows(final OperationSetting setting) {
         return kind.defaults().containsKey(setting);
     }
 
     /** What no pot does is refused with the words it stands in. */
-    void set(final Setting setting, final double value, final String where) {
+    void set(final OperationSetting setting, final double value, final String where) {
         final String said = where.strip().toLowerCase(java.util.Locale.ROOT);
         settings.put(
                 setting,
@@ -59,13 +59,13 @@ final class Draft {
                     case COOK_SUGAR, CARAMELISE, TEMPER_YOLKS, HEAT -> true;
                     default -> false;
                 };
-        if (byHeat && !settings.containsKey(Setting.TEMPERATURE_C)) {
-            asks.add(Setting.TEMPERATURE_C);
+        if (byHeat && !settings.containsKey(OperationSetting.TEMPERATURE_C)) {
+            asks.add(OperationSetting.TEMPERATURE_C);
         }
         if (kind == OperationKind.BOIL_DOWN
-                && !settings.containsKey(Setting.MASS_G)
-                && !settings.containsKey(Setting.PERCENT)) {
-            asks.add(Setting.MASS_G);
+                && !settings.containsKey(OperationSetting.MASS_G)
+                && !settings.containsKey(OperationSetting.PERCENT)) {
+            asks.add(OperationSetting.MASS_G);
         }
     }
 

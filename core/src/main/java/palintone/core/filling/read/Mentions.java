@@ -49,7 +49,10 @@ final class Mentions {
      * @return the lines it names, each once, in the order of the lines
      */
     static List<WrittenLine> in(
-            final Reading reading, final int from, final int to, final List<WrittenLine> lines) {
+            final RecipeReading reading,
+            final int from,
+            final int to,
+            final List<WrittenLine> lines) {
         final Set<WrittenLine> found = new java.util.LinkedHashSet<>();
         for (int i = from; i < to; i++) {
             final String word = Nouns.stem(reading.word(i));
@@ -75,7 +78,7 @@ final class Mentions {
 
     /** How many of its names stand there together, ending in this word; 0 where it is not meant. */
     private static int score(
-            final Reading reading,
+            final RecipeReading reading,
             final int from,
             final int i,
             final String word,

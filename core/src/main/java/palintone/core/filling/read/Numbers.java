@@ -3,8 +3,8 @@ package palintone.core.filling.read;
 import java.util.List;
 import java.util.Optional;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.ReducedLook;
-import palintone.core.filling.pot.Setting;
 import palintone.core.filling.read.Lexicon.Verb;
 import palintone.core.substance.KitchenUnit;
 
@@ -17,8 +17,8 @@ final class Numbers {
     /** Of a liquid that is only strained so much goes through; common practice, no source. */
     private static final double STRAINED_PERCENT = 98;
 
-    private final Reading reading;
-    private final Said said;
+    private final RecipeReading reading;
+    private final ClauseWords said;
     private final List<Draft> drafts;
     private final List<WrittenLine> all;
 
@@ -27,8 +27,8 @@ final class Numbers {
      * @param all every line weighed in
      */
     Numbers(
-            final Reading reading,
-            final Said said,
+            final RecipeReading reading,
+            final ClauseWords said,
             final List<Draft> drafts,
             final List<WrittenLine> all) {
         this.reading = reading;
@@ -51,31 +51,34 @@ final class Numbers {
         final String where = said.text(clause);
         final int to = clause.to();
         final int degrees = reading.free(clause.from(), to, Part.Kind.DEGREES);
-        if (degrees >= 0 && draft.knows(Setting.TEMPERATURE_C)) {
+        if (degrees >= 0 && draft.knows(OperationSetting.TEMPERATURE_C)) {
             // Of a range the lower end: what is killed by heat must not be overrated.
             final boolean kills =
                     draft.kind == OperationKind.HEAT || draft.kind == OperationKind.TEMPER_YOLKS;
             final Part part = reading.at(degrees);
-            draft.set(Setting.TEMPERATURE_C, kills ? part.low() : rounded(part.middle()), where);
-            reading.went(degrees, Went.SET);
+            draft.set(
+                    OperationSetting.TEMPERATURE_C,
+                    kills ? part.low() : rounded(part.middle()),
+                    where);
+            reading.went(degrees, PartUse.SET);
         } else if (degrees < 0 && !Double.isNaN(carriedC) && draft.kind == OperationKind.COOL) {
-            draft.set(Setting.TEMPERATURE_C, carriedC, where);
+            draft.set(OperationSetting.TEMPERATURE_C, carriedC, where);
         }
         final int rate = rate(clause);
         if (rate >= 0
                 && (draft.kind == OperationKind.BOIL || draft.kind == OperationKind.COOK_FRUIT)) {
-            draft.set(Setting.PERCENT, reading.at(rate).middle(), where);
-            reading.went(rate, Went.SET);
-            reading.went(rate + 1, Went.SET);
+            draft.set(OperationSetting.PERCENT, reading.at(rate).middle(), where);
+            reading.went(rate, PartUse.SET);
+            reading.went(rate + 1, PartUse.SET);
         }
         times(draft, clause, where);
         if (draft.kind == OperationKind.BOIL_DOWN) {
             reduced(draft, clause, where);
         }
         final int width = reading.free(clause.from(), to, Part.Kind.MILLIMETRES);
-        if (width >= 0 && draft.knows(Setting.WIDTH_MM)) {
-            draft.set(Setting.WIDTH_MM, reading.at(width).middle(), where);
-            reading.went(width, Went.SET);
+        if (width >= 0 && draft.knows(OperationSetting.WIDTH_MM)) {
+            draft.set(OperationSetting.WIDTH_MM, reading.at(width).middle(), where);
+            reading.went(width, PartUse.SET);
         }
         final int percent = reading.free(clause.head(), to, Part.Kind.PERCENT);
         final boolean shares =
@@ -87,21 +90,21 @@ final class Numbers {
             final boolean lost = said.says(clause, "los[st]|lose|left|sticks");
             final double value = reading.at(percent).middle();
             draft.set(
-                    Setting.PERCENT,
+                    OperationSetting.PERCENT,
                     lost && draft.kind == OperationKind.SIEVE ? 100 - value : value,
                     where);
-            reading.went(percent, Went.SET);
+            reading.went(percent, PartUse.SET);
         }
         if (draft.kind == OperationKind.SIEVE
                 && reading.word(clause.head()).startsWith("strain")
                 && !holdsPulp()) {
             // A liquid strained leaves little behind; pulp is what a sieve keeps.
-            draft.settings.putIfAbsent(Setting.PERCENT, STRAINED_PERCENT);
+            draft.settings.putIfAbsent(OperationSetting.PERCENT, STRAINED_PERCENT);
         }
         if (clause.verb() == Verb.CHILL
                 || draft.kind == OperationKind.REST
                         && said.says(clause, "fridge|refrigerator|refrigerated")) {
-            draft.settings.putIfAbsent(Setting.TEMPERATURE_C, CHILLED_C);
+            draft.settings.putIfAbsent(OperationSetting.TEMPERATURE_C, CHILLED_C);
         }
     }
 
@@ -117,15 +120,15 @@ final class Numbers {
     }
 
     private void times(final Draft draft, final Clause clause, final String where) {
-        final boolean hours = draft.knows(Setting.HOURS);
-        if (!hours && !draft.knows(Setting.MINUTES)) {
+        final boolean hours = draft.knows(OperationSetting.HOURS);
+        if (!hours && !draft.knows(OperationSetting.MINUTES)) {
             return;
         }
         double minutes = 0;
         int at = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
         while (at >= 0) {
             minutes += reading.at(at).middle();
-            reading.went(at, Went.SET);
+            reading.went(at, PartUse.SET);
             final boolean goesOn =
                     at + 1 < clause.to() && reading.at(at + 1).is(Part.Kind.MINUTES)
                             || at + 2 < clause.to()
@@ -135,7 +138,9 @@ final class Numbers {
         }
         if (minutes > 0) {
             draft.set(
-                    hours ? Setting.HOURS : Setting.MINUTES, hours ? minutes / 60 : minutes, where);
+                    hours ? OperationSetting.HOURS : OperationSetting.MINUTES,
+                    hours ? minutes / 60 : minutes,
+                    where);
         }
     }
 
@@ -167,16 +172,16 @@ final class Numbers {
             if (share) {
                 final double of = part.is(Part.Kind.PERCENT) ? part.middle() : part.middle() * 100;
                 final boolean to = reading.word(i - 1).equals("to");
-                draft.set(Setting.PERCENT, to ? 100 - of : of, where);
-                reading.went(i, Went.SET);
+                draft.set(OperationSetting.PERCENT, to ? 100 - of : of, where);
+                reading.went(i, PartUse.SET);
                 return;
             }
             final boolean metric =
                     part.unit() == KitchenUnit.GRAM || part.unit() == KitchenUnit.KILOGRAM;
             // What a recipe in ounces weighs in looks the same as what is to be left.
             if (metric || part.unit().isMass() && reading.word(i - 1).equals("to")) {
-                draft.set(Setting.MASS_G, part.middle() * part.unit().eachG(), where);
-                reading.went(i, Went.SET);
+                draft.set(OperationSetting.MASS_G, part.middle() * part.unit().eachG(), where);
+                reading.went(i, PartUse.SET);
                 return;
             }
         }
@@ -195,11 +200,11 @@ final class Numbers {
             if (look.isPresent()
                     && (found == null || look.get().awayPercent() > found.awayPercent())) {
                 found = look.get();
-                reading.went(i, Went.SET);
+                reading.went(i, PartUse.SET);
             }
         }
         if (found != null) {
-            draft.set(Setting.PERCENT, found.awayPercent(), where);
+            draft.set(OperationSetting.PERCENT, found.awayPercent(), where);
             draft.byLook = true;
         }
     }

@@ -12,7 +12,7 @@ import palintone.core.filling.pot.FromPot;
  */
 final class OutOfPots {
 
-    private final Reading reading;
+    private final RecipeReading reading;
 
     /** Parts of what was made before, by the place they stand at. */
     private final Map<Integer, Taken> parts = new TreeMap<>();
@@ -33,7 +33,7 @@ final class OutOfPots {
 
     private record Taken(int to, IntFunction<FromPot> much, String noun, By by) {}
 
-    OutOfPots(final Reading reading) {
+    OutOfPots(final RecipeReading reading) {
         this.reading = reading;
     }
 
@@ -45,7 +45,7 @@ final class OutOfPots {
         final int end = nameEnd(from + 1, Math.min(to, from + 6));
         if (end > from + 1 && end < to && reading.at(end).isMark(":")) {
             inPots.put(from, name(from + 1, end));
-            reading.went(from, end + 1, Went.SET);
+            reading.went(from, end + 1, PartUse.SET);
         }
     }
 
@@ -124,7 +124,7 @@ final class OutOfPots {
 
     private int put(final int i, final Taken part) {
         parts.put(i, part);
-        reading.went(i, part.to(), Went.NOWHERE);
+        reading.went(i, part.to(), PartUse.NOWHERE);
         return part.to();
     }
 
@@ -166,7 +166,7 @@ final class OutOfPots {
         if (!named && !noun) {
             return false;
         }
-        reading.went(i, next, Went.NOWHERE);
+        reading.went(i, next, PartUse.NOWHERE);
         if (!line.unit().isMass()) {
             if (named) {
                 final int end = nameEnd(i + 5, reading.size());
@@ -237,7 +237,7 @@ final class OutOfPots {
                                 case ALL -> pots.whole(part.noun());
                             };
                     if (taken) {
-                        reading.went(place, part.to(), Went.SET);
+                        reading.went(place, part.to(), PartUse.SET);
                     }
                 });
     }

@@ -98,9 +98,9 @@ final class Rows {
                     "mandarin",
                     "fruit");
 
-    private final Reading reading;
+    private final RecipeReading reading;
 
-    Rows(final Reading reading) {
+    Rows(final RecipeReading reading) {
         this.reading = reading;
     }
 
@@ -133,7 +133,7 @@ final class Rows {
                             && reading.at(i + 1).isMark(".)")
                             && reading.at(i + 1).from() == part.to();
             if (numbered) {
-                reading.went(i, i + 2, Went.NOTHING);
+                reading.went(i, i + 2, PartUse.NOTHING);
                 i += 2;
             } else if (part.is(Part.Kind.MARK) && !part.text().equals("(")
                     || part.is(Part.Kind.TAB)) {
@@ -273,7 +273,7 @@ final class Rows {
             return List.of();
         }
         final String fruit = Nouns.stem(reading.word(i));
-        reading.went(from, i + 1, Went.LINE);
+        reading.went(from, i + 1, PartUse.LINE);
         final String raw = reading.source(from, to);
         return what.stream()
                 .map(w -> new WrittenLine(raw, many, KitchenUnit.PIECE, fruit + " " + w, List.of()))
@@ -327,7 +327,7 @@ final class Rows {
                             reading.source(name[0], name[1]),
                             asides));
         }
-        reading.went(from, to, Went.LINE);
+        reading.went(from, to, PartUse.LINE);
         return lines;
     }
 
@@ -443,7 +443,7 @@ final class Rows {
         if (begin >= end || amount <= 0) {
             return List.of();
         }
-        reading.went(from, to, Went.LINE);
+        reading.went(from, to, PartUse.LINE);
         return List.of(
                 new WrittenLine(
                         reading.source(from, to),

@@ -11,13 +11,13 @@ import palintone.core.filling.pot.OperationKind;
  */
 final class Trimming {
 
-    private final Reading reading;
+    private final RecipeReading reading;
     private final List<WrittenLine> loose;
 
     /** What was said before what it is done to. */
     private final List<Clause> before = new ArrayList<>();
 
-    Trimming(final Reading reading, final List<WrittenLine> loose) {
+    Trimming(final RecipeReading reading, final List<WrittenLine> loose) {
         this.reading = reading;
         this.loose = loose;
     }
@@ -44,7 +44,7 @@ final class Trimming {
 
     /** All that was said before is done with. */
     void done() {
-        before.forEach(clause -> reading.went(clause.head(), Went.DONE));
+        before.forEach(clause -> reading.went(clause.head(), PartUse.DONE));
         before.clear();
     }
 

@@ -98,7 +98,7 @@ public final class WrittenLine {
 
     /** The line, if a text is one. */
     public static Optional<WrittenLine> read(final String text) {
-        final Reading reading = new Reading(text);
+        final RecipeReading reading = new RecipeReading(text);
         final List<WrittenLine> lines = new Rows(reading).lines(0, reading.size());
         return lines.stream().findFirst();
     }

@@ -8,13 +8,13 @@ import palintone.core.figure.Require;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 /**
  * A recipe read from text: rows that hold an amount are ingredients ({@link Rows}), sentences are
- * what is done, clause by clause ({@link Clause}, {@link Doings}). An ingredient goes in by the
- * operation it stands in ("boil: 200 g cream, 30 g honey"), or else by the first one that names it,
- * or else at the beginning.
+ * what is done, clause by clause ({@link Clause}, {@link ClauseOperations}). An ingredient goes in
+ * by the operation it stands in ("boil: 200 g cream, 30 g honey"), or else by the first one that
+ * names it, or else at the beginning.
  *
  * @param doings operations in order, with what goes in
  * @param unused every amount, degree, minute and name that ended in neither
@@ -47,8 +47,8 @@ public record WrittenRecipe(
     public record Doing(
             OperationKind kind,
             List<WrittenLine> lines,
-            Map<Setting, Double> settings,
-            List<Setting> asks,
+            Map<OperationSetting, Double> settings,
+            List<OperationSetting> asks,
             int pot,
             Optional<FromPot> from) {}
 
@@ -67,7 +67,7 @@ public record WrittenRecipe(
      * @param to where it ends, exclusive
      * @param went where to
      */
-    public record Span(int from, int to, Went went) {}
+    public record Span(int from, int to, PartUse went) {}
 
     /**
      * @throws OutOfRangeException when the text is empty, an essay, or has no line with an amount
@@ -79,7 +79,7 @@ public record WrittenRecipe(
             throw new OutOfRangeException(
                     "recipe text", rows + " lines", "up to " + MOST_LINES + " lines");
         }
-        return new WrittenText(new Reading(Wrapped.joined(text))).read();
+        return new WrittenText(new RecipeReading(Wrapped.joined(text))).read();
     }
 
     /** What it is most likely meant to be, by what is done and what goes in. */
@@ -95,7 +95,8 @@ public record WrittenRecipe(
                             || doing.kind() == OperationKind.CARAMELISE;
             hard |=
                     doing.kind() == OperationKind.COOK_SUGAR
-                            && doing.settings().getOrDefault(Setting.TEMPERATURE_C, 0.0) >= CHEWS_C;
+                            && doing.settings().getOrDefault(OperationSetting.TEMPERATURE_C, 0.0)
+                                    >= CHEWS_C;
             chocolate |=
                     doing.lines().stream()
                             .anyMatch(l -> l.plain().matches(".*(chocolate|couverture|house ).*"));

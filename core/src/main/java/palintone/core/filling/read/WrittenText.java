@@ -15,7 +15,7 @@ final class WrittenText {
     /** A time alone that is as long as this is a rest. */
     private static final double LEAST_REST_MIN = 60;
 
-    private final Reading reading;
+    private final RecipeReading reading;
     private final Rows rows;
     private final OutOfPots outOfPots;
     private final List<WrittenLine> loose = new ArrayList<>();
@@ -28,7 +28,7 @@ final class WrittenText {
     /** Units by column where cells of a sheet were pasted. */
     private final Map<Integer, KitchenUnit> columns = new HashMap<>();
 
-    WrittenText(final Reading reading) {
+    WrittenText(final RecipeReading reading) {
         this.reading = reading;
         rows = new Rows(reading);
         outOfPots = new OutOfPots(reading);
@@ -116,7 +116,7 @@ final class WrittenText {
             return false;
         }
         columns.putAll(found);
-        reading.went(from, to, Went.NOTHING);
+        reading.went(from, to, PartUse.NOTHING);
         return true;
     }
 
@@ -151,7 +151,7 @@ final class WrittenText {
         if (Double.isNaN(amount) || unit == null || nameFrom < 0) {
             return List.of();
         }
-        reading.went(from, to, Went.LINE);
+        reading.went(from, to, PartUse.LINE);
         return List.of(
                 new WrittenLine(
                         reading.source(from, to),
@@ -307,7 +307,7 @@ final class WrittenText {
         if (says) {
             unused.add(new WrittenRecipe.Unused(reading.source(from, to), List.of()));
         } else {
-            reading.went(from, to, Went.NOTHING);
+            reading.went(from, to, PartUse.NOTHING);
         }
     }
 
@@ -315,16 +315,17 @@ final class WrittenText {
             final List<Clause> clauses,
             final Map<Clause, List<WrittenLine>> own,
             final List<WrittenLine> inProse) {
-        final Doings doings = new Doings(reading, loose, inProse);
+        final ClauseOperations doings = new ClauseOperations(reading, loose, inProse);
         for (final Clause clause : clauses) {
             outOfPots.begin(clause, doings.pots());
             if (isHeading(clause, clauses, own.get(clause))) {
-                reading.went(clause.from(), clause.to(), Went.NOTHING);
+                reading.went(clause.from(), clause.to(), PartUse.NOTHING);
                 continue;
             }
             final List<WrittenLine> mine = new ArrayList<>();
             for (final WrittenLine line : own.get(clause)) {
-                if (doings.listed(line, line.raw().contains(" of the ")) != Doings.Listed.GONE) {
+                if (doings.listed(line, line.raw().contains(" of the "))
+                        != ClauseOperations.Listed.GONE) {
                     mine.add(line);
                 }
             }
@@ -401,15 +402,15 @@ final class WrittenText {
     private void hush(final Clause clause, final List<WrittenLine> all) {
         for (int i = clause.from(); i < clause.to(); i++) {
             final String word = reading.word(i);
-            if (Doings.isRest(word)) {
-                reading.went(i, Went.SET);
+            if (ClauseOperations.isRest(word)) {
+                reading.went(i, PartUse.SET);
             } else if (!word.isEmpty()
                     && i != clause.head()
                     && reading.isFree(i)
                     && (Lexicon.saysNothing(word)
                             || Mentions.names(word, all)
                             || Lexicon.verb(word).isPresent())) {
-                reading.went(i, Went.NOTHING);
+                reading.went(i, PartUse.NOTHING);
             }
         }
     }

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import palintone.core.filling.pot.Operation;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 /**
  * What was changed between two versions of a recipe.
@@ -54,7 +54,7 @@ public record Difference(List<Amount> amounts, List<String> doings) {
         final List<String> words = new ArrayList<>();
         for (final Operation op : operations) {
             final StringBuilder text = new StringBuilder(op.kind().words());
-            for (final Setting setting : op.kind().defaults().keySet()) {
+            for (final OperationSetting setting : op.kind().defaults().keySet()) {
                 if (op.kind().isByContent(setting) && !op.settings().containsKey(setting)) {
                     continue;
                 }

@@ -35,13 +35,13 @@ public record Scaling(
      * @param vesselsMl what each vessel holds; those that do not matter are left out
      * @param pressureHPa of the air
      */
-    public record Kitchen(Map<Vessel, Double> vesselsMl, double pressureHPa) {
+    public record Kitchen(Map<RecipeVessel, Double> vesselsMl, double pressureHPa) {
 
         /**
          * @throws OutOfRangeException when a vessel holds next to nothing or a cistern
          */
         public Kitchen {
-            final Map<Vessel, Double> checked = new EnumMap<>(Vessel.class);
+            final Map<RecipeVessel, Double> checked = new EnumMap<>(RecipeVessel.class);
             vesselsMl.forEach(
                     (vessel, ml) ->
                             checked.put(
@@ -123,13 +123,13 @@ public record Scaling(
 
     private static int rounds(final Cooked cooked, final Kitchen kitchen) {
         double most = 1;
-        for (final Map.Entry<Vessel, Double> vessel : kitchen.vesselsMl().entrySet()) {
+        for (final Map.Entry<RecipeVessel, Double> vessel : kitchen.vesselsMl().entrySet()) {
             most =
                     Math.max(
                             most,
                             vessel.getKey()
                                     .fill(cooked, vessel.getValue())
-                                    .map(Vessel.Fill::fullest)
+                                    .map(RecipeVessel.Fill::fullest)
                                     .orElse(0.0));
         }
         return (int) Math.ceil(most - 1e-9);
@@ -148,9 +148,9 @@ public record Scaling(
     private static void says(
             final List<Sentence> words,
             final Cooked cooked,
-            final Vessel vessel,
+            final RecipeVessel vessel,
             final double ml,
-            final Vessel.Fill fill) {
+            final RecipeVessel.Fill fill) {
         if (fill.fullest() > 1 + 1e-9) {
             final int rounds = (int) Math.ceil(fill.fullest() - 1e-9);
             words.add(vessel.tooMuch(fill.mayBe(), rounds, cooked.weighedG() / rounds));

@@ -30,11 +30,11 @@ public final class Adviser {
     }
 
     /** Moves, the best first; never empty. */
-    public static List<Move> next(final Situation here) {
+    public static List<AdvisedStep> next(final Situation here) {
         return new Adviser(here).rank();
     }
 
-    private List<Move> rank() {
+    private List<AdvisedStep> rank() {
         final double t = here.temperatureC();
         final double seeds = here.estimate().middle().stable();
         if (t > here.targets().melt().highLimit()) {

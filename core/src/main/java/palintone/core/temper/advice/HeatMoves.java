@@ -6,7 +6,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.Verdict;
-import palintone.core.temper.bowl.Setting;
+import palintone.core.temper.bowl.BowlTreatment;
 import palintone.core.temper.bowl.Stop;
 import palintone.core.temper.method.HeatBursts;
 
@@ -27,7 +27,7 @@ final class HeatMoves {
         final LookAhead ahead = new LookAhead(here);
         ahead.run(ahead.stirred(), 30);
         list.say(
-                Move.Kind.STOP_HEATING,
+                AdvisedStep.Kind.STOP_HEATING,
                 Sentence.of("Off the heat, stir, pour into a cold bowl: {limit} scorches it.")
                         .with("limit", here.targets().melt().highLimit(), Unit.CELSIUS),
                 Quantity.of(here.temperatureC(), Unit.CELSIUS),
@@ -42,7 +42,7 @@ final class HeatMoves {
                 Stop.atTemperature(to),
                 MoveList.LONGEST_S);
         list.say(
-                Move.Kind.MELT,
+                AdvisedStep.Kind.MELT,
                 Sentence.of(words + " {heat} of heat in bursts of at most {burst}.")
                         .with("to", to, Unit.CELSIUS)
                         .with("heat", ahead.seconds() / 2, Unit.SECOND)
@@ -63,7 +63,7 @@ final class HeatMoves {
         ahead.until(ahead.pulses(), Stop.atTemperature(list.work().middle()), MoveList.LONGEST_S);
         final double seconds = ahead.seconds() * 0.3;
         list.say(
-                Move.Kind.HEAT,
+                AdvisedStep.Kind.HEAT,
                 Sentence.of(
                                 seconds <= HeatSource.PULSE_S
                                         ? "{under} under the window. {heat} at {power}, stir, then"
@@ -83,7 +83,7 @@ final class HeatMoves {
         ahead.until(ahead.pulses(), Stop.atTemperature(to), MoveList.LONGEST_S);
         ahead.run(ahead.stirred(), 60);
         list.say(
-                Move.Kind.HEAT,
+                AdvisedStep.Kind.HEAT,
                 Sentence.of(
                                 "Too thick. Warm it to {to} in pulses, {heat} of heat, and stir a"
                                         + " minute: some of the crystals go.")
@@ -95,7 +95,7 @@ final class HeatMoves {
 
     void holdThenHeat() {
         final LookAhead ahead = new LookAhead(here);
-        final Setting held =
+        final BowlTreatment held =
                 ahead.stirred().heldAt(Math.max(here.temperatureC(), list.coolC()), 150);
         final Optional<Double> seconds =
                 ahead.until(held, Stop.atStable(MoveList.WANTED_STABLE), HOLD_S);
@@ -104,7 +104,7 @@ final class HeatMoves {
         }
         ahead.until(ahead.pulses(), Stop.atTemperature(list.work().middle()), MoveList.LONGEST_S);
         list.say(
-                Move.Kind.HOLD,
+                AdvisedStep.Kind.HOLD,
                 Sentence.of("Keep it at {here} and stir for {hold} more, then rewarm to {work}.")
                         .with("here", Math.max(here.temperatureC(), list.coolC()), Unit.CELSIUS)
                         .with("hold", seconds.get(), Unit.SECOND)
@@ -118,14 +118,14 @@ final class HeatMoves {
             return;
         }
         final LookAhead ahead = new LookAhead(here);
-        final Setting held = ahead.stirred().heldAt(here.temperatureC(), 100);
+        final BowlTreatment held = ahead.stirred().heldAt(here.temperatureC(), 100);
         final Optional<Double> seconds =
                 ahead.until(held, Stop.atStable(Verdict.LEAST_STABLE * 1.5), MoveList.LONGEST_S);
         if (seconds.isEmpty()) {
             return;
         }
         list.say(
-                Move.Kind.HOLD,
+                AdvisedStep.Kind.HOLD,
                 Sentence.of("Hold it at {here} and stir for {minutes}: the seed there is grows.")
                         .with("here", here.temperatureC(), Unit.CELSIUS)
                         .with("minutes", seconds.get() / 60, Unit.MINUTE),
@@ -156,7 +156,7 @@ final class HeatMoves {
                                                 + " 5-second pulses.")
                                 .with("heat", heat, Unit.SECOND);
         list.say(
-                Move.Kind.WORK,
+                AdvisedStep.Kind.WORK,
                 say.with("minutes", minutes, Unit.MINUTE),
                 Quantity.of(minutes, Unit.MINUTE),
                 ahead);
@@ -164,7 +164,7 @@ final class HeatMoves {
 
     void paperTest() {
         list.say(
-                Move.Kind.PAPER_TEST,
+                AdvisedStep.Kind.PAPER_TEST,
                 Sentence.of("Test on paper: {low} to {high} of the fat may be seed.")
                         .with("low", here.estimate().stable().low() * 100, Unit.PERCENT)
                         .with("high", here.estimate().stable().high() * 100, Unit.PERCENT),

@@ -4,8 +4,8 @@ import java.util.Optional;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.BowlTreatment;
 import palintone.core.temper.bowl.HeatSink;
-import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Stop;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
@@ -31,29 +31,29 @@ final class LookAhead {
                         new BowlState(0, here.massG(), here.temperatureC(), middle));
     }
 
-    Setting stirred() {
-        return Setting.room(here.roomC(), Shear.STIRRED).heated(-here.takenW());
+    BowlTreatment stirred() {
+        return BowlTreatment.room(here.roomC(), Shear.STIRRED).heated(-here.takenW());
     }
 
-    Setting bath() {
+    BowlTreatment bath() {
         return stirred()
                 .with(
                         HeatSink.water(
                                 here.vessel(), here.equipment().bathC(), here.equipment().bathG()));
     }
 
-    Setting pulses() {
-        return Setting.room(here.roomC(), Shear.STIRRED)
+    BowlTreatment pulses() {
+        return BowlTreatment.room(here.roomC(), Shear.STIRRED)
                 .heated(here.equipment().heat().wattsIn() * REWARM_DUTY);
     }
 
-    Optional<Double> until(final Setting setting, final Stop stop, final double longestS) {
+    Optional<Double> until(final BowlTreatment setting, final Stop stop, final double longestS) {
         final Optional<Double> seconds = bowl.runUntil(setting, stop, longestS);
         mostStable = Math.max(mostStable, bowl.now().crystals().stable());
         return seconds;
     }
 
-    void run(final Setting setting, final double seconds) {
+    void run(final BowlTreatment setting, final double seconds) {
         bowl.run(setting, seconds);
         mostStable = Math.max(mostStable, bowl.now().crystals().stable());
     }
@@ -71,9 +71,9 @@ final class LookAhead {
         return bowl.now().timeS();
     }
 
-    Move.Outcome outcome() {
+    AdvisedStep.Outcome outcome() {
         final BowlState end = bowl.now();
-        return new Move.Outcome(
+        return new AdvisedStep.Outcome(
                 end.timeS() / 60,
                 end.temperatureC(),
                 end.crystals().stable(),

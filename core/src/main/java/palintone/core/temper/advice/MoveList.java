@@ -21,7 +21,7 @@ final class MoveList {
 
     private final Situation here;
     private final double coolC;
-    private final List<Move> moves = new ArrayList<>();
+    private final List<AdvisedStep> moves = new ArrayList<>();
 
     MoveList(final Situation here) {
         this.here = here;
@@ -47,24 +47,25 @@ final class MoveList {
     }
 
     void say(
-            final Move.Kind kind,
+            final AdvisedStep.Kind kind,
             final Sentence words,
             final Quantity amount,
             final LookAhead ahead) {
-        moves.add(new Move(kind, words, amount, ahead.outcome()));
+        moves.add(new AdvisedStep(kind, words, amount, ahead.outcome()));
     }
 
     /** Those that end in temper first, the quickest of them before the others. */
-    List<Move> ranked() {
+    List<AdvisedStep> ranked() {
         return moves.stream().sorted(Comparator.comparingDouble(MoveList::cost)).toList();
     }
 
-    private static double cost(final Move move) {
-        if (move.kind() == Move.Kind.STOP_HEATING || move.kind() == Move.Kind.PAPER_TEST) {
+    private static double cost(final AdvisedStep move) {
+        if (move.kind() == AdvisedStep.Kind.STOP_HEATING
+                || move.kind() == AdvisedStep.Kind.PAPER_TEST) {
             return -1;
         }
         final boolean good = move.outcome().verdict() == Verdict.IN_TEMPER;
         return (good ? 0 : NOT_IN_TEMPER_MIN)
-                + (move.kind() == Move.Kind.WORK ? 0 : move.outcome().minutes());
+                + (move.kind() == AdvisedStep.Kind.WORK ? 0 : move.outcome().minutes());
     }
 }

@@ -10,8 +10,8 @@ import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlState;
 import palintone.core.temper.estimate.Estimate;
 import palintone.core.temper.method.CurvePhase;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.temper.trace.BowlEvent;
 
 /**
@@ -75,7 +75,11 @@ public final class PlanFollower {
      *     asked
      */
     public record Here(
-            int phase, Standing standing, double byK, double enteredS, Optional<Move> move) {}
+            int phase,
+            Standing standing,
+            double byK,
+            double enteredS,
+            Optional<AdvisedStep> move) {}
 
     public TemperCurve plan() {
         return plan;
@@ -111,7 +115,7 @@ public final class PlanFollower {
                 }
             }
             case TABLED -> {
-                if (plan.order().method() == Method.TABLING) {
+                if (plan.order().method() == TemperingMethod.TABLING) {
                     skipTo(CurvePhase.Kind.REWARM, now);
                 }
             }
@@ -281,7 +285,7 @@ public final class PlanFollower {
     }
 
     /** The move of the phase under way, or of the next one when this one is there. */
-    private Optional<Move> move() {
+    private Optional<AdvisedStep> move() {
         final int of = reached ? Math.min(at + 1, plan.phases().size() - 1) : at;
         final CurvePhase phase = plan.phases().get(of);
         if (phase.kind() == CurvePhase.Kind.WORK) {
@@ -289,11 +293,11 @@ public final class PlanFollower {
         }
         final BowlState end = stateAt(phase.endS());
         return Optional.of(
-                new Move(
+                new AdvisedStep(
                         kind(phase),
                         phase.say(),
                         Quantity.of(phase.minutes(), Unit.MINUTE),
-                        new Move.Outcome(
+                        new AdvisedStep.Outcome(
                                 phase.minutes(),
                                 phase.toC(),
                                 end.crystals().stable(),
@@ -311,19 +315,19 @@ public final class PlanFollower {
         return found;
     }
 
-    private Move.Kind kind(final CurvePhase phase) {
+    private AdvisedStep.Kind kind(final CurvePhase phase) {
         return switch (phase.kind()) {
-            case MELT -> Move.Kind.MELT;
+            case MELT -> AdvisedStep.Kind.MELT;
             case COOL ->
                     switch (plan.order().method()) {
-                        case TABLING -> Move.Kind.TABLE;
-                        case COLD_BATH, SEED_FEW, SEED_UNDERCOOL -> Move.Kind.COOL_BATH;
-                        default -> Move.Kind.COOL_ROOM;
+                        case TABLING -> AdvisedStep.Kind.TABLE;
+                        case COLD_BATH, SEED_FEW, SEED_UNDERCOOL -> AdvisedStep.Kind.COOL_BATH;
+                        default -> AdvisedStep.Kind.COOL_ROOM;
                     };
-            case SEED -> Move.Kind.SEED;
-            case HOLD -> Move.Kind.HOLD;
-            case REWARM -> Move.Kind.HEAT;
-            case WORK -> Move.Kind.WORK;
+            case SEED -> AdvisedStep.Kind.SEED;
+            case HOLD -> AdvisedStep.Kind.HOLD;
+            case REWARM -> AdvisedStep.Kind.HEAT;
+            case WORK -> AdvisedStep.Kind.WORK;
         };
     }
 }

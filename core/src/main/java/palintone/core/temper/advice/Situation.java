@@ -3,7 +3,7 @@ package palintone.core.temper.advice;
 import palintone.core.figure.Require;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.estimate.Estimate;
 import palintone.core.temper.method.Equipment;
 
@@ -16,7 +16,7 @@ import palintone.core.temper.method.Equipment;
 public record Situation(
         Couverture couverture,
         TemperTargets targets,
-        Vessel vessel,
+        BowlVessel vessel,
         Equipment equipment,
         double roomC,
         double massG,

@@ -25,16 +25,16 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
     static final int COMPANION_C = 6;
 
     private final CrystalLaw law;
-    private final Vessel vessel;
-    private final Setting setting;
+    private final BowlVessel vessel;
+    private final BowlTreatment setting;
     private final Thermal thermal;
     private final double massG;
     private final double[] rates = new double[2];
 
     BowlEquations(
             final CrystalLaw law,
-            final Vessel vessel,
-            final Setting setting,
+            final BowlVessel vessel,
+            final BowlTreatment setting,
             final Thermal thermal,
             final double massG) {
         this.law = law;
@@ -82,7 +82,7 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
     }
 
     /** How many numbers the state has in a setting. */
-    static int size(final Setting setting) {
+    static int size(final BowlTreatment setting) {
         return COMPANION_C + setting.heatSink().map(c -> c.layersC().size()).orElse(0);
     }
 

@@ -39,7 +39,7 @@ public final class BowlSimulation {
 
     private final Couverture couverture;
     private final CrystalLaw law;
-    private final Vessel vessel;
+    private final BowlVessel vessel;
     private final Thermal thermal;
     private final double tolerance;
     private final List<BowlState> path = new ArrayList<>();
@@ -56,7 +56,7 @@ public final class BowlSimulation {
     public BowlSimulation(
             final Couverture couverture,
             final CrystalLaw law,
-            final Vessel vessel,
+            final BowlVessel vessel,
             final BowlState start) {
         this(couverture, law, vessel, start, DEFAULT_TOLERANCE);
     }
@@ -67,7 +67,7 @@ public final class BowlSimulation {
     public BowlSimulation(
             final Couverture couverture,
             final CrystalLaw law,
-            final Vessel vessel,
+            final BowlVessel vessel,
             final BowlState start,
             final double tolerance) {
         Require.positive("mass in the bowl", start.massG(), 1_000_000, "g");
@@ -91,7 +91,7 @@ public final class BowlSimulation {
         return couverture;
     }
 
-    public Vessel vessel() {
+    public BowlVessel vessel() {
         return vessel;
     }
 
@@ -111,7 +111,7 @@ public final class BowlSimulation {
     }
 
     /** Goes on for some seconds. */
-    public BowlState run(final Setting setting, final double seconds) {
+    public BowlState run(final BowlTreatment setting, final double seconds) {
         integrate(setting, Require.between("time", seconds, 0, 7 * 86_400, "s"), Optional.empty());
         return now;
     }
@@ -122,7 +122,7 @@ public final class BowlSimulation {
      * @return seconds it took; empty where it did not happen in time
      */
     public Optional<Double> runUntil(
-            final Setting setting, final Stop stop, final double longestS) {
+            final BowlTreatment setting, final Stop stop, final double longestS) {
         final double from = now.timeS();
         return integrate(setting, longestS, Optional.of(stop))
                 ? Optional.of(now.timeS() - from)
@@ -180,7 +180,7 @@ public final class BowlSimulation {
     }
 
     private boolean integrate(
-            final Setting setting, final double seconds, final Optional<Stop> stop) {
+            final BowlTreatment setting, final double seconds, final Optional<Stop> stop) {
         if (seconds <= 0) {
             return false;
         }

@@ -58,7 +58,8 @@ public record HeatSink(
      *
      * @param waterG of it, ice counted as water of 0 °C held there by its melting
      */
-    public static HeatSink water(final Vessel vessel, final double waterC, final double waterG) {
+    public static HeatSink water(
+            final BowlVessel vessel, final double waterC, final double waterG) {
         Require.between("water temperature", waterC, 0, 100, "°C");
         Require.positive("water", waterG, 1_000_000, "g");
         return stirred(waterC, waterG * WATER_J_PER_G_K, vessel.waterWPerK());

@@ -43,7 +43,7 @@ public final class Tabling {
         this.roomC = roomC;
         areaM2 = HeatSink.spreadM2(poured.massG(), couverture.castingDensityGPerMl(), stoneM2);
         slab = HeatSink.stone(stoneC, stoneMm / 1000, areaM2);
-        spread = new BowlSimulation(couverture, law, Vessel.noneOver(areaM2), poured);
+        spread = new BowlSimulation(couverture, law, BowlVessel.noneOver(areaM2), poured);
         now = poured;
     }
 
@@ -55,7 +55,7 @@ public final class Tabling {
      * @return whether it came down so far
      */
     public boolean spread(final double coldC, final double longestS) {
-        final Setting setting = Setting.room(roomC, Shear.TABLED).with(slab);
+        final BowlTreatment setting = BowlTreatment.room(roomC, Shear.TABLED).with(slab);
         final boolean cold =
                 spread.runUntil(setting, Stop.atTemperature(coldC), longestS).isPresent();
         took(spread);
@@ -82,11 +82,11 @@ public final class Tabling {
     }
 
     private BowlSimulation heap() {
-        return new BowlSimulation(couverture, law, Vessel.heapOf(areaM2), now);
+        return new BowlSimulation(couverture, law, BowlVessel.heapOf(areaM2), now);
     }
 
-    private Setting underHeap() {
-        return Setting.room(roomC, Shear.TABLED)
+    private BowlTreatment underHeap() {
+        return BowlTreatment.room(roomC, Shear.TABLED)
                 .with(slab.at(spread.heatSinkLayersC()).underHeap());
     }
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 import palintone.core.figure.Require;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.flow.FluidityClass;
 
@@ -20,7 +20,7 @@ public record CurveOrder(
         TemperTargets targets,
         double massG,
         VesselKind vesselKind,
-        Method method,
+        TemperingMethod method,
         double roomC,
         Equipment equipment,
         Optional<Double> share) {
@@ -35,7 +35,7 @@ public record CurveOrder(
         Require.between("room temperature", roomC, 10, 32, "°C");
         share.ifPresent(
                 s -> {
-                    if (method == Method.TABLING) {
+                    if (method == TemperingMethod.TABLING) {
                         Require.between("share poured on the stone", s * 100, 20, 95, "%");
                     } else {
                         Require.between("share of seed", s * 100, 0.5, 60, "%");
@@ -44,7 +44,7 @@ public record CurveOrder(
     }
 
     /** The same bowl by another method, with that method's usual share. */
-    public CurveOrder by(final Method other) {
+    public CurveOrder by(final TemperingMethod other) {
         return new CurveOrder(
                 couverture,
                 fluidity,
@@ -76,12 +76,12 @@ public record CurveOrder(
                 Optional.of(other));
     }
 
-    public Vessel vessel() {
-        return Vessel.holding(vesselKind, massG, couverture.castingDensityGPerMl());
+    public BowlVessel vessel() {
+        return BowlVessel.holding(vesselKind, massG, couverture.castingDensityGPerMl());
     }
 
     /** Poured out or stirred in, 0 to 1; nothing where the method has no share. */
     public double shareOrPractice() {
-        return share.orElse(method == Method.TABLING ? TWO_THIRDS : method.seedShare());
+        return share.orElse(method == TemperingMethod.TABLING ? TWO_THIRDS : method.seedShare());
     }
 }

@@ -98,10 +98,10 @@ public final class CurvePlanner {
         final double bowlC = Math.min(HOTTEST_SEEDING_C, plan.bowlTemperatureC().value());
         final Band band =
                 plan.bowlTemperatureC().band().orElse(new Band(bowlC, bowlC, bowlC, bowlC));
-        if (order.method() == Method.SEED_FEW) {
+        if (order.method() == TemperingMethod.SEED_FEW) {
             script.coolInBath(bowlC, band);
         } else {
-            script.coolInRoom(bowlC, band, Words.coolInRoom(bowlC));
+            script.coolInRoom(bowlC, band, CurveSentences.coolInRoom(bowlC));
         }
         script.seed(plan.seedG().value(), SEED_STIR_S);
         script.solve(plan.seedG());
@@ -159,7 +159,7 @@ public final class CurvePlanner {
         final Band work = script.order.targets().work();
         if (script.temperatureC() > work.high()) {
             final double to = work.high() - 0.1;
-            script.coolInRoom(to, work, Words.coolInRoom(to));
+            script.coolInRoom(to, work, CurveSentences.coolInRoom(to));
         } else if (script.temperatureC() < work.low()) {
             script.rewarmInPulses();
         }
@@ -173,7 +173,7 @@ public final class CurvePlanner {
      * @throws OutOfRangeException when no share from 20 to 95 % does it
      */
     public static double shareToTable(final CurveOrder order, final double targetC) {
-        final CurveOrder tabled = order.by(Method.TABLING);
+        final CurveOrder tabled = order.by(TemperingMethod.TABLING);
         final double least = afterRemixC(tabled.withShare(0.2));
         final double most = afterRemixC(tabled.withShare(0.95));
         if (targetC > least || targetC < most) {
@@ -202,7 +202,7 @@ public final class CurvePlanner {
             final double windowS,
             final boolean bothWays) {
         final Basis simulated = basis(order);
-        if (bothWays && order.method() == Method.TABLING) {
+        if (bothWays && order.method() == TemperingMethod.TABLING) {
             script.solve(bestShare(order, simulated));
         }
         final Verdict verdict = Verdict.of(begins.crystals(), begins.crystals().stable());
@@ -231,7 +231,7 @@ public final class CurvePlanner {
                 Figure.of("window stays open", windowS / 60, Unit.MINUTE, simulated)
                         .within(WINDOW_MIN),
                 script.solved(),
-                Risks.of(order),
+                CurveRisks.of(order),
                 verdict);
     }
 
@@ -289,7 +289,8 @@ public final class CurvePlanner {
     }
 
     /** Two methods for the same bowl, side by side. */
-    public static List<TemperCurve> compare(final CurveOrder order, final List<Method> methods) {
+    public static List<TemperCurve> compare(
+            final CurveOrder order, final List<TemperingMethod> methods) {
         return methods.stream().map(m -> plan(order.by(m))).toList();
     }
 }

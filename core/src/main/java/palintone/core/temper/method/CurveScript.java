@@ -9,8 +9,8 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Sentence;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.BowlTreatment;
 import palintone.core.temper.bowl.HeatSink;
-import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Stop;
 import palintone.core.temper.bowl.Tabling;
 import palintone.core.temper.crystal.CrystalLaw;
@@ -80,19 +80,19 @@ final class CurveScript {
         final double from = now();
         final double fromC = temperatureC();
         bowl.runUntil(
-                Setting.room(order.roomC(), Shear.STIRRED).heated(meltW),
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).heated(meltW),
                 Stop.atTemperature(toC),
                 LONGEST_S);
-        bowl.runUntil(Setting.room(order.roomC(), Shear.STIRRED), Stop.atStable(1e-5), 120);
+        bowl.runUntil(BowlTreatment.room(order.roomC(), Shear.STIRRED), Stop.atStable(1e-5), 120);
         phase(
                 CurvePhase.Kind.MELT,
                 from,
                 fromC,
                 order.targets().melt(),
-                Words.melt(order, toC),
+                CurveSentences.melt(order, toC),
                 toC,
-                Words.READ_MELT,
-                Words.meltCaution(order),
+                CurveSentences.READ_MELT,
+                CurveSentences.meltCaution(order),
                 attention);
     }
 
@@ -102,7 +102,13 @@ final class CurveScript {
     }
 
     void coolInRoom(final double toC, final Band band, final Sentence say) {
-        cool(toC, band, say, Setting.room(order.roomC(), Shear.STIRRED), 0.25, Words.READ_MIDDLE);
+        cool(
+                toC,
+                band,
+                say,
+                BowlTreatment.room(order.roomC(), Shear.STIRRED),
+                0.25,
+                CurveSentences.READ_MIDDLE);
     }
 
     void coolInBath(final double toC, final Band band) {
@@ -111,17 +117,17 @@ final class CurveScript {
         cool(
                 toC,
                 band,
-                Words.bath(order, toC),
-                Setting.room(order.roomC(), Shear.STIRRED).with(water),
+                CurveSentences.bath(order, toC),
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).with(water),
                 1,
-                Words.READ_BATH);
+                CurveSentences.READ_BATH);
     }
 
     private void cool(
             final double toC,
             final Band band,
             final Sentence say,
-            final Setting how,
+            final BowlTreatment how,
             final double attention,
             final Sentence read) {
         if (temperatureC() <= toC + DONE_K) {
@@ -138,7 +144,9 @@ final class CurveScript {
                 say,
                 toC,
                 read,
-                how.heatSink().isPresent() ? Optional.of(Words.NO_WATER_INSIDE) : Optional.empty(),
+                how.heatSink().isPresent()
+                        ? Optional.of(CurveSentences.NO_WATER_INSIDE)
+                        : Optional.empty(),
                 attention);
     }
 
@@ -147,10 +155,10 @@ final class CurveScript {
         cool(
                 coolC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                Words.coolKettle(coolC),
-                Setting.room(order.roomC(), Shear.STIRRED).heldAt(coolC - 2, watts),
+                CurveSentences.coolKettle(coolC),
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).heldAt(coolC - 2, watts),
                 0.1,
-                Words.READ_MIDDLE);
+                CurveSentences.READ_MIDDLE);
     }
 
     /**
@@ -161,7 +169,7 @@ final class CurveScript {
         final double from = now();
         final double fromC = temperatureC();
         bowl.runUntil(
-                Setting.room(order.roomC(), Shear.STIRRED)
+                BowlTreatment.room(order.roomC(), Shear.STIRRED)
                         .heldAt(toC, order.equipment().heat().wattsIn() * GENTLE_DUTY),
                 Stop.atStable(keptSolid * NEARLY),
                 LONGEST_S);
@@ -173,10 +181,10 @@ final class CurveScript {
                 from,
                 fromC,
                 new Band(toC - 2, toC - 0.6, toC, law.curve().clearPointC()),
-                Words.gently(order, toC),
+                CurveSentences.gently(order, toC),
                 toC,
-                Words.READ_MELT,
-                Optional.of(Words.clearPoint(law.curve().clearPointC())),
+                CurveSentences.READ_MELT,
+                Optional.of(CurveSentences.clearPoint(law.curve().clearPointC())),
                 0.8);
     }
 
@@ -187,16 +195,17 @@ final class CurveScript {
     void hold(final double wanted, final double attention) {
         final double from = now();
         final double fromC = temperatureC();
-        final Setting still = Setting.room(order.roomC(), Shear.STIRRED).heldAt(coolC, HELD_W);
+        final BowlTreatment still =
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).heldAt(coolC, HELD_W);
         bowl.runUntil(still, Stop.atStable(wanted), LONGEST_HOLD_S);
         phase(
                 CurvePhase.Kind.HOLD,
                 from,
                 fromC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                Words.hold(now() - from),
+                CurveSentences.hold(now() - from),
                 temperatureC(),
-                Words.READ_MIDDLE,
+                CurveSentences.READ_MIDDLE,
                 Optional.empty(),
                 attention);
     }
@@ -210,7 +219,7 @@ final class CurveScript {
         final double from = now();
         final double fromC = temperatureC();
         bowl.runUntil(
-                Setting.room(order.roomC(), Shear.STIRRED).heated(watts),
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).heated(watts),
                 Stop.atTemperature(toC),
                 LONGEST_S);
         phase(
@@ -218,10 +227,10 @@ final class CurveScript {
                 from,
                 fromC,
                 order.targets().work(),
-                Words.rewarm(order, fromC, toC),
+                CurveSentences.rewarm(order, fromC, toC),
                 toC,
-                Words.READ_MIDDLE,
-                Optional.of(Words.topOfWindow(order)),
+                CurveSentences.READ_MIDDLE,
+                Optional.of(CurveSentences.topOfWindow(order)),
                 attention);
     }
 
@@ -235,7 +244,7 @@ final class CurveScript {
         final double fromC = temperatureC();
         final double before = bowl.now().massG();
         bowl.add(grams, order.roomC(), order.couverture().tempered(order.roomC()));
-        bowl.run(Setting.room(order.roomC(), Shear.STIRRED), seconds);
+        bowl.run(BowlTreatment.room(order.roomC(), Shear.STIRRED), seconds);
         absorb();
         record(
                 CurvePhase.Kind.SEED,
@@ -244,11 +253,11 @@ final class CurveScript {
                 fromC,
                 temperatureC(),
                 Band.around(order.targets().work().low() - 1, order.targets().work().high() + 1, 2),
-                Words.seed(order, grams, before, fromC, temperatureC()),
+                CurveSentences.seed(order, grams, before, fromC, temperatureC()),
                 temperatureC(),
                 Optional.of(new CurvePhase.Seed(grams, fromC)),
-                Words.READ_SEED,
-                Optional.of(Words.SEED_CAUTION),
+                CurveSentences.READ_SEED,
+                Optional.of(CurveSentences.SEED_CAUTION),
                 1);
     }
 
@@ -283,10 +292,10 @@ final class CurveScript {
                 fromC,
                 stone.now().temperatureC(),
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                Words.table(order, massG, coolC),
+                CurveSentences.table(order, massG, coolC),
                 coolC,
                 Optional.empty(),
-                Words.READ_STONE,
+                CurveSentences.READ_STONE,
                 Optional.empty(),
                 1);
         final double spreadC = stone.now().temperatureC();
@@ -299,25 +308,25 @@ final class CurveScript {
                 spreadC,
                 heldC,
                 Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                Words.gather(stone.now().timeS() - cooledAt),
+                CurveSentences.gather(stone.now().timeS() - cooledAt),
                 heldC,
                 Optional.empty(),
-                Words.READ_STONE,
+                CurveSentences.READ_STONE,
                 Optional.empty(),
                 1);
         path.addAll(stone.path());
-        bowl.run(Setting.room(order.roomC(), Shear.STILL), stone.now().timeS() - from);
+        bowl.run(BowlTreatment.room(order.roomC(), Shear.STILL), stone.now().timeS() - from);
         absorbSilently();
         bowl.add(massG, heldC, stone.now().crystals());
-        bowl.run(Setting.room(order.roomC(), Shear.STIRRED), 60);
+        bowl.run(BowlTreatment.room(order.roomC(), Shear.STIRRED), 60);
         phase(
                 CurvePhase.Kind.REWARM,
                 stone.now().timeS(),
                 heldC,
                 order.targets().work(),
-                Words.giveBack(temperatureC()),
+                CurveSentences.giveBack(temperatureC()),
                 temperatureC(),
-                Words.READ_MIDDLE,
+                CurveSentences.READ_MIDDLE,
                 Optional.empty(),
                 1);
         return stone.now().timeS() - cooledAt;
@@ -354,7 +363,7 @@ final class CurveScript {
         final double fromC = temperatureC();
         final Stop closes = Stop.outOfWindow(work.low(), thickSolid());
         if (closes.notYet(bowl.now())) {
-            bowl.runUntil(Setting.room(order.roomC(), Shear.STIRRED), closes, LONGEST_S);
+            bowl.runUntil(BowlTreatment.room(order.roomC(), Shear.STIRRED), closes, LONGEST_S);
         }
         final double seconds = now() - from;
         phase(
@@ -362,10 +371,10 @@ final class CurveScript {
                 from,
                 fromC,
                 work,
-                Words.work(work, seconds, temperatureC()),
+                CurveSentences.work(work, seconds, temperatureC()),
                 temperatureC(),
-                Words.READ_WORK,
-                Optional.of(Words.topOf(work)),
+                CurveSentences.READ_WORK,
+                Optional.of(CurveSentences.topOf(work)),
                 0);
         return seconds;
     }

@@ -11,9 +11,9 @@ import palintone.core.temper.SeedPlan;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Setting;
+import palintone.core.temper.bowl.BowlTreatment;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.Stop;
-import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.Shear;
 
@@ -37,7 +37,7 @@ public record SeedFall(List<BowlState> path, List<Sentence> say) {
      */
     public static SeedFall of(
             final Couverture couverture,
-            final Vessel vessel,
+            final BowlVessel vessel,
             final Band work,
             final double meltG,
             final double bowlC,
@@ -54,9 +54,9 @@ public record SeedFall(List<BowlState> path, List<Sentence> say) {
         bowl.add(seedG, roomC, couverture.tempered(roomC));
         final Stop inWindow = Stop.atTemperature(work.high());
         if (inWindow.notYet(bowl.now())) {
-            bowl.runUntil(Setting.room(roomC, Shear.STIRRED), inWindow, LONGEST_S);
+            bowl.runUntil(BowlTreatment.room(roomC, Shear.STIRRED), inWindow, LONGEST_S);
         } else {
-            bowl.run(Setting.room(roomC, Shear.STIRRED), 60);
+            bowl.run(BowlTreatment.room(roomC, Shear.STIRRED), 60);
         }
         final double left = bowl.now().crystals().stable();
         final Sentence fall =

@@ -10,8 +10,8 @@ import palintone.core.figure.Unit;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.BowlTreatment;
 import palintone.core.temper.bowl.HeatSink;
-import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Stop;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
@@ -142,7 +142,8 @@ public final class TemperCalculator {
                 Figure.of(
                                 "bowl after the remix",
                                 CurvePlanner.afterRemixC(
-                                        order.by(Method.TABLING).withShare(sharePercent / 100)),
+                                        order.by(TemperingMethod.TABLING)
+                                                .withShare(sharePercent / 100)),
                                 Unit.CELSIUS,
                                 basis())
                         .within(order.targets().work()));
@@ -202,15 +203,15 @@ public final class TemperCalculator {
                 new BowlState(0, order.massG(), fromC, crystals));
     }
 
-    private Setting room() {
-        return Setting.room(order.roomC(), Shear.STIRRED);
+    private BowlTreatment room() {
+        return BowlTreatment.room(order.roomC(), Shear.STIRRED);
     }
 
-    private Setting heating() {
+    private BowlTreatment heating() {
         return room().heated(order.equipment().heat().wattsIn());
     }
 
-    private Setting bath(final BowlSimulation bowl) {
+    private BowlTreatment bath(final BowlSimulation bowl) {
         return room().with(
                         HeatSink.water(
                                 bowl.vessel(),

@@ -72,7 +72,8 @@ public final class TemperTasks {
                         .occupies(Occupies.BOWL)
                         .caution(caution(phase, curve.order().method()))
                         .source(curve.ready().basis().sources().get(0));
-        if (curve.order().method() == Method.TABLING && phase.kind() != CurvePhase.Kind.MELT) {
+        if (curve.order().method() == TemperingMethod.TABLING
+                && phase.kind() != CurvePhase.Kind.MELT) {
             task.occupies(Occupies.STONE);
         }
         phase.seed().ifPresent(seed -> task.amount(Amount.SEED, seed.grams()));
@@ -93,9 +94,10 @@ public final class TemperTasks {
     }
 
     /** Steam and splashes burn wherever a bowl stands over water. */
-    private static String caution(final CurvePhase phase, final Method method) {
+    private static String caution(final CurvePhase phase, final TemperingMethod method) {
         return phase.kind() == CurvePhase.Kind.MELT
-                        || method == Method.COLD_BATH && phase.kind() == CurvePhase.Kind.COOL
+                        || method == TemperingMethod.COLD_BATH
+                                && phase.kind() == CurvePhase.Kind.COOL
                 ? Cautions.STEAM
                 : "";
     }

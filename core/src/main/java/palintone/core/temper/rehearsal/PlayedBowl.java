@@ -5,10 +5,10 @@ import java.util.List;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
+import palintone.core.temper.bowl.BowlTreatment;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.HeatSink;
-import palintone.core.temper.bowl.Setting;
 import palintone.core.temper.bowl.Tabling;
-import palintone.core.temper.bowl.Vessel;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.CrystalLaw;
 import palintone.core.temper.crystal.PaperTest;
@@ -37,7 +37,7 @@ public final class PlayedBowl {
     public PlayedBowl(
             final Couverture couverture,
             final CrystalConstants constants,
-            final Vessel vessel,
+            final BowlVessel vessel,
             final Equipment equipment,
             final double roomC,
             final BowlState start) {
@@ -85,7 +85,7 @@ public final class PlayedBowl {
     }
 
     /** Does it; the clock goes on by as long as it takes. */
-    public void act(final Act act) {
+    public void act(final RehearsalAct act) {
         switch (act.kind()) {
             case HEAT ->
                     bowl.run(room(Shear.STIRRED).heated(equipment.heat().wattsIn()), act.amount());
@@ -116,8 +116,8 @@ public final class PlayedBowl {
         }
     }
 
-    private Setting room(final Shear shear) {
-        return Setting.room(roomC, shear);
+    private BowlTreatment room(final Shear shear) {
+        return BowlTreatment.room(roomC, shear);
     }
 
     private void table(final double seconds) {

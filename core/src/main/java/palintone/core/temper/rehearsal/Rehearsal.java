@@ -8,7 +8,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.estimate.ParameterUncertainty;
@@ -46,7 +46,11 @@ public record Rehearsal(
      * @param smearS what the smear said, where one was made; at most 180 s are waited
      */
     public record Moment(
-            Act act, double fromS, double toS, Optional<Double> readC, Optional<Double> smearS) {}
+            RehearsalAct act,
+            double fromS,
+            double toS,
+            Optional<Double> readC,
+            Optional<Double> smearS) {}
 
     /**
      * Plays the acts.
@@ -59,7 +63,7 @@ public record Rehearsal(
             final TemperTargets targets,
             final Equipment equipment,
             final long seed,
-            final List<Act> acts) {
+            final List<RehearsalAct> acts) {
         if (acts.size() > MOST_ACTS) {
             throw new OutOfRangeException("acts", acts.size() + "", "up to " + MOST_ACTS);
         }
@@ -70,7 +74,7 @@ public record Rehearsal(
                         new ParameterUncertainty(0.1, 0.2, 0.1, 0.2, 0, 0)
                                 .draw(CrystalConstants.CALIBRATED, random)
                                 .constants(),
-                        Vessel.holding(
+                        BowlVessel.holding(
                                 VesselKind.STEEL_BOWL,
                                 exercise.massG(),
                                 couverture.castingDensityGPerMl()),
@@ -79,13 +83,13 @@ public record Rehearsal(
                         new BowlState(0, exercise.massG(), exercise.startC(), exercise.start()));
         final List<Moment> moments = new ArrayList<>();
         boolean done = false;
-        for (final Act act : acts) {
+        for (final RehearsalAct act : acts) {
             if (done) {
                 throw new OutOfRangeException(
                         "act", act.kind().words(), "nothing more once work has begun");
             }
             moments.add(moment(bowl, act, random));
-            done = act.kind() == Act.Kind.WORK;
+            done = act.kind() == RehearsalAct.Kind.WORK;
         }
         return new Rehearsal(
                 List.copyOf(moments),
@@ -95,16 +99,17 @@ public record Rehearsal(
                 done ? Optional.of(Score.of(exercise, targets, moments, bowl)) : Optional.empty());
     }
 
-    private static Moment moment(final PlayedBowl bowl, final Act act, final Random random) {
+    private static Moment moment(
+            final PlayedBowl bowl, final RehearsalAct act, final Random random) {
         final double from = bowl.now().timeS();
         final Optional<Double> smear =
-                act.kind() == Act.Kind.PAPER
+                act.kind() == RehearsalAct.Kind.PAPER
                         ? Optional.of(Math.min(PAPER_SHOWN_S, bowl.smear().seconds()))
                         : Optional.empty();
         bowl.act(act);
         final double noise = PROBE_NOISE_K * random.nextGaussian();
         final Optional<Double> read =
-                act.kind() == Act.Kind.READ || act.kind() == Act.Kind.PAPER
+                act.kind() == RehearsalAct.Kind.READ || act.kind() == RehearsalAct.Kind.PAPER
                         ? Optional.of(bowl.now().temperatureC() + noise)
                         : Optional.empty();
         return new Moment(act, from, bowl.now().timeS(), read, smear);

@@ -23,8 +23,8 @@ class CrustSolverTest {
     private static final double CONDUCTS = 0.25;
     private static final double HOLDS = 2e6;
 
-    private static Stratum body(final double thickM, final int cells, final double startC) {
-        return Stratum.plain(thickM, cells, CONDUCTS, HOLDS, startC);
+    private static ConductingLayer body(final double thickM, final int cells, final double startC) {
+        return ConductingLayer.plain(thickM, cells, CONDUCTS, HOLDS, startC);
     }
 
     /** Chapter II: two thick bodies meet at (e₁T₁ + e₂T₂)/(e₁ + e₂) and stay there. */
@@ -32,10 +32,12 @@ class CrustSolverTest {
     void contactOfTwoHalfSpaces() {
         final CrustPath path =
                 CrustSolver.follow(
-                        List.of(Stratum.plain(0.02, 200, 2.6, 2.3e6, 19), body(0.02, 200, 45)),
-                        Bend.FLAT,
-                        Surround.NONE,
-                        Surround.NONE,
+                        List.of(
+                                ConductingLayer.plain(0.02, 200, 2.6, 2.3e6, 19),
+                                body(0.02, 200, 45)),
+                        Curvature.FLAT,
+                        BoundaryCondition.NONE,
+                        BoundaryCondition.NONE,
                         20,
                         0.1);
         final double e1 = Math.sqrt(2.6 * 2.3e6);
@@ -54,9 +56,9 @@ class CrustSolverTest {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(body(thick, 80, 30)),
-                        Bend.FLAT,
-                        Surround.still(1e7, 0),
-                        Surround.still(1e7, 0),
+                        Curvature.FLAT,
+                        BoundaryCondition.still(1e7, 0),
+                        BoundaryCondition.still(1e7, 0),
                         40,
                         0.1);
         final double diffuses = CONDUCTS / HOLDS;
@@ -84,9 +86,9 @@ class CrustSolverTest {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(body(radius, cells, 30)),
-                        new Bend(2, radius),
-                        Surround.still(1e7, 0),
-                        Surround.NONE,
+                        new Curvature(2, radius),
+                        BoundaryCondition.still(1e7, 0),
+                        BoundaryCondition.NONE,
                         90,
                         0.1);
         final double diffuses = CONDUCTS / HOLDS;
@@ -124,18 +126,18 @@ class CrustSolverTest {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                new Stratum(
+                                new ConductingLayer(
                                         0.006,
                                         200,
                                         1,
                                         CONDUCTS,
                                         HOLDS,
-                                        Optional.of(new Stratum.Sets(sharp, heat, heat)),
+                                        Optional.of(new ConductingLayer.Sets(sharp, heat, heat)),
                                         meltsC,
                                         Crystals.NONE)),
-                        Bend.FLAT,
-                        Surround.still(1e7, 10),
-                        Surround.NONE,
+                        Curvature.FLAT,
+                        BoundaryCondition.still(1e7, 10),
+                        BoundaryCondition.NONE,
                         40,
                         0.3);
         final double stefan = HOLDS * 20 / heat;
@@ -172,15 +174,20 @@ class CrustSolverTest {
         final int wall = 3;
         final int chocolate = 9;
         final double thick = 0.004;
-        final List<Stratum> strata =
+        final List<ConductingLayer> strata =
                 List.of(
-                        Stratum.plain(wallMm / 1000, wall, 0.2, 1.5e6, 20),
-                        Stratum.chocolate(
+                        ConductingLayer.plain(wallMm / 1000, wall, 0.2, 1.5e6, 20),
+                        ConductingLayer.chocolate(
                                 Samples.dark(), thick, chocolate, 1, bowlC, new Crystals(seed, 0)));
-        final Bend bend = new Bend(power, 0.012);
+        final Curvature bend = new Curvature(power, 0.012);
         final CrustPath ours =
                 CrustSolver.follow(
-                        strata, bend, Surround.still(12, airC), Surround.still(6, airC), 900, 0.2);
+                        strata,
+                        bend,
+                        BoundaryCondition.still(12, airC),
+                        BoundaryCondition.still(6, airC),
+                        900,
+                        0.2);
         final double[] theirs = explicit(strata, bend, wallMm / 1000, wall, thick, chocolate, airC);
         for (int i = 0; i < wall + chocolate; i++) {
             assertThat(ours.temperatureC(i, 900))
@@ -190,8 +197,8 @@ class CrustSolverTest {
     }
 
     private static double[] explicit(
-            final List<Stratum> strata,
-            final Bend bend,
+            final List<ConductingLayer> strata,
+            final Curvature bend,
             final double wallM,
             final int wall,
             final double thick,
@@ -219,12 +226,12 @@ class CrustSolverTest {
                             final double out = pass(i, y);
                             double watt = in - out;
                             final double volume = bend.volume(from[i], from[i + 1]);
-                            final Stratum of = strata.get(i < wall ? 0 : 1);
+                            final ConductingLayer of = strata.get(i < wall ? 0 : 1);
                             if (i >= wall) {
                                 law.rates(y[3 * i], y[3 * i + 1], y[3 * i + 2], 0, rates);
                                 d[3 * i + 1] = rates[0];
                                 d[3 * i + 2] = rates[1];
-                                final Stratum.Sets sets = of.setting().orElseThrow();
+                                final ConductingLayer.Sets sets = of.setting().orElseThrow();
                                 watt +=
                                         volume
                                                 * (rates[0] * sets.stableJPerM3()
@@ -238,7 +245,7 @@ class CrustSolverTest {
 
                     private double half(final int i, final boolean before) {
                         final double wide = from[i + 1] - from[i];
-                        final double conducts = i < wall ? 0.2 : Stratum.CHOCOLATE_W_PER_MK;
+                        final double conducts = i < wall ? 0.2 : ConductingLayer.CHOCOLATE_W_PER_MK;
                         return wide
                                 / 2
                                 / conducts
@@ -258,7 +265,7 @@ class CrustSolverTest {
                 };
         final double[] start = new double[3 * n];
         for (int i = 0; i < n; i++) {
-            final Stratum of = strata.get(i < wall ? 0 : 1);
+            final ConductingLayer of = strata.get(i < wall ? 0 : 1);
             start[3 * i] = of.startC();
             start[3 * i + 1] = of.crystals().stable();
         }
@@ -274,17 +281,17 @@ class CrustSolverTest {
         final CrustPath path =
                 CrustSolver.follow(
                         List.of(
-                                Stratum.plain(0.002, 6, 0.2, 1.5e6, 20),
-                                Stratum.chocolate(
+                                ConductingLayer.plain(0.002, 6, 0.2, 1.5e6, 20),
+                                ConductingLayer.chocolate(
                                         Samples.dark(),
                                         0.002,
                                         20,
                                         0.5,
                                         startC,
                                         new Crystals(seed, 0))),
-                        new Bend(2, 0.016),
-                        Surround.still(15, airC),
-                        Surround.still(8, airC),
+                        new Curvature(2, 0.016),
+                        BoundaryCondition.still(15, airC),
+                        BoundaryCondition.still(8, airC),
                         3600);
         final double passed = Math.abs(path.outsideJPerM2()) + Math.abs(path.insideJPerM2());
         assertThat(path.gainedJPerM2() + path.outsideJPerM2() + path.insideJPerM2())
@@ -295,14 +302,15 @@ class CrustSolverTest {
     /** What goes on from another path begins as that one stood. */
     @Test
     void aPathGoesOnWhereTheLastStood() {
-        final List<Stratum> strata =
+        final List<ConductingLayer> strata =
                 List.of(
-                        Stratum.plain(0.002, 6, 0.2, 1.5e6, 20),
-                        Stratum.chocolate(Samples.dark(), 0.002, 20, 1, 31, new Crystals(0.01, 0)));
-        final Surround air = Surround.still(10, 15);
-        final CrustPath whole = CrustSolver.follow(strata, Bend.FLAT, air, air, 600);
-        final CrustPath first = CrustSolver.follow(strata, Bend.FLAT, air, air, 200);
-        final CrustPath then = CrustSolver.goOn(first, 200, strata, Bend.FLAT, air, air, 400);
+                        ConductingLayer.plain(0.002, 6, 0.2, 1.5e6, 20),
+                        ConductingLayer.chocolate(
+                                Samples.dark(), 0.002, 20, 1, 31, new Crystals(0.01, 0)));
+        final BoundaryCondition air = BoundaryCondition.still(10, 15);
+        final CrustPath whole = CrustSolver.follow(strata, Curvature.FLAT, air, air, 600);
+        final CrustPath first = CrustSolver.follow(strata, Curvature.FLAT, air, air, 200);
+        final CrustPath then = CrustSolver.goOn(first, 200, strata, Curvature.FLAT, air, air, 400);
         assertThat(then.meanC(1, 400)).isCloseTo(whole.meanC(1, 600), within(0.05));
         assertThat(then.meanSolid(1, 400)).isCloseTo(whole.meanSolid(1, 600), within(0.005));
     }
@@ -313,9 +321,9 @@ class CrustSolverTest {
         final CrustPath one =
                 CrustSolver.follow(
                         List.of(body(0.002, 1, 30)),
-                        Bend.FLAT,
-                        Surround.still(10, 20),
-                        Surround.NONE,
+                        Curvature.FLAT,
+                        BoundaryCondition.still(10, 20),
+                        BoundaryCondition.NONE,
                         10,
                         1);
         final CrustPath on =
@@ -323,9 +331,9 @@ class CrustSolverTest {
                         one,
                         10,
                         List.of(body(0.002, 1, 0)),
-                        Bend.FLAT,
-                        Surround.NONE,
-                        Surround.NONE,
+                        Curvature.FLAT,
+                        BoundaryCondition.NONE,
+                        BoundaryCondition.NONE,
                         1);
         assertThat(on.temperatureC(0, 0)).isCloseTo(one.temperatureC(0, 10), within(1e-9));
         assertThat(on.firstS(s -> false)).isEqualTo(Double.POSITIVE_INFINITY);

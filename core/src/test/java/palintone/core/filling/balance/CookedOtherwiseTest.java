@@ -17,7 +17,7 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -118,7 +118,7 @@ class CookedOtherwiseTest {
                         new Operation(
                                 OperationKind.BOIL_DOWN,
                                 List.of(grams(Kitchen.PUREE, 210)),
-                                Map.of(Setting.MASS_G, 172.0)),
+                                Map.of(OperationSetting.MASS_G, 172.0)),
                         op(OperationKind.BOIL, grams(Samples.CREAM, 60), grams(Kitchen.INVERT, 60)),
                         op(OperationKind.POUR, grams(Samples.DARK_66, 500)));
         final double water = value(recipe, Quality.WATER);
@@ -136,8 +136,8 @@ class CookedOtherwiseTest {
         assertThat(turn.from()).isCloseTo(172, within(1e-6));
         assertThat(turn.to()).isLessThan(165);
         assertThat(balance.operations().get(0).settings())
-                .containsOnlyKeys(Setting.MASS_G)
-                .containsEntry(Setting.MASS_G, turn.to());
+                .containsOnlyKeys(OperationSetting.MASS_G)
+                .containsEntry(OperationSetting.MASS_G, turn.to());
     }
 
     @Test
@@ -164,7 +164,7 @@ class CookedOtherwiseTest {
                                         grams(Kitchen.SUGAR, 200),
                                         grams(Samples.GLUCOSE_SYRUP, 200),
                                         grams(Samples.CREAM, 250)),
-                                Map.of(Setting.TEMPERATURE_C, 116.0)));
+                                Map.of(OperationSetting.TEMPERATURE_C, 116.0)));
         final double firm = value(caramel, Quality.FIRMNESS);
         final Balance balance =
                 Balance.solve(
@@ -181,7 +181,7 @@ class CookedOtherwiseTest {
                             assertThat(turn.lever().of()).isEqualTo(Lever.Of.SUGAR);
                             assertThat(turn.to()).isBetween(116.1, 122.0);
                         });
-        assertThat(balance.operations().get(0).value(Setting.TEMPERATURE_C))
+        assertThat(balance.operations().get(0).value(OperationSetting.TEMPERATURE_C))
                 .isEqualTo(balance.turns().get(0).to());
     }
 

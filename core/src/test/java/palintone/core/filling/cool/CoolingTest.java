@@ -68,7 +68,7 @@ class CoolingTest {
                                 new Cooling.Where(
                                         CoolingVessel.BOWL,
                                         depthMm,
-                                        Standing.RACK,
+                                        CoolingStand.RACK,
                                         true,
                                         room,
                                         70,
@@ -96,14 +96,15 @@ class CoolingTest {
     /** A body of 15 kJ on stone: by hand, ∫ e/√(πt) dt is 2·e·√(t/π). */
     @Test
     void stoneTakesMuchAtFirstAndAMovedAirTheMostLater() {
-        final double early = watts(Standing.STONE, 60);
-        final double late = watts(Standing.STONE, 3600);
+        final double early = watts(CoolingStand.STONE, 60);
+        final double late = watts(CoolingStand.STONE, 3600);
         assertThat(early).isGreaterThan(2 * late);
-        assertThat(watts(Standing.TABLE, 3600)).isLessThan(late);
-        assertThat(watts(Standing.DRAUGHT, 3600)).isGreaterThan(watts(Standing.RACK, 3600) * 1.2);
+        assertThat(watts(CoolingStand.TABLE, 3600)).isLessThan(late);
+        assertThat(watts(CoolingStand.DRAUGHT, 3600))
+                .isGreaterThan(watts(CoolingStand.RACK, 3600) * 1.2);
     }
 
-    private static double watts(final Standing on, final double seconds) {
+    private static double watts(final CoolingStand on, final double seconds) {
         return CoolingVessel.TRAY.wattsPerK(
                 500, 0.02, 1.1, on, 35, 20, seconds, CoolingVessel.Inside.STIRRED);
     }

@@ -13,7 +13,7 @@ import palintone.core.Samples;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.TextureClass;
@@ -41,7 +41,11 @@ class UntilReadyTest {
                 new Operation(
                         OperationKind.REST,
                         List.of(),
-                        Map.of(Setting.HOURS, hours, Setting.TEMPERATURE_C, celsius)));
+                        Map.of(
+                                OperationSetting.HOURS,
+                                hours,
+                                OperationSetting.TEMPERATURE_C,
+                                celsius)));
         return recipe;
     }
 
@@ -86,7 +90,10 @@ class UntilReadyTest {
     void whatWasCooledInThePotIsCool() {
         final List<Operation> cooled = new ArrayList<>(GANACHE);
         cooled.add(
-                new Operation(OperationKind.COOL, List.of(), Map.of(Setting.TEMPERATURE_C, 22.0)));
+                new Operation(
+                        OperationKind.COOL,
+                        List.of(),
+                        Map.of(OperationSetting.TEMPERATURE_C, 22.0)));
         assertThat(Cooling.fromPotC(Cooking.cook(cooled), cooled)).isEqualTo(22);
         assertThat(standing(cooled, 20, 12).cool(27).waits()).isFalse();
         assertThat(Cooling.fromPotC(Cooking.cook(resting(24, 18)), resting(24, 18)))

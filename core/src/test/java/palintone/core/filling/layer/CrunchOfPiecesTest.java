@@ -18,8 +18,8 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
-import palintone.core.filling.pot.Setting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -42,7 +42,10 @@ class CrunchOfPiecesTest {
 
     private static FillingProperties with(final RecipeLine pieces, final double sizeMm) {
         final Operation fold =
-                new Operation(OperationKind.FOLD, List.of(pieces), Map.of(Setting.SIZE_MM, sizeMm));
+                new Operation(
+                        OperationKind.FOLD,
+                        List.of(pieces),
+                        Map.of(OperationSetting.SIZE_MM, sizeMm));
         return FillingProperties.of(
                 Cooking.cook(
                         List.of(
@@ -138,11 +141,12 @@ class CrunchOfPiecesTest {
                                 afterwards ? butter : crush,
                                 op(OperationKind.BOIL, grams(Samples.CREAM, 300)),
                                 op(OperationKind.POUR, grams(Samples.DARK_66, 320)),
-                                op(OperationKind.COOL).with(Setting.TEMPERATURE_C, ganacheC),
+                                op(OperationKind.COOL)
+                                        .with(OperationSetting.TEMPERATURE_C, ganacheC),
                                 new Operation(
                                         OperationKind.FOLD,
                                         List.of(),
-                                        Map.of(Setting.SIZE_MM, 3.0),
+                                        Map.of(OperationSetting.SIZE_MM, 3.0),
                                         0,
                                         Optional.of(FromPot.all(1))))),
                 Conditions.USUAL);
@@ -185,11 +189,11 @@ class CrunchOfPiecesTest {
                                 op(OperationKind.ADD, grams(COCOA_BUTTER, 8)).in(1),
                                 op(OperationKind.BOIL, grams(Samples.CREAM, 300)),
                                 op(OperationKind.POUR, grams(Samples.DARK_66, 320)),
-                                op(OperationKind.COOL).with(Setting.TEMPERATURE_C, 28),
+                                op(OperationKind.COOL).with(OperationSetting.TEMPERATURE_C, 28),
                                 new Operation(
                                         OperationKind.FOLD,
                                         List.of(),
-                                        Map.of(Setting.SIZE_MM, 3.0),
+                                        Map.of(OperationSetting.SIZE_MM, 3.0),
                                         0,
                                         Optional.of(FromPot.all(1)))));
         assertThat(stirred.folded().grams()).isGreaterThan(40);

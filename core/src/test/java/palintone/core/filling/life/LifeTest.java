@@ -10,8 +10,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LifeTest {
 
-    private static Keeping given(final double aw, final double storageC, final boolean heated) {
-        return new Keeping(
+    private static LifeConditions given(
+            final double aw, final double storageC, final boolean heated) {
+        return new LifeConditions(
                 aw,
                 aw - 0.01,
                 aw + 0.01,
@@ -20,7 +21,7 @@ class LifeTest {
                 false,
                 0,
                 heated,
-                Keeping.Egg.NONE,
+                LifeConditions.Egg.NONE,
                 storageC,
                 2,
                 false,
@@ -68,8 +69,8 @@ class LifeTest {
     @Test
     void judgedAtTheUnfavourableEnd() {
         assertThat(Life.of(given(0.875, 20, true)).keepCold()).isTrue();
-        final Keeping sour =
-                new Keeping(
+        final LifeConditions sour =
+                new LifeConditions(
                         0.89,
                         0.88,
                         0.895,
@@ -78,15 +79,15 @@ class LifeTest {
                         true,
                         0,
                         true,
-                        Keeping.Egg.NONE,
+                        LifeConditions.Egg.NONE,
                         20,
                         2,
                         false,
                         false,
                         false);
         assertThat(Life.of(sour).keepCold()).isTrue();
-        final Keeping measured =
-                new Keeping(
+        final LifeConditions measured =
+                new LifeConditions(
                         0.89,
                         0.88,
                         0.895,
@@ -95,7 +96,7 @@ class LifeTest {
                         true,
                         0,
                         true,
-                        Keeping.Egg.NONE,
+                        LifeConditions.Egg.NONE,
                         20,
                         2,
                         false,

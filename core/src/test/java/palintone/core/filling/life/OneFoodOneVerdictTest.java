@@ -24,7 +24,7 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -289,8 +289,8 @@ class OneFoodOneVerdictTest {
         final FillingFigures figures = figures(dry);
         assertThat(figures.life().keepCold()).isFalse();
         final Range aw = figures.figure(Quality.WATER_ACTIVITY).spread().orElseThrow();
-        final Keeping least =
-                new Keeping(
+        final LifeConditions least =
+                new LifeConditions(
                         aw.high(),
                         aw.high(),
                         aw.high(),
@@ -299,7 +299,7 @@ class OneFoodOneVerdictTest {
                         false,
                         0,
                         true,
-                        Keeping.Egg.NONE,
+                        LifeConditions.Egg.NONE,
                         16,
                         1,
                         false,
@@ -317,8 +317,8 @@ class OneFoodOneVerdictTest {
                         List.of(
                                 op(OperationKind.BOIL, grams(Samples.CREAM, 200)),
                                 op(OperationKind.TEMPER_YOLKS, grams(Kitchen.YOLK, 30))
-                                        .with(Setting.TEMPERATURE_C, 95)
-                                        .with(Setting.MINUTES, 10),
+                                        .with(OperationSetting.TEMPERATURE_C, 95)
+                                        .with(OperationSetting.MINUTES, 10),
                                 op(OperationKind.POUR, grams(Samples.DARK_66, 250))));
         assertThat(figures.eggHeat())
                 .singleElement()

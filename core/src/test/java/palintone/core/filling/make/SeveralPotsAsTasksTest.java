@@ -15,7 +15,7 @@ import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
 
@@ -26,7 +26,7 @@ class SeveralPotsAsTasksTest {
                     new Operation(
                                     OperationKind.BOIL_DOWN,
                                     List.of(grams(Kitchen.PUREE, 200)),
-                                    Map.of(Setting.MASS_G, 140.0))
+                                    Map.of(OperationSetting.MASS_G, 140.0))
                             .in(1),
                     op(OperationKind.BOIL, grams(Samples.CREAM, 120)),
                     new Operation(

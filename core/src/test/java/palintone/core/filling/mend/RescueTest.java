@@ -19,7 +19,7 @@ import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -57,8 +57,8 @@ class RescueTest {
 
     private static Operation rest(final double hours, final double celsius) {
         return op(OperationKind.REST)
-                .with(Setting.HOURS, hours)
-                .with(Setting.TEMPERATURE_C, celsius);
+                .with(OperationSetting.HOURS, hours)
+                .with(OperationSetting.TEMPERATURE_C, celsius);
     }
 
     private static List<Operation> caramel(
@@ -69,7 +69,7 @@ class RescueTest {
                         grams(Kitchen.SUGAR, sugar),
                         grams(Samples.GLUCOSE_SYRUP, syrup),
                         grams(Samples.CREAM, 150)),
-                op(OperationKind.COOK_SUGAR).with(Setting.TEMPERATURE_C, celsius));
+                op(OperationKind.COOK_SUGAR).with(OperationSetting.TEMPERATURE_C, celsius));
     }
 
     private static Rescue rescue(final Fault fault, final List<Operation> operations) {
@@ -97,7 +97,7 @@ class RescueTest {
                         List.of(
                                 CREAM,
                                 DARK,
-                                op(OperationKind.EMULSIFY).with(Setting.WIDTH_MM, 600),
+                                op(OperationKind.EMULSIFY).with(OperationSetting.WIDTH_MM, 600),
                                 BLEND),
                         "Vessel of"),
                 Arguments.of(
@@ -188,7 +188,7 @@ class RescueTest {
                         Fault.LUMPY,
                         List.of(
                                 op(OperationKind.ADD, grams(Samples.CREAM, 250)),
-                                op(OperationKind.COOL).with(Setting.TEMPERATURE_C, 20),
+                                op(OperationKind.COOL).with(OperationSetting.TEMPERATURE_C, 20),
                                 DARK),
                         "may not have melted through"));
     }
@@ -210,7 +210,11 @@ class RescueTest {
     @Test
     void tooWideABowlIsChangedForASmallerOneFirst() {
         final List<Operation> wide =
-                List.of(CREAM, DARK, op(OperationKind.EMULSIFY).with(Setting.WIDTH_MM, 600), BLEND);
+                List.of(
+                        CREAM,
+                        DARK,
+                        op(OperationKind.EMULSIFY).with(OperationSetting.WIDTH_MM, 600),
+                        BLEND);
         final Rescue split = rescue(Fault.SPLIT, wide);
         final Rescue.Remedy first = split.remedies().get(0);
         assertThat(first.words().template()).contains("smaller bowl");
@@ -224,7 +228,8 @@ class RescueTest {
                         List.of(
                                 CREAM,
                                 DARK,
-                                op(OperationKind.EMULSIFY).with(Setting.WIDTH_MM, width * 0.95),
+                                op(OperationKind.EMULSIFY)
+                                        .with(OperationSetting.WIDTH_MM, width * 0.95),
                                 BLEND));
         assertThat(narrow.remedies()).noneMatch(r -> r.words().template().contains("smaller bowl"));
     }
@@ -268,7 +273,9 @@ class RescueTest {
                                 grams(Kitchen.SUGAR, 150),
                                 grams(Samples.GLUCOSE_SYRUP, 120)),
                         new Operation(
-                                OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, 470.0)));
+                                OperationKind.BOIL_DOWN,
+                                List.of(),
+                                Map.of(OperationSetting.MASS_G, 470.0)));
         final double now = value(milk, Quality.FIRMNESS);
         final Rescue.Remedy on = rescue(Fault.TOO_SOFT, milk).remedies().get(0);
         final double left = on.words().values().get("to").value();

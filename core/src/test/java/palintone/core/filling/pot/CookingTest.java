@@ -39,7 +39,7 @@ class CookingTest {
                                 ? new Operation(
                                         kind,
                                         List.of(),
-                                        Map.of(Setting.MASS_G, 0.7 * cream + sugar))
+                                        Map.of(OperationSetting.MASS_G, 0.7 * cream + sugar))
                                 : op(kind, grams(Kitchen.SPIRIT, little));
         final Cooked cooked =
                 Cooking.cook(
@@ -133,7 +133,7 @@ class CookingTest {
                         List.of(
                                 op(OperationKind.ADD, grams(Samples.CREAM, 200)),
                                 op(OperationKind.INFUSE, grams(Kitchen.NUT_PASTE, 20))
-                                        .with(Setting.RETENTION, 2)));
+                                        .with(OperationSetting.RETENTION, 2)));
         assertThat(cooked.yieldG()).isCloseTo(160, within(1e-9));
         assertThat(cooked.composition().fraction(Component.LIQUID_OIL)).isZero();
     }
@@ -143,7 +143,7 @@ class CookingTest {
         final List<Operation> operations =
                 List.of(
                         op(OperationKind.COOK_FRUIT, grams(Kitchen.PUREE, 500)),
-                        op(OperationKind.SIEVE).with(Setting.PERCENT, 80));
+                        op(OperationKind.SIEVE).with(OperationSetting.PERCENT, 80));
         final Cooked cooked = Cooking.cook(operations);
         final double before =
                 Cooking.cook(operations.subList(0, 1)).composition().fraction(Component.FIBRE);
@@ -184,10 +184,10 @@ class CookingTest {
         assertThatThrownBy(() -> op(OperationKind.POUR)).hasMessageContaining("pour over is empty");
         assertThatThrownBy(() -> op(OperationKind.SIEVE, grams(Kitchen.SUGAR, 1)))
                 .hasMessageContaining("no ingredients; add them");
-        assertThatThrownBy(() -> op(OperationKind.SIEVE).with(Setting.PERCENT, 140))
+        assertThatThrownBy(() -> op(OperationKind.SIEVE).with(OperationSetting.PERCENT, 140))
                 .hasMessageContaining("140 %");
         assertThatThrownBy(() -> op(OperationKind.BOIL_DOWN)).hasMessageContaining("missing");
-        assertThatThrownBy(() -> op(OperationKind.SIEVE).with(Setting.HOURS, 1))
+        assertThatThrownBy(() -> op(OperationKind.SIEVE).with(OperationSetting.HOURS, 1))
                 .hasMessageContaining("no such setting");
     }
 
@@ -197,28 +197,38 @@ class CookingTest {
         final Operation cream = op(OperationKind.BOIL, grams(Samples.CREAM, 300));
         final Operation byShare =
                 new Operation(
-                        OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.PERCENT, 100 / 3.0));
+                        OperationKind.BOIL_DOWN,
+                        List.of(),
+                        Map.of(OperationSetting.PERCENT, 100 / 3.0));
         final Cooked share = Cooking.cook(List.of(cream, byShare));
         final double before = share.stages().get(0).massG();
         assertThat(share.yieldG()).isCloseTo(before * 2 / 3, within(1e-6));
         final Cooked grams = Cooking.cook(List.of(cream, downTo(before * 2 / 3)));
         assertThat(share.composition().fraction(Component.WATER))
                 .isCloseTo(grams.composition().fraction(Component.WATER), within(1e-9));
-        assertThat(byShare.with(Setting.MASS_G, 150).settings())
-                .containsExactly(Map.entry(Setting.MASS_G, 150.0));
+        assertThat(byShare.with(OperationSetting.MASS_G, 150).settings())
+                .containsExactly(Map.entry(OperationSetting.MASS_G, 150.0));
         assertThatThrownBy(
                         () ->
                                 new Operation(
                                         OperationKind.BOIL_DOWN,
                                         List.of(),
-                                        Map.of(Setting.MASS_G, 100.0, Setting.PERCENT, 20.0)))
+                                        Map.of(
+                                                OperationSetting.MASS_G,
+                                                100.0,
+                                                OperationSetting.PERCENT,
+                                                20.0)))
                 .hasMessageContaining("given twice");
-        assertThatThrownBy(() -> Cooking.cook(List.of(cream, byShare.with(Setting.PERCENT, 90))))
+        assertThatThrownBy(
+                        () ->
+                                Cooking.cook(
+                                        List.of(cream, byShare.with(OperationSetting.PERCENT, 90))))
                 .hasMessageContaining("that cannot boil away");
     }
 
     private static Operation downTo(final double grams) {
-        return new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, grams));
+        return new Operation(
+                OperationKind.BOIL_DOWN, List.of(), Map.of(OperationSetting.MASS_G, grams));
     }
 
     /** Cooked to the same reading where the air is thin, a caramel has lost more water. */
@@ -234,7 +244,8 @@ class CookingTest {
                                         grams(Kitchen.SUGAR, 200),
                                         grams(Samples.GLUCOSE_SYRUP, 150),
                                         grams(Samples.CREAM, 200)),
-                                op(OperationKind.COOK_SUGAR).with(Setting.TEMPERATURE_C, 114)));
+                                op(OperationKind.COOK_SUGAR)
+                                        .with(OperationSetting.TEMPERATURE_C, 114)));
         final Filling high = caramel.at(835);
         assertThat(high.cooked().yieldG()).isLessThan(caramel.cooked().yieldG() - 5);
         assertThat(high.weighedFor(500).massG()).isGreaterThan(caramel.weighedFor(500).massG());

@@ -21,8 +21,8 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Source;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Kitchen;
-import palintone.core.filling.life.Keeping;
 import palintone.core.filling.life.Lethality;
+import palintone.core.filling.life.LifeConditions;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
@@ -34,14 +34,15 @@ import palintone.core.substance.Traits;
 class SeveralPotsTest {
 
     private static Operation downTo(final double grams) {
-        return new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(Setting.MASS_G, grams));
+        return new Operation(
+                OperationKind.BOIL_DOWN, List.of(), Map.of(OperationSetting.MASS_G, grams));
     }
 
     private static Operation sugar(final OperationKind kind, final double celsius) {
         return new Operation(
                 kind,
                 List.of(grams(Kitchen.SUGAR, 200), grams(Kitchen.WATER, 60)),
-                Map.of(Setting.TEMPERATURE_C, celsius));
+                Map.of(OperationSetting.TEMPERATURE_C, celsius));
     }
 
     /** A purée boiled down, and so much of it into a ganache. */
@@ -143,7 +144,7 @@ class SeveralPotsTest {
                                 new Operation(
                                                 OperationKind.HEAT,
                                                 List.of(grams(Kitchen.WATER, 300)),
-                                                Map.of(Setting.TEMPERATURE_C, 80.0))
+                                                Map.of(OperationSetting.TEMPERATURE_C, 80.0))
                                         .in(2),
                                 op(OperationKind.ADD, grams(Kitchen.WATER, 100)),
                                 op(OperationKind.ADD, grams(Kitchen.WATER, 1e-6))
@@ -207,7 +208,11 @@ class SeveralPotsTest {
                 new Operation(
                         OperationKind.HEAT,
                         List.of(grams(Samples.CREAM, 200)),
-                        Map.of(Setting.TEMPERATURE_C, 85.0, Setting.MINUTES, 5.0));
+                        Map.of(
+                                OperationSetting.TEMPERATURE_C,
+                                85.0,
+                                OperationSetting.MINUTES,
+                                5.0));
         final Operation yolks = op(OperationKind.ADD, grams(Kitchen.YOLK, 40)).in(1);
         final Cooked rawAfter =
                 Cooking.cook(
@@ -216,7 +221,7 @@ class SeveralPotsTest {
                                 hot,
                                 op(OperationKind.ADD, grams(Kitchen.SUGAR, 20))
                                         .taking(FromPot.all(1))));
-        assertThat(Lethality.egg(rawAfter.eggs())).isEqualTo(Keeping.Egg.RAW);
+        assertThat(Lethality.egg(rawAfter.eggs())).isEqualTo(LifeConditions.Egg.RAW);
         assertThat(Lethality.reduction(Lethality.least(rawAfter.eggs()))).isZero();
         assertThat(
                         Lethality.egg(
@@ -229,7 +234,7 @@ class SeveralPotsTest {
                                                                 .taking(FromPot.all(1)),
                                                         hot))
                                         .eggs()))
-                .isEqualTo(Keeping.Egg.HEATED);
+                .isEqualTo(LifeConditions.Egg.HEATED);
         // A custard of its own keeps what it has seen, and a second, raw yolk decides over it.
         final List<Operation> custard =
                 List.of(
@@ -376,7 +381,7 @@ class SeveralPotsTest {
                 Cooking.cook(
                         List.of(
                                 op(OperationKind.TRIM, grams(mango, 500)),
-                                op(OperationKind.SIEVE).with(Setting.PERCENT, 90)));
+                                op(OperationKind.SIEVE).with(OperationSetting.PERCENT, 90)));
         assertThat(cooked.stages().get(0).massG()).isCloseTo(345, within(1e-9));
         assertThat(cooked.stages().get(0).losses().stuckG()).isCloseTo(155, within(1e-9));
         assertThat(cooked.weighedG()).isCloseTo(500, within(1e-9));
@@ -390,7 +395,7 @@ class SeveralPotsTest {
                 new Operation(
                                 OperationKind.FOLD,
                                 List.of(grams(Kitchen.SUGAR, 30)),
-                                Map.of(Setting.SIZE_MM, 2.0))
+                                Map.of(OperationSetting.SIZE_MM, 2.0))
                         .in(1);
         final List<Operation> whole =
                 List.of(

@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Set;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 /** Recipes as people write them, with what a maker would take from them, and how far we do. */
 final class WrittenCorpus {
@@ -242,16 +242,18 @@ final class WrittenCorpus {
             }
             final String unit = words[i].replaceAll("[\\d.-]", "");
             final double value = Double.parseDouble(words[i].replace(unit, ""));
-            final boolean hours = doing.kind().defaults().containsKey(Setting.HOURS);
+            final boolean hours = doing.kind().defaults().containsKey(OperationSetting.HOURS);
             final double is =
                     switch (unit) {
-                        case "C" -> of(doing, Setting.TEMPERATURE_C);
+                        case "C" -> of(doing, OperationSetting.TEMPERATURE_C);
                         case "min" ->
-                                hours ? of(doing, Setting.HOURS) * 60 : of(doing, Setting.MINUTES);
-                        case "h" -> of(doing, Setting.HOURS);
-                        case "g" -> of(doing, Setting.MASS_G);
-                        case "%" -> of(doing, Setting.PERCENT);
-                        default -> of(doing, Setting.WIDTH_MM);
+                                hours
+                                        ? of(doing, OperationSetting.HOURS) * 60
+                                        : of(doing, OperationSetting.MINUTES);
+                        case "h" -> of(doing, OperationSetting.HOURS);
+                        case "g" -> of(doing, OperationSetting.MASS_G);
+                        case "%" -> of(doing, OperationSetting.PERCENT);
+                        default -> of(doing, OperationSetting.WIDTH_MM);
                     };
             if (!near(is, value)) {
                 return false;
@@ -260,7 +262,7 @@ final class WrittenCorpus {
         return true;
     }
 
-    private static double of(final WrittenRecipe.Doing doing, final Setting setting) {
+    private static double of(final WrittenRecipe.Doing doing, final OperationSetting setting) {
         return doing.settings().getOrDefault(setting, Double.NaN);
     }
 

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import palintone.core.filling.Style;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.substance.KitchenUnit;
 
 class WrittenRecipeTest {
@@ -59,9 +59,10 @@ class WrittenRecipeTest {
                         OperationKind.BUTTER,
                         OperationKind.REST);
         assertThat(recipe.doings().get(0).lines()).hasSize(2);
-        assertThat(recipe.doings().get(0).settings()).containsEntry(Setting.MINUTES, 2.0);
-        assertThat(recipe.doings().get(3).settings()).containsEntry(Setting.TEMPERATURE_C, 34.0);
-        assertThat(recipe.doings().get(4).settings()).containsEntry(Setting.HOURS, 24.0);
+        assertThat(recipe.doings().get(0).settings()).containsEntry(OperationSetting.MINUTES, 2.0);
+        assertThat(recipe.doings().get(3).settings())
+                .containsEntry(OperationSetting.TEMPERATURE_C, 34.0);
+        assertThat(recipe.doings().get(4).settings()).containsEntry(OperationSetting.HOURS, 24.0);
     }
 
     @Test
@@ -146,7 +147,7 @@ class WrittenRecipeTest {
     void sentencesAreReadInTheirUnits(
             final String text,
             final OperationKind kind,
-            final Setting setting,
+            final OperationSetting setting,
             final double value) {
         final WrittenRecipe.Doing doing =
                 WrittenRecipe.read("100 g plums\n100 g syrup\n100 g yolks\n" + text)
@@ -177,7 +178,8 @@ class WrittenRecipeTest {
                         OperationKind.COOK_SUGAR,
                         OperationKind.ADD,
                         OperationKind.CUT);
-        assertThat(recipe.doings().get(0).settings()).containsEntry(Setting.TEMPERATURE_C, 171.1);
+        assertThat(recipe.doings().get(0).settings())
+                .containsEntry(OperationSetting.TEMPERATURE_C, 171.1);
         assertThat(recipe.doings().get(3).lines())
                 .extracting(WrittenLine::words)
                 .containsExactly("butter");
@@ -206,8 +208,8 @@ class WrittenRecipeTest {
                 WrittenRecipe.read("200 g cream 35 %\nBoil the cream 35 % for 2 min.");
         assertThat(recipe.doings()).hasSize(1);
         assertThat(recipe.doings().get(0).settings())
-                .containsEntry(Setting.MINUTES, 2.0)
-                .doesNotContainKey(Setting.PERCENT);
+                .containsEntry(OperationSetting.MINUTES, 2.0)
+                .doesNotContainKey(OperationSetting.PERCENT);
     }
 
     @Test
@@ -280,10 +282,11 @@ class WrittenRecipeTest {
                 weighed("Reduce the cream by a third. Pour over the chocolate.");
         final WrittenRecipe.Doing reduce = first(recipe, OperationKind.BOIL_DOWN);
         assertThat(reduce.lines()).extracting(WrittenLine::words).containsExactly("cream");
-        assertThat(reduce.settings().get(Setting.PERCENT)).isCloseTo(100 / 3.0, within(1e-9));
+        assertThat(reduce.settings().get(OperationSetting.PERCENT))
+                .isCloseTo(100 / 3.0, within(1e-9));
         assertThat(reduce.asks()).isEmpty();
         assertThat(first(weighed("Reduce the cream."), OperationKind.BOIL_DOWN).asks())
-                .containsExactly(Setting.MASS_G);
+                .containsExactly(OperationSetting.MASS_G);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -299,7 +302,7 @@ class WrittenRecipeTest {
             })
     void heatIsNotDropped(final String text, final OperationKind kind, final double celsius) {
         final WrittenRecipe recipe = weighed(text);
-        assertThat(first(recipe, kind).settings().get(Setting.TEMPERATURE_C))
+        assertThat(first(recipe, kind).settings().get(OperationSetting.TEMPERATURE_C))
                 .isCloseTo(celsius, within(0.001));
         assertThat(first(recipe, kind).asks()).isEmpty();
     }
@@ -314,14 +317,16 @@ class WrittenRecipeTest {
                 "Cook the yolks until thick|TEMPER_YOLKS"
             })
     void aHeatStepWithoutItsNumberIsAskedAbout(final String text, final OperationKind kind) {
-        assertThat(first(weighed(text), kind).asks()).containsExactly(Setting.TEMPERATURE_C);
+        assertThat(first(weighed(text), kind).asks())
+                .containsExactly(OperationSetting.TEMPERATURE_C);
     }
 
     /** Yolks whisked in before: the step that makes them safe is still there, and asked about. */
     @Test
     void theHeatOfYolksThatWentInBeforeIsNotDropped() {
         final WrittenRecipe recipe = weighed("Whisk the yolks with the sugar. Temper the yolks.");
-        assertThat(first(recipe, OperationKind.HEAT).asks()).containsExactly(Setting.TEMPERATURE_C);
+        assertThat(first(recipe, OperationKind.HEAT).asks())
+                .containsExactly(OperationSetting.TEMPERATURE_C);
     }
 
     /** One sentence, six things to do, each with its own numbers; yolks at 28 °C would be raw. */
@@ -341,9 +346,9 @@ class WrittenRecipeTest {
                         OperationKind.COOL);
         assertThat(first(recipe, OperationKind.TEMPER_YOLKS).settings()).isEmpty();
         assertThat(first(recipe, OperationKind.POUR).settings())
-                .containsEntry(Setting.MINUTES, 3.0);
+                .containsEntry(OperationSetting.MINUTES, 3.0);
         assertThat(first(recipe, OperationKind.COOL).settings())
-                .containsEntry(Setting.TEMPERATURE_C, 28.0);
+                .containsEntry(OperationSetting.TEMPERATURE_C, 28.0);
         // Cream, sugar and butter are nowhere in the sentence: that they go in first is said.
         assertThat(unused(recipe)).containsOnly(UNNAMED).hasSize(3);
     }
@@ -414,9 +419,9 @@ class WrittenRecipeTest {
                         tuple("Cream", 200.0, KitchenUnit.GRAM),
                         tuple("plums", 11.0, KitchenUnit.OUNCE));
         assertThat(recipe.doings().get(1).settings())
-                .containsEntry(Setting.HOURS, 0.5)
-                .containsEntry(Setting.TEMPERATURE_C, 4.0);
-        assertThat(recipe.doings().get(2).settings()).containsEntry(Setting.HOURS, 1.5);
+                .containsEntry(OperationSetting.HOURS, 0.5)
+                .containsEntry(OperationSetting.TEMPERATURE_C, 4.0);
+        assertThat(recipe.doings().get(2).settings()).containsEntry(OperationSetting.HOURS, 1.5);
         assertThat(unused(recipe))
                 .containsExactlyInAnyOrder("a range: its middle is used", UNNAMED, UNNAMED);
     }
@@ -503,7 +508,7 @@ class WrittenRecipeTest {
                         .filter(d -> d.kind() == OperationKind.BOIL_DOWN)
                         .findFirst()
                         .orElseThrow();
-        assertThat(down.settings().get(Setting.PERCENT)).isEqualTo(away);
+        assertThat(down.settings().get(OperationSetting.PERCENT)).isEqualTo(away);
         assertThat(down.asks()).isEmpty();
         assertThat(read.unused().toString()).contains(WrittenRecipe.BY_LOOK);
     }
@@ -516,13 +521,13 @@ class WrittenRecipeTest {
                         .filter(d -> d.kind() == OperationKind.BOIL_DOWN)
                         .findFirst()
                         .orElseThrow();
-        assertThat(grams.settings()).containsOnlyKeys(Setting.MASS_G);
+        assertThat(grams.settings()).containsOnlyKeys(OperationSetting.MASS_G);
         final WrittenRecipe.Doing nothing =
                 WrittenRecipe.read("300 g juice\nReduce the juice.").doings().stream()
                         .filter(d -> d.kind() == OperationKind.BOIL_DOWN)
                         .findFirst()
                         .orElseThrow();
-        assertThat(nothing.asks()).contains(Setting.MASS_G);
+        assertThat(nothing.asks()).contains(OperationSetting.MASS_G);
     }
 
     /** All fruit is stoned; what was made of fruit, or burns, is not. */

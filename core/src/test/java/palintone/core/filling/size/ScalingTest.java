@@ -22,7 +22,7 @@ import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 
 class ScalingTest {
 
@@ -39,7 +39,7 @@ class ScalingTest {
                             grams(Samples.GLUCOSE_SYRUP, 150),
                             grams(Samples.CREAM, 250)),
                     op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 20))
-                            .with(Setting.TEMPERATURE_C, 118));
+                            .with(OperationSetting.TEMPERATURE_C, 118));
 
     private static String says(final Scaling scaling) {
         return scaling.says().stream().map(s -> s.template()).toList().toString();
@@ -170,7 +170,7 @@ class ScalingTest {
     private static Scaling in(
             final List<Operation> recipe,
             final double factor,
-            final Vessel vessel,
+            final RecipeVessel vessel,
             final double ml) {
         return Scaling.by(
                 recipe, factor, new Scaling.Kitchen(Map.of(vessel, ml), Cooking.SEA_LEVEL_HPA));
@@ -189,14 +189,15 @@ class ScalingTest {
                         op(OperationKind.POUR, grams(Samples.DARK_66, 600)),
                         op(OperationKind.BLEND));
         // 500 g of cream and 1100 g of ganache, near enough to as many millilitres.
-        assertThat(said(in(recipe, 1, Vessel.PAN, 600))).contains("Too much for the pan");
-        assertThat(said(in(recipe, 1, Vessel.PAN, 1500))).isEqualTo("[]");
-        assertThat(said(in(recipe, 1, Vessel.PAN, 20_000))).contains("Too little for this pan");
-        assertThat(in(recipe, 1, Vessel.BLENDER, 1000).rounds()).isEqualTo(2);
-        assertThat(said(in(recipe, 1, Vessel.BLENDER, 8000)))
+        assertThat(said(in(recipe, 1, RecipeVessel.PAN, 600))).contains("Too much for the pan");
+        assertThat(said(in(recipe, 1, RecipeVessel.PAN, 1500))).isEqualTo("[]");
+        assertThat(said(in(recipe, 1, RecipeVessel.PAN, 20_000)))
+                .contains("Too little for this pan");
+        assertThat(in(recipe, 1, RecipeVessel.BLENDER, 1000).rounds()).isEqualTo(2);
+        assertThat(said(in(recipe, 1, RecipeVessel.BLENDER, 8000)))
                 .contains("Too little for this blender");
-        assertThat(said(in(recipe, 1, Vessel.BOWL, 1000))).contains("Too much for the bowl");
-        assertThat(said(in(recipe, 1, Vessel.BOWL, 20_000))).contains("may split");
+        assertThat(said(in(recipe, 1, RecipeVessel.BOWL, 1000))).contains("Too much for the bowl");
+        assertThat(said(in(recipe, 1, RecipeVessel.BOWL, 20_000))).contains("may split");
     }
 
     /** What is said to be the least is the least: made so big, nothing is said any more. */
@@ -204,16 +205,17 @@ class ScalingTest {
     void theLeastThatIsSaidIsEnough() {
         final List<Operation> recipe =
                 List.of(op(OperationKind.BLEND, grams(Kitchen.NUT_PASTE, 100)));
-        final Scaling little = in(recipe, 1, Vessel.BLENDER, 2000);
+        final Scaling little = in(recipe, 1, RecipeVessel.BLENDER, 2000);
         final double least = little.says().get(0).values().get("yield").value();
         final double factor = least / little.yieldG();
-        assertThat(said(in(recipe, factor * 1.001, Vessel.BLENDER, 2000))).isEqualTo("[]");
-        assertThat(said(in(recipe, factor * 0.98, Vessel.BLENDER, 2000))).contains("Too little");
+        assertThat(said(in(recipe, factor * 1.001, RecipeVessel.BLENDER, 2000))).isEqualTo("[]");
+        assertThat(said(in(recipe, factor * 0.98, RecipeVessel.BLENDER, 2000)))
+                .contains("Too little");
     }
 
     @Test
     void aVesselOfNothingIsRefusedByName() {
-        assertThatThrownBy(() -> in(GANACHE, 1, Vessel.BOWL, 0))
+        assertThatThrownBy(() -> in(GANACHE, 1, RecipeVessel.BOWL, 0))
                 .hasMessageContaining("bowl holds")
                 .hasMessageContaining("20");
     }
@@ -221,7 +223,7 @@ class ScalingTest {
     /** At sea level, in a pan and a blender of so many millilitres; any where that is 0. */
     private static Scaling.Kitchen vessel(final double ml) {
         return new Scaling.Kitchen(
-                ml > 0 ? Map.of(Vessel.PAN, ml, Vessel.BLENDER, ml) : Map.of(),
+                ml > 0 ? Map.of(RecipeVessel.PAN, ml, RecipeVessel.BLENDER, ml) : Map.of(),
                 Cooking.SEA_LEVEL_HPA);
     }
 }

@@ -15,7 +15,7 @@ import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Kitchen;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 
@@ -30,7 +30,7 @@ class GrainingTest {
                         grams(Samples.GLUCOSE_SYRUP, Math.max(0.1, syrup)),
                         grams(Samples.CREAM, 200)),
                 op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 20))
-                        .with(Setting.TEMPERATURE_C, 118));
+                        .with(OperationSetting.TEMPERATURE_C, 118));
     }
 
     private static double risk(final double sugar, final double syrup) {

@@ -22,7 +22,7 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -98,7 +98,7 @@ class GelTest {
                                                 grams(Kitchen.WATER, 350),
                                                 grams(PECTIN, 650 / 150.0),
                                                 grams(ACID, 5))
-                                        .with(Setting.TEMPERATURE_C, 107)));
+                                        .with(OperationSetting.TEMPERATURE_C, 107)));
         final AqueousPhase syrup = AqueousPhase.supersaturated(jelly.composition());
         final Gel gel = Gel.of(jelly);
         assertThat(gel.pectinSets(syrup)).isCloseTo(1, within(1e-9));
@@ -240,7 +240,7 @@ class GelTest {
                                         OperationKind.ADD,
                                         grams(Kitchen.WATER, 390),
                                         grams(GELATINE, 10)),
-                                op(OperationKind.BLEND).with(Setting.PERCENT, 25)));
+                                op(OperationKind.BLEND).with(OperationSetting.PERCENT, 25)));
         assertThat(cooked.gellingG().get(FunctionalClass.GELATINE)).isCloseTo(7.5, within(1e-9));
     }
 
@@ -263,6 +263,6 @@ class GelTest {
                                 new Operation(
                                         OperationKind.BOIL_DOWN,
                                         List.of(),
-                                        Map.of(Setting.MASS_G, 500.0)))));
+                                        Map.of(OperationSetting.MASS_G, 500.0)))));
     }
 }

@@ -16,14 +16,14 @@ import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.estimate.Estimate;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.PlayedBowl;
+import palintone.core.temper.rehearsal.RehearsalAct;
 
 class AdviserTest {
 
@@ -47,7 +47,7 @@ class AdviserTest {
         return new Situation(
                 Samples.dark(),
                 TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
-                Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2),
+                BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2),
                 WORKSHOP,
                 20,
                 3000,
@@ -60,27 +60,27 @@ class AdviserTest {
                         Map.of(verdict, sure)));
     }
 
-    private static Move first(final Situation here) {
+    private static AdvisedStep first(final Situation here) {
         return Adviser.next(here).get(0);
     }
 
     @Test
     void aScorchingBowlComesOffTheHeat() {
-        assertThat(first(at(57, 0)).kind()).isEqualTo(Move.Kind.STOP_HEATING);
+        assertThat(first(at(57, 0)).kind()).isEqualTo(AdvisedStep.Kind.STOP_HEATING);
     }
 
     @Test
     void aBowlInTemperIsWorkedWith() {
-        final Move move = first(at(31.6, 0.01));
-        assertThat(move.kind()).isEqualTo(Move.Kind.WORK);
+        final AdvisedStep move = first(at(31.6, 0.01));
+        assertThat(move.kind()).isEqualTo(AdvisedStep.Kind.WORK);
         assertThat(move.amount().value()).isBetween(2.0, 30.0);
     }
 
     @Test
     void aBowlUnderTheWindowIsRewarmedAndTheSecondsAreRight() {
         final Situation here = at(29.6, 0.01);
-        final Move move = first(here);
-        assertThat(move.kind()).isEqualTo(Move.Kind.HEAT);
+        final AdvisedStep move = first(here);
+        assertThat(move.kind()).isEqualTo(AdvisedStep.Kind.HEAT);
         // By hand: 3000 g, 1.9 K, 480 W, and the seed that melts and the room besides.
         assertThat(move.amount().value()).isBetween(15.0, 45.0);
         assertThat(move.outcome().temperatureC()).isBetween(31.0, 32.0);
@@ -89,19 +89,19 @@ class AdviserTest {
     @Test
     void withoutSeedTheBowlIsNotWorkedWith() {
         assertThat(Adviser.next(at(31.5, 0)))
-                .noneMatch(m -> m.kind() == Move.Kind.WORK)
-                .anyMatch(m -> m.kind() == Move.Kind.SEED);
+                .noneMatch(m -> m.kind() == AdvisedStep.Kind.WORK)
+                .anyMatch(m -> m.kind() == AdvisedStep.Kind.SEED);
     }
 
     @Test
     void whereTheMarginIsWideThePaperDecides() {
-        assertThat(first(at(31.5, 0.003, 0.55)).kind()).isEqualTo(Move.Kind.PAPER_TEST);
+        assertThat(first(at(31.5, 0.003, 0.55)).kind()).isEqualTo(AdvisedStep.Kind.PAPER_TEST);
     }
 
     @Test
     void tooThickIsThinned() {
-        final Move move = first(at(31.2, 0.12));
-        assertThat(move.kind()).isIn(Move.Kind.TOP_UP, Move.Kind.HEAT);
+        final AdvisedStep move = first(at(31.2, 0.12));
+        assertThat(move.kind()).isIn(AdvisedStep.Kind.TOP_UP, AdvisedStep.Kind.HEAT);
         assertThat(move.outcome().stable()).isLessThan(0.12);
     }
 
@@ -118,7 +118,7 @@ class AdviserTest {
     void thereIsAlwaysAMove(
             @ForAll @DoubleRange(min = 18, max = 60) final double temperatureC,
             @ForAll @DoubleRange(min = 0, max = 0.15) final double stable) {
-        final List<Move> moves = Adviser.next(at(temperatureC, stable));
+        final List<AdvisedStep> moves = Adviser.next(at(temperatureC, stable));
         assertThat(moves).isNotEmpty();
         assertThat(moves)
                 .allSatisfy(
@@ -136,33 +136,41 @@ class AdviserTest {
                 new PlayedBowl(
                         Samples.dark(),
                         CrystalConstants.CALIBRATED,
-                        Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2),
+                        BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2),
                         WORKSHOP,
                         20,
                         new BowlState(0, 3000, 47, Crystals.NONE));
         for (int i = 0; i < 20; i++) {
             final double stable = bowl.now().crystals().stable();
             final Situation here = at(bowl.now().temperatureC(), stable);
-            final Move move = first(here);
-            if (move.kind() == Move.Kind.WORK) {
+            final AdvisedStep move = first(here);
+            if (move.kind() == AdvisedStep.Kind.WORK) {
                 worked = stable;
                 break;
             }
             switch (move.kind()) {
                 case SEED -> {
-                    bowl.act(new Act(Act.Kind.SEED, move.amount().value()));
-                    bowl.act(new Act(Act.Kind.STIR, 60));
+                    bowl.act(new RehearsalAct(RehearsalAct.Kind.SEED, move.amount().value()));
+                    bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 60));
                 }
                 case COOL_BATH -> {
                     final double s =
                             move.amount().value()
                                     * (move.amount().unit().symbol().equals("min") ? 60 : 1);
-                    bowl.act(new Act(Act.Kind.BATH, Math.max(5, s)));
+                    bowl.act(new RehearsalAct(RehearsalAct.Kind.BATH, Math.max(5, s)));
                 }
-                case HOLD -> bowl.act(new Act(Act.Kind.STIR, Math.max(5, move.amount().value())));
-                case HEAT -> bowl.act(new Act(Act.Kind.HEAT, Math.max(1, move.amount().value())));
-                case COOL_ROOM -> bowl.act(new Act(Act.Kind.STIR, 120));
-                default -> bowl.act(new Act(Act.Kind.STIR, 30));
+                case HOLD ->
+                        bowl.act(
+                                new RehearsalAct(
+                                        RehearsalAct.Kind.STIR,
+                                        Math.max(5, move.amount().value())));
+                case HEAT ->
+                        bowl.act(
+                                new RehearsalAct(
+                                        RehearsalAct.Kind.HEAT,
+                                        Math.max(1, move.amount().value())));
+                case COOL_ROOM -> bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 120));
+                default -> bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 30));
             }
         }
         assertThat(worked)

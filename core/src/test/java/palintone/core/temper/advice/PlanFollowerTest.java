@@ -25,14 +25,14 @@ import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePhase;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.Method;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.temper.trace.BowlEvent;
 
 /** A bowl exactly as planned is never told that it is wrong. */
 class PlanFollowerTest {
 
-    private static TemperCurve plan(final Method method) {
+    private static TemperCurve plan(final TemperingMethod method) {
         return CurvePlanner.forward(
                 new CurveOrder(
                         Samples.dark(),
@@ -58,21 +58,21 @@ class PlanFollowerTest {
     /** Just melted by cold bath at 46.5 °C: it is there, and the bath is next, with its number. */
     @Test
     void justMeltedIsRightAndTheBathIsNext() {
-        final PlanFollower bowl = new PlanFollower(plan(Method.COLD_BATH));
+        final PlanFollower bowl = new PlanFollower(plan(TemperingMethod.COLD_BATH));
         final Estimate none = estimate(Crystals.NONE);
         bowl.reading(0, 46.5, none);
         final PlanFollower.Here here = bowl.here(none).orElseThrow();
         assertThat(here.standing()).isEqualTo(PlanFollower.Standing.THERE);
         assertThat(here.byK()).isZero();
-        final Move next = here.move().orElseThrow();
-        assertThat(next.kind()).isEqualTo(Move.Kind.COOL_BATH);
+        final AdvisedStep next = here.move().orElseThrow();
+        assertThat(next.kind()).isEqualTo(AdvisedStep.Kind.COOL_BATH);
         assertThat(next.say().template()).contains("Stand the bowl in water of {bath}");
         assertThat(next.say().values().get("to").value()).isBetween(25.5, 27.5);
     }
 
     @Test
     void onItsWayDownItSaysHowFar() {
-        final PlanFollower bowl = new PlanFollower(plan(Method.COLD_BATH));
+        final PlanFollower bowl = new PlanFollower(plan(TemperingMethod.COLD_BATH));
         final Estimate none = estimate(Crystals.NONE);
         bowl.reading(0, 46.5, none);
         bowl.reading(120, 38, none);
@@ -85,7 +85,7 @@ class PlanFollowerTest {
 
     @Test
     void belowTheCoolPointIsPastItAndFarBelowOffThePlan() {
-        final PlanFollower bowl = new PlanFollower(plan(Method.COLD_BATH));
+        final PlanFollower bowl = new PlanFollower(plan(TemperingMethod.COLD_BATH));
         final Estimate none = estimate(Crystals.NONE);
         bowl.reading(0, 46.5, none);
         bowl.reading(300, 30, none);
@@ -99,7 +99,7 @@ class PlanFollowerTest {
 
     @Test
     void rewarmedPastTheWindowThePlanIsLeft() {
-        final PlanFollower bowl = new PlanFollower(plan(Method.COLD_BATH));
+        final PlanFollower bowl = new PlanFollower(plan(TemperingMethod.COLD_BATH));
         final Estimate none = estimate(Crystals.NONE);
         final Estimate some = estimate(new Crystals(0.01, 0));
         bowl.reading(0, 46.5, none);
@@ -114,28 +114,29 @@ class PlanFollowerTest {
 
     @Test
     void seedIsAskedForUntilItIsNoted() {
-        final PlanFollower bowl = new PlanFollower(plan(Method.SEED_FEW));
+        final PlanFollower bowl = new PlanFollower(plan(TemperingMethod.SEED_FEW));
         final Estimate none = estimate(Crystals.NONE);
         bowl.reading(0, 47, none);
         final double at = bowl.plan().phases().get(1).toC();
         assertThat(at).isBetween(33.0, 34.5);
         bowl.reading(300, at + 0.4, none);
         bowl.reading(330, at, none);
-        final Move seed = bowl.here(none).orElseThrow().move().orElseThrow();
-        assertThat(seed.kind()).isEqualTo(Move.Kind.SEED);
+        final AdvisedStep seed = bowl.here(none).orElseThrow().move().orElseThrow();
+        assertThat(seed.kind()).isEqualTo(AdvisedStep.Kind.SEED);
         bowl.happened(
                 BowlEvent.of(BowlEvent.Kind.SEED, 340, seed.say().values().get("seed").value()));
         bowl.reading(360, 33.6, estimate(new Crystals(0.015, 0)));
         final PlanFollower.Here after = bowl.here(estimate(new Crystals(0.015, 0))).orElseThrow();
-        assertThat(after.move().map(Move::kind)).isNotEqualTo(Optional.of(Move.Kind.SEED));
+        assertThat(after.move().map(AdvisedStep::kind))
+                .isNotEqualTo(Optional.of(AdvisedStep.Kind.SEED));
         assertThat(after.standing())
                 .isIn(PlanFollower.Standing.ON_THE_WAY, PlanFollower.Standing.THERE);
     }
 
     /** Fed with its own curve, with what a maker would note, every method stays on its plan. */
     @ParameterizedTest
-    @EnumSource(Method.class)
-    void aBowlExactlyAsPlannedIsNeverOffIt(final Method method) {
+    @EnumSource(TemperingMethod.class)
+    void aBowlExactlyAsPlannedIsNeverOffIt(final TemperingMethod method) {
         final TemperCurve plan = plan(method);
         final PlanFollower bowl = new PlanFollower(plan);
         final List<String> wrong = new ArrayList<>();
@@ -145,7 +146,7 @@ class PlanFollowerTest {
             if (phase.kind() == CurvePhase.Kind.SEED) {
                 seeded = phase.startS();
             }
-            if (method == Method.TABLING && phase.kind() == CurvePhase.Kind.REWARM) {
+            if (method == TemperingMethod.TABLING && phase.kind() == CurvePhase.Kind.REWARM) {
                 tabled = Double.isNaN(tabled) ? phase.startS() : tabled;
             }
         }

@@ -27,7 +27,7 @@ class BowlSimulationTest {
 
     private static BowlSimulation bowl(
             final double massG, final double temperatureC, final Crystals c, final double tol) {
-        final Vessel vessel = Vessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
+        final BowlVessel vessel = BowlVessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
         return new BowlSimulation(
                 Samples.dark(), LAW, vessel, new BowlState(0, massG, temperatureC, c), tol);
     }
@@ -36,7 +36,7 @@ class BowlSimulationTest {
     @Test
     void aMeltedBowlCoolsAfterNewton() {
         final BowlSimulation bowl = bowl(3000, 50);
-        bowl.run(Setting.room(20, Shear.STIRRED), 900);
+        bowl.run(BowlTreatment.room(20, Shear.STIRRED), 900);
         final double capacity = 3000 * Samples.dark().cpJPerGK() + bowl.vessel().capacityJPerK();
         final double expected = 20 + 30 * Math.exp(-900 * bowl.vessel().airWPerK() / capacity);
         assertThat(bowl.now().temperatureC()).isCloseTo(expected, within(1e-6));
@@ -46,7 +46,7 @@ class BowlSimulationTest {
     @Test
     void chocolateAndStoneMeetAfterTheClosedForm() {
         final double massG = 2000;
-        final Vessel bare = new Vessel("nothing", 0, 0, 0);
+        final BowlVessel bare = new BowlVessel("nothing", 0, 0, 0);
         final HeatSink stone = HeatSink.stirred(35, 24_786, 22.5);
         final BowlSimulation bowl =
                 new BowlSimulation(
@@ -55,7 +55,7 @@ class BowlSimulationTest {
                         bare,
                         new BowlState(0, massG, 50, Crystals.NONE),
                         1e-9);
-        bowl.run(Setting.room(20, Shear.STILL).with(stone), 120);
+        bowl.run(BowlTreatment.room(20, Shear.STILL).with(stone), 120);
         final double c1 = massG * Samples.dark().cpJPerGK();
         final double c2 = stone.capacityJPerK();
         final double end = (c1 * 50 + c2 * 35) / (c1 + c2);
@@ -69,13 +69,13 @@ class BowlSimulationTest {
     /** The same mixture as the two-body balance of the heat room, once the seed has melted. */
     @Test
     void seedStirredInEndsWhereTheEnthalpyBalanceSays() {
-        final Vessel bare = new Vessel("nothing", 0, 0, 0);
+        final BowlVessel bare = new BowlVessel("nothing", 0, 0, 0);
         final BowlSimulation bowl =
                 new BowlSimulation(
                         Samples.dark(), LAW, bare, new BowlState(0, 2000, 45, Crystals.NONE), 1e-8);
         final double solid = LAW.curve().solidAt(20);
         bowl.add(1000, 20, new Crystals(solid, 0));
-        bowl.run(Setting.room(20, Shear.STIRRED), 400);
+        bowl.run(BowlTreatment.room(20, Shear.STIRRED), 400);
         final ChocolateMass balance =
                 Samples.dark()
                         .mixing()
@@ -93,14 +93,17 @@ class BowlSimulationTest {
             @ForAll @DoubleRange(min = -200, max = 800) final double watts,
             @ForAll @IntRange(min = 1, max = 2400) final int seconds) {
         final BowlSimulation bowl = bowl(massG, startC, new Crystals(stable, unstable), 1e-5);
-        bowl.run(Setting.room(roomC, Shear.STIRRED).heated(watts * massG / 9000), seconds);
+        bowl.run(BowlTreatment.room(roomC, Shear.STIRRED).heated(watts * massG / 9000), seconds);
         bowl.add(massG / 20, 20, new Crystals(0.6, 0));
         bowl.run(
-                Setting.room(roomC, Shear.TABLED).with(HeatSink.water(bowl.vessel(), 15, massG)),
+                BowlTreatment.room(roomC, Shear.TABLED)
+                        .with(HeatSink.water(bowl.vessel(), 15, massG)),
                 seconds);
         bowl.take(massG / 3);
-        bowl.run(Setting.room(roomC, Shear.TABLED).with(HeatSink.stone(19, 0.02, 0.1)), seconds);
-        bowl.run(Setting.room(roomC, Shear.STILL).heldAt(31, 300), seconds);
+        bowl.run(
+                BowlTreatment.room(roomC, Shear.TABLED).with(HeatSink.stone(19, 0.02, 0.1)),
+                seconds);
+        bowl.run(BowlTreatment.room(roomC, Shear.STILL).heldAt(31, 300), seconds);
         final Ledger ledger = bowl.ledger();
         assertThat(Math.abs(ledger.gapJ()) / ledger.scaleJ()).isLessThan(1e-9);
     }
@@ -118,10 +121,10 @@ class BowlSimulationTest {
                 new BowlSimulation(
                         Samples.dark(),
                         LAW,
-                        new Vessel("nothing", 0, 0, 0),
+                        new BowlVessel("nothing", 0, 0, 0),
                         new BowlState(0, 1000, startC, new Crystals(stable, unstable)),
                         1e-9);
-        bowl.run(Setting.room(20, Shear.STIRRED), 1800);
+        bowl.run(BowlTreatment.room(20, Shear.STIRRED), 1800);
         final Crystals end = bowl.now().crystals();
         final double fatG = 1000 * Samples.DARK_66.composition().fatFraction();
         final double heatJ =
@@ -138,7 +141,7 @@ class BowlSimulationTest {
     void eventsAreFoundWhereTheyLie() {
         final BowlSimulation bowl = bowl(3000, 45);
         final double seconds =
-                bowl.runUntil(Setting.room(20, Shear.STIRRED), Stop.atTemperature(38), 7200)
+                bowl.runUntil(BowlTreatment.room(20, Shear.STIRRED), Stop.atTemperature(38), 7200)
                         .orElseThrow();
         final double capacity = 3000 * Samples.dark().cpJPerGK() + bowl.vessel().capacityJPerK();
         assertThat(seconds)
@@ -151,26 +154,26 @@ class BowlSimulationTest {
     void coolingTakesWhatMakersSay() {
         final double stone =
                 minutes(
-                        Setting.room(20, Shear.TABLED)
+                        BowlTreatment.room(20, Shear.TABLED)
                                 .with(HeatSink.stone(20, 0.02, HeatSink.spreadM2(2000, 1.2, 0.54))),
                         2000,
                         45,
                         27);
-        final Vessel steel = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
+        final BowlVessel steel = BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
         final double bath =
                 minutes(
-                        Setting.room(20, Shear.STIRRED).with(HeatSink.water(steel, 12, 9000)),
+                        BowlTreatment.room(20, Shear.STIRRED).with(HeatSink.water(steel, 12, 9000)),
                         3000,
                         45,
                         27);
-        final double alone = minutes(Setting.room(20, Shear.STIRRED), 3000, 45, 32);
+        final double alone = minutes(BowlTreatment.room(20, Shear.STIRRED), 3000, 45, 32);
         assertThat(stone).isBetween(2.5, 6.0);
         assertThat(bath).isBetween(5.0, 16.0);
         assertThat(alone).isBetween(35.0, 100.0);
     }
 
     private static double minutes(
-            final Setting setting, final double massG, final double fromC, final double toC) {
+            final BowlTreatment setting, final double massG, final double fromC, final double toC) {
         return bowl(massG, fromC).runUntil(setting, Stop.atTemperature(toC), 36_000).orElseThrow()
                 / 60;
     }

@@ -46,7 +46,7 @@ class IndependentSolverTest {
             final double seconds)
             throws IOException, InterruptedException {
         final double massG = 2000;
-        final Vessel vessel = Vessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
+        final BowlVessel vessel = BowlVessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
         final CrystalLaw law = Samples.dark().crystals();
         final BowlSimulation bowl =
                 new BowlSimulation(
@@ -55,7 +55,7 @@ class IndependentSolverTest {
                         vessel,
                         new BowlState(0, massG, startC, new Crystals(stable, unstable)),
                         1e-11);
-        bowl.run(Setting.room(roomC, Shear.STIRRED).heated(watts), seconds);
+        bowl.run(BowlTreatment.room(roomC, Shear.STIRRED).heated(watts), seconds);
 
         final double fatG = massG * Samples.DARK_66.composition().fatFraction();
         final CrystalConstants c = law.constants();

@@ -9,15 +9,15 @@ import palintone.core.Samples;
 import palintone.core.figure.Range;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.crystal.PaperTest;
 import palintone.core.temper.crystal.Shear;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.PlayedBowl;
+import palintone.core.temper.rehearsal.RehearsalAct;
 import palintone.core.temper.rehearsal.SimulatedProbe;
 import palintone.core.temper.trace.Sample;
 
@@ -93,7 +93,7 @@ class CoverageTest {
     /** Cold bath, some while at the cold point, rewarmed; never twice the same. */
     private static PlayedBowl bowl(final ParameterUncertainty.Draw truth, final Random random) {
         final double massG = 1500 + 3000 * random.nextDouble();
-        final Vessel vessel = Vessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
+        final BowlVessel vessel = BowlVessel.holding(VesselKind.STEEL_BOWL, massG, 1.2);
         // The truth is stirred more or less than is believed: nuclei come with the shear.
         final CrystalConstants c = truth.constants();
         final CrystalConstants stirred =
@@ -113,12 +113,12 @@ class CoverageTest {
                         20,
                         new BowlState(0, massG, 46, Crystals.NONE));
         while (bowl.now().temperatureC() > 27) {
-            bowl.act(new Act(Act.Kind.BATH, 30));
+            bowl.act(new RehearsalAct(RehearsalAct.Kind.BATH, 30));
         }
-        bowl.act(new Act(Act.Kind.STIR, 60 + 300 * random.nextDouble()));
+        bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 60 + 300 * random.nextDouble()));
         while (bowl.now().temperatureC() < 31.2) {
-            bowl.act(new Act(Act.Kind.HEAT, 5));
-            bowl.act(new Act(Act.Kind.STIR, 20));
+            bowl.act(new RehearsalAct(RehearsalAct.Kind.HEAT, 5));
+            bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 20));
         }
         return bowl;
     }

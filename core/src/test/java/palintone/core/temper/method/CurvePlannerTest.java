@@ -28,7 +28,8 @@ class CurvePlannerTest {
     static final Equipment WORKSHOP =
             new Equipment(new HeatSource(800, 0.6), 19, 0.54, 20, 14, 9000, 900);
 
-    static CurveOrder order(final CouvertureKind kind, final Method method, final double massG) {
+    static CurveOrder order(
+            final CouvertureKind kind, final TemperingMethod method, final double massG) {
         final Couverture couverture =
                 switch (kind) {
                     case DARK -> new Couverture(Samples.DARK_66, kind);
@@ -48,8 +49,8 @@ class CurvePlannerTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Method.class)
-    void everyMethodEndsInTemperAndInTheWindow(final Method method) {
+    @EnumSource(TemperingMethod.class)
+    void everyMethodEndsInTemperAndInTheWindow(final TemperingMethod method) {
         for (final CouvertureKind kind : CouvertureKind.values()) {
             final TemperCurve curve = CurvePlanner.plan(order(kind, method, 3000));
             assertThat(curve.verdict()).as(kind + " " + method).isEqualTo(Verdict.IN_TEMPER);
@@ -67,7 +68,8 @@ class CurvePlannerTest {
     @ValueSource(doubles = {60, 113, 200, 300, 1000})
     void aSmallBowlMeltedGentlyKeepsItsTemper(final double massG) {
         for (final CouvertureKind kind : CouvertureKind.values()) {
-            final TemperCurve curve = CurvePlanner.plan(order(kind, Method.KEEP_TEMPER, massG));
+            final TemperCurve curve =
+                    CurvePlanner.plan(order(kind, TemperingMethod.KEEP_TEMPER, massG));
             assertThat(curve.verdict()).as(kind + " " + massG).isEqualTo(Verdict.IN_TEMPER);
             assertThat(curve.stable().value()).isBetween(5.0, 10.0);
             final CurvePhase work = curve.phases().get(curve.phases().size() - 1);
@@ -80,7 +82,7 @@ class CurvePlannerTest {
     @Test
     void theThirdSchoolOfSeedingIsOneCurve() {
         final TemperCurve curve =
-                CurvePlanner.plan(order(CouvertureKind.DARK, Method.SEED_UNDERCOOL, 2000));
+                CurvePlanner.plan(order(CouvertureKind.DARK, TemperingMethod.SEED_UNDERCOOL, 2000));
         assertThat(curve.phases())
                 .extracting(CurvePhase::kind)
                 .containsSubsequence(
@@ -105,7 +107,7 @@ class CurvePlannerTest {
     /** Fluidity is more than a name: a thin couverture pours thinner and is worked longer. */
     @Test
     void fluidityMovesTheCurve() {
-        final CurveOrder medium = order(CouvertureKind.MILK, Method.SEED_THIRD, 3000);
+        final CurveOrder medium = order(CouvertureKind.MILK, TemperingMethod.SEED_THIRD, 3000);
         final TemperCurve thin = CurvePlanner.plan(sold(medium, FluidityClass.VERY_THIN));
         final TemperCurve thick = CurvePlanner.plan(sold(medium, FluidityClass.VERY_THICK));
         assertThat(thick.pour().value()).isGreaterThan(3 * thin.pour().value());
@@ -130,7 +132,9 @@ class CurvePlannerTest {
     @Test
     void aStoneThatWarmsUpIsSaidToBeTooSmall() {
         assertThatThrownBy(
-                        () -> CurvePlanner.plan(order(CouvertureKind.DARK, Method.TABLING, 8000)))
+                        () ->
+                                CurvePlanner.plan(
+                                        order(CouvertureKind.DARK, TemperingMethod.TABLING, 8000)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("chocolate on the stone is 5333 g")
                 .hasMessageContaining("at a time on this stone");
@@ -138,8 +142,8 @@ class CurvePlannerTest {
 
     /** The path the chart shows never goes back in time and never leaves what a bowl can be. */
     @ParameterizedTest
-    @EnumSource(Method.class)
-    void thePathIsOneCurve(final Method method) {
+    @EnumSource(TemperingMethod.class)
+    void thePathIsOneCurve(final TemperingMethod method) {
         double before = -1;
         for (final BowlState state :
                 CurvePlanner.plan(order(CouvertureKind.DARK, method, 3000)).path()) {
@@ -153,9 +157,9 @@ class CurvePlannerTest {
     @Test
     void theCurveFollowsTheBowl() {
         final TemperCurve small =
-                CurvePlanner.plan(order(CouvertureKind.DARK, Method.COLD_BATH, 500));
+                CurvePlanner.plan(order(CouvertureKind.DARK, TemperingMethod.COLD_BATH, 500));
         final TemperCurve large =
-                CurvePlanner.plan(order(CouvertureKind.DARK, Method.COLD_BATH, 6000));
+                CurvePlanner.plan(order(CouvertureKind.DARK, TemperingMethod.COLD_BATH, 6000));
         assertThat(large.ready().value()).isGreaterThan(2 * small.ready().value());
         assertThat(large.window().value()).isGreaterThan(small.window().value());
     }
@@ -163,7 +167,7 @@ class CurvePlannerTest {
     @ParameterizedTest
     @CsvSource({"31.2", "32.0", "33.5"})
     void tablingIsSolvedBothWays(final double targetC) {
-        final CurveOrder order = order(CouvertureKind.DARK, Method.TABLING, 3000);
+        final CurveOrder order = order(CouvertureKind.DARK, TemperingMethod.TABLING, 3000);
         final double share = CurvePlanner.shareToTable(order, targetC);
         assertThat(CurvePlanner.afterRemixC(order.withShare(share)))
                 .isCloseTo(targetC, within(0.01));
@@ -172,13 +176,15 @@ class CurvePlannerTest {
     /** Common practice, no source: two thirds tabled bring the bowl back at about 32 °C. */
     @Test
     void twoThirdsOnTheStoneComeBackInTheWindow() {
-        assertThat(CurvePlanner.afterRemixC(order(CouvertureKind.DARK, Method.TABLING, 3000)))
+        assertThat(
+                        CurvePlanner.afterRemixC(
+                                order(CouvertureKind.DARK, TemperingMethod.TABLING, 3000)))
                 .isBetween(30.5, 33.0);
     }
 
     @Test
     void whatTheEquipmentCannotDoIsSaid() {
-        final CurveOrder order = order(CouvertureKind.DARK, Method.COLD_BATH, 3000);
+        final CurveOrder order = order(CouvertureKind.DARK, TemperingMethod.COLD_BATH, 3000);
         final CurveOrder warm =
                 new CurveOrder(
                         order.couverture(),

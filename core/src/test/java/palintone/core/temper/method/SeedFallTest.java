@@ -7,7 +7,7 @@ import palintone.core.Samples;
 import palintone.core.figure.Band;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 
 /** Models.md: 1 kg at 45 °C and 30 g of seed keep nothing; at 34 °C about 2 % of the fat stays. */
@@ -19,7 +19,7 @@ class SeedFallTest {
     private static SeedFall fall(final double bowlC, final double seedG) {
         return SeedFall.of(
                 DARK,
-                Vessel.holding(VesselKind.STEEL_BOWL, 1000, DARK.castingDensityGPerMl()),
+                BowlVessel.holding(VesselKind.STEEL_BOWL, 1000, DARK.castingDensityGPerMl()),
                 WORK,
                 1000,
                 bowlC,

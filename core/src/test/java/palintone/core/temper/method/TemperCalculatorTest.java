@@ -16,7 +16,7 @@ class TemperCalculatorTest {
 
     private static final TemperCalculator BOWL =
             new TemperCalculator(
-                    CurvePlannerTest.order(CouvertureKind.DARK, Method.COLD_BATH, 2400));
+                    CurvePlannerTest.order(CouvertureKind.DARK, TemperingMethod.COLD_BATH, 2400));
 
     private static double first(final List<Figure> answer) {
         return answer.get(0).value();

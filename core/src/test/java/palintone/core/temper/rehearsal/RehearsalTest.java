@@ -19,7 +19,7 @@ class RehearsalTest {
     private static final Equipment WORKSHOP =
             new Equipment(new HeatSource(800, 0.6), 19, 0.54, 20, 14, 9000, 900);
 
-    private static Rehearsal play(final Exercise exercise, final Act... acts) {
+    private static Rehearsal play(final Exercise exercise, final RehearsalAct... acts) {
         final Couverture couverture =
                 switch (exercise.kind()) {
                     case DARK -> Samples.dark();
@@ -35,8 +35,8 @@ class RehearsalTest {
                 List.of(acts));
     }
 
-    private static Act act(final Act.Kind kind, final double amount) {
-        return new Act(kind, amount);
+    private static RehearsalAct act(final RehearsalAct.Kind kind, final double amount) {
+        return new RehearsalAct(kind, amount);
     }
 
     @Test
@@ -44,12 +44,12 @@ class RehearsalTest {
         final Rehearsal played =
                 play(
                         Exercise.WARM_BOWL,
-                        act(Act.Kind.BATH, 100),
-                        act(Act.Kind.READ, 0),
-                        act(Act.Kind.SEED, 100),
-                        act(Act.Kind.STIR, 240),
-                        act(Act.Kind.PAPER, 0),
-                        act(Act.Kind.WORK, 0));
+                        act(RehearsalAct.Kind.BATH, 100),
+                        act(RehearsalAct.Kind.READ, 0),
+                        act(RehearsalAct.Kind.SEED, 100),
+                        act(RehearsalAct.Kind.STIR, 240),
+                        act(RehearsalAct.Kind.PAPER, 0),
+                        act(RehearsalAct.Kind.WORK, 0));
         assertThat(played.done()).isTrue();
         assertThat(played.score()).isPresent();
         assertThat(played.score().get().verdict()).isEqualTo(Verdict.IN_TEMPER);
@@ -58,7 +58,7 @@ class RehearsalTest {
 
     @Test
     void workingWithoutAnythingDoneGetsFew() {
-        final Rehearsal played = play(Exercise.FROM_THE_MELT, act(Act.Kind.WORK, 0));
+        final Rehearsal played = play(Exercise.FROM_THE_MELT, act(RehearsalAct.Kind.WORK, 0));
         assertThat(played.score().orElseThrow().points()).isLessThanOrEqualTo(30);
         assertThat(played.score().orElseThrow().verdict()).isEqualTo(Verdict.NONE);
     }
@@ -66,7 +66,10 @@ class RehearsalTest {
     @Test
     void everyPointHasItsReasonAndTheySum() {
         final Score score =
-                play(Exercise.WARM_ROOM, act(Act.Kind.STIR, 60), act(Act.Kind.WORK, 0))
+                play(
+                                Exercise.WARM_ROOM,
+                                act(RehearsalAct.Kind.STIR, 60),
+                                act(RehearsalAct.Kind.WORK, 0))
                         .score()
                         .orElseThrow();
         assertThat(score.lines().stream().mapToInt(Score.Line::points).sum())
@@ -78,23 +81,26 @@ class RehearsalTest {
     /** What was seen of earlier acts never changes when another act is added. */
     @Test
     void playedAgainItIsTheSame() {
-        final Act[] acts = {act(Act.Kind.BATH, 60), act(Act.Kind.READ, 0)};
+        final RehearsalAct[] acts = {
+            act(RehearsalAct.Kind.BATH, 60), act(RehearsalAct.Kind.READ, 0)
+        };
         final Rehearsal once = play(Exercise.WARM_BOWL, acts);
-        final Rehearsal again = play(Exercise.WARM_BOWL, acts[0], acts[1], act(Act.Kind.HEAT, 10));
+        final Rehearsal again =
+                play(Exercise.WARM_BOWL, acts[0], acts[1], act(RehearsalAct.Kind.HEAT, 10));
         assertThat(again.moments().subList(0, 2)).isEqualTo(once.moments());
         assertThat(once.moments().get(1).readC()).isPresent();
     }
 
     @Test
     void impossibleActsAreRefused() {
-        assertThatThrownBy(() -> act(Act.Kind.HEAT, 100_000))
+        assertThatThrownBy(() -> act(RehearsalAct.Kind.HEAT, 100_000))
                 .hasMessageContaining("heat is 100000");
         assertThatThrownBy(
                         () ->
                                 play(
                                         Exercise.WARM_BOWL,
-                                        act(Act.Kind.WORK, 0),
-                                        act(Act.Kind.STIR, 10)))
+                                        act(RehearsalAct.Kind.WORK, 0),
+                                        act(RehearsalAct.Kind.STIR, 10)))
                 .hasMessageContaining("nothing more once work has begun");
     }
 }

@@ -7,14 +7,14 @@ import palintone.core.Samples;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlState;
-import palintone.core.temper.bowl.Vessel;
+import palintone.core.temper.bowl.BowlVessel;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.CrystalConstants;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.estimate.ParameterUncertainty;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.rehearsal.Act;
 import palintone.core.temper.rehearsal.PlayedBowl;
+import palintone.core.temper.rehearsal.RehearsalAct;
 import palintone.core.temper.rehearsal.SimulatedProbe;
 
 /** Played bowls, good and spoilt, read by a faulty probe, labelled with their own truth. */
@@ -73,13 +73,13 @@ final class LabelledTraces {
                 new PlayedBowl(
                         Samples.dark(),
                         draw.constants(),
-                        Vessel.holding(VesselKind.STEEL_BOWL, massG, 1.2),
+                        BowlVessel.holding(VesselKind.STEEL_BOWL, massG, 1.2),
                         WORKSHOP,
                         20,
                         new BowlState(0, massG, 42, Crystals.NONE));
         while (bowl.now().temperatureC() < 47) {
-            bowl.act(new Act(Act.Kind.HEAT, 10));
-            bowl.act(new Act(Act.Kind.STIR, 15));
+            bowl.act(new RehearsalAct(RehearsalAct.Kind.HEAT, 10));
+            bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 15));
         }
         final List<BowlEvent> events = new ArrayList<>();
         for (final String word : script.split(" ")) {
@@ -103,19 +103,19 @@ final class LabelledTraces {
             final double massG,
             final List<BowlEvent> events) {
         switch (act) {
-            case 'B' -> until(bowl, Act.Kind.BATH, 10, amount, false);
-            case 'C' -> until(bowl, Act.Kind.STIR, 60, amount, false);
-            case 'R' -> until(bowl, Act.Kind.HEAT, 5, amount, true);
-            case 'S' -> bowl.act(new Act(Act.Kind.STIR, amount));
+            case 'B' -> until(bowl, RehearsalAct.Kind.BATH, 10, amount, false);
+            case 'C' -> until(bowl, RehearsalAct.Kind.STIR, 60, amount, false);
+            case 'R' -> until(bowl, RehearsalAct.Kind.HEAT, 5, amount, true);
+            case 'S' -> bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, amount));
             case 'K' -> {
-                until(bowl, Act.Kind.HEAT, 5, amount, true);
+                until(bowl, RehearsalAct.Kind.HEAT, 5, amount, true);
                 for (int i = 0; i < 9; i++) {
-                    bowl.act(new Act(Act.Kind.STIR, 100));
-                    until(bowl, Act.Kind.HEAT, 5, amount, true);
+                    bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 100));
+                    until(bowl, RehearsalAct.Kind.HEAT, 5, amount, true);
                 }
             }
             case 'T' -> {
-                bowl.act(new Act(Act.Kind.TABLE, amount));
+                bowl.act(new RehearsalAct(RehearsalAct.Kind.TABLE, amount));
                 // Some of the time on the stone goes into getting cold.
                 events.add(
                         new BowlEvent(
@@ -126,7 +126,7 @@ final class LabelledTraces {
             }
             case 'X' -> {
                 events.add(BowlEvent.of(BowlEvent.Kind.SEED, bowl.now().timeS() + 1, amount));
-                bowl.act(new Act(Act.Kind.SEED, amount));
+                bowl.act(new RehearsalAct(RehearsalAct.Kind.SEED, amount));
             }
             default -> throw new IllegalArgumentException("act " + act + " of " + massG);
         }
@@ -134,7 +134,7 @@ final class LabelledTraces {
 
     private static void until(
             final PlayedBowl bowl,
-            final Act.Kind how,
+            final RehearsalAct.Kind how,
             final double seconds,
             final double toC,
             final boolean rising) {
@@ -143,9 +143,9 @@ final class LabelledTraces {
                         && rising == bowl.now().temperatureC() < toC
                         && bowl.now().temperatureC() != toC;
                 i++) {
-            bowl.act(new Act(how, seconds));
+            bowl.act(new RehearsalAct(how, seconds));
             if (rising) {
-                bowl.act(new Act(Act.Kind.STIR, 15));
+                bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 15));
             }
         }
     }

@@ -3,7 +3,7 @@ package palintone.server.exchange.list;
 import java.util.Collection;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.server.house.HouseDraft;
 import palintone.server.house.HouseService;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,7 +43,7 @@ class HouseRulesList extends DraftList<HouseDraft> {
         // Files of before named one of two ways of seeding.
         if (thing.has("seedSchool")) {
             thing.remove("method");
-            final Method said = draft(thing).usualMethod();
+            final TemperingMethod said = draft(thing).usualMethod();
             thing.remove("seedSchool");
             thing.put("method", said.name());
         }

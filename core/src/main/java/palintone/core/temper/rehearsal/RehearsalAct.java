@@ -7,7 +7,7 @@ import palintone.core.figure.Require;
  *
  * @param amount seconds of heat, stirring, waiting, bath or tabling; grams of seed or taken
  */
-public record Act(Kind kind, double amount) {
+public record RehearsalAct(Kind kind, double amount) {
 
     /** What can be done. */
     public enum Kind {
@@ -40,7 +40,7 @@ public record Act(Kind kind, double amount) {
         }
     }
 
-    public Act {
+    public RehearsalAct {
         Require.between(kind.words(), amount, kind.least, kind.most, kind.unit);
     }
 }

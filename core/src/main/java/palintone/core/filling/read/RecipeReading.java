@@ -6,18 +6,18 @@ import java.util.List;
 import java.util.Locale;
 
 /** A text being read: its parts, and where each of them went. */
-final class Reading {
+final class RecipeReading {
 
     final String text;
     final List<Part> parts;
-    private final Went[] went;
+    private final PartUse[] went;
 
-    Reading(final String text) {
+    RecipeReading(final String text) {
         // Two chars of a pair would shift every place behind them.
         this.text = text.replaceAll("[\\x{10000}-\\x{10FFFF}]", "\uFFFD\uFFFD");
         parts = Parts.of(this.text);
-        went = new Went[parts.size()];
-        Arrays.fill(went, Went.NOWHERE);
+        went = new PartUse[parts.size()];
+        Arrays.fill(went, PartUse.NOWHERE);
     }
 
     int size() {
@@ -33,22 +33,22 @@ final class Reading {
         return i < 0 || i >= parts.size() ? "" : parts.get(i).word();
     }
 
-    void went(final int i, final Went where) {
+    void went(final int i, final PartUse where) {
         went[i] = where;
     }
 
-    void went(final int from, final int to, final Went where) {
+    void went(final int from, final int to, final PartUse where) {
         for (int i = from; i < to; i++) {
             went[i] = where;
         }
     }
 
-    Went went(final int i) {
+    PartUse went(final int i) {
         return went[i];
     }
 
     boolean isFree(final int i) {
-        return went[i] == Went.NOWHERE;
+        return went[i] == PartUse.NOWHERE;
     }
 
     /** The text from one part to before another. */
@@ -88,13 +88,13 @@ final class Reading {
         final List<WrittenRecipe.Span> spans = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
             final Part part = parts.get(i);
-            final Went where =
-                    went[i] == Went.NOWHERE
+            final PartUse where =
+                    went[i] == PartUse.NOWHERE
                                     && !part.kind().isNumber()
                                     && (!part.is(Part.Kind.WORD) || part.text().length() <= 2)
-                            ? Went.NOTHING
+                            ? PartUse.NOTHING
                             : went[i];
-            if (where == Went.NOTHING || part.is(Part.Kind.BREAK)) {
+            if (where == PartUse.NOTHING || part.is(Part.Kind.BREAK)) {
                 continue;
             }
             final int last = spans.size() - 1;

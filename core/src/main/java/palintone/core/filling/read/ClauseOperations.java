@@ -7,14 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.Setting;
+import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.read.Lexicon.Verb;
 
 /**
  * Clause after clause made into operations: which, with what goes in, and with the numbers that set
  * them. What is left of a clause stays unmarked, and is said to be unused.
  */
-final class Doings {
+final class ClauseOperations {
 
     /** Butter goes in below this, °C. */
     private static final double BUTTER_BELOW_C = 62;
@@ -38,7 +38,7 @@ final class Doings {
                     "wine");
     private static final Set<String> RESTS = Set.of("rest", "remaining", "remainder");
 
-    private final Reading reading;
+    private final RecipeReading reading;
     private final List<WrittenLine> loose;
     private final List<WrittenLine> all;
 
@@ -46,7 +46,7 @@ final class Doings {
     private final Map<WrittenLine, Double> taken = new IdentityHashMap<>();
 
     private final List<Draft> drafts = new ArrayList<>();
-    private final Said said;
+    private final ClauseWords said;
     private final Numbers numbers;
     private final ByHeat byHeat;
 
@@ -71,12 +71,15 @@ final class Doings {
     /** How warm a subordinate clause has said the pot is; NaN where none has. */
     private double carriedC = Double.NaN;
 
-    Doings(final Reading reading, final List<WrittenLine> loose, final List<WrittenLine> inProse) {
+    ClauseOperations(
+            final RecipeReading reading,
+            final List<WrittenLine> loose,
+            final List<WrittenLine> inProse) {
         this.reading = reading;
         this.loose = loose;
         all = new ArrayList<>(loose);
         all.addAll(inProse);
-        said = new Said(reading);
+        said = new ClauseWords(reading);
         numbers = new Numbers(reading, said, drafts, all);
         eggs =
                 all.stream()
@@ -135,7 +138,7 @@ final class Doings {
     private void takeIn(final Clause clause, final List<WrittenLine> own) {
         final OperationKind kind = kind(clause, own);
         if (reading.at(clause.head()).is(Part.Kind.WORD)) {
-            reading.went(clause.head(), kind == null ? Went.NOTHING : Went.DONE);
+            reading.went(clause.head(), kind == null ? PartUse.NOTHING : PartUse.DONE);
         }
         if (kind == null) {
             if (clause.verb() == Verb.TRIM) {
@@ -145,7 +148,7 @@ final class Doings {
                     || clause.verb() == Verb.TRIM
                     || clause.verb() == Verb.TEMPER
                     || said.says(clause, "oven")) {
-                reading.went(clause.head(), Went.NOWHERE);
+                reading.went(clause.head(), PartUse.NOWHERE);
             }
             apart = clause;
             leave(clause, own);
@@ -181,13 +184,14 @@ final class Doings {
         if (stirs && isButterAt(draft)) {
             draft.kind = OperationKind.BUTTER;
             numbers.set(carriedC, draft);
-            if (!Double.isNaN(carriedC) && !draft.settings.containsKey(Setting.TEMPERATURE_C)) {
-                draft.set(Setting.TEMPERATURE_C, carriedC, said.text(clause));
+            if (!Double.isNaN(carriedC)
+                    && !draft.settings.containsKey(OperationSetting.TEMPERATURE_C)) {
+                draft.set(OperationSetting.TEMPERATURE_C, carriedC, said.text(clause));
             }
         }
         if (draft.kind == OperationKind.ADD
                 && !draft.lines.isEmpty()
-                && draft.lines.stream().allMatch(Doings::isPiece)) {
+                && draft.lines.stream().allMatch(ClauseOperations::isPiece)) {
             draft.kind = OperationKind.FOLD;
         }
         if (draft.kind != OperationKind.REST) {
@@ -227,23 +231,23 @@ final class Doings {
             draft.ask();
             drafts.add(draft);
         } else if (draft.kind == OperationKind.BUTTER
-                && draft.settings.containsKey(Setting.TEMPERATURE_C)) {
+                && draft.settings.containsKey(OperationSetting.TEMPERATURE_C)) {
             draft.kind = OperationKind.COOL;
             drafts.add(draft);
         } else if (draft.kind == OperationKind.INFUSE) {
             draft.settings.clear();
-            reading.went(draft.clause.head(), Went.NOWHERE);
+            reading.went(draft.clause.head(), PartUse.NOWHERE);
             free(draft.clause);
         } else if (Mentions.in(reading, draft.clause.from(), draft.clause.to(), all).isEmpty()) {
-            reading.went(draft.clause.head(), Went.NOWHERE);
+            reading.went(draft.clause.head(), PartUse.NOWHERE);
             free(draft.clause);
         }
     }
 
     private void free(final Clause clause) {
         for (int i = clause.from(); i < clause.to(); i++) {
-            if (reading.went(i) == Went.SET) {
-                reading.went(i, Went.NOWHERE);
+            if (reading.went(i) == PartUse.SET) {
+                reading.went(i, PartUse.NOWHERE);
             }
         }
     }
@@ -319,7 +323,7 @@ final class Doings {
                                     && reading.word(clause.head()).matches("make|prepare")
                             ? ByHeat.caramel(celsius)
                             : said.isInto(clause)
-                                            || said.in(clause, Said.POTS)
+                                            || said.in(clause, ClauseWords.POTS)
                                                     && said.says(clause, "everything|all")
                                     ? OperationKind.ADD
                                     : null;
@@ -331,7 +335,9 @@ final class Doings {
     }
 
     private OperationKind poured(final Clause clause, final List<WrittenLine> own) {
-        if (said.in(clause, Said.VESSELS) && !said.says(clause, "over|onto") && own.isEmpty()) {
+        if (said.in(clause, ClauseWords.VESSELS)
+                && !said.says(clause, "over|onto")
+                && own.isEmpty()) {
             return null;
         }
         return OperationKind.POUR;
@@ -346,10 +352,10 @@ final class Doings {
         final Draft last = last();
         if (last != null
                 && last.kind == OperationKind.POUR
-                && !last.settings.containsKey(Setting.MINUTES)
+                && !last.settings.containsKey(OperationSetting.MINUTES)
                 && reading.at(minutes).middle() <= STANDS_MIN) {
-            last.set(Setting.MINUTES, reading.at(minutes).middle(), said.text(clause));
-            reading.went(minutes, Went.SET);
+            last.set(OperationSetting.MINUTES, reading.at(minutes).middle(), said.text(clause));
+            reading.went(minutes, PartUse.SET);
             return null;
         }
         return OperationKind.REST;
@@ -386,7 +392,7 @@ final class Doings {
     /** A wait with tea in the pot was an infusion, now that it is strained. */
     private boolean infused(final Draft wait) {
         final int at = drafts.size() - 2;
-        if (at < 0 || !wait.settings.containsKey(Setting.HOURS)) {
+        if (at < 0 || !wait.settings.containsKey(OperationSetting.HOURS)) {
             return false;
         }
         final Draft before = drafts.get(at);
@@ -402,7 +408,7 @@ final class Doings {
         }
         before.lines.removeAll(solids);
         wait.kind = OperationKind.INFUSE;
-        wait.settings.remove(Setting.TEMPERATURE_C);
+        wait.settings.remove(OperationSetting.TEMPERATURE_C);
         wait.lines.addAll(solids);
         if (before.lines.isEmpty() && before.kind == OperationKind.ADD) {
             drafts.remove(at);
@@ -443,7 +449,7 @@ final class Doings {
     private void carry(final Clause clause, final double celsius) {
         final int at = reading.free(clause.from(), clause.to(), Part.Kind.DEGREES);
         if (at >= 0) {
-            reading.went(at, Went.SET);
+            reading.went(at, PartUse.SET);
             carriedC = celsius;
         }
     }
@@ -464,7 +470,7 @@ final class Doings {
         if (draft.kind == OperationKind.INFUSE) {
             // "Infuse the saffron in the hot cream": the cream is no solid.
             final List<WrittenLine> liquids =
-                    draft.lines.stream().filter(Doings::isLiquid).toList();
+                    draft.lines.stream().filter(ClauseOperations::isLiquid).toList();
             if (!liquids.isEmpty() && liquids.size() < draft.lines.size()) {
                 draft.lines.removeAll(liquids);
                 final Draft before = new Draft(OperationKind.ADD, draft.clause);
@@ -549,7 +555,7 @@ final class Doings {
             if (next < clause.to()
                     && !Mentions.in(reading, next, Math.min(next + 3, clause.to()), List.of(line))
                             .isEmpty()) {
-                reading.went(i, Went.SET);
+                reading.went(i, PartUse.SET);
                 return reading.at(i).middle();
             }
         }
@@ -615,7 +621,7 @@ final class Doings {
         final Draft last = last();
         return last != null
                 && last.kind == OperationKind.COOL
-                && last.settings.getOrDefault(Setting.TEMPERATURE_C, 99.0) < 75;
+                && last.settings.getOrDefault(OperationSetting.TEMPERATURE_C, 99.0) < 75;
     }
 
     private Draft last() {

@@ -3,7 +3,7 @@ package palintone.core.filling.read;
 import java.util.Set;
 
 /** What a clause says: its words and degrees, and whether it speaks of a vessel. */
-final class Said {
+final class ClauseWords {
 
     private static final String BROWNS =
             "golden|amber|brown|browned|browns|caramelises?d?|caramelizes?d?|caramel-coloured";
@@ -30,9 +30,9 @@ final class Said {
 
     static final Set<String> POTS = Set.of("pan", "saucepan", "pot");
 
-    private final Reading reading;
+    private final RecipeReading reading;
 
-    Said(final Reading reading) {
+    ClauseWords(final RecipeReading reading) {
         this.reading = reading;
     }
 

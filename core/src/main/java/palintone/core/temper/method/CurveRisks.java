@@ -4,9 +4,9 @@ import java.util.List;
 import palintone.core.figure.Sentence;
 
 /** What goes wrong with each method; common practice, no source. */
-final class Risks {
+final class CurveRisks {
 
-    private Risks() {}
+    private CurveRisks() {}
 
     static List<Sentence> of(final CurveOrder order) {
         return switch (order.method()) {

@@ -13,10 +13,10 @@ import palintone.core.substance.Allergen;
  * @param colours in the mould, the one seen outermost first
  * @param finishes in the order in which they are done
  */
-public record Dress(List<ColourCoat> colours, List<Finish> finishes) {
+public record Decoration(List<ColourCoat> colours, List<Finish> finishes) {
 
     /** Nothing. */
-    public static final Dress NONE = new Dress(List.of(), List.of());
+    public static final Decoration NONE = new Decoration(List.of(), List.of());
 
     private static final int MOST = 6;
 
@@ -26,7 +26,7 @@ public record Dress(List<ColourCoat> colours, List<Finish> finishes) {
     /**
      * @throws OutOfRangeException when there are too many, or the films together are too thick
      */
-    public Dress {
+    public Decoration {
         colours = List.copyOf(colours);
         finishes = List.copyOf(finishes);
         most("colours", colours.size());
@@ -41,8 +41,8 @@ public record Dress(List<ColourCoat> colours, List<Finish> finishes) {
     }
 
     /** One colour and no finishing, or nothing at all. */
-    static Dress of(final java.util.Optional<ColourCoat> colour) {
-        return new Dress(colour.stream().toList(), List.of());
+    static Decoration of(final java.util.Optional<ColourCoat> colour) {
+        return new Decoration(colour.stream().toList(), List.of());
     }
 
     /** Every allergen that is known of it. */

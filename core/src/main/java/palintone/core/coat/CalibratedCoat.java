@@ -4,9 +4,9 @@ package palintone.core.coat;
  * Every constant of coats that was set here against common practice (no source), in one place. What
  * they come to is printed beside the trade's bands by {@code CoatCalibrationTest}.
  */
-final class Calibrated {
+final class CalibratedCoat {
 
-    private Calibrated() {}
+    private CalibratedCoat() {}
 
     /** A fork is drawn up so fast, m/s. */
     static final double LIFTED_M_PER_S = 0.1;

@@ -25,15 +25,15 @@ import palintone.core.substance.Allergen;
 import palintone.core.taste.HouseTaste;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.CouvertureKind;
-import palintone.core.temper.method.Method;
+import palintone.core.temper.method.TemperingMethod;
 import palintone.core.work.BatchPlan;
 
 /** Colours in order, finishings, and a cap out of another bowl. */
-class DressTest {
+class DecorationTest {
 
     static final Couverture MILK = new Couverture(Samples.MILK_41, CouvertureKind.MILK);
 
-    private static MouldedPiece piece(final Optional<Couverture> cap, final Dress dress) {
+    private static MouldedPiece piece(final Optional<Couverture> cap, final Decoration dress) {
         return new MouldedPiece(
                 "p",
                 "P",
@@ -62,8 +62,8 @@ class DressTest {
     /** Wall of a half sphere 28 mm across: 2πr² = 12.315 cm²; 128 of them, film 0.05 mm. */
     @Test
     void eachCoatIsWeighedByWhatItCoversAndWhatIsCaught() {
-        final Dress dress =
-                new Dress(
+        final Decoration dress =
+                new Decoration(
                         List.of(
                                 new ColourCoat("copper", 0.05, ColourCoat.How.SPLASHED),
                                 new ColourCoat("plum", 0.05, ColourCoat.How.SPRAYED)),
@@ -81,7 +81,7 @@ class DressTest {
                 tasks(
                         piece(
                                 Optional.empty(),
-                                new Dress(
+                                new Decoration(
                                         List.of(
                                                 new ColourCoat(
                                                         "copper", 0.05, ColourCoat.How.LINED),
@@ -99,12 +99,12 @@ class DressTest {
 
     private static List<Task> coloured(final double roomC, final ColourCoat... coats) {
         final Materials needs =
-                needs(piece(Optional.empty(), new Dress(List.of(coats), List.of())));
+                needs(piece(Optional.empty(), new Decoration(List.of(coats), List.of())));
         return BatchPlan.of(
                         needs,
                         Samples.workplace(
                                 needs,
-                                Method.SEED_THIRD,
+                                TemperingMethod.SEED_THIRD,
                                 new RoomAir(roomC, 50),
                                 12,
                                 Workplace.Fillings.READY))
@@ -160,8 +160,8 @@ class DressTest {
 
     @Test
     void aCapOfAnotherCouvertureHasABowlWeightAllergensAndWindowOfItsOwn() {
-        final MouldedPiece same = piece(Optional.empty(), Dress.NONE);
-        final MouldedPiece other = piece(Optional.of(MILK), Dress.NONE);
+        final MouldedPiece same = piece(Optional.empty(), Decoration.NONE);
+        final MouldedPiece other = piece(Optional.of(MILK), Decoration.NONE);
         final double ratio = MILK.castingDensityGPerMl() / Samples.dark().castingDensityGPerMl();
         assertThat(other.masses().cap().value())
                 .isCloseTo(same.masses().cap().value() * ratio, within(1e-9));
@@ -202,7 +202,7 @@ class DressTest {
                 tasks(
                         piece(
                                 Optional.empty(),
-                                new Dress(
+                                new Decoration(
                                         List.of(),
                                         List.of(
                                                 new Finish(Finish.Kind.TRANSFER, "stripes"),
@@ -223,12 +223,12 @@ class DressTest {
     @Test
     void tooManyOrTooThickColoursAreRefused() {
         final ColourCoat thick = new ColourCoat("plum", 0.5);
-        assertThatThrownBy(() -> new Dress(List.of(thick, thick), List.of()))
+        assertThatThrownBy(() -> new Decoration(List.of(thick, thick), List.of()))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("1.0 mm");
         assertThatThrownBy(
                         () ->
-                                new Dress(
+                                new Decoration(
                                         Collections.nCopies(7, new ColourCoat("plum", 0.02)),
                                         List.of()))
                 .isInstanceOf(OutOfRangeException.class);

@@ -21,7 +21,7 @@ import palintone.core.temper.crystal.Crystals;
  * @param startC its temperature at the beginning
  * @param crystals in its fat at the beginning
  */
-public record Stratum(
+public record ConductingLayer(
         double thickM,
         int cells,
         double finest,
@@ -46,7 +46,7 @@ public record Stratum(
     /**
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
      */
-    public Stratum {
+    public ConductingLayer {
         Require.positive("thickness of a layer", thickM * 1000, 500, "mm");
         Require.between("cells of a layer", cells, 1, 200, "");
         Require.between("finest cell of a layer", finest, 0.05, 1, "");
@@ -56,13 +56,13 @@ public record Stratum(
     }
 
     /** Something that only conducts; thickness in m, W/mK, J/m³K, °C. */
-    public static Stratum plain(
+    public static ConductingLayer plain(
             final double thickM,
             final int cells,
             final double conductivityWPerMK,
             final double heatJPerM3K,
             final double startC) {
-        return new Stratum(
+        return new ConductingLayer(
                 thickM,
                 cells,
                 1,
@@ -78,7 +78,7 @@ public record Stratum(
      *
      * @param finest share of its first cell against an even cut, 0.05 to 1
      */
-    public static Stratum chocolate(
+    public static ConductingLayer chocolate(
             final Couverture couverture,
             final double thickM,
             final int cells,
@@ -89,7 +89,7 @@ public record Stratum(
                 ChoiOkos1986.densityGPerMl(couverture.ingredient().composition(), 31) * 1000;
         final CrystalLaw law = couverture.crystals();
         final double fat = couverture.ingredient().composition().fatFraction();
-        return new Stratum(
+        return new ConductingLayer(
                 thickM,
                 cells,
                 finest,

@@ -1,10 +1,10 @@
 package palintone.core.casting.crust;
 
 /** What lies against one side of a body: air that takes heat, or nothing. */
-public interface Surround {
+public interface BoundaryCondition {
 
     /** An insulated side: the middle of what is the same on both sides. */
-    Surround NONE = still(0, 20);
+    BoundaryCondition NONE = still(0, 20);
 
     /** Its temperature, °C, as it stands after so many seconds. */
     double temperatureC(double seconds);
@@ -16,8 +16,8 @@ public interface Surround {
     default void took(final double fromS, final double toS, final double joulePerM2) {}
 
     /** Air of one temperature. */
-    static Surround still(final double filmWPerM2K, final double temperatureC) {
-        return new Surround() {
+    static BoundaryCondition still(final double filmWPerM2K, final double temperatureC) {
+        return new BoundaryCondition() {
             @Override
             public double temperatureC(final double seconds) {
                 return temperatureC;

@@ -13,12 +13,12 @@ import palintone.core.figure.Unit;
  * @param target the number to aim at
  * @param band where it should lie
  */
-public record Reading(String what, Unit unit, double target, Band band) {
+public record TaskReading(String what, Unit unit, double target, Band band) {
 
     /**
      * @throws OutOfRangeException when the unit is not one that is read at the bench
      */
-    public Reading {
+    public TaskReading {
         if (unit != Unit.CELSIUS && unit != Unit.GRAM && unit != Unit.SECOND) {
             throw new OutOfRangeException("unit of the reading", unit.symbol(), "°C, g, s");
         }

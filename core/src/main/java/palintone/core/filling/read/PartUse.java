@@ -1,7 +1,7 @@
 package palintone.core.filling.read;
 
 /** Where a part of a written recipe went. */
-public enum Went {
+public enum PartUse {
     /** Nobody has used it. */
     NOWHERE,
     /** It says nothing a recipe could be set by. */

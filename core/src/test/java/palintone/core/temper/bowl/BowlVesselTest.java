@@ -9,12 +9,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import palintone.core.temper.crystal.Shear;
 
-class VesselTest {
+class BowlVesselTest {
 
     /** By hand: 3 kg at 1.2 g/ml fill a half sphere of 10.6 cm; 353 cm² open, twice that wall. */
     @Test
     void aSteelBowlByHand() {
-        final Vessel bowl = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
+        final BowlVessel bowl = BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
         final double topM2 = Math.PI * Math.pow(3 * 2.5e-3 / (2 * Math.PI), 2.0 / 3);
         assertThat(topM2).isCloseTo(0.0353, within(0.0002));
         assertThat(bowl.airWPerK()).isCloseTo(topM2 * (12 + 2 * 9), within(1e-12));
@@ -25,17 +25,17 @@ class VesselTest {
     @ParameterizedTest
     @EnumSource(VesselKind.class)
     void eightTimesTheMassHasFourTimesTheArea(final VesselKind kind) {
-        final Vessel small = Vessel.holding(kind, 500, 1.2);
-        final Vessel large = Vessel.holding(kind, 4000, 1.2);
+        final BowlVessel small = BowlVessel.holding(kind, 500, 1.2);
+        final BowlVessel large = BowlVessel.holding(kind, 4000, 1.2);
         assertThat(large.airWPerK() / small.airWPerK()).isCloseTo(4, within(1e-9));
         assertThat(large.capacityJPerK() / small.capacityJPerK()).isCloseTo(4, within(1e-9));
     }
 
     @Test
     void aMelterHoldsHeatBestAndSteelTakesTheBathFastest() {
-        final Vessel steel = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
-        final Vessel plastic = Vessel.holding(VesselKind.PLASTIC_BOWL, 3000, 1.2);
-        final Vessel melter = Vessel.holding(VesselKind.MELTER, 3000, 1.2);
+        final BowlVessel steel = BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
+        final BowlVessel plastic = BowlVessel.holding(VesselKind.PLASTIC_BOWL, 3000, 1.2);
+        final BowlVessel melter = BowlVessel.holding(VesselKind.MELTER, 3000, 1.2);
         assertThat(melter.airWPerK()).isLessThan(plastic.airWPerK());
         assertThat(plastic.airWPerK()).isLessThan(steel.airWPerK());
         assertThat(plastic.waterWPerK()).isLessThan(steel.waterWPerK() / 2);
@@ -43,10 +43,10 @@ class VesselTest {
 
     @Test
     void aMeasuredLossReplacesOurs() {
-        final Vessel bowl = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2).losing(0.7);
+        final BowlVessel bowl = BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2).losing(0.7);
         assertThat(bowl.airWPerK()).isEqualTo(0.7);
         assertThat(bowl.waterWPerK())
-                .isEqualTo(Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2).waterWPerK());
+                .isEqualTo(BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2).waterWPerK());
     }
 
     /** 2 kg at 1.2 g/ml, 6 mm thick: 0.278 m², but never more than four fifths of the stone. */
@@ -58,7 +58,7 @@ class VesselTest {
 
     @Test
     void aThermostatGivesNoMoreThanItCan() {
-        final Setting held = Setting.room(20, Shear.STIRRED).heldAt(32, 300);
+        final BowlTreatment held = BowlTreatment.room(20, Shear.STIRRED).heldAt(32, 300);
         assertThat(held.sourceW(20)).isEqualTo(300);
         assertThat(held.sourceW(32)).isZero();
         assertThat(held.sourceW(50)).isEqualTo(-300);
@@ -68,11 +68,11 @@ class VesselTest {
 
     @Test
     void impossibleSurroundingsAreRefused() {
-        assertThatThrownBy(() -> Vessel.holding(VesselKind.GLASS_BOWL, 1, 1.2))
+        assertThatThrownBy(() -> BowlVessel.holding(VesselKind.GLASS_BOWL, 1, 1.2))
                 .hasMessageContaining("mass is 1 g");
-        assertThatThrownBy(() -> Setting.room(60, Shear.STILL))
+        assertThatThrownBy(() -> BowlTreatment.room(60, Shear.STILL))
                 .hasMessageContaining("room temperature is 60");
-        final Vessel bowl = Vessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
+        final BowlVessel bowl = BowlVessel.holding(VesselKind.STEEL_BOWL, 3000, 1.2);
         assertThatThrownBy(() -> HeatSink.water(bowl, 120, 1000))
                 .hasMessageContaining("water temperature is 120");
         assertThatThrownBy(() -> HeatSink.water(bowl, 12, 0)).hasMessageContaining("water is 0 g");

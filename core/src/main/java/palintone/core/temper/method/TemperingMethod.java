@@ -1,7 +1,7 @@
 package palintone.core.temper.method;
 
 /** How a bowl is brought into temper. */
-public enum Method {
+public enum TemperingMethod {
     TABLING("tabling on the stone"),
     SEED_THIRD("seed, a third"),
     SEED_FEW("seed, a few per cent"),
@@ -12,7 +12,7 @@ public enum Method {
 
     private final String words;
 
-    Method(final String words) {
+    TemperingMethod(final String words) {
         this.words = words;
     }
 

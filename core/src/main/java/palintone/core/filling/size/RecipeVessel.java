@@ -13,7 +13,7 @@ import palintone.core.substance.ChoiOkos1986;
  * What a recipe is made in, and how full it may and must be for what is done in it: sugar boils up,
  * a blade wants to be covered. Shares are common practice, no source.
  */
-public enum Vessel {
+public enum RecipeVessel {
     PAN(
             Map.of(
                     OperationKind.BOIL, 0.6,
@@ -38,7 +38,7 @@ public enum Vessel {
     private final Map<OperationKind, Double> most;
     private final double least;
 
-    Vessel(final Map<OperationKind, Double> most, final double least) {
+    RecipeVessel(final Map<OperationKind, Double> most, final double least) {
         this.most = new EnumMap<>(most);
         this.least = least;
     }

@@ -7,7 +7,7 @@ import palintone.core.figure.Unit;
 import palintone.core.temper.CouvertureKind;
 
 /** What the phases of a curve say. Numbers come from the simulation; the words are practice. */
-final class Words {
+final class CurveSentences {
 
     static final Sentence READ_MELT =
             Sentence.of("Stir after each burst, then read in the middle.");
@@ -26,7 +26,7 @@ final class Words {
     static final Sentence SEED_CAUTION =
             Sentence.of("Seed of the same couverture, in temper; take out what has not melted.");
 
-    private Words() {}
+    private CurveSentences() {}
 
     static Sentence melt(final CurveOrder order, final double toC) {
         return Sentence.of(

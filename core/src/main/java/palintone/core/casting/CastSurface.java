@@ -2,8 +2,8 @@ package palintone.core.casting;
 
 import java.util.ArrayList;
 import java.util.List;
-import palintone.core.casting.crust.Bend;
-import palintone.core.casting.crust.Stratum;
+import palintone.core.casting.crust.ConductingLayer;
+import palintone.core.casting.crust.Curvature;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Mould;
 import palintone.core.temper.Couverture;
@@ -17,12 +17,12 @@ import palintone.core.temper.crystal.Crystals;
  * @param behind layers from the outside in
  * @param thickM of those layers together, m
  */
-record Ground(Mould mould, Cavity cavity, List<Stratum> behind, double thickM) {
+record CastSurface(Mould mould, Cavity cavity, List<ConductingLayer> behind, double thickM) {
 
     private static final int COAT_CELLS = 8;
 
-    static Ground bare(final Mould mould, final double mouldC) {
-        return new Ground(
+    static CastSurface bare(final Mould mould, final double mouldC) {
+        return new CastSurface(
                 mould,
                 mould.cavity(),
                 List.of(MouldWall.stratum(mould, mouldC)),
@@ -37,18 +37,19 @@ record Ground(Mould mould, Cavity cavity, List<Stratum> behind, double thickM) {
      * @param coatC of the coats by now
      * @throws palintone.core.figure.OutOfRangeException when it leaves no room
      */
-    Ground coated(
+    CastSurface coated(
             final Couverture couverture,
             final double coatMm,
             final double mouldC,
             final double coatC,
             final Crystals crystals) {
-        final List<Stratum> layers = new ArrayList<>();
+        final List<ConductingLayer> layers = new ArrayList<>();
         layers.add(MouldWall.stratum(mould, mouldC));
         // Earlier coats and this one have stood beside each other long enough to be as warm.
         final double coatsM = thickM - MouldWall.thickM(mould) + coatMm / 1000;
-        layers.add(Stratum.chocolate(couverture, coatsM, COAT_CELLS, 1, coatC, crystals));
-        return new Ground(mould, cavity.inset(coatMm), layers, MouldWall.thickM(mould) + coatsM);
+        layers.add(ConductingLayer.chocolate(couverture, coatsM, COAT_CELLS, 1, coatC, crystals));
+        return new CastSurface(
+                mould, cavity.inset(coatMm), layers, MouldWall.thickM(mould) + coatsM);
     }
 
     /** From what is there to where the last of the chocolate lies, m. */
@@ -58,7 +59,7 @@ record Ground(Mould mould, Cavity cavity, List<Stratum> behind, double thickM) {
                 MouldWall.reachM(mould.cavity()) + MouldWall.thickM(mould) - thickM);
     }
 
-    Bend bend() {
+    Curvature bend() {
         return MouldWall.bend(mould);
     }
 }

@@ -10,14 +10,14 @@ import palintone.core.figure.Require;
  *     between
  * @param radiusM of its outside, m; of no account for a slab
  */
-public record Bend(double power, double radiusM) {
+public record Curvature(double power, double radiusM) {
 
-    public static final Bend FLAT = new Bend(0, 1);
+    public static final Curvature FLAT = new Curvature(0, 1);
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when it is bent in more than two directions
      */
-    public Bend {
+    public Curvature {
         Require.between("bend", power, 0, 2, "");
         Require.positive("radius", radiusM * 1000, 100_000, "mm");
     }

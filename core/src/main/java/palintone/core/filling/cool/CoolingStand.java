@@ -5,7 +5,7 @@ package palintone.core.filling.cool;
  *
  * @see CoolingVessel
  */
-public enum Standing {
+public enum CoolingStand {
     /** A wooden or plastic table: little heat goes down. */
     TABLE("on a table", 350, 0),
     /** Marble, granite, or steel with stone beneath: takes much at first, ever less later. */
@@ -19,7 +19,7 @@ public enum Standing {
     private final double effusivity;
     private final double airMPerS;
 
-    Standing(final String words, final double effusivity, final double airMPerS) {
+    CoolingStand(final String words, final double effusivity, final double airMPerS) {
         this.words = words;
         this.effusivity = effusivity;
         this.airMPerS = airMPerS;

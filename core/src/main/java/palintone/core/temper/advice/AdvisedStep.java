@@ -11,7 +11,7 @@ import palintone.core.temper.Verdict;
  * @param amount that number
  * @param outcome what comes of it
  */
-public record Move(Kind kind, Sentence say, Quantity amount, Outcome outcome) {
+public record AdvisedStep(Kind kind, Sentence say, Quantity amount, Outcome outcome) {
 
     /** What sort of move it is. */
     public enum Kind {

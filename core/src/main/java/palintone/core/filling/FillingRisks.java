@@ -13,9 +13,9 @@ import palintone.core.filling.quality.Quality;
 import palintone.core.filling.sugar.Graining;
 
 /** What may go wrong with a filling, in percent. */
-final class Risks {
+final class FillingRisks {
 
-    private Risks() {}
+    private FillingRisks() {}
 
     /** How likely it splits; nothing can split where fat is outside. */
     static Figure ofSplitting(final FillingProperties properties) {

@@ -14,7 +14,7 @@ import palintone.core.temper.crystal.Shear;
  * @param heldMostW most that the thermostat can give or take
  * @param heatSink bath or stone in contact, where there is one
  */
-public record Setting(
+public record BowlTreatment(
         double roomC,
         Shear shear,
         double steadyW,
@@ -28,27 +28,27 @@ public record Setting(
     /**
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
-    public Setting {
+    public BowlTreatment {
         Require.between("room temperature", roomC, 5, 40, "°C");
         Require.between("heat", steadyW, -20_000, 50_000, "W");
     }
 
-    public static Setting room(final double roomC, final Shear shear) {
-        return new Setting(roomC, shear, 0, Optional.empty(), 0, Optional.empty());
+    public static BowlTreatment room(final double roomC, final Shear shear) {
+        return new BowlTreatment(roomC, shear, 0, Optional.empty(), 0, Optional.empty());
     }
 
     /** With heat given or taken at a steady rate, watts that end in the chocolate. */
-    public Setting heated(final double watts) {
-        return new Setting(roomC, shear, watts, heldC, heldMostW, heatSink);
+    public BowlTreatment heated(final double watts) {
+        return new BowlTreatment(roomC, shear, watts, heldC, heldMostW, heatSink);
     }
 
     /** With a thermostat that gives or takes up to so many watts. */
-    public Setting heldAt(final double setC, final double mostW) {
-        return new Setting(roomC, shear, steadyW, Optional.of(setC), mostW, heatSink);
+    public BowlTreatment heldAt(final double setC, final double mostW) {
+        return new BowlTreatment(roomC, shear, steadyW, Optional.of(setC), mostW, heatSink);
     }
 
-    public Setting with(final HeatSink body) {
-        return new Setting(roomC, shear, steadyW, heldC, heldMostW, Optional.of(body));
+    public BowlTreatment with(final HeatSink body) {
+        return new BowlTreatment(roomC, shear, steadyW, heldC, heldMostW, Optional.of(body));
     }
 
     /** Watts from heaters at a chocolate temperature. */

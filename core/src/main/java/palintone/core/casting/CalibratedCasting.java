@@ -5,9 +5,9 @@ package palintone.core.casting;
  * What they come to is printed beside the trade's bands by {@code CalibrationTest}; a value that
  * follows from physics or a publication stands in the class that uses it.
  */
-final class Calibrated {
+final class CalibratedCasting {
 
-    private Calibrated() {}
+    private CalibratedCasting() {}
 
     // Casting: small shells come to 1.3 to 2.1 mm within a minute.
 

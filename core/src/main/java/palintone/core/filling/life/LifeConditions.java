@@ -18,7 +18,7 @@ package palintone.core.filling.life;
  * @param dairy milk of any kind in it, skimmed too
  * @param crisp crisp pieces beside moisture
  */
-public record Keeping(
+public record LifeConditions(
         double aw,
         double awLow,
         double awHigh,
@@ -51,8 +51,8 @@ public record Keeping(
      * @param one either
      * @param other either
      */
-    public static Keeping touching(final Keeping one, final Keeping other) {
-        return new Keeping(
+    public static LifeConditions touching(final LifeConditions one, final LifeConditions other) {
+        return new LifeConditions(
                 Math.max(one.aw, other.aw),
                 Math.max(one.awLow, other.awLow),
                 Math.max(one.awHigh, other.awHigh),

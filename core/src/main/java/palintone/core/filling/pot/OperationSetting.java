@@ -3,7 +3,7 @@ package palintone.core.filling.pot;
 import palintone.core.figure.Unit;
 
 /** What can be set on an operation; which ones apply is said by its {@link OperationKind}. */
-public enum Setting {
+public enum OperationSetting {
     TEMPERATURE_C("temperature", Unit.CELSIUS, -40, 200),
     MINUTES("minutes", Unit.MINUTE, 0, 600),
     HOURS("hours", Unit.HOUR, 0, 2000),
@@ -23,7 +23,7 @@ public enum Setting {
     private final double low;
     private final double high;
 
-    Setting(final String words, final Unit unit, final double low, final double high) {
+    OperationSetting(final String words, final Unit unit, final double low, final double high) {
         this.words = words;
         this.unit = unit;
         this.low = low;
