@@ -31,7 +31,7 @@ final class Acts {
 
     static void pour(final Pot pot, final Operation op, final double[] grams) {
         // Hot cream over chocolate, whichever of the two stands in the pot.
-        pot.pouredAtC =
+        pot.did.pouredAtC =
                 Math.max(
                         pot.temperatureC,
                         pot.coming.map(came -> came.temperatureC).orElse(pot.temperatureC));
@@ -93,7 +93,7 @@ final class Acts {
 
     static void blend(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        pot.blended = true;
+        pot.did.blended = true;
         pot.stick(op.value(OperationSetting.PERCENT) / 100);
     }
 
@@ -115,19 +115,19 @@ final class Acts {
         final double lost =
                 op.settings().containsKey(OperationSetting.PERCENT)
                         ? 1 - op.value(OperationSetting.PERCENT) / 100
-                        : total > 0 ? heldBack(pot.g[FIBRE] / total) : 0;
-        final double fibreLost = pot.g[FIBRE] * Math.min(1, 3 * lost);
-        final double others = total - pot.g[FIBRE];
+                        : total > 0 ? heldBack(pot.matrix.g[FIBRE] / total) : 0;
+        final double fibreLost = pot.matrix.g[FIBRE] * Math.min(1, 3 * lost);
+        final double others = total - pot.matrix.g[FIBRE];
         if (others <= 0 || lost >= 1) {
             pot.strain(lost);
             return;
         }
         final double share = Math.max(0, lost * total - fibreLost) / others;
-        final double fibre = pot.g[FIBRE] - fibreLost;
-        pot.g[FIBRE] = 0;
+        final double fibre = pot.matrix.g[FIBRE] - fibreLost;
+        pot.matrix.g[FIBRE] = 0;
         pot.strain(share);
         pot.strainedG += fibreLost;
-        pot.g[FIBRE] = fibre;
+        pot.matrix.g[FIBRE] = fibre;
     }
 
     static void boilDown(final Pot pot, final Operation op, final double[] grams) {
@@ -161,7 +161,7 @@ final class Acts {
         }
         pot.boilOffWater(pot.waterG() - (low + high) / 2);
         pot.heated(pot.boilingC(), 120);
-        pot.boiledSucroseG = pot.g[SUCROSE];
+        pot.boiledSucroseG = pot.matrix.g[SUCROSE];
     }
 
     /** Boils water off until the syrup boils at the wanted temperature. */
@@ -171,11 +171,13 @@ final class Acts {
         if (pot.waterG() > 0 && pot.boilingC() < target) {
             final double left =
                     BoilingPoint.waterLeft(
-                            AqueousPhase.dissolvedWhole(pot.g), target, pot.altitudePressureHPa);
+                            AqueousPhase.dissolvedWhole(pot.matrix.g),
+                            target,
+                            pot.altitudePressureHPa);
             pot.boilOffWater(pot.waterG() - left);
         }
         pot.heated(target, 60);
-        pot.cookedSugarC = Math.max(pot.cookedSugarC, target);
+        pot.did.cookedSugarC = Math.max(pot.did.cookedSugarC, target);
     }
 
     /**
@@ -193,12 +195,12 @@ final class Acts {
                     "155 to 200 °C; below that, cook sugar");
         }
         pot.boilOffWater(Math.max(0, pot.waterG() - 0.006 * pot.massG()));
-        final double turned = pot.g[SUCROSE] * Math.min(0.6, 0.4 * (target - 155) / 30);
-        pot.g[SUCROSE] -= turned;
-        pot.g[HIGHER] += 0.9 * turned;
+        final double turned = pot.matrix.g[SUCROSE] * Math.min(0.6, 0.4 * (target - 155) / 30);
+        pot.matrix.g[SUCROSE] -= turned;
+        pot.matrix.g[HIGHER] += 0.9 * turned;
         pot.steamG += 0.1 * turned;
         pot.caramelisedG += turned;
-        pot.cookedSugarC = Math.max(pot.cookedSugarC, target);
+        pot.did.cookedSugarC = Math.max(pot.did.cookedSugarC, target);
         pot.heated(target, 60);
     }
 
@@ -224,7 +226,7 @@ final class Acts {
 
     static void emulsify(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        pot.emulsifiedWidthMm = op.value(OperationSetting.WIDTH_MM);
+        pot.did.emulsifiedWidthMm = op.value(OperationSetting.WIDTH_MM);
     }
 
     static void cool(final Pot pot, final Operation op, final double[] grams) {
@@ -233,7 +235,7 @@ final class Acts {
 
     static void butter(final Pot pot, final Operation op, final double[] grams) {
         pot.temperatureC = Math.min(pot.temperatureC, op.value(OperationSetting.TEMPERATURE_C));
-        pot.butterC = pot.temperatureC;
+        pot.did.butterC = pot.temperatureC;
         pot.stirIn(op, grams);
     }
 
@@ -245,7 +247,7 @@ final class Acts {
         final Optional<Pot> coming = pot.coming;
         pot.coming = Optional.empty();
         for (int line = 0; line < grams.length; line++) {
-            final double[] had = pot.g.clone();
+            final double[] had = pot.matrix.g.clone();
             final double[] only = new double[grams.length];
             only[line] = grams[line];
             pot.stirIn(op, only);
@@ -254,10 +256,11 @@ final class Acts {
             if (water > DRY_PIECES) {
                 continue;
             }
-            pot.buffers.moveTo(pot.piecesBuffers, op.lines().get(line).ingredient(), grams[line]);
+            pot.matrix.buffers.moveTo(
+                    pot.pieces.buffers, op.lines().get(line).ingredient(), grams[line]);
             for (int i = 0; i < had.length; i++) {
-                pot.pieces[i] += pot.g[i] - had[i];
-                pot.g[i] = had[i];
+                pot.pieces.g[i] += pot.matrix.g[i] - had[i];
+                pot.matrix.g[i] = had[i];
             }
         }
         coming.ifPresent(other -> Joining.fold(pot, other));
@@ -278,15 +281,15 @@ final class Acts {
     static void rest(final Pot pot, final Operation op, final double[] grams) {
         final double place = op.value(OperationSetting.TEMPERATURE_C);
         if (place < 12) {
-            pot.coldRestHours += op.value(OperationSetting.HOURS);
+            pot.did.coldRestHours += op.value(OperationSetting.HOURS);
         } else {
-            pot.restHours += op.value(OperationSetting.HOURS);
+            pot.did.restHours += op.value(OperationSetting.HOURS);
         }
         pot.temperatureC = place;
     }
 
     static void cut(final Pot pot, final Operation op, final double[] grams) {
-        pot.cutMm = op.value(OperationSetting.WIDTH_MM);
+        pot.did.cutMm = op.value(OperationSetting.WIDTH_MM);
         pot.stick(op.value(OperationSetting.PERCENT) / 100);
     }
 

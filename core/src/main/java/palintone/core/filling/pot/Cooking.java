@@ -116,16 +116,16 @@ public final class Cooking {
                 List.copyOf(pot.rawSinceHeat),
                 Map.copyOf(pot.gelling),
                 new Cooked.History(
-                        pot.cookedSugarC,
+                        pot.did.cookedSugarC,
                         pot.boiledClear(),
                         pot.caramelisedG,
-                        pot.highestC,
-                        pot.blended,
-                        pot.emulsifiedWidthMm,
-                        pot.butterC,
-                        pot.pouredAtC,
-                        pot.cutMm,
-                        pot.restHours,
-                        pot.coldRestHours));
+                        pot.did.highestC,
+                        pot.did.blended,
+                        pot.did.emulsifiedWidthMm,
+                        pot.did.butterC,
+                        pot.did.pouredAtC,
+                        pot.did.cutMm,
+                        pot.did.restHours,
+                        pot.did.coldRestHours));
     }
 }

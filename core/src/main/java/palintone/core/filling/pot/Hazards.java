@@ -70,7 +70,7 @@ final class Hazards {
     private static double told(final Pot pot, final double addedG) {
         final double standsG = pot.massG();
         final double comesG = pot.coming.map(Pot::massG).orElse(0.0);
-        final boolean told = pot.toldC > 0 || pot.coming.map(c -> c.toldC > 0).orElse(false);
+        final boolean told = pot.did.toldC > 0 || pot.coming.map(c -> c.did.toldC > 0).orElse(false);
         final double allG = standsG + comesG + addedG;
         return told && allG > 0
                 ? (standsG * pot.hottestC()
@@ -87,9 +87,9 @@ final class Hazards {
     /** When it is done. */
     Cooked.Hazard after(final Pot pot, final Operation op) {
         if (HEATING.contains(op.kind())) {
-            pot.toldC = op.value(OperationSetting.TEMPERATURE_C);
+            pot.did.toldC = op.value(OperationSetting.TEMPERATURE_C);
         } else {
-            pot.toldC = cooled(op) && pot.temperatureC < toldC - 1 ? 0 : toldC;
+            pot.did.toldC = cooled(op) && pot.temperatureC < toldC - 1 ? 0 : toldC;
         }
         return new Cooked.Hazard(
                 Math.max(hotC, pot.hottestC()),

@@ -9,9 +9,6 @@ import palintone.core.substance.Component;
  */
 final class Joining {
 
-    private static final int WATER = Component.WATER.ordinal();
-    private static final int SUCROSE = Component.SUCROSE.ordinal();
-
     private Joining() {}
 
     /**
@@ -21,14 +18,8 @@ final class Joining {
      */
     static Pot portion(final Pot of, final double share) {
         final Pot out = new Pot(of.altitudePressureHPa);
-        for (int i = 0; i < of.g.length; i++) {
-            out.g[i] = share * of.g[i];
-            out.pieces[i] = share * of.pieces[i];
-            of.g[i] -= out.g[i];
-            of.pieces[i] -= out.pieces[i];
-        }
-        out.buffers.add(of.buffers.take(share));
-        out.piecesBuffers.add(of.piecesBuffers.take(share));
+        out.matrix.addAll(of.matrix.take(share));
+        out.pieces.addAll(of.pieces.take(share));
         of.weighed.forEach((ingredient, grams) -> out.weighed.put(ingredient, share * grams));
         of.weighed.replaceAll((ingredient, grams) -> grams * (1 - share));
         out.inIt.addAll(of.inIt);
@@ -48,22 +39,8 @@ final class Joining {
         out.coatG = share * of.coatG;
         of.coatG -= out.coatG;
         out.temperatureC = of.temperatureC;
-        history(of, out);
+        out.did.becomes(of.did);
         return out;
-    }
-
-    /** What was done to one is what was done to the other, which holds nothing else. */
-    private static void history(final Pot of, final Pot to) {
-        to.highestC = of.highestC;
-        to.toldC = of.toldC;
-        to.cookedSugarC = of.cookedSugarC;
-        to.blended = of.blended;
-        to.emulsifiedWidthMm = of.emulsifiedWidthMm;
-        to.butterC = of.butterC;
-        to.pouredAtC = of.pouredAtC;
-        to.cutMm = of.cutMm;
-        to.restHours = of.restHours;
-        to.coldRestHours = of.coldRestHours;
     }
 
     /** What came is stirred in and is one with the rest; what lay in it in pieces stays so. */
@@ -74,29 +51,29 @@ final class Joining {
     /** Dry, it lies there in pieces; moist, it is one with the rest. */
     static void fold(final Pot into, final Pot came) {
         final double mass = came.massG();
-        final double water = came.g[WATER] + came.pieces[WATER];
+        final double water = came.matrix.g(Component.WATER) + came.pieces.g(Component.WATER);
         meet(into, came, water <= Acts.DRY_PIECES * mass && into.massG() > 0);
     }
 
     private static void meet(final Pot into, final Pot came, final boolean inPieces) {
         if (into.massG() <= 0) {
-            history(came, into);
+            into.did.becomes(came.did);
             into.temperatureC = came.temperatureC;
         } else {
             into.temperatureC =
-                    MetHeat.celsius(all(into), into.temperatureC, all(came), came.temperatureC);
-            into.highestC = Math.max(into.highestC, into.temperatureC);
+                    MetHeat.celsius(
+                            Contents.together(into.matrix, into.pieces),
+                            into.temperatureC,
+                            Contents.together(came.matrix, came.pieces),
+                            came.temperatureC);
+            into.did.highestC = Math.max(into.did.highestC, into.temperatureC);
             // A little cooked sugar in a cream is sugar in a cream.
-            if (!inPieces && came.g[SUCROSE] >= into.g[SUCROSE]) {
-                into.cookedSugarC = Math.max(into.cookedSugarC, came.cookedSugarC);
+            if (!inPieces && came.matrix.g(Component.SUCROSE) >= into.matrix.g(Component.SUCROSE)) {
+                into.did.cookedSugarC = Math.max(into.did.cookedSugarC, came.did.cookedSugarC);
             }
         }
-        for (int i = 0; i < into.g.length; i++) {
-            into.pieces[i] += came.pieces[i] + (inPieces ? came.g[i] : 0);
-            into.g[i] += inPieces ? 0 : came.g[i];
-        }
-        into.piecesBuffers.add(came.piecesBuffers.takeAll());
-        (inPieces ? into.piecesBuffers : into.buffers).add(came.buffers.takeAll());
+        into.pieces.addAll(came.pieces);
+        (inPieces ? into.pieces : into.matrix).addAll(came.matrix);
         into.coatG += came.coatG + (inPieces ? came.onTopG : 0);
         into.meltCoat();
         if (came.pieceMm > 0) {
@@ -112,13 +89,5 @@ final class Joining {
             into.boiledSucroseG += came.boiledSucroseG;
             came.gelling.forEach((nature, grams) -> into.gelling.merge(nature, grams, Double::sum));
         }
-    }
-
-    private static double[] all(final Pot pot) {
-        final double[] all = pot.g.clone();
-        for (int i = 0; i < all.length; i++) {
-            all[i] += pot.pieces[i];
-        }
-        return all;
     }
 }

@@ -1,7 +1,6 @@
 package palintone.core.filling.pot;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -13,7 +12,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
-import palintone.core.filling.water.Buffers;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -27,11 +25,9 @@ import palintone.core.substance.Ingredient;
  */
 final class Pot {
 
-    private static final Component[] COMPONENTS = Component.values();
     private static final int WATER = Component.WATER.ordinal();
     private static final int SUCROSE = Component.SUCROSE.ordinal();
     private static final int ETHANOL = Component.ETHANOL.ordinal();
-    private static final int ASH = Component.ASH.ordinal();
 
     /** Of the ash of nuts, seeds and grain. */
     private static final double DISSOLVES = 0.35;
@@ -62,25 +58,17 @@ final class Pot {
      */
     static final double ETHANOL_VOLATILITY = 8;
 
-    final double[] g = new double[COMPONENTS.length];
+    /** What is one with the rest. */
+    final Contents matrix = new Contents();
 
     /** What lies in it in pieces, apart from all else. */
-    final double[] pieces = new double[COMPONENTS.length];
+    final Contents pieces = new Contents();
 
-    /** Acids, proteins and minerals of the one and of the other. */
-    final Buffers buffers = new Buffers();
-
-    final Buffers piecesBuffers = new Buffers();
+    /** What was done to it. */
+    final PotHistory did = new PotHistory();
 
     final double altitudePressureHPa;
     double temperatureC = ROOM_C;
-
-    /**
-     * What the thermometer in it was to reach in the last operation that heated it, °C: with water
-     * left in it the pot may be cooler than its maker was told to make it, and never counts as
-     * such.
-     */
-    double toldC;
 
     /** How hot and how long since each raw egg went in; the least heated decides. */
     final List<List<Cooked.HeatStep>> eggs = new ArrayList<>();
@@ -96,18 +84,11 @@ final class Pot {
     double steamG;
     double strainedG;
     double stuckG;
-    double cookedSugarC;
     double caramelisedG;
 
     /** Sucrose that was in the pot when it was boiled down: all of it was dissolved then. */
     double boiledSucroseG;
 
-    double highestC = ROOM_C;
-    boolean blended;
-    double emulsifiedWidthMm;
-    double butterC = Double.NaN;
-    double pouredAtC = Double.NaN;
-    double cutMm;
     double pieceMm;
 
     /** Whether it was crushed: what comes after that lies on pieces, before it is in them. */
@@ -119,9 +100,6 @@ final class Pot {
     /** Cocoa butter on what lies in it in pieces. */
     double coatG;
 
-    double restHours;
-    double coldRestHours;
-
     /** What is on its way into it out of another pot. */
     Optional<Pot> coming = Optional.empty();
 
@@ -130,24 +108,12 @@ final class Pot {
     }
 
     double massG() {
-        return matrixG() + piecesG();
-    }
-
-    private double matrixG() {
-        return Arrays.stream(g).sum();
-    }
-
-    double piecesG() {
-        return Arrays.stream(pieces).sum();
+        return matrix.massG() + pieces.massG();
     }
 
     /** What lay in pieces is molten or ground into the rest. */
     void breakPieces() {
-        for (int i = 0; i < g.length; i++) {
-            g[i] += pieces[i];
-            pieces[i] = 0;
-        }
-        buffers.add(piecesBuffers.takeAll());
+        matrix.addAll(pieces);
         coatG = 0;
         onTopG = 0;
         crushed = false;
@@ -169,7 +135,7 @@ final class Pot {
     }
 
     double waterG() {
-        return g[WATER];
+        return matrix.g[WATER];
     }
 
     void put(final Ingredient ingredient, final double massG) {
@@ -179,11 +145,11 @@ final class Pot {
         ingredient
                 .composition()
                 .fractions()
-                .forEach((component, share) -> g[component.ordinal()] += share * massG);
+                .forEach((component, share) -> matrix.put(component, share * massG));
         final double bound = boundAsh(ingredient) * massG;
-        g[ASH] -= bound;
-        g[Component.BOUND_ASH.ordinal()] += bound;
-        buffers.add(ingredient, massG);
+        matrix.put(Component.ASH, -bound);
+        matrix.put(Component.BOUND_ASH, bound);
+        matrix.buffers.add(ingredient, massG);
         weighed.merge(ingredient, massG, Double::sum);
         inIt.add(ingredient);
         if (crushed && isCoat(ingredient)) {
@@ -243,12 +209,13 @@ final class Pot {
      */
     void stirIn(final Operation operation, final double[] grams) {
         final double before = massG();
-        final double[] had = g.clone();
+        final double[] had = matrix.g.clone();
         final double hotC = temperatureC;
         for (int i = 0; i < grams.length; i++) {
             put(operation.lines().get(i).ingredient(), grams[i]);
         }
-        temperatureC = before <= 0 ? ROOM_C : MetHeat.celsius(had, hotC, less(g, had), ROOM_C);
+        temperatureC =
+                before <= 0 ? ROOM_C : MetHeat.celsius(had, hotC, less(matrix.g, had), ROOM_C);
         coming.ifPresent(other -> Joining.stir(this, other));
         coming = Optional.empty();
     }
@@ -263,17 +230,17 @@ final class Pot {
 
     /** Water leaves; alcohol leaves sooner. */
     void boilOffWater(final double grams) {
-        final double left = Math.max(0, g[WATER] - grams);
+        final double left = Math.max(0, matrix.g[WATER] - grams);
         final double alcoholLeft = alcoholLeft(left);
-        steamG += g[WATER] - left + g[ETHANOL] - alcoholLeft;
-        g[ETHANOL] = alcoholLeft;
-        g[WATER] = left;
+        steamG += matrix.g[WATER] - left + matrix.g[ETHANOL] - alcoholLeft;
+        matrix.g[ETHANOL] = alcoholLeft;
+        matrix.g[WATER] = left;
     }
 
     /** Alcohol that stays when this much water is left. */
     double alcoholLeft(final double waterLeftG) {
-        final double share = g[WATER] > 0 ? waterLeftG / g[WATER] : 1;
-        return g[ETHANOL] * Math.pow(share, ETHANOL_VOLATILITY);
+        final double share = matrix.g[WATER] > 0 ? waterLeftG / matrix.g[WATER] : 1;
+        return matrix.g[ETHANOL] * Math.pow(share, ETHANOL_VOLATILITY);
     }
 
     /** A share of everything stays on the tools or is cut away. */
@@ -298,12 +265,8 @@ final class Pot {
     }
 
     private void lose(final double share) {
-        for (int i = 0; i < g.length; i++) {
-            g[i] *= 1 - share;
-            pieces[i] *= 1 - share;
-        }
-        buffers.keep(1 - share);
-        piecesBuffers.keep(1 - share);
+        matrix.keep(1 - share);
+        pieces.keep(1 - share);
         boiledSucroseG *= 1 - share;
         onTopG *= 1 - share;
         coatG *= 1 - share;
@@ -311,15 +274,15 @@ final class Pot {
     }
 
     double boilingC() {
-        if (g[WATER] <= 0) {
+        if (matrix.g[WATER] <= 0) {
             return temperatureC;
         }
-        return BoilingPoint.celsius(AqueousPhase.dissolvedWhole(g), altitudePressureHPa);
+        return BoilingPoint.celsius(AqueousPhase.dissolvedWhole(matrix.g), altitudePressureHPa);
     }
 
     void heated(final double celsius, final double seconds) {
         temperatureC = celsius;
-        highestC = Math.max(highestC, celsius);
+        did.highestC = Math.max(did.highestC, celsius);
         everHeated = true;
         eggs.forEach(steps -> steps.add(new Cooked.HeatStep(celsius, seconds)));
         if (celsius >= 72) {
@@ -329,12 +292,12 @@ final class Pot {
 
     /** How hot it may be, °C: what is in it is handled as if it were. */
     double hottestC() {
-        return Math.max(temperatureC, toldC);
+        return Math.max(temperatureC, did.toldC);
     }
 
     /** Whether it holds so much water or spirit that hot sugar boils up in it. */
     boolean wet() {
-        return g[WATER] + pieces[WATER] + g[ETHANOL] > WET * massG();
+        return matrix.g[WATER] + pieces.g[WATER] + matrix.g[ETHANOL] > WET * massG();
     }
 
     /** Whether an ingredient boils up in hot sugar. */
@@ -346,49 +309,37 @@ final class Pot {
 
     /** pH of what is no pieces. */
     double ph() {
-        return matrixG() > 0 ? buffers.ph(g[WATER]) : piecesBuffers.ph(pieces[WATER]);
+        return matrix.massG() > 0
+                ? matrix.buffers.ph(matrix.g[WATER])
+                : pieces.buffers.ph(pieces.g[WATER]);
     }
 
     /** Whether nearly all its sucrose was dissolved when it was boiled down. */
     boolean boiledClear() {
-        return boiledSucroseG > 0 && g[SUCROSE] <= 1.1 * boiledSucroseG;
+        return boiledSucroseG > 0 && matrix.g[SUCROSE] <= 1.1 * boiledSucroseG;
     }
 
     /** Of everything, pieces and all. */
     Composition composition() {
-        final double[] all = g.clone();
-        for (int i = 0; i < all.length; i++) {
-            all[i] += pieces[i];
-        }
-        return of(all);
+        return Contents.composition(Contents.together(matrix, pieces));
     }
 
     /** What lies in it in pieces, and what they lie in; everything where there are none. */
     Cooked.Folded folded() {
-        final double grams = piecesG();
-        if (grams <= 0 || matrixG() <= 0) {
+        final double grams = pieces.massG();
+        if (grams <= 0 || matrix.massG() <= 0) {
             return new Cooked.Folded(composition(), composition(), 0, 0, 0, 0, 0);
         }
-        final Composition matrix = of(g);
-        final double piecesMl = grams / ChoiOkos1986.densityGPerMl(of(pieces), ROOM_C);
-        final double matrixMl = matrixG() / ChoiOkos1986.densityGPerMl(matrix, ROOM_C);
+        final Composition around = matrix.composition();
+        final double piecesMl = grams / ChoiOkos1986.densityGPerMl(pieces.composition(), ROOM_C);
+        final double matrixMl = matrix.massG() / ChoiOkos1986.densityGPerMl(around, ROOM_C);
         return new Cooked.Folded(
-                matrix,
-                of(pieces),
+                around,
+                pieces.composition(),
                 grams,
                 piecesMl / (piecesMl + matrixMl),
-                pieces[SUCROSE] + pieces[Component.HIGHER_SACCHARIDES.ordinal()],
+                pieces.g[SUCROSE] + pieces.g(Component.HIGHER_SACCHARIDES),
                 pieceMm,
                 coatG);
-    }
-
-    private static Composition of(final double[] grams) {
-        final Map<Component, Double> parts = new EnumMap<>(Component.class);
-        for (int i = 0; i < grams.length; i++) {
-            if (grams[i] > 0) {
-                parts.put(COMPONENTS[i], grams[i]);
-            }
-        }
-        return Composition.ofMasses(parts);
     }
 }
