@@ -4740,6 +4740,25 @@ export interface components {
             grams?: number | null;
             note: string;
         };
+        /** @description One page of a list. */
+        PageViewLotView: {
+            items: components["schemas"]["LotView"][];
+            /**
+             * Format: int32
+             * @description from 0
+             */
+            page: number;
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
+            size: number;
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
+            total: number;
+        };
         /** @description What the panel of a packet says. */
         PanelDraft: {
             /** Format: double */
@@ -4796,6 +4815,25 @@ export interface components {
             /** Format: int32 */
             score?: number | null;
             words: string;
+        };
+        /** @description One page of a list. */
+        PageViewFillingNoteView: {
+            items: components["schemas"]["FillingNoteView"][];
+            /**
+             * Format: int32
+             * @description from 0
+             */
+            page: number;
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
+            size: number;
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
+            total: number;
         };
         /** @description A sugar to be cooked. */
         SugarRequest: {
@@ -6540,6 +6578,25 @@ export interface components {
         /** @description One page of a list. */
         PageViewFillingSummaryView: {
             items: components["schemas"]["FillingSummaryView"][];
+            /**
+             * Format: int32
+             * @description from 0
+             */
+            page: number;
+            /**
+             * Format: int32
+             * @description rows asked for
+             */
+            size: number;
+            /**
+             * Format: int64
+             * @description rows in the whole list
+             */
+            total: number;
+        };
+        /** @description One page of a list. */
+        PageViewRecipeVersionView: {
+            items: components["schemas"]["RecipeVersionView"][];
             /**
              * Format: int32
              * @description from 0
@@ -10226,7 +10283,10 @@ export interface operations {
     };
     ingredientsLots: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                size?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -10241,7 +10301,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LotView"][];
+                    "application/json": components["schemas"]["PageViewLotView"];
                 };
             };
             /** @description Something asked for is not possible */
@@ -10294,7 +10354,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LotView"][];
+                    "application/json": components["schemas"]["PageViewLotView"];
                 };
             };
             /** @description Something asked for is not possible */
@@ -10397,7 +10457,10 @@ export interface operations {
     };
     fillingsNotes: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                size?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -10412,7 +10475,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FillingNoteView"][];
+                    "application/json": components["schemas"]["PageViewFillingNoteView"];
                 };
             };
             /** @description Something asked for is not possible */
@@ -10465,7 +10528,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FillingNoteView"][];
+                    "application/json": components["schemas"]["PageViewFillingNoteView"];
                 };
             };
             /** @description Something asked for is not possible */
@@ -13064,7 +13127,10 @@ export interface operations {
     };
     fillingsVersions: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                size?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -13079,7 +13145,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeVersionView"][];
+                    "application/json": components["schemas"]["PageViewRecipeVersionView"];
                 };
             };
             /** @description Something asked for is not possible */

@@ -5,6 +5,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
 import FigureString from '@/parts/FigureString.vue'
+import { everyPage } from '@/parts/everyPage'
 import { once } from '@/parts/once'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
@@ -55,8 +56,10 @@ async function load() {
   try {
     const path = { id: bench.value.id }
     const [of, noted] = await Promise.all([
-      ask(api.GET('/api/fillings/{id}/versions', { params: { path } })),
-      ask(api.GET('/api/fillings/{id}/notes', { params: { path } })),
+      everyPage((query) =>
+        ask(api.GET('/api/fillings/{id}/versions', { params: { path, query } })),
+      ),
+      everyPage((query) => ask(api.GET('/api/fillings/{id}/notes', { params: { path, query } }))),
     ])
     if (!current()) return
     versions.value = of
@@ -122,7 +125,7 @@ async function note() {
             : measured.value,
       words: text.value,
     }
-    notes.value = await noteOnce([id, said], (mine) =>
+    const noted = await noteOnce([id, said], (mine) =>
       ask(
         api.POST('/api/fillings/{id}/notes', {
           params: { path: { id } },
@@ -130,6 +133,7 @@ async function note() {
         }),
       ),
     )
+    notes.value = noted.items
     text.value = ''
     score.value = null
     measured.value = null

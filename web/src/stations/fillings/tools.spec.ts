@@ -280,8 +280,8 @@ describe('remembering', () => {
 
   it('corrects the meter by its salts and notes the corrected value', async () => {
     answering({
-      '/versions': versions,
-      '/notes': [],
+      '/versions': { items: versions },
+      '/notes': { items: [] },
       '/difference': { amounts: [], doings: [] },
       '/meter': figure('water activity, corrected', 0.861),
     })
@@ -302,8 +302,8 @@ describe('remembering', () => {
 
   it('forgets a correction when another value is read', async () => {
     answering({
-      '/versions': versions,
-      '/notes': [],
+      '/versions': { items: versions },
+      '/notes': { items: [] },
       '/difference': { amounts: [], doings: [] },
       '/meter': figure('water activity, corrected', 0.861),
     })
@@ -319,8 +319,8 @@ describe('remembering', () => {
 
   it('asks for the difference of the last two versions by itself', async () => {
     answering({
-      '/versions': versions,
-      '/notes': [],
+      '/versions': { items: versions },
+      '/notes': { items: [] },
       '/difference': {
         amounts: [{ ingredient: 'Cream 35 %', fromG: 200, toG: 180 }],
         doings: ['rest 24 h instead of 12 h'],
@@ -343,7 +343,11 @@ describe('an answer that comes late', () => {
       const of = path.includes('/slow/') ? 'slow' : 'quick'
       if (of === 'slow') await new Promise<void>((go) => late.push(go))
       const body = path.endsWith('/notes')
-        ? [{ number: 1, notedAt: '2026-10-01T10:00:00Z', kind: 'TASTING', score: 5, words: of }]
+        ? {
+            items: [
+              { number: 1, notedAt: '2026-10-01T10:00:00Z', kind: 'TASTING', score: 5, words: of },
+            ],
+          }
         : path.endsWith('/sheet')
           ? {
               figures: [],
@@ -351,7 +355,7 @@ describe('an answer that comes late', () => {
               cautions: [],
               life: { keepCold: true, verdict: { template: 'Keep at 4 °C.', values: [] } },
             }
-          : []
+          : { items: [] }
       return new Response(JSON.stringify(body), {
         headers: { 'content-type': 'application/json' },
       })

@@ -3,6 +3,7 @@
 import { ref, watch } from 'vue'
 import { api, ask, words } from '@/api/client'
 import type { components } from '@/api/schema'
+import { everyPage } from '@/parts/everyPage'
 import { once } from '@/parts/once'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
@@ -18,8 +19,9 @@ const refused = ref('')
 
 async function load() {
   try {
-    lots.value = await ask(
-      api.GET('/api/ingredients/{id}/lots', { params: { path: { id: props.ingredient } } }),
+    const path = { id: props.ingredient }
+    lots.value = await everyPage((query) =>
+      ask(api.GET('/api/ingredients/{id}/lots', { params: { path, query } })),
     )
     refused.value = ''
   } catch {
@@ -34,7 +36,7 @@ async function add() {
   const id = props.ingredient
   const said = { code: code.value, bestBefore: bestBefore.value || null, grams: grams.value }
   try {
-    lots.value = await addOnce([id, said], (mine) =>
+    const added = await addOnce([id, said], (mine) =>
       ask(
         api.POST('/api/ingredients/{id}/lots', {
           params: { path: { id } },
@@ -42,6 +44,7 @@ async function add() {
         }),
       ),
     )
+    lots.value = added.items
     code.value = ''
     bestBefore.value = ''
     grams.value = null

@@ -148,8 +148,8 @@ describe('an ingredient', () => {
         first = false
         return answer
       }
-      return url.endsWith('/lots')
-        ? [200, []]
+      return url.includes('/lots')
+        ? [200, { items: [] }]
         : [200, { ...butter, allergens: ['MILK', 'NUTS'], version: 5 }]
     })
     const shown = await open(butter)
@@ -180,9 +180,12 @@ describe('lots', () => {
     const lots = [{ code: 'A-17', bestBefore: '2027-02-01', grams: 2500, note: '' }]
     answering((_, method) => [
       200,
-      method === 'POST'
-        ? [...lots, { code: 'B-2', bestBefore: null, grams: null, note: '' }]
-        : lots,
+      {
+        items:
+          method === 'POST'
+            ? [...lots, { code: 'B-2', bestBefore: null, grams: null, note: '' }]
+            : lots,
+      },
     ])
     const shown = mount(LotList, { global, props: { ingredient: 'butter' } })
     await flushPromises()

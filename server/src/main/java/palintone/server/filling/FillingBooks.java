@@ -184,10 +184,11 @@ public class FillingBooks {
     }
 
     @Transactional(readOnly = true)
-    public List<RecipeVersionView> versions(final String id) {
-        return versions.findByFillingIdOrderByNumberDesc(byId(id).id()).stream()
-                .map(v -> new RecipeVersionView(v.number(), v.savedAt(), v.note()))
-                .toList();
+    public PageView<RecipeVersionView> versions(final String id, final int page, final int size) {
+        return PageView.of(
+                versions.findByFillingIdOrderByNumberDesc(
+                        byId(id).id(), PageView.request(page, size)),
+                v -> new RecipeVersionView(v.number(), v.savedAt(), v.note()));
     }
 
     /** A version as a draft on top of the newest state, to look at or to return to. */

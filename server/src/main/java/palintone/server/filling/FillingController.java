@@ -210,8 +210,11 @@ class FillingController {
 
     /** The versions of a filling, newest first. */
     @GetMapping("/{id}/versions")
-    List<FillingBooks.RecipeVersionView> versions(@PathVariable final String id) {
-        return books.versions(id);
+    PageView<FillingBooks.RecipeVersionView> versions(
+            @PathVariable final String id,
+            @RequestParam(defaultValue = "0") final int page,
+            @RequestParam(defaultValue = "50") final int size) {
+        return books.versions(id, page, size);
     }
 
     /** One version as a draft on top of the newest state. */
@@ -231,13 +234,16 @@ class FillingController {
 
     /** What was measured and noted of a filling, newest first. */
     @GetMapping("/{id}/notes")
-    List<FillingNotes.FillingNoteView> notes(@PathVariable final String id) {
-        return notes.notes(id);
+    PageView<FillingNotes.FillingNoteView> notes(
+            @PathVariable final String id,
+            @RequestParam(defaultValue = "0") final int page,
+            @RequestParam(defaultValue = "50") final int size) {
+        return notes.notes(id, page, size);
     }
 
     /** Notes a measurement or words on a filling. */
     @PostMapping("/{id}/notes")
-    List<FillingNotes.FillingNoteView> note(
+    PageView<FillingNotes.FillingNoteView> note(
             @PathVariable final String id,
             @Valid @RequestBody final FillingNotes.FillingNoteDraft draft) {
         return notes.note(id, draft);

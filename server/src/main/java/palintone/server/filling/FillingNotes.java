@@ -24,6 +24,7 @@ import palintone.core.filling.record.Correction;
 import palintone.core.filling.record.Corrections;
 import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
+import palintone.server.web.PageView;
 
 /** Tastings and measurements of fillings, and what they say of the models. */
 @Service
@@ -57,7 +58,18 @@ public class FillingNotes {
             FillingNoteEntity.Kind kind,
             @Nullable Double measured,
             @Nullable Integer score,
-            String words) {}
+            String words) {
+
+        static FillingNoteView of(final FillingNoteEntity note) {
+            return new FillingNoteView(
+                    note.number(),
+                    note.notedAt(),
+                    note.kind(),
+                    note.measured(),
+                    note.score(),
+                    note.words());
+        }
+    }
 
     /**
      * A tasting or a measurement as it was written down.
@@ -73,22 +85,23 @@ public class FillingNotes {
             @Nullable String words) {}
 
     @Transactional(readOnly = true)
-    public List<FillingNoteView> notes(final String id) {
+    public PageView<FillingNoteView> notes(final String id, final int page, final int size) {
+        return PageView.of(
+                notes.findByFillingIdOrderByNotedAtDesc(
+                        byId(id).id(), PageView.request(page, size)),
+                FillingNoteView::of);
+    }
+
+    /** All of them, newest first, for an export. */
+    @Transactional(readOnly = true)
+    public List<FillingNoteView> every(final String id) {
         return notes.findByFillingIdOrderByNotedAtDesc(byId(id).id()).stream()
-                .map(
-                        n ->
-                                new FillingNoteView(
-                                        n.number(),
-                                        n.notedAt(),
-                                        n.kind(),
-                                        n.measured(),
-                                        n.score(),
-                                        n.words()))
+                .map(FillingNoteView::of)
                 .toList();
     }
 
     @Transactional
-    public List<FillingNoteView> note(final String id, final FillingNoteDraft draft) {
+    public PageView<FillingNoteView> note(final String id, final FillingNoteDraft draft) {
         final FillingEntity filling =
                 fillings.held(Require.text("filling", id, 64))
                         .orElseThrow(() -> new NotHereException("filling", id));
@@ -99,7 +112,7 @@ public class FillingNotes {
         if (draft.id() == null || !notes.existsById(draft.id())) {
             write(filling, number, clock.instant(), draft);
         }
-        return notes(id);
+        return notes(id, 0, PageView.MOST_ROWS);
     }
 
     /**

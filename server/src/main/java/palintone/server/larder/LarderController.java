@@ -3,7 +3,6 @@ package palintone.server.larder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -86,13 +85,16 @@ class LarderController {
 
     /** Deliveries of an ingredient, the first to use first. */
     @GetMapping("/{id}/lots")
-    List<LotService.LotView> lots(@PathVariable final String id) {
-        return lots.of(id);
+    PageView<LotService.LotView> lots(
+            @PathVariable final String id,
+            @RequestParam(defaultValue = "0") final int page,
+            @RequestParam(defaultValue = "50") final int size) {
+        return lots.of(id, page, size);
     }
 
     /** Notes a delivery. */
     @PostMapping("/{id}/lots")
-    List<LotService.LotView> addLot(
+    PageView<LotService.LotView> addLot(
             @PathVariable final String id, @Valid @RequestBody final LotService.LotDraft draft) {
         return lots.add(id, draft);
     }

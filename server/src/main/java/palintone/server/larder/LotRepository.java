@@ -1,10 +1,11 @@
 package palintone.server.larder;
 
-import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface LotRepository extends JpaRepository<LotEntity, UUID> {
 
-    List<LotEntity> findByIngredientIdOrderByBestBefore(String ingredient);
+    Page<LotEntity> findByIngredientIdOrderByBestBefore(String ingredient, Pageable page);
 }

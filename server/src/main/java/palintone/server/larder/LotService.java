@@ -3,11 +3,11 @@ package palintone.server.larder;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
+import palintone.server.web.PageView;
 
 /** Deliveries of ingredients, the one that ends first in front. */
 @Service
@@ -38,20 +38,21 @@ public class LotService {
             @Nullable String note) {}
 
     @Transactional(readOnly = true)
-    public List<LotView> of(final String ingredient) {
-        return lots.findByIngredientIdOrderByBestBefore(larder.byId(ingredient).id()).stream()
-                .map(l -> new LotView(l.code(), l.bestBefore(), l.grams(), l.note()))
-                .toList();
+    public PageView<LotView> of(final String ingredient, final int page, final int size) {
+        return PageView.of(
+                lots.findByIngredientIdOrderByBestBefore(
+                        larder.byId(ingredient).id(), PageView.request(page, size)),
+                l -> new LotView(l.code(), l.bestBefore(), l.grams(), l.note()));
     }
 
     @Transactional
-    public List<LotView> add(final String ingredient, final LotDraft draft) {
+    public PageView<LotView> add(final String ingredient, final LotDraft draft) {
         if (draft.grams() != null) {
             Require.between("mass of the lot", draft.grams(), 0, 10_000_000, "g");
         }
         final IngredientEntity of = larder.held(ingredient);
         if (draft.id() != null && lots.existsById(draft.id())) {
-            return of(ingredient);
+            return of(ingredient, 0, PageView.MOST_ROWS);
         }
         lots.saveAndFlush(
                 new LotEntity(
@@ -61,6 +62,6 @@ public class LotService {
                         draft.bestBefore(),
                         draft.grams(),
                         draft.note() == null ? "" : draft.note()));
-        return of(ingredient);
+        return of(ingredient, 0, PageView.MOST_ROWS);
     }
 }

@@ -67,7 +67,7 @@ class MigrationTest {
             assertThat(piece.at("/coats/0/asked/how")).isEqualTo("SPRAYED");
 
             final Answer versions = workshop.get("/api/fillings/old/versions");
-            assertThat(versions.at("/0/note")).isEqualTo("as it was");
+            assertThat(versions.at("/items/0/note")).isEqualTo("as it was");
             final Answer first = workshop.get("/api/fillings/old/versions/1");
             assertThat(first.json().at("/recipe/operations/0/lines").size()).isEqualTo(2);
 

@@ -323,7 +323,7 @@ class FillingApiTest {
                         "/api/ingredients/cream-35/lots",
                         "{\"code\":\"K-204\",\"bestBefore\":\"2026-12-06\",\"grams\":3000}");
         assertThat(lots.status()).as(lots.text()).isEqualTo(200);
-        assertThat(lots.at("/0/code")).isEqualTo("K-204");
-        assertThat(lots.at("/0/bestBefore")).isEqualTo("2026-12-06");
+        assertThat(lots.at("/items/0/code")).isEqualTo("K-204");
+        assertThat(lots.at("/items/0/bestBefore")).isEqualTo("2026-12-06");
     }
 }

@@ -23,7 +23,7 @@ class FillingNotesTest {
     private final Workshop workshop = Workshop.shared();
 
     private JsonNode notes() {
-        return workshop.get("/api/fillings/noted-slab/notes").json();
+        return workshop.get("/api/fillings/noted-slab/notes").json().get("items");
     }
 
     @Test

@@ -55,7 +55,7 @@ class FillingsList extends DraftList<FillingRow> {
     }
 
     private List<FillingRow.NoteRow> noted(final String id) {
-        return notes.notes(id).stream()
+        return notes.every(id).stream()
                 .sorted(java.util.Comparator.comparing(FillingNotes.FillingNoteView::notedAt))
                 .map(
                         n ->
