@@ -14,10 +14,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import palintone.core.figure.Source;
-import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.FillingFigures;
-import palintone.core.filling.quality.FillingProperties;
-import palintone.core.filling.quality.Quality;
 import palintone.core.filling.Style;
 import palintone.core.filling.balance.Balance;
 import palintone.core.filling.balance.BalanceTask;
@@ -29,8 +26,11 @@ import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
-import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.pot.OperationSetting;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.quality.Conditions;
+import palintone.core.filling.quality.FillingProperties;
+import palintone.core.filling.quality.Quality;
 import palintone.core.filling.read.WrittenRecipe;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -222,7 +222,10 @@ public class FillingBench {
         final List<Operation> all = new ArrayList<>();
         all.add(Operation.of(OperationKind.ADD, fruit).in(1));
         all.add(
-                new Operation(OperationKind.BOIL_DOWN, List.of(), Map.of(OperationSetting.PERCENT, 20.0))
+                new Operation(
+                                OperationKind.BOIL_DOWN,
+                                List.of(),
+                                Map.of(OperationSetting.PERCENT, 20.0))
                         .in(1));
         all.add(Operation.of(OperationKind.CARAMELISE, sugar).in(2));
         all.add(Operation.of(OperationKind.CRUSH, List.of()).in(2));

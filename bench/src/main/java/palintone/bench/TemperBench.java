@@ -28,8 +28,8 @@ import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
-import palintone.core.temper.advice.Adviser;
 import palintone.core.temper.advice.AdvisedStep;
+import palintone.core.temper.advice.Adviser;
 import palintone.core.temper.advice.Situation;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
@@ -46,8 +46,8 @@ import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
-import palintone.core.temper.method.TemperingMethod;
 import palintone.core.temper.method.TemperCurve;
+import palintone.core.temper.method.TemperingMethod;
 
 /** What the Temper station costs the core, and how it grows with length and ensemble. */
 @BenchmarkMode(Mode.SampleTime)

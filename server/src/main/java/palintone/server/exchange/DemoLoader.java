@@ -12,7 +12,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
-import palintone.server.larder.IngredientRepository;
+import palintone.server.larder.LarderService;
 
 /** Fills empty books with the invented workshop, through the same import a maker has. */
 @Component
@@ -21,21 +21,21 @@ class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
     private final ImportService imports;
-    private final IngredientRepository ingredients;
+    private final LarderService larder;
     private final String folder;
 
     DemoLoader(
             final ImportService imports,
-            final IngredientRepository ingredients,
+            final LarderService larder,
             @Value("${palintone.demo}") final String folder) {
         this.imports = imports;
-        this.ingredients = ingredients;
+        this.larder = larder;
         this.folder = folder;
     }
 
     @Override
     public void run(final ApplicationArguments arguments) throws IOException {
-        if (folder.isBlank() || ingredients.count() > 0) {
+        if (folder.isBlank() || !larder.ids().isEmpty()) {
             return;
         }
         final List<NamedFile> files = new ArrayList<>();

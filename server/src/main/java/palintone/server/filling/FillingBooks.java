@@ -214,6 +214,11 @@ public class FillingBooks {
         return LinkedRecipe.of(f.filling());
     }
 
+    /** Its row, for books that point at it; empty where there is none. */
+    public Optional<FillingEntity> row(final String id) {
+        return fillings.findById(Require.text("filling", id, 64));
+    }
+
     private FillingEntity byId(final String id) {
         return fillings.findById(Require.text("filling", id, 64))
                 .orElseThrow(() -> new NotHereException("filling", id));

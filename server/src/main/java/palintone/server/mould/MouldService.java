@@ -148,6 +148,11 @@ public class MouldService {
         return moulds.ids();
     }
 
+    /** Its row, for books that point at it; empty where there is none. */
+    public Optional<MouldEntity> row(final String id) {
+        return moulds.findById(Require.text("mould", id, 64));
+    }
+
     private MouldEntity byId(final String id) {
         return moulds.findById(Require.text("mould", id, 64))
                 .orElseThrow(() -> new NotHereException("mould", id));

@@ -18,15 +18,15 @@ import palintone.core.piece.Finish;
 import palintone.core.piece.Piece;
 import palintone.server.colour.ColourEntity;
 import palintone.server.colour.ColourShelf;
+import palintone.server.filling.FillingBooks;
 import palintone.server.filling.FillingEntity;
 import palintone.server.filling.FillingNotes;
-import palintone.server.filling.FillingRepository;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldEntity;
-import palintone.server.mould.MouldRepository;
+import palintone.server.mould.MouldService;
 import palintone.server.problem.NotHereException;
 import palintone.server.problem.StaleVersionException;
 import palintone.server.problem.TakenException;
@@ -36,8 +36,8 @@ import palintone.server.problem.TakenException;
 public class PieceBooks {
 
     private final PieceRepository pieces;
-    private final MouldRepository moulds;
-    private final FillingRepository fillings;
+    private final MouldService moulds;
+    private final FillingBooks fillings;
     private final LarderService larder;
     private final HouseService houses;
     private final FillingNotes notes;
@@ -46,8 +46,8 @@ public class PieceBooks {
 
     PieceBooks(
             final PieceRepository pieces,
-            final MouldRepository moulds,
-            final FillingRepository fillings,
+            final MouldService moulds,
+            final FillingBooks fillings,
             final LarderService larder,
             final HouseService houses,
             final FillingNotes notes,
@@ -211,8 +211,7 @@ public class PieceBooks {
     }
 
     private MouldEntity mould(final String id) {
-        return moulds.findById(Require.text("mould", id, 64))
-                .orElseThrow(() -> unknown("mould", id));
+        return moulds.row(id).orElseThrow(() -> unknown("mould", id));
     }
 
     private CentreRow centre(final PieceDraft.Centre draft) {
@@ -315,8 +314,7 @@ public class PieceBooks {
     }
 
     private FillingEntity filling(final String id) {
-        return fillings.findById(Require.text("filling", id, 64))
-                .orElseThrow(() -> unknown("filling", id));
+        return fillings.row(id).orElseThrow(() -> unknown("filling", id));
     }
 
     /** What is in it or on it; nothing where nothing is said. */

@@ -70,7 +70,8 @@ final class Hazards {
     private static double told(final Pot pot, final double addedG) {
         final double standsG = pot.massG();
         final double comesG = pot.coming.map(Pot::massG).orElse(0.0);
-        final boolean told = pot.did.toldC > 0 || pot.coming.map(c -> c.did.toldC > 0).orElse(false);
+        final boolean told =
+                pot.did.toldC > 0 || pot.coming.map(c -> c.did.toldC > 0).orElse(false);
         final double allG = standsG + comesG + addedG;
         return told && allG > 0
                 ? (standsG * pot.hottestC()
