@@ -27,6 +27,10 @@ class ServedTest {
     void thePageIsAskedForAnewAndItsPartsAreKept() {
         final HttpResponse<byte[]> page = house.get("/");
         assertThat(page.headers().firstValue("cache-control")).hasValue("no-cache");
+        assertThat(page.headers().firstValue("content-security-policy").orElse(""))
+                .as("what a page may load")
+                .contains("default-src 'self'; script-src 'self'")
+                .contains("frame-ancestors 'none'");
         final String script = part(page, "src=\"(/assets/[^\"]+\\.js)\"");
         // One alone: of several the server keeps what the first who asked preferred.
         final HttpResponse<byte[]> br = house.get(script, "Accept-Encoding", "br");

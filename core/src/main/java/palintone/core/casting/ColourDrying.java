@@ -7,10 +7,10 @@ import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
+import palintone.core.fat.FusionHeat;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
-import palintone.core.heat.MixingBalance;
 import palintone.core.mould.Mould;
 import palintone.core.temper.colour.ColourButter;
 import palintone.core.temper.crystal.CrystalConstants;
@@ -83,8 +83,8 @@ public record ColourDrying(double dryS, double holdsS) {
                                                 new ConductingLayer.Sets(
                                                         (t, s, u, rates) ->
                                                                 law.rates(t, s, u, 0, rates),
-                                                        gPerM3 * MixingBalance.FORM_V_J_PER_G,
-                                                        gPerM3 * CrystalLaw.UNSTABLE_J_PER_G)),
+                                                        gPerM3 * FusionHeat.FORM_V_J_PER_G,
+                                                        gPerM3 * FusionHeat.UNSTABLE_J_PER_G)),
                                         colourC,
                                         new Crystals(stablePercent / 100, 0))),
                         new Curvature(0, MouldWall.thickM(mould) + filmM + 1e-3),

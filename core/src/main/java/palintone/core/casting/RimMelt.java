@@ -1,8 +1,8 @@
 package palintone.core.casting;
 
+import palintone.core.fat.FusionHeat;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
-import palintone.core.heat.MixingBalance;
 import palintone.core.substance.HeatConduction;
 import palintone.core.temper.Couverture;
 
@@ -37,7 +37,7 @@ public final class RimMelt {
         Require.between("plate", plateC, meltsC + 1, 70, "°C");
         final double fat = couverture.ingredient().composition().fatFraction();
         final double heat =
-                fat * SOLID_SHARE * MixingBalance.FORM_V_J_PER_G
+                fat * SOLID_SHARE * FusionHeat.FORM_V_J_PER_G
                         + couverture.cpJPerGK() * ((meltsC - roomC) + (plateC - meltsC) / 2);
         final double over = plateC - meltsC;
         final double deepM = deepMm / 1000;

@@ -57,7 +57,7 @@ public record BowlEmptied(
     private static final double COLDEST_C = 20;
 
     /** Less than this is not tempered: it cools faster than it can be stirred. Ours, g. */
-    private static final double LEAST_BOWL_G = 50;
+    public static final double LEAST_BOWL_G = 50;
 
     private static final double TOLERANCE = 1e-4;
 

@@ -21,9 +21,6 @@ import palintone.core.figure.Source;
 public record MixingBalance(
         double cpJPerGK, double fatFraction, double fusionJPerGFat, SolidFatCurve curve) {
 
-    /** Heat of fusion of cocoa butter in form V, J/g. */
-    public static final double FORM_V_J_PER_G = 137;
-
     public static final Source FUSION_SOURCE =
             Source.remembered("Schlichter-Aronhime & Garti 1988: form V about 137 J/g fat");
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Powder;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -50,8 +51,8 @@ public record Materials(
         List<Figure> colours,
         Optional<SecondBowl> second) {
 
-    /** Less than this is not tempered: it cools faster than it can be stirred. Ours, g. */
-    static final double LEAST_BOWL_G = 50;
+    /** The same for every bowl, whatever comes out of it, g. */
+    static final double LEAST_BOWL_G = BowlEmptied.LEAST_BOWL_G;
 
     /** The lists are copied. */
     public Materials {

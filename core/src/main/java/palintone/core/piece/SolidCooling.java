@@ -1,7 +1,7 @@
 package palintone.core.piece;
 
+import palintone.core.fat.FusionHeat;
 import palintone.core.figure.Require;
-import palintone.core.heat.MixingBalance;
 import palintone.core.mould.Cavity;
 import palintone.core.temper.Couverture;
 
@@ -42,7 +42,7 @@ final class SolidCooling {
         final double heatJ =
                 massG
                         * (couverture.cpJPerGK() * (colder - end)
-                                + fat * SET * MixingBalance.FORM_V_J_PER_G);
+                                + fat * SET * FusionHeat.FORM_V_J_PER_G);
         final double areaM2 = (cavity.wallAreaMm2() + cavity.rimAreaMm2()) * 1e-6;
         final double mean = (colder - end) / Math.log(colder / end);
         return heatJ / (EXCHANGE_W_PER_M2K * areaM2 * mean) / 60;

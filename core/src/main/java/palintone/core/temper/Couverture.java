@@ -1,6 +1,7 @@
 package palintone.core.temper;
 
 import java.util.Optional;
+import palintone.core.fat.FusionHeat;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
@@ -82,7 +83,7 @@ public record Couverture(
         return new MixingBalance(
                 cpJPerGK(),
                 ingredient.composition().fatFraction(),
-                MixingBalance.FORM_V_J_PER_G,
+                FusionHeat.FORM_V_J_PER_G,
                 curve());
     }
 

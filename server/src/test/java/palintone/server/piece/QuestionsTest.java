@@ -9,6 +9,8 @@ import java.sql.Statement;
 import org.hibernate.SessionFactory;
 import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
 
@@ -17,27 +19,33 @@ class QuestionsTest {
 
     private static final int MOST = 3;
 
-    @Test
-    void whatABatchNeedsIsAskedInThreeQuestionsAtMost() throws Exception {
-        try (Workshop workshop = Workshop.open()) {
-            final Statistics statistics =
-                    workshop.bean(EntityManagerFactory.class)
-                            .unwrap(SessionFactory.class)
-                            .getStatistics();
-            statistics.setStatisticsEnabled(true);
-            for (final String piece : new String[] {"sesame-crackle", "buckwheat-tablet"}) {
-                workshop.get("/api/pieces/" + piece + "/needs?moulds=4");
-                // The house goes on beside the test: the quietest of five is what one takes.
-                long least = Long.MAX_VALUE;
-                for (int moulds = 5; moulds < 10; moulds++) {
-                    statistics.clear();
-                    final Answer needs =
-                            workshop.get("/api/pieces/" + piece + "/needs?moulds=" + moulds);
-                    assertThat(needs.status()).isEqualTo(200);
-                    least = Math.min(least, statistics.getPrepareStatementCount());
-                }
-                assertThat(least).isBetween(1L, (long) MOST);
+    private final Workshop shared = Workshop.shared();
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/pieces/sesame-crackle/needs?moulds=%d",
+                "/api/pieces/buckwheat-tablet/needs?moulds=%d",
+                "/api/pieces?size=2%d"
+            })
+    void whatIsAskedAtEveryPressTakesThreeQuestionsAtMost(final String path) {
+        final Statistics statistics =
+                shared.bean(EntityManagerFactory.class)
+                        .unwrap(SessionFactory.class)
+                        .getStatistics();
+        statistics.setStatisticsEnabled(true);
+        try {
+            shared.get(path.formatted(4));
+            // The house goes on beside the test: the quietest of five is what one takes.
+            long least = Long.MAX_VALUE;
+            for (int i = 5; i < 10; i++) {
+                statistics.clear();
+                assertThat(shared.get(path.formatted(i)).status()).isEqualTo(200);
+                least = Math.min(least, statistics.getPrepareStatementCount());
             }
+            assertThat(least).isBetween(1L, (long) MOST);
+        } finally {
+            statistics.setStatisticsEnabled(false);
         }
     }
 

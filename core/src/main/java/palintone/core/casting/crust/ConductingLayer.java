@@ -1,8 +1,8 @@
 package palintone.core.casting.crust;
 
 import java.util.Optional;
+import palintone.core.fat.FusionHeat;
 import palintone.core.figure.Require;
-import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.HeatConduction;
 import palintone.core.temper.Couverture;
@@ -98,8 +98,8 @@ public record ConductingLayer(
                 Optional.of(
                         new Sets(
                                 (t, s, u, rates) -> law.rates(t, s, u, 0, rates),
-                                kgPerM3 * 1000 * fat * MixingBalance.FORM_V_J_PER_G,
-                                kgPerM3 * 1000 * fat * CrystalLaw.UNSTABLE_J_PER_G)),
+                                kgPerM3 * 1000 * fat * FusionHeat.FORM_V_J_PER_G,
+                                kgPerM3 * 1000 * fat * FusionHeat.UNSTABLE_J_PER_G)),
                 startC,
                 crystals);
     }

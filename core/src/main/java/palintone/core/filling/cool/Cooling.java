@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import palintone.core.fat.FusionHeat;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -54,7 +55,6 @@ public record Cooling(
     public static final double PIPES_TO = Texture.firmness(TextureClass.PIPEABLE.toPa());
 
     private static final double SET_MINUTES_AT_20 = 15;
-    private static final double FUSION_J_PER_G = 110;
     private static final double STEP_S = 20;
 
     /** Stiffer than this it does not flow by its own warmth; ours, Pa. */
@@ -237,7 +237,7 @@ public record Cooling(
                                     inside(where, celsius, stands));
             celsius +=
                     -passes * STEP_S / heat * (celsius - where.roomC())
-                            + fatG * FUSION_J_PER_G * (after - solid) / heat;
+                            + fatG * FusionHeat.UNSTABLE_J_PER_G * (after - solid) / heat;
             solid = after;
         }
         return new Cooling(

@@ -2,8 +2,8 @@ package palintone.core.filling.pot;
 
 import java.util.Arrays;
 import java.util.Map;
+import palintone.core.fat.FusionHeat;
 import palintone.core.fat.SolidFatCurve;
-import palintone.core.heat.MixingBalance;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -55,7 +55,7 @@ final class MetHeat {
     private static double melting(final double butterG, final double fromC, final double toC) {
         return butterG
                 * Math.max(0, COCOA.solidAt(fromC) - COCOA.solidAt(toC))
-                * MixingBalance.FORM_V_J_PER_G;
+                * FusionHeat.FORM_V_J_PER_G;
     }
 
     private static double[] specificHeats() {

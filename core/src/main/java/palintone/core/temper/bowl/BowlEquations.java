@@ -1,6 +1,7 @@
 package palintone.core.temper.bowl;
 
 import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import palintone.core.fat.FusionHeat;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.CrystalLaw;
 
@@ -52,7 +53,7 @@ final class BowlEquations implements OrdinaryDifferentialEquation {
                     couverture.cpJPerGK(),
                     couverture.ingredient().composition().fatFraction(),
                     couverture.mixing().fusionJPerGFat(),
-                    CrystalLaw.UNSTABLE_J_PER_G);
+                    FusionHeat.UNSTABLE_J_PER_G);
         }
 
         /** Heat set free by the crystals there are, J. */

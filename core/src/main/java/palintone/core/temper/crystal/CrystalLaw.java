@@ -18,9 +18,6 @@ import palintone.core.fat.SolidFatCurve;
  */
 public final class CrystalLaw {
 
-    /** Heat of fusion of the unstable forms together, J/g fat; from memory, near form IV. */
-    public static final double UNSTABLE_J_PER_G = 110;
-
     /** Between the curves of the two populations: melting points of V and IV. */
     private static final double UNSTABLE_SHIFT_K =
             Polymorph.V.meltsC() - Polymorph.IV.meltsC() + 0.2;
