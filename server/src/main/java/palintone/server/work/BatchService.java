@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -153,15 +155,32 @@ public class BatchService {
         return String.format("%s-%02d", day, count);
     }
 
-    /** Writes entries one after the other: all of them, or where one is refused none. */
-    @Transactional
+    /**
+     * Writes entries one after the other: all of them, or where one is refused none. What follows
+     * from them in other books follows when they stand.
+     */
     public BatchView write(final UUID id, final List<EntryDraft> drafts) {
+        final Set<Owes> owes = EnumSet.noneOf(Owes.class);
+        final BatchView view =
+                writing.execute(
+                        none -> {
+                            owes.clear();
+                            return written(id, drafts, owes);
+                        });
+        if (!owes.isEmpty()) {
+            followUps.pay(id);
+        }
+        return view;
+    }
+
+    private BatchView written(final UUID id, final List<EntryDraft> drafts, final Set<Owes> owes) {
         final BatchEntity entity =
                 batches.held(id).orElseThrow(() -> new NotHereException("batch", id));
         BatchBooks.Opened opened = books.open(entity);
         for (final EntryDraft draft : drafts) {
-            opened = write(entity, opened, draft.entry(now()));
+            opened = write(entity, opened, draft.entry(now()), owes);
         }
+        owes.forEach(what -> followUps.owe(id, what));
         if (opened.running().state() != RunningBatch.State.RUNNING) {
             bowl.endWith(entity);
         }
@@ -171,21 +190,24 @@ public class BatchService {
     }
 
     private BatchBooks.Opened write(
-            final BatchEntity entity, final BatchBooks.Opened opened, final Entry entry) {
+            final BatchEntity entity,
+            final BatchBooks.Opened opened,
+            final Entry entry,
+            final Set<Owes> owes) {
         final BatchFacts facts = opened.facts();
         final RunningBatch before = opened.running();
         final RunningBatch after = before.accept(entry);
         books.keep(entity, facts, after);
         bowl.beginWhenDue(entity, facts, after);
         if (entry.kind() == EntryKind.DONE && casts(facts, entry.step())) {
-            cast(facts);
+            cast(facts, owes);
         }
         // A correction of how it was cast changes what the shells say as their weight does.
         if (!BenchShells.of(after).equals(BenchShells.of(before))) {
-            followUps.owe(facts.id(), Owes.SHELLS);
+            owes.add(Owes.SHELLS);
         }
         if (facts.couverture() != null && !BenchCoats.of(after).equals(BenchCoats.of(before))) {
-            followUps.owe(facts.id(), Owes.COATS);
+            owes.add(Owes.COATS);
         }
         if (after != before) {
             bowl.tell(entity, after, entry);
@@ -194,10 +216,10 @@ public class BatchService {
     }
 
     /** What the moulds have held stands in the books with the entry that says they were cast. */
-    private void cast(final BatchFacts facts) {
+    private void cast(final BatchFacts facts, final Set<Owes> owes) {
         if (facts.declared() == null) {
             // A batch of before knows only its piece.
-            followUps.owe(facts.id(), Owes.MOULDS);
+            owes.add(Owes.MOULDS);
         } else if (facts.declared().mould() != null) {
             moulds.held(facts.declared().mould(), facts.declared().allergens());
         }

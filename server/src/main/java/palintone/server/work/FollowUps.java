@@ -7,13 +7,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.work.BenchCoats;
@@ -45,7 +43,6 @@ class FollowUps {
     private final BatchBooks books;
     private final BenchWeighings weighings;
     private final PieceService pieces;
-    private final ApplicationEventPublisher events;
     private final TransactionTemplate write;
 
     FollowUps(
@@ -54,20 +51,15 @@ class FollowUps {
             final BatchBooks books,
             final BenchWeighings weighings,
             final PieceService pieces,
-            final ApplicationEventPublisher events,
             final PlatformTransactionManager transactions) {
         this.owed = owed;
         this.batches = batches;
         this.books = books;
         this.weighings = weighings;
         this.pieces = pieces;
-        this.events = events;
         write = new TransactionTemplate(transactions);
         write.setPropagationBehavior(TransactionTemplate.PROPAGATION_REQUIRES_NEW);
     }
-
-    /** Told after the books are closed on an entry that owes something. */
-    record Due(UUID batch) {}
 
     /**
      * One debt of a batch.
@@ -80,13 +72,15 @@ class FollowUps {
     @Transactional(propagation = Propagation.MANDATORY)
     public void owe(final UUID batch, final Owes what) {
         owed.save(new FollowUpEntity(batch, what));
-        events.publishEvent(new Due(batch));
     }
 
-    @TransactionalEventListener
-    void due(final Due due) {
+    /**
+     * Pays what a batch owes. Called when the entry is committed and its connection given back: ten
+     * who write at once would else each hold one and wait for a second.
+     */
+    void pay(final UUID batch) {
         try {
-            together(owed.findByBatchIdOrderById(due.batch())).forEach(this::tried);
+            together(owed.findByBatchIdOrderById(batch)).forEach(this::tried);
         } catch (final RuntimeException notNow) {
             // The entry stands; the next round finds what is owed.
             LOG.warn("What follows from an entry waits for the next round: {}", told(notNow));

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -60,7 +62,11 @@ class NoConnectionHeldTest {
             while (!all.isDone()) {
                 held += pool.getActiveConnections();
                 looks++;
-                Thread.sleep(1);
+                try {
+                    all.get(1, TimeUnit.MILLISECONDS);
+                } catch (final TimeoutException underWay) {
+                    // Looked at again.
+                }
             }
             for (final CompletableFuture<Answer> each : asked) {
                 assertThat(each.join().status()).as(each.join().text()).isEqualTo(200);
