@@ -17,6 +17,8 @@ export default defineConfig({
     environment: 'jsdom',
     include: ['src/**/*.spec.ts'],
     setupFiles: ['src/words/specs.ts'],
+    // One document for all specs of a worker: making it anew for each was most of the time.
+    isolate: false,
     // Speed is measured by the bench; a busy machine fails no test.
     testTimeout: 120_000,
     hookTimeout: 120_000,

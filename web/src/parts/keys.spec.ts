@@ -1,9 +1,7 @@
-import { enableAutoUnmount, mount } from '@vue/test-utils'
+import { mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h } from 'vue'
 import { KEYS, singleKeys, useAltDigits, useKeys } from './keys'
-
-enableAutoUnmount(afterEach)
 
 const done = vi.fn()
 const go = vi.fn()

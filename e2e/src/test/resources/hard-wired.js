@@ -50,15 +50,30 @@
     DATES.formatToParts(at).forEach((p) => dates.add(p.value.toLowerCase()))
   }
 
+  const LETTERS = /[a-z]{2}/
+  const DECIMAL = /\d\.\d/
+
+  const ATTRIBUTES = ['aria-label', 'title', 'placeholder', 'alt']
+  const shownInFields = () => {
+    const all = [...document.querySelectorAll('[aria-label], [title], [placeholder], [alt], input')]
+    return all
+      .flatMap((e) => [...ATTRIBUTES.map((a) => e.getAttribute(a) ?? ''), e.value ?? ''])
+      .join(' ')
+      .toLowerCase()
+  }
+
   window.hardWired = () => {
-    const names = [...own].sort((a, b) => b.length - a.length)
+    // Longest first, as a short one may stand in a long one; few of them stand on one screen.
+    const shown = document.body.textContent.toLowerCase() + shownInFields()
+    const names = [...own].filter((name) => shown.includes(name)).sort((a, b) => b.length - a.length)
     const found = new Set()
     let depth = 0
     // A point in a decimal: a number that does not follow the language. Dates have two.
     const numbers = (text) => {
+      if (!DECIMAL.test(text)) return
       let rest = text.toLowerCase()
       for (const name of names) rest = rest.split(name).join(' ')
-      if (/\d\.\d/.test(rest.replace(/\d+\.\d+\.\d{4}/g, ''))) found.add(text.trim())
+      if (DECIMAL.test(rest.replace(/\d+\.\d+\.\d{4}/g, ''))) found.add(text.trim())
     }
     const outside = (text, drawn = false) => {
       numbers(text)
@@ -69,11 +84,12 @@
         else if (depth === 0) left += letter
       }
       let rest = left.toLowerCase()
+      if (!LETTERS.test(rest)) return
       // A drawing breaks a name over two lines.
-      if (drawn && names.some((name) => name.includes(rest.trim()))) return
+      if (drawn && [...own].some((name) => name.includes(rest.trim()))) return
       for (const name of names) rest = rest.split(name).join(' ')
       rest = rest.replace(SAME_EVERYWHERE, ' ').replace(/\p{Letter}+/gu, (w) => (dates.has(w) ? '' : w))
-      if (/[a-z]{2}/.test(rest)) found.add(left.trim())
+      if (LETTERS.test(rest)) found.add(left.trim())
     }
     const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
     while (walk.nextNode()) {
@@ -81,8 +97,8 @@
         outside(walk.currentNode.textContent, walk.currentNode.parentElement.closest('svg'))
       }
     }
-    for (const element of document.querySelectorAll('*')) {
-      for (const attribute of ['aria-label', 'title', 'placeholder', 'alt']) {
+    for (const element of document.querySelectorAll('[aria-label], [title], [placeholder], [alt]')) {
+      for (const attribute of ATTRIBUTES) {
         depth = 0
         outside(element.getAttribute(attribute) ?? '')
       }

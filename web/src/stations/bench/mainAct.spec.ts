@@ -1,4 +1,4 @@
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import { api, type Batch } from '@/api/client'
@@ -59,9 +59,6 @@ function bench(status: string, kind: string, notes: object[] = []) {
 }
 const mainOf = (shown: ReturnType<typeof bench>) => shown.find('.main').text()
 const against = (shown: ReturnType<typeof bench>) => shown.find('.anyway').exists()
-
-// A bench left standing would hear the keys of the next.
-enableAutoUnmount(afterEach)
 
 describe('the main act is what the advice comes to', () => {
   it.each([

@@ -1,4 +1,4 @@
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import type { BenchWords, IngredientName } from '@/api/client'
@@ -112,7 +112,6 @@ beforeEach(() => {
     },
   }
 })
-enableAutoUnmount(afterEach)
 afterEach(() => vi.unstubAllGlobals())
 
 const settled = async (ms = 90) => {

@@ -1,4 +1,4 @@
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { routerKey } from 'vue-router'
 import { createVuetify } from 'vuetify'
@@ -125,7 +125,6 @@ describe('a recipe of two pots on the bench', () => {
     sheet.value = null
     bench.value = { id: 'quince', number: 2, changed: false, recipe: quince() }
   })
-  enableAutoUnmount(afterEach)
   afterEach(() => vi.unstubAllGlobals())
 
   it('has a column for each, the one it comes out of last', async () => {

@@ -1,4 +1,4 @@
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import NumberField from '@/parts/NumberField.vue'
@@ -83,7 +83,6 @@ beforeEach(() => {
     },
   }
 })
-enableAutoUnmount(afterEach)
 afterEach(() => vi.unstubAllGlobals())
 
 describe('size by moulds', () => {

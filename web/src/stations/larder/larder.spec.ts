@@ -1,4 +1,4 @@
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import type { Ingredient } from '@/api/client'
@@ -7,7 +7,6 @@ import IngredientForm from './IngredientForm.vue'
 import LabelPanel from './LabelPanel.vue'
 import LotList from './LotList.vue'
 
-enableAutoUnmount(afterEach)
 afterEach(() => vi.unstubAllGlobals())
 const global = { plugins: [createVuetify()] }
 const asked: { method: string; url: string; body: string }[] = []

@@ -1,4 +1,4 @@
-import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { routerKey } from 'vue-router'
 import { createVuetify } from 'vuetify'
@@ -79,7 +79,6 @@ beforeEach(() => {
     return answer(url)
   })
 })
-enableAutoUnmount(afterEach)
 afterEach(() => vi.unstubAllGlobals())
 
 async function show() {

@@ -79,19 +79,23 @@ class EveryWidthTest {
 
     private static final int[][] SIZES = {{360, 740}, {820, 1180}, {1280, 800}};
 
-    /** Each screen is opened once and turned from phone to tablet to desk. */
+    /**
+     * Each screen is opened once, turned from phone to tablet to desk, and looked at for what keeps
+     * somebody from it.
+     */
     @Test
-    void everyScreenFitsItsTextsAThirdLonger() {
+    void everyScreenFitsItsTextsAThirdLongerAndIsThereForEverybody() {
         try (Screen screen = Screen.speaking("en-XA", SIZES[0][0], SIZES[0][1])) {
             final List<String> beyond = new ArrayList<>();
             final List<String> small = new ArrayList<>();
+            final List<String> closed = new ArrayList<>();
             final Map<String, List<String>> hardWired = new TreeMap<>();
+            screen.go(house, "/bench").settled();
             for (final String place : PLACES) {
                 screen.page.setViewportSize(SIZES[0][0], SIZES[0][1]);
-                screen.go(house, place);
+                screen.turnTo(place).settled();
                 for (final int[] size : SIZES) {
-                    screen.page.setViewportSize(size[0], size[1]);
-                    screen.settled();
+                    screen.sized(size[0], size[1]);
                     final String at = place + " at " + size[0];
                     fits(screen.page, at, beyond, small);
                     final List<String> found = screen.hardWired();
@@ -99,11 +103,14 @@ class EveryWidthTest {
                         hardWired.put(at, found);
                     }
                 }
+                Axe.serious(screen, place, closed);
             }
             assertThat(beyond).isEmpty();
             assertThat(small).as("no letter below 12 px").isEmpty();
+            assertThat(closed).isEmpty();
             assertThat(hardWired).as("texts that were not looked up").isEmpty();
             assertThat(screen.page.locator("html")).hasAttribute("lang", "en-XA");
+            screen.turnTo("/house");
             assertThat(screen.page.locator("body")).containsText("20,0");
             assertThat(screen.faults()).isEmpty();
         }

@@ -3,9 +3,6 @@ package palintone.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.args.AxeRunOptions;
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
@@ -19,140 +16,76 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What every screen must keep to. */
 class LookTest {
 
-    private static final List<String> WCAG_22_AA =
-            List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
-
     private final House house = House.shared();
 
+    /**
+     * By day every screen is looked at in {@link EveryWidthTest}; one of each kind tells the rest.
+     */
     @Test
-    void axeFindsNothingSeriousByDayOrInTheEvening() {
+    void axeFindsNothingSeriousInTheEvening() {
         try (Screen screen = Screen.open()) {
             final List<String> found = new ArrayList<>();
             screen.begin(house, "gooseberry-ivory");
             screen.note("19");
             assertThat(screen.page.locator(".advice")).isVisible();
-            bothLights(screen, "bench", found);
-            for (final String path :
-                    new String[] {
-                        "/pieces/sesame-crackle",
-                        "/pieces/buckwheat-tablet",
-                        "/daybook",
-                        "/larder",
-                        "/larder/couvertures",
-                        "/larder/couvertures/milk-41",
-                        "/larder/moulds",
-                        "/larder/moulds/bar-21",
-                        "/larder/colours",
-                        "/larder/colours/copper",
-                        "/larder/couvertures/evening-54",
-                        "/house/exchange",
-                        "/begin",
-                        "/pieces?new",
-                        "/pieces/heron",
-                        "/pieces?new=DIPPED",
-                        "/pieces?new=SHEET",
-                        "/house"
-                    }) {
-                screen.go(house, path);
-                screen.settled();
-                check(screen, path, found);
-            }
+            Axe.serious(screen, "bench", found);
+            screen.light("Evening");
+            Axe.contrast(screen, "bench", found);
             for (final String path :
                     new String[] {
                         "/temper/plan",
-                        "/temper/back",
                         "/temper/short",
                         "/shells/thickness",
                         "/shells/cold",
                         "/shells/weigh",
                         "/shells/colour",
-                        "/shells/drain",
-                        "/shells/coats",
-                        "/shells/demould",
                         "/coats/dip",
                         "/coats/sheet",
-                        "/coats/weigh",
                         "/rehearsal",
                         "/fillings/recipe/plum-ganache",
-                        "/fillings/balance/plum-ganache"
+                        "/fillings/balance/plum-ganache",
+                        "/pieces/sesame-crackle",
+                        "/larder",
+                        "/daybook",
                     }) {
-                screen.go(house, path);
-                screen.settled();
-                bothLights(screen, path, found);
+                screen.turnTo(path).settled();
+                Axe.contrast(screen, path, found);
             }
-            screen.go(house, "/daybook");
             screen.page.locator("td a").first().click();
             assertThat(screen.page.getByText("As planned to need")).isVisible();
-            bothLights(screen, "record", found);
+            Axe.contrast(screen, "record", found);
+            screen.light("Day");
+            Axe.serious(screen, "record", found);
+            assertThat(found).isEmpty();
+        }
+    }
+
+    /** What opens on a screen. */
+    @Test
+    void axeFindsNothingSeriousInWhatOpens() {
+        try (Screen screen = Screen.open()) {
+            final List<String> found = new ArrayList<>();
             screen.go(house, "/pieces/plum-bay");
             screen.page.locator("button.figure").first().click();
             assertThat(screen.page.locator(".basis")).isVisible();
             screen.settled();
-            check(screen, "basis", found);
-            assertThat(found).isEmpty();
-        }
-    }
-
-    /** The tools of fillings; they are made of the same parts, so one theme tells. */
-    @Test
-    void axeFindsNothingSeriousInTheToolsOfFillings() {
-        try (Screen screen = Screen.open()) {
-            final List<String> found = new ArrayList<>();
-            for (final String tool :
-                    new String[] {
-                        "sugar/barley-caramel",
-                        "cool/plum-ganache",
-                        "size/plum-ganache",
-                        "versions/buckwheat-honey-ganache"
-                    }) {
-                screen.go(house, "/fillings/" + tool);
-                assertThat(screen.page.locator(".answer").first()).isVisible();
-                screen.settled();
-                check(screen, tool, found);
-            }
-            screen.go(house, "/fillings/layers/plum-ganache");
+            Axe.serious(screen, "basis", found);
+            screen.page.keyboard().press("Escape");
+            screen.turnTo("/fillings/layers/plum-ganache");
             screen.button("Try layers").click();
             assertThat(screen.page.getByText("One more layer")).isVisible();
-            check(screen, "layers tried", found);
-            screen.go(house, "/fillings/mend/plum-ganache");
+            Axe.serious(screen, "layers tried", found);
+            screen.turnTo("/fillings/mend/plum-ganache");
             screen.button("It has split").click();
             assertThat(screen.page.locator(".cause").first()).isVisible();
-            check(screen, "mend", found);
+            Axe.serious(screen, "mend", found);
             screen.button("Start or paste").click();
             screen.page.getByLabel("Or paste a recipe").fill("100 g moon syrup\n50 g cream");
             screen.button("Read it").click();
             assertThat(screen.page.locator(".doubt").first()).isVisible();
-            check(screen, "start", found);
+            Axe.serious(screen, "start", found);
             screen.button("Cancel").click();
             assertThat(found).isEmpty();
-        }
-    }
-
-    /** Everything by day; in the evening only the colours are others. */
-    private static void bothLights(
-            final Screen screen, final String where, final List<String> found) {
-        check(screen, where, found);
-        screen.light("Evening");
-        report(axe(screen).withRules(List.of("color-contrast")), where + " in the evening", found);
-        screen.light("Day");
-    }
-
-    private static void check(final Screen screen, final String where, final List<String> found) {
-        report(axe(screen).withTags(WCAG_22_AA), where, found);
-    }
-
-    private static AxeBuilder axe(final Screen screen) {
-        final AxeRunOptions violations = new AxeRunOptions();
-        violations.setResultTypes(List.of("violations"));
-        // One document, no frames: nothing has to be put together.
-        return new AxeBuilder(screen.page).options(violations).setLegacyMode(true);
-    }
-
-    private static void report(final AxeBuilder axe, final String where, final List<String> found) {
-        for (final Rule rule : axe.analyze().getViolations()) {
-            if (List.of("serious", "critical").contains(rule.getImpact())) {
-                found.add(where + ": " + rule.getId() + " " + rule.getNodes().get(0).getHtml());
-            }
         }
     }
 

@@ -96,6 +96,15 @@ final class Screen implements AutoCloseable {
         return this;
     }
 
+    /** Another place of the house that is open already, as a link on the page leads there. */
+    Screen turnTo(final String path) {
+        page.evaluate(
+                "async path => { await document.querySelector('#app').__vue_app__"
+                        + ".config.globalProperties.$router.push(path); window.seenBefore = -1 }",
+                path);
+        return this;
+    }
+
     /**
      * Begins a batch of a filled piece, its filling made already, and stands at its first step on
      * the Bench.
@@ -110,6 +119,18 @@ final class Screen implements AutoCloseable {
 
     /** Waits until the page stands still: nothing moves, and nothing more comes. */
     Screen settled() {
+        return still(150);
+    }
+
+    /** Turned to another size; nothing has to come for that. */
+    Screen sized(final int width, final int height) {
+        page.setViewportSize(width, height);
+        page.evaluate(
+                "() => new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+        return still(80);
+    }
+
+    private Screen still(final int lookedAtEveryMs) {
         page.waitForFunction(
                 "() => { const main = document.querySelector('#main');"
                         + " if (!main) return false; const now = main.innerHTML.replace(/\\d/g, '').length;"
@@ -117,7 +138,7 @@ final class Screen implements AutoCloseable {
                         + " return same && main.innerText.trim().length > 30"
                         + " && document.getAnimations().every(a => a.playState !== 'running') }",
                 null,
-                new Page.WaitForFunctionOptions().setPollingInterval(150));
+                new Page.WaitForFunctionOptions().setPollingInterval(lookedAtEveryMs));
         return this;
     }
 

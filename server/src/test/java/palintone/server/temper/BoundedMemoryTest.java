@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ApplicationEventPublisher;
+import palintone.core.temper.bowl.VesselKind;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 import palintone.server.support.Workshop;
@@ -57,17 +58,15 @@ class BoundedMemoryTest {
     /** Looking through a season's bowls keeps only the last of them in memory. */
     @Test
     void bowlsLookedAtAreNotKeptForEver() {
-        final Workshop workshop = Workshop.shared();
-        final LiveBowls live = workshop.bean(LiveBowls.class);
+        final LiveBowls live = Workshop.shared().bean(LiveBowls.class);
         for (int i = 0; i < 80; i++) {
-            final String id = UUID.randomUUID().toString();
-            workshop.post(
-                    "/api/temper/bowls",
-                    "{\"id\":\""
-                            + id
-                            + "\",\"name\":\"b\",\"couverture\":\"dark-66\",\"massG\":1000}");
-            assertThat(workshop.get("/api/temper/bowls/" + id).status()).isEqualTo(200);
-            workshop.post("/api/temper/bowls/" + id + "/end", "");
+            final TemperBowlEntity bowl = simulated();
+            when(bowl.couvertureId()).thenReturn("dark-66");
+            when(bowl.vessel()).thenReturn(VesselKind.STEEL_BOWL);
+            when(bowl.massG()).thenReturn(1000.0);
+            when(bowl.meltedG()).thenReturn(1000.0);
+            when(bowl.roomC()).thenReturn(20.0);
+            assertThat(live.of(bowl)).isSameAs(live.of(bowl));
         }
         assertThat(live.inMemory()).isBetween(1L, 64L);
     }

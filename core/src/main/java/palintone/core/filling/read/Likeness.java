@@ -3,8 +3,10 @@ package palintone.core.filling.read;
 import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -81,13 +83,14 @@ public final class Likeness {
     /** The nearest names, best first; none that is not worth showing. */
     public List<Candidate> nearest(final String words) {
         final String[] asked = tokens(words);
+        final Pairs pairs = new Pairs();
         return IntStream.range(0, larder.size())
                 .mapToObj(
                         i ->
                                 new Candidate(
                                         larder.get(i).id(),
                                         larder.get(i).name(),
-                                        score(asked, tokens.get(i))))
+                                        score(asked, tokens.get(i), pairs)))
                 .filter(c -> c.score() >= WORTH_SHOWING)
                 .sorted(
                         Comparator.comparingDouble(Candidate::score)
@@ -110,22 +113,23 @@ public final class Likeness {
                 .collect(Collectors.toSet());
     }
 
-    private static double score(final String[] asked, final String[] name) {
-        if (asked.length == 0 || name.length == 0 || !sharesANoun(asked, name)) {
+    private static double score(final String[] asked, final String[] name, final Pairs pairs) {
+        if (asked.length == 0 || name.length == 0 || !sharesANoun(asked, name, pairs)) {
             return 0;
         }
-        final double there = covered(asked, name);
-        final double back = covered(name, asked);
+        final double there = covered(asked, name, pairs);
+        final double back = covered(name, asked, pairs);
         return 0.75 * there + 0.25 * back;
     }
 
     /** Something must be the same but a colour, where either is more than that. */
-    private static boolean sharesANoun(final String[] asked, final String[] name) {
+    private static boolean sharesANoun(
+            final String[] asked, final String[] name, final Pairs pairs) {
         final boolean nouns = Arrays.stream(asked).anyMatch(w -> !COLOURS.contains(w));
         return !nouns
                 || Arrays.stream(asked)
                         .filter(w -> !COLOURS.contains(w) && !SAYS_LITTLE.contains(w))
-                        .anyMatch(w -> Arrays.stream(name).anyMatch(n -> alike(w, n) >= LIKE))
+                        .anyMatch(w -> Arrays.stream(name).anyMatch(n -> pairs.alike(w, n) >= LIKE))
                 || Arrays.stream(asked)
                         .filter(SAYS_LITTLE::contains)
                         .anyMatch(w -> Arrays.asList(name).contains(w) || chocolate(name));
@@ -137,11 +141,12 @@ public final class Likeness {
                 && Arrays.stream(name).noneMatch(n -> n.matches("egg|whole|sugar|rum|beer"));
     }
 
-    private static double covered(final String[] these, final String[] by) {
+    private static double covered(final String[] these, final String[] by, final Pairs pairs) {
         double sum = 0;
         double weight = 0;
         for (final String word : these) {
-            final double best = Arrays.stream(by).mapToDouble(w -> alike(word, w)).max().orElse(0);
+            final double best =
+                    Arrays.stream(by).mapToDouble(w -> pairs.alike(word, w)).max().orElse(0);
             final double heavy = SAYS_LITTLE.contains(word) ? LITTLE : Math.min(6, word.length());
             sum += heavy * (best < LIKE ? 0 : best);
             weight += heavy;
@@ -149,11 +154,23 @@ public final class Likeness {
         return sum / weight;
     }
 
-    private static double alike(final String a, final String b) {
-        if (Character.isDigit(a.charAt(0)) || Character.isDigit(b.charAt(0))) {
-            return a.equals(b) ? 1 : 0;
+    /** How alike two words are, each pair worked out once a question: names share their words. */
+    private static final class Pairs {
+
+        private final Map<String, Map<String, Double>> known = new HashMap<>();
+
+        double alike(final String a, final String b) {
+            final boolean inOrder = a.compareTo(b) <= 0;
+            return known.computeIfAbsent(inOrder ? a : b, w -> new HashMap<>())
+                    .computeIfAbsent(inOrder ? b : a, w -> workedOut(a, b));
         }
-        return JARO_WINKLER.apply(a, b);
+
+        private static double workedOut(final String a, final String b) {
+            if (Character.isDigit(a.charAt(0)) || Character.isDigit(b.charAt(0))) {
+                return a.equals(b) ? 1 : 0;
+            }
+            return JARO_WINKLER.apply(a, b);
+        }
     }
 
     private static String[] tokens(final String text) {
