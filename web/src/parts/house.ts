@@ -19,22 +19,12 @@ async function load() {
 /** Whose house this is, and the one next door. */
 const houses = shallowRef<Houses | null>(null)
 
-/** The other house opens a little after the first; where there is none nobody asks for ever. */
-const OPENS_WITHIN_S = 90
-const LOOK_AGAIN_S = 3
-const began = Date.now()
-let again: ReturnType<typeof setTimeout> | undefined
-
 async function lookNextDoor() {
-  clearTimeout(again)
   try {
     houses.value = await ask(api.GET('/api/house/houses'))
   } catch {
     // Then it is asked again when the houses are next looked at.
     houses.value = null
-  }
-  if (houses.value && !houses.value.other && Date.now() - began < OPENS_WITHIN_S * 1000) {
-    again = setTimeout(() => void lookNextDoor(), LOOK_AGAIN_S * 1000)
   }
 }
 

@@ -1,5 +1,7 @@
 package palintone.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -85,23 +87,20 @@ final class House implements AutoCloseable {
         if (!door.find()) {
             throw new IllegalStateException(said());
         }
-        final URI at = URI.create(door.group(1));
-        // It opens a moment after the first.
-        for (int i = 0; i < PATIENCE_S * 10; i++) {
-            if (opens(at)) {
-                return at + path;
-            }
-            pause();
-        }
-        throw new IllegalStateException(at + " does not open");
+        return door.group(1) + path;
     }
 
-    private static boolean opens(final URI at) {
-        try (Socket door = new Socket(at.getHost(), at.getPort())) {
-            return door.isConnected();
-        } catch (IOException notYet) {
-            return false;
+    /** The address, once somebody answers there. */
+    String whenOpen(final String address) {
+        final URI at = URI.create(address);
+        for (int i = 0; i < PATIENCE_S * 10; i++) {
+            try (Socket door = new Socket(at.getHost(), at.getPort())) {
+                return address;
+            } catch (IOException notYet) {
+                pause();
+            }
         }
+        throw new IllegalStateException(address + " does not open");
     }
 
     private static void pause() {
@@ -166,9 +165,23 @@ final class House implements AutoCloseable {
             final long pid =
                     Long.parseLong(Files.readString(data.resolve("run/" + name + ".pid")).strip());
             ProcessHandle.of(pid).orElseThrow().destroyForcibly();
-            script.waitFor(60, TimeUnit.SECONDS);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Waits until the script has said this. */
+    void says(final String words) {
+        for (int i = 0; i < PATIENCE_S * 10 && !said().contains(words); i++) {
+            pause();
+        }
+        assertThat(said()).contains(words);
+    }
+
+    /** Waits until the script has ended. */
+    void ends() {
+        try {
+            assertThat(script.waitFor(PATIENCE_S, TimeUnit.SECONDS)).isTrue();
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }

@@ -13,9 +13,11 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * One screen in the workshop: a page in Debian's Chromium, and the words a maker would use of it.
@@ -52,7 +54,7 @@ final class Screen implements AutoCloseable {
                             .chromium()
                             .launch(
                                     new BrowserType.LaunchOptions()
-                                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                            .setExecutablePath(debians())
                                             .setArgs(
                                                     List.of(
                                                             "--no-sandbox",
@@ -71,6 +73,15 @@ final class Screen implements AutoCloseable {
                         new Browser.NewContextOptions()
                                 .setViewportSize(width, height)
                                 .setAcceptDownloads(true)));
+    }
+
+    /** Without windows of its own where it is there. */
+    private static Path debians() {
+        return Stream.of("chromium-headless-shell", "chromium")
+                .map(name -> Path.of("/usr/bin", name))
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("no chromium in /usr/bin"));
     }
 
     /** A screen on which a language was chosen, that tells what is not in it. */

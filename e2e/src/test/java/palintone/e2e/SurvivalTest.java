@@ -21,10 +21,8 @@ class SurvivalTest {
 
             final long killedAt = System.nanoTime();
             house.killHard("server");
-            assertThat(house.exitCode()).isNotZero();
-            assertThat(house.said()).contains("the server ended by itself");
-            house.start();
-            screen.page.navigate(address);
+            house.says("is started again: nothing acknowledged is lost");
+            screen.page.navigate(house.whenOpen(address));
             assertThat(screen.title()).hasText("Cast");
             final double away = (System.nanoTime() - killedAt) / 1e9;
             // the clock went on while nobody served it
@@ -34,12 +32,33 @@ class SurvivalTest {
             screen.done();
 
             house.killHard("mariadbd");
+            house.ends();
+            assertThat(house.exitCode()).isNotZero();
             assertThat(house.said()).contains("the database ended by itself");
             house.start();
             screen.page.navigate(address);
             assertThat(screen.title()).hasText("Cast");
             screen.note("28");
             assertThat(screen.page.locator(".reading .state")).hasText("in band");
+        }
+    }
+
+    /** The other house has a process of its own: what befalls it the first does not feel. */
+    @Test
+    void theOtherHouseIsEnteredAndEndsAndComesBackWhileTheFirstGoesOn() {
+        final House house = House.shared();
+        try (Screen first = Screen.open();
+                Screen other = Screen.open()) {
+            first.begin(house, "sesame-crackle");
+            other.page.navigate(house.otherUrl("/begin"));
+            assertThat(other.page.getByText("This is your own workshop.")).isVisible();
+            house.killHard("other");
+            first.note("23.5");
+            assertThat(first.page.locator(".reading .state")).hasText("in band");
+            house.says("is started again: nothing acknowledged is lost");
+            other.page.navigate(house.whenOpen(house.otherUrl("/begin")));
+            assertThat(other.page.getByText("This is your own workshop.")).isVisible();
+            assertThat(first.faults()).isEmpty();
         }
     }
 

@@ -1,6 +1,7 @@
 package palintone.server.exchange;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -9,20 +10,24 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import palintone.server.larder.LarderService;
 
-/** Fills empty books with the invented workshop, through the same import a maker has. */
+/**
+ * Fills empty books with the invented workshop, through the same import a maker has, before anybody
+ * can look in.
+ */
 @Component
-class DemoLoader implements ApplicationRunner {
+class DemoLoader implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
     private final ImportService imports;
     private final LarderService larder;
     private final String folder;
+    private volatile boolean running;
 
     DemoLoader(
             final ImportService imports,
@@ -34,10 +39,20 @@ class DemoLoader implements ApplicationRunner {
     }
 
     @Override
-    public void run(final ApplicationArguments arguments) throws IOException {
+    public void start() {
+        running = true;
         if (folder.isBlank() || !larder.ids().isEmpty()) {
             return;
         }
+        try {
+            imports.take(files(), "", true, List.of());
+        } catch (IOException e) {
+            throw new UncheckedIOException("The demo cannot be read: " + folder, e);
+        }
+        LOG.info("The invented workshop was loaded from {}", folder);
+    }
+
+    private List<NamedFile> files() throws IOException {
         final List<NamedFile> files = new ArrayList<>();
         try (Stream<Path> paths = Files.walk(Path.of(folder))) {
             for (final Path path : paths.filter(Files::isRegularFile).sorted().toList()) {
@@ -47,7 +62,22 @@ class DemoLoader implements ApplicationRunner {
                 }
             }
         }
-        imports.take(files, "", true, List.of());
-        LOG.info("The invented workshop was loaded from {}", folder);
+        return files;
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    /** Before the port is opened, and before the other house says that it is ready for its own. */
+    @Override
+    public int getPhase() {
+        return WebServerApplicationContext.START_STOP_LIFECYCLE_PHASE - 2;
     }
 }

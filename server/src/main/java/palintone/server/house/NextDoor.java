@@ -12,7 +12,6 @@ public class NextDoor {
     private final Which here;
     private final Which there;
     private final int port;
-    private volatile boolean open;
 
     NextDoor(
             @Value("${palintone.house}") final String here,
@@ -36,19 +35,14 @@ public class NextDoor {
     /**
      * The house one is in, and the other.
      *
-     * @param other null where there is none, or it is not open yet
+     * @param other null where there is none
      */
     public record HousesView(Which here, @Nullable OtherView other) {}
 
     /** The other house: on the same machine, at this port. */
     public record OtherView(Which which, int port) {}
 
-    /** From now on the other one can be entered. */
-    public void opened() {
-        open = true;
-    }
-
     HousesView view() {
-        return new HousesView(here, open ? new OtherView(there, port) : null);
+        return new HousesView(here, port > 0 ? new OtherView(there, port) : null);
     }
 }
