@@ -95,6 +95,7 @@ final class House implements AutoCloseable {
         final URI at = URI.create(address);
         for (int i = 0; i < PATIENCE_S * 10; i++) {
             try (Socket door = new Socket(at.getHost(), at.getPort())) {
+                door.shutdownOutput();
                 return address;
             } catch (IOException notYet) {
                 pause();
