@@ -40,7 +40,7 @@ public record CastPlan(
         List<Sentence> remarks) {
 
     /** A full mould is shaken so long, if it may stand so long; common practice, no source. */
-    private static final double SHAKEN_S = 45;
+    private static final double SHAKEN_S = 50;
 
     private static final double LEAST_SHAKEN_S = 20;
 

@@ -33,6 +33,30 @@ public final class HandWarmth {
         return cell;
     }
 
+    /** Nobody rolls what is colder, °C. */
+    public static final double COLDEST_C = -20;
+
+    /**
+     * How cold it must come to hand to bear it so long.
+     *
+     * @param wantedS 1 to 60 s
+     * @return °C from {@link #COLDEST_C} up to where it is too soft
+     */
+    public static double comesAtC(final Centre centre, final double wantedS, final double softC) {
+        Require.between("between the palms", wantedS, 1, 60, "s");
+        double low = COLDEST_C;
+        double high = Math.max(COLDEST_C, softC);
+        while (high - low > 0.25) {
+            final double middle = (low + high) / 2;
+            if (seconds(centre, middle, softC) >= wantedS) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
     /**
      * @param centre that is rolled
      * @param fromC as it comes to hand, −25 to 35 °C

@@ -18,6 +18,9 @@ final class FillingCautions {
     /** Wetter than this it melts sugar that lies in it; ours. */
     private static final double WET = 0.05;
 
+    /** Ganache is made one at about this; common practice, no source. */
+    private static final double MIXED_WARM_C = 38;
+
     private FillingCautions() {}
 
     private static boolean any(final Cooked cooked, final Predicate<Cooked.Hazard> what) {
@@ -71,6 +74,7 @@ final class FillingCautions {
                                     + " days: coat them with cocoa butter, fold them in last, and bite"
                                     + " one after a day and after three."));
         }
+        cooked.unmelted().ifPresent(left -> words.add(unmelted(left)));
         if (cooked.stages().stream().anyMatch(s -> s.kind() == OperationKind.FREEZE)) {
             words.add(
                     Sentence.of(
@@ -78,6 +82,17 @@ final class FillingCautions {
                                     + " what condenses on it melts sugar."));
         }
         return words;
+    }
+
+    private static Sentence unmelted(final Cooked.Unmelted left) {
+        return Sentence.of(
+                        "What is poured does not melt the chocolate through: together they come to"
+                                + " {together}, and {solid} of the cocoa butter stays solid. Warm them"
+                                + " gently to {warm} before they are mixed, or melt the chocolate"
+                                + " first.")
+                .with("together", left.celsius(), Unit.CELSIUS)
+                .with("solid", 100 * left.solid(), Unit.PERCENT)
+                .with("warm", MIXED_WARM_C, Unit.CELSIUS);
     }
 
     /**

@@ -25,6 +25,9 @@ final class CentreTasks {
     /** What shapes well between the palms has been in the cold, no warmer than this. */
     private static final double CHILLED_C = 12;
 
+    /** Nobody rolls one in less; common practice, no source. */
+    private static final double LEAST_ROLLED_S = 10;
+
     /** Into the freezer no warmer; common practice, no source. */
     private static final double FROZEN_FROM_C = 25;
 
@@ -213,21 +216,24 @@ final class CentreTasks {
     private int shaped(final Integer filling, final Forming forming) {
         piped(filling, Forming.PIPED);
         chill(draft.last());
-        final double hand = handS();
+        final Hand hand = hand();
         return draft.task(TaskKind.SHAPE)
                 .next()
                 .say(
                         Sentence.of(
-                                        forming == Forming.ROLLED
-                                                ? "Roll each between gloved palms, no longer than"
-                                                        + " {hand}: then its outside is too soft. Take"
-                                                        + " no more out of the cold than you roll in"
-                                                        + " five minutes."
-                                                : "Shape each by hand, no longer than {hand} at it:"
-                                                        + " then its outside is too soft. Take no more"
-                                                        + " out of the cold than you shape in five"
-                                                        + " minutes.")
-                                .with("hand", Math.max(2, hand), Unit.SECOND))
+                                        (hand.outOfCabinet()
+                                                        ? ""
+                                                        : "The cabinet is not cold enough for them:"
+                                                                + " by way of the freezer to {cold},"
+                                                                + " a few at a time. ")
+                                                + (forming == Forming.ROLLED
+                                                        ? "Roll each between gloved palms"
+                                                        : "Shape each by hand")
+                                                + ", no longer than {hand}: then its outside is too"
+                                                + " soft. Take no more out of the cold than you do"
+                                                + " in five minutes.")
+                                .with("cold", hand.fromC(), Unit.CELSIUS)
+                                .with("hand", Math.max(2, hand.seconds()), Unit.SECOND))
                 .caution(FillingTasks.caution(needs.fillings().get(0)))
                 .source(HandWarmth.SOURCE)
                 .done();
@@ -257,13 +263,24 @@ final class CentreTasks {
                 .sum();
     }
 
-    /** Seconds a chilled one bears between the palms. */
-    double handS() {
+    /**
+     * One between the palms.
+     *
+     * @param fromC it must be no warmer as it comes to hand, °C
+     * @param seconds it bears then
+     * @param outOfCabinet or else it has to be colder than the cabinet makes it
+     */
+    record Hand(double fromC, double seconds, boolean outOfCabinet) {}
+
+    Hand hand() {
         // It is rolled until its outside flows, not until it slips on a fork.
         final double soft = centre.rollsBelowC();
-        return HandWarmth.seconds(
-                centre.centre(),
-                Math.max(-20, Math.min(Math.min(CHILLED_C, place.cabinetC()), soft - 1)),
-                soft);
+        final double cabinetC = Math.min(CHILLED_C, place.cabinetC());
+        final double there = HandWarmth.seconds(centre.centre(), cabinetC, soft);
+        if (there >= LEAST_ROLLED_S) {
+            return new Hand(cabinetC, there, true);
+        }
+        final double colderC = HandWarmth.comesAtC(centre.centre(), LEAST_ROLLED_S, soft);
+        return new Hand(colderC, HandWarmth.seconds(centre.centre(), colderC, soft), false);
     }
 }

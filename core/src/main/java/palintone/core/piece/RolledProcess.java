@@ -48,7 +48,10 @@ final class RolledProcess {
                                                     + what
                                                     + ": {stuck} sticks to each, have {tray} lying"
                                                     + " ready. Longer warmed it takes more.")
-                                    .with("hand", Math.max(2, centres.handS() / 2), Unit.SECOND)
+                                    .with(
+                                            "hand",
+                                            Math.max(2, centres.hand().seconds() / 2),
+                                            Unit.SECOND)
                                     .with("stuck", on.inclusion().eachG(), Unit.GRAM)
                                     .with("tray", on.toHaveG(), Unit.GRAM))
                     .clock(Clock.about(ONE_S * pieces))

@@ -7,8 +7,11 @@ import static palintone.core.filling.Kitchen.op;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.figure.Source;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingStand;
 import palintone.core.filling.cool.CoolingVessel;
@@ -21,6 +24,8 @@ import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
 import palintone.core.filling.texture.Texture;
+import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 
 /** What is computed, beside what makers find (common practice, no source). */
@@ -66,9 +71,7 @@ class PracticeTest {
         return cook(
                 op(OperationKind.BOIL, grams(Kitchen.JUICE, 2 * juiceG)),
                 new Operation(
-                        OperationKind.BOIL_DOWN,
-                        List.of(),
-                        java.util.Map.of(OperationSetting.PERCENT, 50.0)),
+                        OperationKind.BOIL_DOWN, List.of(), Map.of(OperationSetting.PERCENT, 50.0)),
                 op(OperationKind.POUR, grams(Samples.DARK_66, 100)));
     }
 
@@ -109,6 +112,116 @@ class PracticeTest {
         return Cooling.of(
                 FillingProperties.of(what, Conditions.USUAL),
                 new Cooling.Where(vessel, depthMm, room, fromC, pipingC));
+    }
+
+    private static final Ingredient PEANUT_PASTE =
+            Kitchen.of(
+                    "peanut-paste",
+                    Map.of(
+                            Component.WATER, 0.98,
+                            Component.LIQUID_OIL, 53.47,
+                            Component.SUCROSE, 4.0,
+                            Component.PROTEIN, 25.42,
+                            Component.STARCH, 5.78,
+                            Component.FIBRE, 7.82,
+                            Component.ASH, 2.53));
+
+    private static final Ingredient JAM =
+            Kitchen.of(
+                    "jam",
+                    Map.of(
+                            Component.WATER, 34.0,
+                            Component.SUCROSE, 40.0,
+                            Component.GLUCOSE, 12.5,
+                            Component.FRUCTOSE, 12.5,
+                            Component.FIBRE, 1.0));
+
+    /** As the larder has it: poured out, three quarters of the room is air. */
+    private static final Ingredient WAFER =
+            new Ingredient(
+                    "wafer",
+                    "wafer",
+                    Composition.ofMasses(
+                            Map.of(
+                                    Component.WATER, 2.0,
+                                    Component.OTHER_FAT, 3.0,
+                                    Component.SUCROSE, 35.0,
+                                    Component.STARCH, 60.0)),
+                    0.25,
+                    Set.of(),
+                    Source.remembered("a packet"));
+
+    private static final Ingredient COCONUT =
+            new Ingredient(
+                    "coconut",
+                    "coconut",
+                    Composition.ofMasses(
+                            Map.of(
+                                    Component.WATER, 3.0,
+                                    Component.LAURIC_FAT, 65.0,
+                                    Component.PROTEIN, 7.0,
+                                    Component.SUCROSE, 7.0,
+                                    Component.FIBRE, 18.0)),
+                    0.35,
+                    Set.of(),
+                    Source.remembered("a packet"));
+
+    private static Cooked pasteWithJam(final double jamG) {
+        return cook(op(OperationKind.ADD, grams(PEANUT_PASTE, 200), grams(JAM, jamG + 1e-9)));
+    }
+
+    private void nutPastes() {
+        final double alone = pa(pasteWithJam(0), 28);
+        row("peanut paste alone at 28 °C: spoons", "Pa", 40, 2e3, alone);
+        row("  with a tenth jam, stiffer by", "times", 1.5, 12, pa(pasteWithJam(20), 28) / alone);
+        row(
+                "  with three tenths jam: stiff, still piped or just cut",
+                "Pa",
+                6e2,
+                2e4,
+                pa(pasteWithJam(60), 28));
+        row(
+                "  with thrice as much jam: thins again, by",
+                "times",
+                2,
+                100,
+                pa(pasteWithJam(200), 28) / pa(pasteWithJam(600), 28));
+        final Operation gianduja =
+                op(OperationKind.ADD, grams(Kitchen.NUT_PASTE, 100), grams(Samples.MILK_41, 30));
+        row(
+                "nut paste and crisp wafer two to one: pressed, stiffer than without by",
+                "times",
+                10,
+                120,
+                pa(cook(gianduja, op(OperationKind.FOLD, grams(WAFER, 65))), 20)
+                        / pa(cook(gianduja), 20));
+        final Operation sauce =
+                op(
+                        OperationKind.ADD,
+                        grams(Kitchen.SUGAR, 100),
+                        grams(Samples.GLUCOSE_SYRUP, 90),
+                        grams(Samples.CREAM, 125));
+        final Operation boiled =
+                op(OperationKind.COOK_SUGAR, grams(Kitchen.BUTTER, 15))
+                        .with(OperationSetting.TEMPERATURE_C, 110);
+        row(
+                "coconut in caramel of 110 °C, 168 g to 374: rolls, stiffer by",
+                "times",
+                10,
+                120,
+                pa(cook(sauce, boiled, op(OperationKind.FOLD, grams(COCONUT, 114))), 20)
+                        / pa(cook(sauce, boiled), 20));
+    }
+
+    /** With every spoonful of jam a paste gets stiffer, until it is more jam than paste. */
+    @Test
+    void jamStiffensANutPasteByDegrees() {
+        double before = pa(pasteWithJam(0), 28);
+        for (double jamG = 4; jamG <= 160; jamG += 4) {
+            final double now = pa(pasteWithJam(jamG), 28);
+            assertThat(now).as(jamG + " g of jam").isBetween(before, before * 1.6);
+            before = now;
+        }
     }
 
     @Test
@@ -310,6 +423,7 @@ class PracticeTest {
                         * cool(ganache, CoolingVessel.BOWL, 60, 20, 60, 29).final24h().value()
                         / Texture.firmness(pa(ganache, 20)));
         row("nut paste 1 : 1 with milk chocolate: just cut", "Pa", 2e3, 3e5, pa(gianduja, 20));
+        nutPastes();
         open(
                 "open: butter makes dark 1 : 1 firmer, 20 g to 200",
                 "times",

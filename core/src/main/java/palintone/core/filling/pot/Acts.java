@@ -27,6 +27,7 @@ final class Acts {
 
     static void add(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
+        pot.did.mixedC = pot.temperatureC;
     }
 
     static void pour(final Pot pot, final Operation op, final double[] grams) {
@@ -94,6 +95,7 @@ final class Acts {
     static void blend(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         pot.did.blended = true;
+        pot.did.mixedC = pot.temperatureC;
         pot.stick(op.value(OperationSetting.PERCENT) / 100);
     }
 
@@ -227,6 +229,7 @@ final class Acts {
     static void emulsify(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         pot.did.emulsifiedWidthMm = op.value(OperationSetting.WIDTH_MM);
+        pot.did.mixedC = pot.temperatureC;
     }
 
     static void cool(final Pot pot, final Operation op, final double[] grams) {
@@ -262,6 +265,7 @@ final class Acts {
                 pot.pieces.g[i] += pot.matrix.g[i] - had[i];
                 pot.matrix.g[i] = had[i];
             }
+            pot.pieces.lieLoose(grams[line], op.lines().get(line).ingredient().densityGPerMl());
         }
         coming.ifPresent(other -> Joining.fold(pot, other));
         for (int line = 0; line < grams.length; line++) {

@@ -20,6 +20,11 @@ final class Contents {
 
     final Buffers buffers = new Buffers();
 
+    /** Of what lies loose in it: the room it takes when poured out, and how much that is. */
+    private double looseMl;
+
+    private double looseG;
+
     /** Of all of it, g. */
     double massG() {
         return Arrays.stream(g).sum();
@@ -35,12 +40,43 @@ final class Contents {
         g[component.ordinal()] += grams;
     }
 
+    /** So much of it lies loose, of this density when poured out. */
+    void lieLoose(final double grams, final double densityGPerMl) {
+        looseG += grams;
+        looseMl += grams / densityGPerMl;
+    }
+
+    /** Molten or ground, nothing lies loose in it. */
+    void lieClose() {
+        looseG = 0;
+        looseMl = 0;
+    }
+
+    /**
+     * The room all of it takes when poured out, pieces with the voids between them.
+     *
+     * @param solidMl of it without voids
+     * @param pack share of the room that is solid where nothing is known of a piece
+     */
+    double looseMl(final double solidMl, final double pack) {
+        final double massG = massG();
+        if (massG <= 0) {
+            return 0;
+        }
+        final double unknownMl = Math.max(0, massG - looseG) / massG * solidMl / pack;
+        return Math.max(solidMl / pack, looseMl + unknownMl);
+    }
+
     /** Everything of another goes in here; the other is empty then. */
     void addAll(final Contents other) {
         for (int i = 0; i < g.length; i++) {
             g[i] += other.g[i];
             other.g[i] = 0;
         }
+        looseMl += other.looseMl;
+        looseG += other.looseG;
+        other.looseMl = 0;
+        other.looseG = 0;
         buffers.add(other.buffers.takeAll());
     }
 
@@ -55,6 +91,10 @@ final class Contents {
             out.g[i] = share * g[i];
             g[i] -= out.g[i];
         }
+        out.looseMl = share * looseMl;
+        out.looseG = share * looseG;
+        looseMl -= out.looseMl;
+        looseG -= out.looseG;
         out.buffers.add(buffers.take(share));
         return out;
     }
@@ -64,6 +104,8 @@ final class Contents {
         for (int i = 0; i < g.length; i++) {
             g[i] *= share;
         }
+        looseMl *= share;
+        looseG *= share;
         buffers.keep(share);
     }
 

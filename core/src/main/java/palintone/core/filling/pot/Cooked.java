@@ -3,8 +3,11 @@ package palintone.core.filling.pot;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import palintone.core.fat.SolidFatCurve;
+import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Ingredient;
@@ -49,6 +52,8 @@ public record Cooked(
      * @param pieces what they are made of
      * @param grams of pieces
      * @param volumeShare of the pieces, 0 to 1
+     * @param packed how near they come to lying on each other, 0 to 1: the room they take when
+     *     poured out, of the whole; thin flakes and shreds fill it with little
      * @param sugarG of sugar in the pieces, which draws water and melts away
      * @param sizeMm side of the smallest of them, 0 where there are none
      * @param coatG of cocoa butter on them, part of their grams
@@ -58,6 +63,7 @@ public record Cooked(
             Composition pieces,
             double grams,
             double volumeShare,
+            double packed,
             double sugarG,
             double sizeMm,
             double coatG) {}
@@ -150,6 +156,7 @@ public record Cooked(
      * @param highestC hottest moment
      * @param blended whether a blender ran
      * @param emulsifiedWidthMm width of the vessel
+     * @param mixedC as it was last stirred, beaten or blended together
      * @param butterC temperature of the pot when the butter went in
      * @param pouredAtC temperature of what was poured over the chocolate
      * @param cutMm side of the cut pieces
@@ -163,11 +170,40 @@ public record Cooked(
             double highestC,
             boolean blended,
             double emulsifiedWidthMm,
+            double mixedC,
             double butterC,
             double pouredAtC,
             double cutMm,
             double restHours,
             double coldRestHours) {}
+
+    /**
+     * Chocolate that what was poured did not melt.
+     *
+     * @param celsius both came to
+     * @param solid of its cocoa butter, 0 to 1
+     */
+    public record Unmelted(double celsius, double solid) {}
+
+    /** So much that is solid melts on in the hand that stirs. */
+    private static final double MELTS_ON = 0.05;
+
+    /** Where chocolate was poured over too cool, and nothing has warmed both since. */
+    public Optional<Unmelted> unmelted() {
+        if (matrix().fraction(Component.COCOA_BUTTER) <= 0) {
+            return Optional.empty();
+        }
+        Optional<Unmelted> left = Optional.empty();
+        for (final Stage stage : stages) {
+            final double solid = SolidFatCurve.cocoaButter().solidAt(stage.temperatureC());
+            if (solid < MELTS_ON) {
+                left = Optional.empty();
+            } else if (stage.kind() == OperationKind.POUR) {
+                left = Optional.of(new Unmelted(stage.temperatureC(), solid));
+            }
+        }
+        return left;
+    }
 
     /** Whether raw egg went into it, heated since or not. */
     public boolean hasEgg() {

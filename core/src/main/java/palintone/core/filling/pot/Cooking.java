@@ -122,6 +122,7 @@ public final class Cooking {
                         pot.did.highestC,
                         pot.did.blended,
                         pot.did.emulsifiedWidthMm,
+                        pot.did.mixedC,
                         pot.did.butterC,
                         pot.did.pouredAtC,
                         pot.did.cutMm,

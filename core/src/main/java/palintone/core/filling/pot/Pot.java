@@ -39,6 +39,12 @@ final class Pot {
                     FunctionalClass.GELATINE,
                     FunctionalClass.AGAR);
 
+    /** Coarse grains of a usual shape cannot lie closer, as a share of the room. */
+    private static final double PACK = 0.62;
+
+    /** Of the room flakes take when poured out, themselves and the air in them; calibrated. */
+    private static final double FILLED = 0.55;
+
     private static final double USUAL_BLOOM = 200;
     private static final double USUAL_GRADE = 150;
     private static final double USUAL_AGAR_G_PER_CM2 = 800;
@@ -114,6 +120,7 @@ final class Pot {
     /** What lay in pieces is molten or ground into the rest. */
     void breakPieces() {
         matrix.addAll(pieces);
+        matrix.lieClose();
         coatG = 0;
         onTopG = 0;
         crushed = false;
@@ -328,16 +335,18 @@ final class Pot {
     Cooked.Folded folded() {
         final double grams = pieces.massG();
         if (grams <= 0 || matrix.massG() <= 0) {
-            return new Cooked.Folded(composition(), composition(), 0, 0, 0, 0, 0);
+            return new Cooked.Folded(composition(), composition(), 0, 0, 0, 0, 0, 0);
         }
         final Composition around = matrix.composition();
         final double piecesMl = grams / ChoiOkos1986.densityGPerMl(pieces.composition(), ROOM_C);
+        final double looseMl = pieces.looseMl(piecesMl, PACK);
         final double matrixMl = matrix.massG() / ChoiOkos1986.densityGPerMl(around, ROOM_C);
         return new Cooked.Folded(
                 around,
                 pieces.composition(),
                 grams,
                 piecesMl / (piecesMl + matrixMl),
+                looseMl / (matrixMl + Math.max(piecesMl, FILLED * looseMl)),
                 pieces.g[SUCROSE] + pieces.g(Component.HIGHER_SACCHARIDES),
                 pieceMm,
                 coatG);

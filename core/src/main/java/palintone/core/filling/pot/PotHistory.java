@@ -21,6 +21,9 @@ final class PotHistory {
     /** Of the blade's gap it was emulsified through, mm; 0 where it was not. */
     double emulsifiedWidthMm;
 
+    /** As it was last stirred, beaten or blended together, °C; not a number where it was not. */
+    double mixedC = Double.NaN;
+
     /** When butter went in, °C; not a number where none did. */
     double butterC = Double.NaN;
 
@@ -40,6 +43,7 @@ final class PotHistory {
         cookedSugarC = other.cookedSugarC;
         blended = other.blended;
         emulsifiedWidthMm = other.emulsifiedWidthMm;
+        mixedC = other.mixedC;
         butterC = other.butterC;
         pouredAtC = other.pouredAtC;
         cutMm = other.cutMm;

@@ -22,9 +22,12 @@ import palintone.core.substance.LumpedSolids;
  * 0.6). Undissolved sugar, hard grains that touch only where they are packed: they thicken all else
  * as Krieger & Dougherty 1959 have it, and yield as grains do near their packing (Heymann, Peukert
  * & Aksel 2002, from memory). And what gels in the syrup ({@link Gel}). Where there is too little
- * syrup to surround the fat, the fat is outside and the dry bodies lie in it. Constants are
- * calibrated here so that the usual ratios of chocolate to cream, and caramels cooked to 110, 116
- * and 124 °C, fall into the classes practice gives them (TextureTest prints them).
+ * syrup to surround the fat, the fat is outside and the dry bodies lie in it; a little water that
+ * cannot surround anything sits between them and holds them together (capillary suspensions, Koos &
+ * Willenbacher 2011, from memory; how much is calibrated), so that a nut paste or a molten
+ * chocolate stiffens with the first spoonful of jam. From the one to the other it goes by degrees.
+ * Constants are calibrated here so that the usual ratios of chocolate to cream, and caramels cooked
+ * to 110, 116 and 124 °C, fall into the classes practice gives them (TextureTest prints them).
  */
 public final class Texture {
 
@@ -43,8 +46,44 @@ public final class Texture {
     private static final double DRY_BASE = 0.8;
 
     private static final double DRY_PER_PARTICLES = 2.2;
-    private static final double DRY_PER_SOLID_FAT = 8.0;
+
+    /** Crystals bear more each the fewer they are: a gianduja of a tenth solid fat is just cut. */
+    private static final double DRY_PER_SOLID_FAT = 9.0;
+
+    private static final double DRY_SOLID_FAT_POWER = 0.8;
     private static final double DRY_BENT_FROM = 0.45;
+
+    /** Dry, protein, fibre and starch have not swollen, but hold the oil next to them. */
+    private static final double PROTEIN_DRY_ML_PER_G = 1.3;
+
+    private static final double FIBRE_DRY_ML_PER_G = 1.3;
+    private static final double STARCH_DRY_ML_PER_G = 0.8;
+
+    /**
+     * Water between bodies in fat: tenfolds it stiffens by at most, and the share that gives most.
+     */
+    private static final double BRIDGES = 1.6;
+
+    private static final double BRIDGED_AT = 0.1;
+
+    /** Dry bodies have so much water of their own, g for each ml of them. */
+    private static final double OWN_WATER = 0.035;
+
+    /**
+     * Between these the syrup comes to surround the fat: ml of it in 100 g, and share of the oil.
+     */
+    private static final double SYRUP_FROM_ML = 11;
+
+    private static final double SYRUP_TO_ML = 17;
+    private static final double OIL_FROM = 0.84;
+    private static final double OIL_TO = 0.76;
+
+    /**
+     * Bodies that could drink so many times the water there is leave none free; or half of that.
+     */
+    private static final double THIRST_FROM = 1.6;
+
+    private static final double THIRST_TO = 0.8;
 
     /** The syrup: log10 Pa at 10 Pa·s, and per tenfold of its viscosity. */
     private static final double THINNING_BASE = 1.36;
@@ -54,6 +93,7 @@ public final class Texture {
     private static final double PROTEIN_ML_PER_G = 2.2;
     private static final double FIBRE_ML_PER_G = 2.5;
     private static final double STARCH_ML_PER_G = 1.2;
+    private static final double SOLID_ML_PER_G = 0.7;
     private static final double CRYSTAL_ML_PER_G = 0.63;
 
     /** Grains of sugar cannot lie closer; milled and of many sizes. */
@@ -76,6 +116,9 @@ public final class Texture {
     /** Pieces in a filling thicken it as coarse grains do; Krieger & Dougherty 1959. */
     private static final double PIECES_PACK = 0.62;
 
+    /** Nearer to lying on each other they are a heap that is held together, no longer a paste. */
+    private static final double PIECES_MOST = 0.93;
+
     private static final double PIECES_KRIEGER = -2.5 * PIECES_PACK;
 
     /** What is solid beyond half of the fat hangs together by so much only; calibrated. */
@@ -87,7 +130,7 @@ public final class Texture {
     private final boolean cooked;
     private final FatBlend fat;
     private final Gel gel;
-    private final boolean syrupOutside;
+    private final double outside;
 
     /** Added to log10 of the stiffness: what the workshop's own checks say. */
     private final double moved;
@@ -102,9 +145,40 @@ public final class Texture {
         this.gel = gel;
         this.moved = moved;
         this.fat = FatBlend.of(composition);
-        this.syrupOutside =
-                composition.fraction(Component.WATER) > 0.005
-                        && (Emulsion.of(composition).syrupOutside() || cooked);
+        this.outside = outside(composition, cooked);
+    }
+
+    /** How far the syrup surrounds the fat, from 0, the fat is outside, to 1. */
+    private static double outside(final Composition c, final boolean cooked) {
+        if (c.fraction(Component.WATER) <= 0.005) {
+            return 0;
+        }
+        if (cooked) {
+            return 1;
+        }
+        final Emulsion drops = Emulsion.of(c);
+        return step(drops.syrupMl(), SYRUP_FROM_ML, SYRUP_TO_ML)
+                * step(drops.oilShare(), OIL_FROM, OIL_TO)
+                * step(thirst(c), THIRST_FROM, THIRST_TO);
+    }
+
+    /** From 0 at the one to 1 at the other, without a bend. */
+    private static double step(final double value, final double none, final double all) {
+        final double x = Math.max(0, Math.min(1, (value - none) / (all - none)));
+        return x * x * (3 - 2 * x);
+    }
+
+    /** What protein, fibre and starch could drink, as times the water there is. */
+    private static double thirst(final Composition c) {
+        return ((PROTEIN_ML_PER_G - SOLID_ML_PER_G) * protein(c)
+                        + (FIBRE_ML_PER_G - SOLID_ML_PER_G) * c.fraction(Component.FIBRE)
+                        + (STARCH_ML_PER_G - SOLID_ML_PER_G) * c.fraction(Component.STARCH))
+                / c.fraction(Component.WATER);
+    }
+
+    private static double protein(final Composition c) {
+        return c.fraction(Component.PROTEIN)
+                + LumpedSolids.MILK_PROTEIN * c.fraction(Component.MILK_SOLIDS);
     }
 
     /** Of what came out of the pot. */
@@ -115,11 +189,7 @@ public final class Texture {
                                 || cooked.history().boiledClear())
                         && sugary(cooked),
                 Gel.of(cooked),
-                PIECES_KRIEGER
-                        * Math.log10(
-                                1
-                                        - Math.min(0.9 * PIECES_PACK, cooked.folded().volumeShare())
-                                                / PIECES_PACK));
+                PIECES_KRIEGER * Math.log10(1 - Math.min(PIECES_MOST, cooked.folded().packed())));
     }
 
     /**
@@ -161,7 +231,7 @@ public final class Texture {
 
     /** Whether the syrup surrounds the fat and not the other way round. */
     public boolean syrupOutside() {
-        return syrupOutside;
+        return outside >= 0.5;
     }
 
     /** Solid share of the fat at rest, 0 to 1. */
@@ -189,19 +259,40 @@ public final class Texture {
     }
 
     private double log10(final double celsius, final double solidShare) {
+        if (outside <= 0) {
+            return fatOutside(solidShare);
+        }
+        if (outside >= 1) {
+            return syrupOutside(celsius, solidShare);
+        }
+        return outside * syrupOutside(celsius, solidShare) + (1 - outside) * fatOutside(solidShare);
+    }
+
+    private double fatOutside(final double solidShare) {
         final double fatG = composition.fatFraction() * 100;
         final double solidMl = fatG * solidShare / FatDensity.SOLID_G_PER_ML;
         final double oilMl = fatG * (1 - solidShare) / FatDensity.LIQUID_G_PER_ML;
-        final double dryMl = dryMl();
-        if (!syrupOutside) {
-            final double sugarMl = sugarG() * CRYSTAL_ML_PER_G;
-            final double all = solidMl + oilMl + dryMl + sugarMl + water();
-            final double particles = Math.min(0.75, (dryMl + sugarMl) / all);
-            // Dry solids pack: beyond the bend each further share counts four times.
-            final double packed = particles + 3 * Math.max(0, particles - DRY_BENT_FROM);
-            final double ofFat = fatG > 0 ? solidShare : 1;
-            return DRY_BASE + DRY_PER_PARTICLES * packed + DRY_PER_SOLID_FAT * ofFat;
-        }
+        final double bodiesMl =
+                dryMl(PROTEIN_DRY_ML_PER_G, FIBRE_DRY_ML_PER_G, STARCH_DRY_ML_PER_G)
+                        + sugarG() * CRYSTAL_ML_PER_G;
+        final double all = solidMl + oilMl + bodiesMl + water();
+        final double particles = Math.min(0.75, bodiesMl / all);
+        // Dry solids pack: beyond the bend each further share counts four times.
+        final double packed = particles + 3 * Math.max(0, particles - DRY_BENT_FROM);
+        final double ofFat = fatG > 0 ? solidShare : 1;
+        final double between =
+                bodiesMl > 0 ? Math.max(0, water() - OWN_WATER * bodiesMl) / bodiesMl : 0;
+        return DRY_BASE
+                + DRY_PER_PARTICLES * packed
+                + DRY_PER_SOLID_FAT * Math.pow(ofFat, DRY_SOLID_FAT_POWER)
+                + BRIDGES * (1 - Math.exp(-between / BRIDGED_AT));
+    }
+
+    private double syrupOutside(final double celsius, final double solidShare) {
+        final double fatG = composition.fatFraction() * 100;
+        final double solidMl = fatG * solidShare / FatDensity.SOLID_G_PER_ML;
+        final double oilMl = fatG * (1 - solidShare) / FatDensity.LIQUID_G_PER_ML;
+        final double dryMl = dryMl(PROTEIN_ML_PER_G, FIBRE_ML_PER_G, STARCH_ML_PER_G);
         final AqueousPhase syrup = syrup(celsius);
         final double syrupMl = syrup.waterG() + syrup.dissolvedSumG() / 1.6 + syrup.ethanolG();
         final double crystalMl = syrup.crystallineG() * CRYSTAL_ML_PER_G;
@@ -232,15 +323,13 @@ public final class Texture {
         return composition.fraction(Component.WATER) * 100;
     }
 
-    private double dryMl() {
+    private double dryMl(
+            final double proteinMlPerG, final double fibreMlPerG, final double starchMlPerG) {
         return 100
                 * (COCOA_ML_PER_G * composition.fraction(Component.COCOA_SOLIDS)
-                        + PROTEIN_ML_PER_G
-                                * (composition.fraction(Component.PROTEIN)
-                                        + LumpedSolids.MILK_PROTEIN
-                                                * composition.fraction(Component.MILK_SOLIDS))
-                        + FIBRE_ML_PER_G * composition.fraction(Component.FIBRE)
-                        + STARCH_ML_PER_G * composition.fraction(Component.STARCH));
+                        + proteinMlPerG * protein(composition)
+                        + fibreMlPerG * composition.fraction(Component.FIBRE)
+                        + starchMlPerG * composition.fraction(Component.STARCH));
     }
 
     private double sugarG() {
