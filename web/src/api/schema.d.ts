@@ -6549,7 +6549,7 @@ export interface components {
         HousesView: {
             /** @enum {string} */
             here: "SAMPLE" | "OWN";
-            /** @description null where there is none, or it is not open yet */
+            /** @description null where there is none */
             other?: components["schemas"]["OtherView"];
         };
         /** @description The other house: on the same machine, at this port. */

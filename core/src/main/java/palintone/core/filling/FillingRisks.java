@@ -44,7 +44,7 @@ final class FillingRisks {
                 mixed ? FatBlend.of(cooked.matrix()).solidAt(Math.min(60, history.mixedC())) : 0;
         final double packed = Emulsion.of(cooked.matrix()).splitRisk(history.blended(), tooWide);
         final double handled =
-                !mixed && !Double.isNaN(history.pouredAtC())
+                cooked.pouredAndLeft()
                         ? UNMIXED
                         : Math.min(COLD_AT_MOST, PER_SOLID * Math.max(0, solid - SOLID_BORNE))
                                 + (tooWide && !history.blended() ? TOO_WIDE : 0);

@@ -27,7 +27,6 @@ final class Acts {
 
     static void add(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
-        pot.did.mixedC = pot.temperatureC;
     }
 
     static void pour(final Pot pot, final Operation op, final double[] grams) {

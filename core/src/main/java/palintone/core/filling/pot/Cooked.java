@@ -156,7 +156,7 @@ public record Cooked(
      * @param highestC hottest moment
      * @param blended whether a blender ran
      * @param emulsifiedWidthMm width of the vessel
-     * @param mixedC as it was last stirred, beaten or blended together
+     * @param mixedC as it was last beaten or blended together
      * @param butterC temperature of the pot when the butter went in
      * @param pouredAtC temperature of what was poured over the chocolate
      * @param cutMm side of the cut pieces
@@ -176,6 +176,20 @@ public record Cooked(
             double cutMm,
             double restHours,
             double coldRestHours) {}
+
+    /** Where what was poured over stands as it was poured: nothing has stirred it since. */
+    public boolean pouredAndLeft() {
+        boolean left = false;
+        for (final Stage stage : stages) {
+            left =
+                    switch (stage.kind()) {
+                        case POUR -> true;
+                        case COOL, REST, CUT, FREEZE -> left;
+                        default -> false;
+                    };
+        }
+        return left;
+    }
 
     /**
      * Chocolate that what was poured did not melt.

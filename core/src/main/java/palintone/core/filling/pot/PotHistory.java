@@ -21,7 +21,7 @@ final class PotHistory {
     /** Of the blade's gap it was emulsified through, mm; 0 where it was not. */
     double emulsifiedWidthMm;
 
-    /** As it was last stirred, beaten or blended together, °C; not a number where it was not. */
+    /** As it was last beaten or blended together, °C; not a number where it was not. */
     double mixedC = Double.NaN;
 
     /** When butter went in, °C; not a number where none did. */

@@ -37,9 +37,15 @@ public final class Texture {
                             + " ganache and to caramels of 110, 116, 124 °C (common practice)");
 
     /** Syrup outside: log10 Pa at no solids, and per volume share of solids. */
-    private static final double WET_BASE = -0.62;
+    private static final double WET_BASE = -1.5;
 
-    private static final double WET_PER_SHARE = 12.9;
+    /**
+     * Drops that are oil give way, and are in each other's way by so much of a hard body;
+     * calibrated.
+     */
+    private static final double SOFT_DROPS = 0.15;
+
+    private static final double WET_PER_SHARE = 14.4;
     private static final double WET_PER_LOG_VISCOSITY = 0.22;
 
     /** Fat outside. */
@@ -229,9 +235,13 @@ public final class Texture {
         return gel;
     }
 
-    /** Whether the syrup surrounds the fat and not the other way round. */
+    /**
+     * Whether there is syrup enough to surround the fat. What grows in it, lives in it; dry bodies
+     * that could drink it all make it no drier for that, only stiffer.
+     */
     public boolean syrupOutside() {
-        return outside >= 0.5;
+        return composition.fraction(Component.WATER) > 0.005
+                && (cooked || Emulsion.of(composition).syrupOutside());
     }
 
     /** Solid share of the fat at rest, 0 to 1. */
@@ -299,7 +309,8 @@ public final class Texture {
         final double all = solidMl + oilMl + dryMl + crystalMl + syrupMl;
         final double hangs =
                 Math.min(0.5, solidShare) + BEYOND_HALF * Math.max(0, solidShare - 0.5);
-        final double held = solidShare > 0 ? solidMl * hangs / solidShare : 0;
+        final double held =
+                (solidShare > 0 ? solidMl * hangs / solidShare : 0) + SOFT_DROPS * oilMl;
         final double grains = Math.min(0.995 * GRAINS_PACK, crystalMl / all);
         final double share = (held + dryMl) / (all - crystalMl);
         final double viscosity = SyrupViscosity.log10PaS(syrup, celsius);
