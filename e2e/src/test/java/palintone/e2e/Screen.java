@@ -65,6 +65,7 @@ final class Screen implements AutoCloseable {
                                                             "--host-resolver-rules=MAP "
                                                                     + House.NETWORK_NAME
                                                                     + " 127.0.0.1",
+                                                            "--font-render-hinting=none",
                                                             "--no-first-run")));
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         }
