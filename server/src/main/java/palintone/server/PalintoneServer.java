@@ -22,12 +22,12 @@ public class PalintoneServer {
     public static void main(final String[] args) {
         final ConfigurableApplicationContext house =
                 SpringApplication.run(PalintoneServer.class, args);
-        holdOtherDoor(house.getEnvironment());
+        holdOtherDoor(house.getEnvironment(), house.getBean(Clock.class));
         Warming.ask(house);
     }
 
     /** Where another house stands beside this one, and nobody is in it yet. */
-    private static void holdOtherDoor(final Environment asked) {
+    private static void holdOtherDoor(final Environment asked, final Clock clock) {
         final String wanted = asked.getProperty("palintone.other.wanted", "");
         if (wanted.isBlank()) {
             return;
@@ -37,7 +37,8 @@ public class PalintoneServer {
             new HeldDoor(
                     new InetSocketAddress(asked.getRequiredProperty("server.address"), port),
                     Path.of(wanted),
-                    Path.of(asked.getRequiredProperty("palintone.other.stands")));
+                    Path.of(asked.getRequiredProperty("palintone.other.stands")),
+                    clock);
         } catch (IOException e) {
             LOG.error("The other house's door, port {}, cannot be held", port, e);
         }

@@ -18,6 +18,9 @@ public final class HandWarmth {
                     "heat from palms of 33 °C through a film set so that a soft ganache smears after"
                             + " ten to twenty seconds out of the cold, as common practice has it");
 
+    /** Nobody rolls what is colder, °C. */
+    public static final double COLDEST_C = -20;
+
     private static final int CELLS = 30;
     private static final double FINEST = 0.2;
     private static final double LONGEST_S = 600;
@@ -32,9 +35,6 @@ public final class HandWarmth {
         }
         return cell;
     }
-
-    /** Nobody rolls what is colder, °C. */
-    public static final double COLDEST_C = -20;
 
     /**
      * How cold it must come to hand to bear it so long.

@@ -16,8 +16,6 @@ import palintone.core.filling.sugar.Graining;
 /** What may go wrong with a filling, in percent. */
 final class FillingRisks {
 
-    private FillingRisks() {}
-
     /** Poured together and left so, three in ten do not become one; common practice, calibrated. */
     private static final double UNMIXED = 0.3;
 
@@ -29,6 +27,8 @@ final class FillingRisks {
 
     private static final double PER_SOLID = 2;
     private static final double COLD_AT_MOST = 0.8;
+
+    private FillingRisks() {}
 
     /** How likely it splits; nothing can split where fat is outside. */
     static Figure ofSplitting(final FillingProperties properties) {

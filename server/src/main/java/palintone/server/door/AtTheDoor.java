@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
@@ -13,7 +11,7 @@ import org.springframework.stereotype.Component;
  * says so; when it has gone the port is free.
  */
 @Component
-class AtTheDoor implements SmartLifecycle {
+class AtTheDoor extends BeforeThePort {
 
     private static final int LOOKED_AT_EVERY_MS = 20;
 
@@ -21,15 +19,14 @@ class AtTheDoor implements SmartLifecycle {
     private static final int PATIENCE_MS = 10_000;
 
     private final String file;
-    private volatile boolean running;
 
     AtTheDoor(@Value("${palintone.stands}") final String file) {
+        super(1);
         this.file = file;
     }
 
     @Override
-    public void start() {
-        running = true;
+    protected void prepare() {
         if (file.isBlank()) {
             return;
         }
@@ -45,21 +42,5 @@ class AtTheDoor implements SmartLifecycle {
         } catch (InterruptedException ended) {
             Thread.currentThread().interrupt();
         }
-    }
-
-    @Override
-    public void stop() {
-        running = false;
-    }
-
-    @Override
-    public boolean isRunning() {
-        return running;
-    }
-
-    /** Just before the port is opened. */
-    @Override
-    public int getPhase() {
-        return WebServerApplicationContext.START_STOP_LIFECYCLE_PHASE - 1;
     }
 }

@@ -10,9 +10,8 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
+import palintone.server.door.BeforeThePort;
 import palintone.server.larder.LarderService;
 
 /**
@@ -20,27 +19,26 @@ import palintone.server.larder.LarderService;
  * can look in.
  */
 @Component
-class DemoLoader implements SmartLifecycle {
+class DemoLoader extends BeforeThePort {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
     private final ImportService imports;
     private final LarderService larder;
     private final String folder;
-    private volatile boolean running;
 
     DemoLoader(
             final ImportService imports,
             final LarderService larder,
             @Value("${palintone.demo}") final String folder) {
+        super(2); // the other house says only then that it is ready for its port
         this.imports = imports;
         this.larder = larder;
         this.folder = folder;
     }
 
     @Override
-    public void start() {
-        running = true;
+    protected void prepare() {
         if (folder.isBlank() || !larder.ids().isEmpty()) {
             return;
         }
@@ -63,21 +61,5 @@ class DemoLoader implements SmartLifecycle {
             }
         }
         return files;
-    }
-
-    @Override
-    public void stop() {
-        running = false;
-    }
-
-    @Override
-    public boolean isRunning() {
-        return running;
-    }
-
-    /** Before the port is opened, and before the other house says that it is ready for its own. */
-    @Override
-    public int getPhase() {
-        return WebServerApplicationContext.START_STOP_LIFECYCLE_PHASE - 2;
     }
 }

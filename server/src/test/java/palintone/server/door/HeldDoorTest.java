@@ -1,6 +1,8 @@
 package palintone.server.door;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.io.IOException;
 import java.net.InetAddress;
@@ -10,7 +12,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -41,8 +46,12 @@ class HeldDoorTest {
     void whoeverKnocksIsToldToWaitAndTheScriptIsAskedOnce() throws Exception {
         final int port = freePort();
         final Path wanted = run.resolve("wanted");
+        final Clock clock = mock(Clock.class);
+        final Instant now = Instant.parse("2026-12-01T08:00:00Z");
+        when(clock.instant()).thenReturn(now);
         try (HeldDoor held =
-                new HeldDoor(new InetSocketAddress(HERE, port), wanted, run.resolve("stands"))) {
+                new HeldDoor(
+                        new InetSocketAddress(HERE, port), wanted, run.resolve("stands"), clock)) {
             assertThat(held).isNotNull();
             assertThat(wanted).as("before anybody knocked").doesNotExist();
             final HttpResponse<String> page = knock(port, "text/html,*/*");
@@ -54,6 +63,15 @@ class HeldDoorTest {
             assertThat(program.headers().firstValue("Retry-After")).isPresent();
             assertThat(program.body()).contains("/problems/busy");
             assertThat(wanted).content().isEqualTo("other\n");
+            // One that has not come for minutes is asked for anew.
+            Files.writeString(wanted, "");
+            knock(port, "text/html");
+            knock(port, "text/html");
+            assertThat(wanted).content().isEmpty();
+            when(clock.instant()).thenReturn(now.plusSeconds(600));
+            knock(port, "text/html");
+            knock(port, "text/html");
+            assertThat(wanted).content().isEqualTo("other\n");
         }
     }
 
@@ -63,11 +81,15 @@ class HeldDoorTest {
         final int port = freePort();
         final Path stands = run.resolve("stands");
         try (HeldDoor held =
-                new HeldDoor(new InetSocketAddress(HERE, port), run.resolve("wanted"), stands)) {
+                new HeldDoor(
+                        new InetSocketAddress(HERE, port),
+                        run.resolve("wanted"),
+                        stands,
+                        Clock.systemUTC())) {
             assertThat(held).isNotNull();
             knock(port, "text/html");
             final AtTheDoor other = new AtTheDoor(stands.toString());
-            other.start();
+            other.prepare();
             assertThat(stands).doesNotExist();
             try (ServerSocket its = new ServerSocket(port, 1, HERE)) {
                 assertThat(its.isBound()).isTrue();

@@ -180,13 +180,16 @@ public record Cooked(
     /** Where what was poured over stands as it was poured: nothing has stirred it since. */
     public boolean pouredAndLeft() {
         boolean left = false;
+        final int out = stages.isEmpty() ? 0 : stages.get(stages.size() - 1).pot();
         for (final Stage stage : stages) {
-            left =
-                    switch (stage.kind()) {
-                        case POUR -> true;
-                        case COOL, REST, CUT, FREEZE -> left;
-                        default -> false;
-                    };
+            if (stage.pot() == out) {
+                left =
+                        switch (stage.kind()) {
+                            case POUR -> true;
+                            case COOL, REST, CUT, FREEZE -> left;
+                            default -> false;
+                        };
+            }
         }
         return left;
     }
@@ -207,16 +210,17 @@ public record Cooked(
         if (matrix().fraction(Component.COCOA_BUTTER) <= 0) {
             return Optional.empty();
         }
-        Optional<Unmelted> left = Optional.empty();
+        final Map<Integer, Unmelted> left = new LinkedHashMap<>();
         for (final Stage stage : stages) {
             final double solid = SolidFatCurve.cocoaButter().solidAt(stage.temperatureC());
             if (solid < MELTS_ON) {
-                left = Optional.empty();
+                left.remove(stage.pot());
+                left.remove(stage.from());
             } else if (stage.kind() == OperationKind.POUR) {
-                left = Optional.of(new Unmelted(stage.temperatureC(), solid));
+                left.put(stage.pot(), new Unmelted(stage.temperatureC(), solid));
             }
         }
-        return left;
+        return left.values().stream().findFirst();
     }
 
     /** Whether raw egg went into it, heated since or not. */
