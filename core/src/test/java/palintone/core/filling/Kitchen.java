@@ -106,6 +106,50 @@ public final class Kitchen {
                             Set.of(FunctionalClass.SPIRIT),
                             false));
 
+    public static final Ingredient PEANUT_PASTE =
+            of(
+                    "peanut-paste",
+                    Map.of(
+                            Component.WATER, 0.98,
+                            Component.LIQUID_OIL, 53.47,
+                            Component.SUCROSE, 4.0,
+                            Component.PROTEIN, 25.42,
+                            Component.STARCH, 5.78,
+                            Component.FIBRE, 7.82,
+                            Component.ASH, 2.53));
+
+    public static final Ingredient JAM =
+            of(
+                    "jam",
+                    Map.of(
+                            Component.WATER, 34.0,
+                            Component.SUCROSE, 40.0,
+                            Component.GLUCOSE, 12.5,
+                            Component.FRUCTOSE, 12.5,
+                            Component.FIBRE, 1.0));
+
+    /** As the larder has it: poured out, three quarters of the room is air. */
+    public static final Ingredient WAFER =
+            loose(
+                    "wafer",
+                    0.25,
+                    Map.of(
+                            Component.WATER, 2.0,
+                            Component.OTHER_FAT, 3.0,
+                            Component.SUCROSE, 35.0,
+                            Component.STARCH, 60.0));
+
+    public static final Ingredient COCONUT =
+            loose(
+                    "coconut",
+                    0.35,
+                    Map.of(
+                            Component.WATER, 3.0,
+                            Component.LAURIC_FAT, 65.0,
+                            Component.PROTEIN, 7.0,
+                            Component.SUCROSE, 7.0,
+                            Component.FIBRE, 18.0));
+
     private Kitchen() {}
 
     public static RecipeLine grams(final Ingredient ingredient, final double grams) {
@@ -117,7 +161,18 @@ public final class Kitchen {
     }
 
     public static Ingredient of(final String id, final Map<Component, Double> parts) {
+        return loose(id, 1, parts);
+    }
+
+    /** Of this density when poured out. */
+    private static Ingredient loose(
+            final String id, final double gPerMl, final Map<Component, Double> parts) {
         return new Ingredient(
-                id, id, Composition.per100(parts), 1, Set.of(), Source.workshop("for the tests"));
+                id,
+                id,
+                Composition.per100(parts),
+                gPerMl,
+                Set.of(),
+                Source.workshop("for the tests"));
     }
 }

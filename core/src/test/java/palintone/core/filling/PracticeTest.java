@@ -8,10 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.figure.Source;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.CoolingStand;
 import palintone.core.filling.cool.CoolingVessel;
@@ -24,8 +22,6 @@ import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
 import palintone.core.filling.texture.Texture;
-import palintone.core.substance.Component;
-import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 
 /** What is computed, beside what makers find (common practice, no source). */
@@ -103,60 +99,12 @@ class PracticeTest {
                 new Cooling.Where(vessel, depthMm, room, fromC, pipingC));
     }
 
-    private static final Ingredient PEANUT_PASTE =
-            Kitchen.of(
-                    "peanut-paste",
-                    Map.of(
-                            Component.WATER, 0.98,
-                            Component.LIQUID_OIL, 53.47,
-                            Component.SUCROSE, 4.0,
-                            Component.PROTEIN, 25.42,
-                            Component.STARCH, 5.78,
-                            Component.FIBRE, 7.82,
-                            Component.ASH, 2.53));
-
-    private static final Ingredient JAM =
-            Kitchen.of(
-                    "jam",
-                    Map.of(
-                            Component.WATER, 34.0,
-                            Component.SUCROSE, 40.0,
-                            Component.GLUCOSE, 12.5,
-                            Component.FRUCTOSE, 12.5,
-                            Component.FIBRE, 1.0));
-
-    /** As the larder has it: poured out, three quarters of the room is air. */
-    private static final Ingredient WAFER =
-            new Ingredient(
-                    "wafer",
-                    "wafer",
-                    Composition.ofMasses(
-                            Map.of(
-                                    Component.WATER, 2.0,
-                                    Component.OTHER_FAT, 3.0,
-                                    Component.SUCROSE, 35.0,
-                                    Component.STARCH, 60.0)),
-                    0.25,
-                    Set.of(),
-                    Source.remembered("a packet"));
-
-    private static final Ingredient COCONUT =
-            new Ingredient(
-                    "coconut",
-                    "coconut",
-                    Composition.ofMasses(
-                            Map.of(
-                                    Component.WATER, 3.0,
-                                    Component.LAURIC_FAT, 65.0,
-                                    Component.PROTEIN, 7.0,
-                                    Component.SUCROSE, 7.0,
-                                    Component.FIBRE, 18.0)),
-                    0.35,
-                    Set.of(),
-                    Source.remembered("a packet"));
-
     private static Cooked pasteWithJam(final double jamG) {
-        return cook(op(OperationKind.ADD, grams(PEANUT_PASTE, 200), grams(JAM, jamG + 1e-9)));
+        return cook(
+                op(
+                        OperationKind.ADD,
+                        grams(Kitchen.PEANUT_PASTE, 200),
+                        grams(Kitchen.JAM, jamG + 1e-9)));
     }
 
     private void nutPastes() {
@@ -182,7 +130,7 @@ class PracticeTest {
                 "times",
                 10,
                 120,
-                pa(cook(gianduja, op(OperationKind.FOLD, grams(WAFER, 65))), 20)
+                pa(cook(gianduja, op(OperationKind.FOLD, grams(Kitchen.WAFER, 65))), 20)
                         / pa(cook(gianduja), 20));
         final Operation sauce =
                 op(
@@ -198,7 +146,7 @@ class PracticeTest {
                 "times",
                 10,
                 120,
-                pa(cook(sauce, boiled, op(OperationKind.FOLD, grams(COCONUT, 114))), 20)
+                pa(cook(sauce, boiled, op(OperationKind.FOLD, grams(Kitchen.COCONUT, 114))), 20)
                         / pa(cook(sauce, boiled), 20));
     }
 
