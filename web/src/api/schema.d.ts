@@ -2070,6 +2070,11 @@ export interface components {
         Retyped: {
             /** Format: double */
             temperatureC: number;
+            /**
+             * Format: double
+             * @description what was read there before, °C: corrected by another meanwhile, it is refused
+             */
+            was?: number | null;
         };
         /** @description Something to be heard at once. */
         AlarmView: {
@@ -6739,7 +6744,7 @@ export interface components {
             style: "SOFT_SHELL" | "PIPED_TRUFFLE" | "CUT_SLAB" | "FLOWING_CARAMEL" | "CHEWY_CARAMEL" | "NUT_LAYER" | "CRISP_LAYER" | "SUGAR_PASTE" | "FRUIT_LAYER";
             text: string;
         };
-        /** @description So many rows of so many. */
+        /** @description So many rows of so many; of a whole house kilobytes. */
         ProgressView: {
             file: string;
             /** Format: int32 */

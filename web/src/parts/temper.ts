@@ -166,13 +166,14 @@ export function useTemperBowl(id: Ref<string | undefined>) {
     await loadChart()
   }
 
-  async function retype(reading: string, temperatureC: number) {
+  /** `was`: what the maker saw there; where another was quicker this one is refused. */
+  async function retype(reading: string, temperatureC: number, was: number | null) {
     const path = { id: id.value!, reading }
     await write(() =>
       ask(
         api.PUT('/api/temper/bowls/{id}/readings/{reading}', {
           params: { path },
-          body: { temperatureC },
+          body: { temperatureC, was },
         }),
       ),
     )

@@ -11,7 +11,7 @@ const props = defineProps<{ bowl: TemperBowl }>()
 const emit = defineEmits<{
   correct: [id: string, draft: Omit<BowlEventDraft, 'id'>]
   takeBack: [id: string]
-  retype: [id: string, celsius: number]
+  retype: [id: string, celsius: number, was: number | null]
   untype: [id: string]
 }>()
 const { taste } = useHouse()
@@ -68,7 +68,7 @@ function save() {
   const row = asked.value
   if (!row || value.value === null) return
   const h = row.event
-  if (!h) emit('retype', row.id, value.value)
+  if (!h) emit('retype', row.id, value.value, row.value)
   else
     emit('correct', row.id, {
       kind: h.kind,

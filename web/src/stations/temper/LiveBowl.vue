@@ -262,7 +262,7 @@ useKeys({ p: () => (testing.value = true) })
           :bowl="bowl"
           @correct="(id, draft) => tried(() => correct(id, draft))"
           @take-back="(id) => tried(() => takeBack(id))"
-          @retype="(id, celsius) => tried(() => retype(id, celsius))"
+          @retype="(id, celsius, was) => tried(() => retype(id, celsius, was))"
           @untype="(id) => tried(() => untype(id))"
         />
         <p v-if="now && now.apart > 0" class="quiet">

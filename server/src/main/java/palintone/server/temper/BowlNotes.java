@@ -1,5 +1,6 @@
 package palintone.server.temper;
 
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -28,6 +29,9 @@ public class BowlNotes {
 
     /** Clocks of screens differ a little; further ahead nothing can have been done. */
     private static final double FUTURE_S = 60;
+
+    /** Below what any probe or maker tells apart, °C. */
+    private static final double SAME_C = 1e-6;
 
     private final TemperBowlRepository bowls;
     private final BowlEventRepository events;
@@ -153,16 +157,30 @@ public class BowlNotes {
                 });
     }
 
-    /** Corrects a typed reading; what it said first is kept. */
-    public TemperBowlView retype(final UUID id, final UUID reading, final double temperatureC) {
+    /**
+     * Corrects a typed reading; what it said first is kept.
+     *
+     * @param was what the maker saw there, °C; where another has corrected it meanwhile this one is
+     *     refused. Null of who did not look.
+     */
+    public TemperBowlView retype(
+            final UUID id,
+            final UUID reading,
+            final double temperatureC,
+            @Nullable final Double was) {
         possible(temperatureC);
         return written(
                 id,
                 () -> {
                     open(id);
-                    if (!readings.correct(id, reading, temperatureC)) {
-                        throw new NotHereException("reading", reading);
+                    final double says =
+                            readings.says(id, reading)
+                                    .orElseThrow(() -> new NotHereException("reading", reading));
+                    if (was != null && Math.abs(says - was) > SAME_C) {
+                        throw new IllegalMoveException(
+                                "This reading was corrected or taken back meanwhile: look again.");
                     }
+                    readings.correct(id, reading, temperatureC);
                 });
     }
 

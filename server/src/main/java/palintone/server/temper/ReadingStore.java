@@ -156,16 +156,27 @@ class ReadingStore {
                 .isEmpty();
     }
 
+    /** What a typed reading that stands says, °C; empty where there is none. */
+    Optional<Double> says(final UUID bowl, final UUID reading) {
+        final List<?> found =
+                entities.createNativeQuery(
+                                "select celsius from probe_reading where probe = ? and bowl_id = ?"
+                                        + " and not voided")
+                        .setParameter(1, typedBy(reading))
+                        .setParameter(2, bowl.toString())
+                        .getResultList();
+        return found.stream().map(c -> ((Number) c).doubleValue()).findFirst();
+    }
+
     /** Puts another value in its place; the first one is kept beside it. */
-    boolean correct(final UUID bowl, final UUID reading, final double celsius) {
-        return entities.createNativeQuery(
-                                "update probe_reading set was_celsius = coalesce(was_celsius,"
-                                        + " celsius), celsius = ? where probe = ? and bowl_id = ?")
-                        .setParameter(1, celsius)
-                        .setParameter(2, typedBy(reading))
-                        .setParameter(3, bowl.toString())
-                        .executeUpdate()
-                > 0;
+    void correct(final UUID bowl, final UUID reading, final double celsius) {
+        entities.createNativeQuery(
+                        "update probe_reading set was_celsius = coalesce(was_celsius,"
+                                + " celsius), celsius = ? where probe = ? and bowl_id = ?")
+                .setParameter(1, celsius)
+                .setParameter(2, typedBy(reading))
+                .setParameter(3, bowl.toString())
+                .executeUpdate();
     }
 
     /** Takes a typed reading back; its row stays. */

@@ -1,5 +1,6 @@
 package palintone.server.temper;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -41,8 +42,12 @@ class TemperBowlController {
     /** A temperature typed by hand. */
     record TypedReading(@NotNull UUID id, double temperatureC) {}
 
-    /** Another value for one. */
-    record Retyped(double temperatureC) {}
+    /**
+     * Another value for one.
+     *
+     * @param was what was read there before, °C: corrected by another meanwhile, it is refused
+     */
+    record Retyped(double temperatureC, @Nullable Double was) {}
 
     /** Bowls under way, or those that are over, newest first. */
     @GetMapping("/bowls")
@@ -107,7 +112,7 @@ class TemperBowlController {
             @PathVariable final UUID id,
             @PathVariable final UUID reading,
             @Valid @RequestBody final Retyped retyped) {
-        return notes.retype(id, reading, retyped.temperatureC());
+        return notes.retype(id, reading, retyped.temperatureC(), retyped.was());
     }
 
     /** Takes a typed reading back. */

@@ -6,9 +6,12 @@ import static org.awaitility.Awaitility.await;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import palintone.server.support.Workshop;
 
@@ -97,6 +100,32 @@ class TemperBowlApiTest {
                                         "{\"temperatureC\":31}")
                                 .status())
                 .isEqualTo(404);
+    }
+
+    /** Six makers correct one reading they all saw: one of them is right, five look again. */
+    @Test
+    void ofSixCorrectionsOfOneReadingOneStands() {
+        final String id = begin("");
+        final UUID reading = UUID.randomUUID();
+        type(id, reading, 46);
+        final String path = "/api/temper/bowls/" + id + "/readings/" + reading;
+        final List<Integer> answers =
+                IntStream.range(0, 6)
+                        .mapToObj(
+                                n ->
+                                        CompletableFuture.supplyAsync(
+                                                () ->
+                                                        workshop.put(
+                                                                path,
+                                                                "{\"temperatureC\":"
+                                                                        + (31 + n)
+                                                                        + ",\"was\":46}")))
+                        .toList()
+                        .stream()
+                        .map(answer -> answer.join().status())
+                        .sorted()
+                        .toList();
+        assertThat(answers).containsExactly(200, 409, 409, 409, 409, 409);
     }
 
     @Test
