@@ -3,8 +3,9 @@
 import { asList } from '@/words/locale'
 import { t } from '@/words'
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Brought } from '@/api/client'
+import { words, type Brought } from '@/api/client'
 import { bring, columnWords, pasted, summary } from './exchange'
+import { useImporting } from './importing'
 
 const props = defineProps<{
   /** The list it goes into where a file does not say; empty for batches. */
@@ -18,9 +19,8 @@ const files = ref<File[]>([])
 const rows = ref('')
 const seen = ref<Brought[] | null>(null)
 const done = ref(false)
-const busy = ref(false)
 const refused = ref('')
-const far = ref('')
+const { busy, far, during, cancel: giveUp } = useImporting()
 
 watch(open, (now) => {
   if (!now) return
@@ -37,17 +37,11 @@ const cautions = computed(() => (seen.value ?? []).flatMap((f) => f.cautions))
 const unread = computed(() => (seen.value ?? []).flatMap((f) => f.unread))
 
 /** How far a long table has come. */
-async function progress() {
-  try {
-    const p = await ask(api.GET('/api/exchange/progress'))
-    far.value =
-      p.total > 200 && p.done < p.total
-        ? t('{done} of {total}', { done: p.done, total: p.total })
-        : ''
-  } catch {
-    far.value = ''
-  }
-}
+const howFar = computed(() =>
+  far.value && far.value.total > 200 && far.value.done < far.value.total
+    ? t('{done} of {total}', { done: far.value.done, total: far.value.total })
+    : '',
+)
 
 /** Closes the dialog; what is being read in is given up first, and the dialog says so. */
 async function cancel() {
@@ -56,7 +50,7 @@ async function cancel() {
     return
   }
   try {
-    await ask(api.POST('/api/exchange/cancel'))
+    await giveUp()
   } catch (problem) {
     refused.value = words(problem)
   }
@@ -64,13 +58,11 @@ async function cancel() {
 
 async function send(preview: boolean) {
   if (!given.value || busy.value) return
-  busy.value = true
   refused.value = ''
-  const asking = setInterval(() => void progress(), 400)
   try {
     const all = rows.value.trim() ? [...files.value, pasted(rows.value)] : files.value
     const rests = preview ? [] : (seen.value ?? []).map((file) => file.rests)
-    seen.value = await bring(all, props.list, preview, rests)
+    seen.value = await during(() => bring(all, props.list, preview, rests))
     done.value = !preview
     if (!preview) emit('taken')
   } catch (problem) {
@@ -79,10 +71,6 @@ async function send(preview: boolean) {
       problem instanceof TypeError
         ? t('The workshop server does not answer. Nothing was imported.')
         : words(problem)
-  } finally {
-    clearInterval(asking)
-    far.value = ''
-    busy.value = false
   }
 }
 </script>
@@ -167,7 +155,7 @@ async function send(preview: boolean) {
         </p>
       </div>
       <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
-      <p v-if="busy && far" class="num" role="status">{{ far }}</p>
+      <p v-if="busy && howFar" class="num" role="status">{{ howFar }}</p>
       <div class="acts">
         <v-btn v-if="done" size="x-large" color="primary" autofocus @click="open = false">{{
           $t('Close')

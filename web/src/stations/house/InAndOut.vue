@@ -2,17 +2,23 @@
 // Every list of the house in and out, and the whole house as one file.
 import { when } from '@/words/locale'
 import { t } from '@/words'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { isRefused, words, type HouseLabel } from '@/api/client'
 import { bringHouse, LISTS } from '@/parts/exchange'
+import { useImporting } from '@/parts/importing'
 import ListInOut from '@/parts/ListInOut.vue'
 
 const input = ref<HTMLInputElement | null>(null)
-const busy = ref(false)
+const { busy, far, during, cancel } = useImporting()
 const refused = ref('')
 const taken = ref<HouseLabel | null>(null)
 /** Waits for the word that rules, cabinets and tools of this house may go. */
 const waiting = ref<File | null>(null)
+
+/** Of the archive unpacked; bringing old books up to date comes after it. */
+const percent = computed(() =>
+  far.value?.total ? Math.min(100, Math.round((100 * far.value.done) / far.value.total)) : 0,
+)
 
 function chosen() {
   const file = input.value?.files?.[0]
@@ -20,12 +26,11 @@ function chosen() {
 }
 
 async function send(file: File, over: boolean) {
-  busy.value = true
   refused.value = ''
   taken.value = null
   waiting.value = null
   try {
-    taken.value = await bringHouse(file, over)
+    taken.value = await during(() => bringHouse(file, over))
   } catch (problem) {
     if (isRefused(problem, 'in-the-way')) waiting.value = file
     refused.value =
@@ -33,8 +38,16 @@ async function send(file: File, over: boolean) {
         ? t('The workshop server does not answer. Nothing was imported.')
         : words(problem)
   } finally {
-    busy.value = false
     if (input.value) input.value.value = ''
+  }
+}
+
+/** Who gave up is told so by what was sent. */
+async function giveUp() {
+  try {
+    await cancel()
+  } catch (problem) {
+    refused.value = words(problem)
   }
 }
 </script>
@@ -66,6 +79,10 @@ async function send(file: File, over: boolean) {
         tabindex="-1"
         @change="chosen"
       />
+    </div>
+    <div v-if="busy" class="acts" role="status">
+      <span class="far">{{ $t('{percent} % is read', { percent }) }}</span>
+      <v-btn size="x-large" variant="outlined" @click="giveUp">{{ $t('Cancel') }}</v-btn>
     </div>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
     <div v-if="waiting" class="acts">
@@ -106,6 +123,10 @@ h2 {
   flex-wrap: wrap;
   gap: 12px;
   margin: 12px 0;
+}
+.far {
+  align-self: center;
+  font-variant-numeric: tabular-nums;
 }
 .hidden {
   display: none;

@@ -48,4 +48,39 @@ describe('a whole house read in', () => {
     expect(page.text()).toContain('24 moulds')
     expect(page.text()).not.toContain('Let them go')
   })
+
+  it('says how far it is, and gives up when asked to', async () => {
+    vi.useFakeTimers()
+    let answer: (response: Response) => void = () => undefined
+    const asked = vi.fn((input: RequestInfo) => {
+      const path = typeof input === 'string' ? input : (input as Request).url
+      if (path.includes('/house?')) return new Promise<Response>((done) => (answer = done))
+      if (path.includes('/progress'))
+        return Promise.resolve(json(200, { file: 'Corner house', done: 210, total: 840 }))
+      return Promise.resolve(new Response(null, { status: 204 }))
+    })
+    vi.stubGlobal('fetch', asked)
+    const page = mount(InAndOut, {
+      global: { plugins: [createVuetify()], stubs: { ListInOut: true } },
+    })
+    const input = page.get('input[type=file]')
+    Object.defineProperty(input.element, 'files', { value: [new File(['zip'], 'house.zip')] })
+    await input.trigger('change')
+    await vi.advanceTimersByTimeAsync(500)
+    expect(page.text()).toContain('25 % is read')
+    const cancel = page.findAll('button').find((b) => b.text() === 'Cancel')!
+    await cancel.trigger('click')
+    answer(
+      json(409, {
+        detail: 'The import was cancelled. Nothing was changed.',
+        type: '/problems/cancelled',
+      }),
+    )
+    await vi.advanceTimersByTimeAsync(100)
+    const sent = asked.mock.calls.map(([i]) => (typeof i === 'string' ? i : (i as Request).url))
+    expect(sent.some((path) => path.endsWith('/api/exchange/cancel'))).toBe(true)
+    expect(page.text()).toContain('The import was cancelled. Nothing was changed.')
+    expect(page.text()).not.toContain('is read')
+    vi.useRealTimers()
+  })
 })

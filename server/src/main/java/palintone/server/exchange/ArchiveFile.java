@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Enumeration;
 import java.util.List;
+import java.util.function.IntConsumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -30,6 +31,7 @@ final class ArchiveFile implements AutoCloseable {
     private final JsonMapper json;
     private final Label label;
     private final Unpacking unpacking;
+    private long readChars;
 
     /** What an archive says of itself. */
     record Label(String format, String house, String books, Instant madeAt) {}
@@ -98,12 +100,18 @@ final class ArchiveFile implements AutoCloseable {
         }
     }
 
+    /** How long its tables are, unpacked, as its directory says. */
+    int kilobytes() {
+        return (int) (zip.stream().mapToLong(e -> Math.max(0, e.getSize())).sum() / 1000);
+    }
+
     /**
      * Writes the rows of a table into books.
      *
+     * @param far told after each row how many kilobytes of the whole are read
      * @throws OutOfRangeException when they are not rows of it
      */
-    void rows(final String table, final BookTables into) {
+    void rows(final String table, final BookTables into, final IntConsumer far) {
         final ZipEntry entry = zip.getEntry(FOLDER + table + ".ndjson");
         if (entry == null) {
             return;
@@ -117,7 +125,12 @@ final class ArchiveFile implements AutoCloseable {
                     table,
                     () -> {
                         final String line = Unpacking.line(lines);
-                        return line == null || line.isBlank() ? null : json.readTree(line);
+                        if (line == null || line.isBlank()) {
+                            return null;
+                        }
+                        readChars += line.length() + 1;
+                        far.accept((int) (readChars / 1000));
+                        return json.readTree(line);
                     });
         } catch (Unpacking.TooMuchException e) {
             throw noArchive(e.getMessage() + " at " + table);

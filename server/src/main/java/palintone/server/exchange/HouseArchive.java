@@ -55,6 +55,7 @@ class HouseArchive {
     private final ScratchBooks scratch;
     private final Choices choices;
     private final Flyway flyway;
+    private final ImportProgress progress;
     private final HouseService houses;
     private final JsonMapper json;
     private final Clock clock;
@@ -67,6 +68,7 @@ class HouseArchive {
             final ScratchBooks scratch,
             final Choices choices,
             final Flyway flyway,
+            final ImportProgress progress,
             final HouseService houses,
             final JsonMapper json,
             final Clock clock,
@@ -77,6 +79,7 @@ class HouseArchive {
         this.scratch = scratch;
         this.choices = choices;
         this.flyway = flyway;
+        this.progress = progress;
         this.houses = houses;
         this.json = json;
         this.clock = clock;
@@ -129,8 +132,13 @@ class HouseArchive {
      * @throws OutOfRangeException when the house is not empty, or the file is no archive of ours or
      *     of later books; the house is then as it was
      * @throws SettingsHereException when it has settings of its own that may not be let go
+     * @throws ImportLetBeException when somebody pressed Cancel; the house is then as it was
      */
     ArchiveFile.Label read(final Path file, final boolean over) {
+        return progress.alone(() -> readAlone(file, over));
+    }
+
+    private ArchiveFile.Label readAlone(final Path file, final boolean over) {
         try (ArchiveFile archive = ArchiveFile.open(file, json);
                 ScratchBooks.Opened beside = scratch.open()) {
             final MigrationVersion now = age();
@@ -150,6 +158,7 @@ class HouseArchive {
             beside.atOnce(() -> fill(archive, beside.tables()));
             beside.bringTo(now);
             choices.check(beside.tables());
+            progress.goOn();
             takeOver(beside, names);
             events.publishEvent(new HouseService.AllIsNew());
             desk.allIsNew();
@@ -178,11 +187,12 @@ class HouseArchive {
         }
     }
 
-    private static void fill(final ArchiveFile archive, final BookTables into) {
+    private void fill(final ArchiveFile archive, final BookTables into) {
         final List<String> names = into.names();
         archive.refuseStrangers(names);
         into.empty(names);
-        names.forEach(table -> archive.rows(table, into));
+        progress.begin(archive.label().house(), archive.kilobytes());
+        names.forEach(table -> archive.rows(table, into, progress::done));
         if (into.rows("house") != 1) {
             throw ArchiveFile.noArchive("without its House rules");
         }

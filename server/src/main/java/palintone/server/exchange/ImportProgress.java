@@ -10,7 +10,7 @@ import palintone.server.problem.TooBusyException;
 @Component
 public class ImportProgress {
 
-    /** So many rows of so many. */
+    /** So many rows of so many; of a whole house kilobytes. */
     public record ProgressView(String file, int done, int total) {}
 
     private static final ProgressView NOTHING = new ProgressView("", 0, 0);
@@ -39,16 +39,16 @@ public class ImportProgress {
         }
     }
 
-    /** A file of so many rows comes next. */
+    /** A file of so many rows, or kilobytes, comes next. */
     public void begin(final String file, final int total) {
         now.set(new ProgressView(file, 0, total));
         goOn();
     }
 
-    /** So many rows are looked at or written. */
-    public void done(final int rows) {
+    /** So many of them are looked at or written. */
+    public void done(final int many) {
         final ProgressView had = now.get();
-        now.set(new ProgressView(had.file(), rows, had.total()));
+        now.set(new ProgressView(had.file(), many, had.total()));
         goOn();
     }
 

@@ -3,7 +3,6 @@ package palintone.server.exchange;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -19,7 +18,6 @@ import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
-import palintone.server.problem.TooBusyException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -39,7 +37,6 @@ class ScratchBooks {
     private final Flyway flyway;
     private final JdbcConnectionDetails access;
     private final JsonMapper json;
-    private final ReentrantLock one = new ReentrantLock();
 
     ScratchBooks(
             final JdbcTemplate house,
@@ -52,21 +49,9 @@ class ScratchBooks {
         this.json = json;
     }
 
-    /**
-     * Empty books.
-     *
-     * @throws TooBusyException when another archive is being read
-     */
+    /** Empty books; one import at a time sees to it that nobody else has them. */
     Opened open() {
-        if (!one.tryLock()) {
-            throw new TooBusyException("Another archive is being read in. Wait until it is done.");
-        }
-        try {
-            return new Opened(house.queryForObject("select database()", String.class));
-        } catch (RuntimeException e) {
-            one.unlock();
-            throw e;
-        }
+        return new Opened(house.queryForObject("select database()", String.class));
     }
 
     /** Ours until closed. */
@@ -167,11 +152,7 @@ class ScratchBooks {
 
         @Override
         public void close() {
-            try {
-                house.execute("drop database if exists `" + schema + "`");
-            } finally {
-                one.unlock();
-            }
+            house.execute("drop database if exists `" + schema + "`");
         }
     }
 

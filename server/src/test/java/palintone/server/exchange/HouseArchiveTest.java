@@ -205,8 +205,22 @@ class HouseArchiveTest {
             assertThat(unknown.at("/detail")).contains("mould, shape", "STARFISH");
             assertThat(own.get("/api/house").at("/rules/name")).isEqualTo("Corner house");
 
+            final var reading =
+                    CompletableFuture.supplyAsync(
+                            () -> own.putBytes("/api/exchange/house?over=true", ZIP, whole));
+            await().atMost(Duration.ofSeconds(120))
+                    .until(
+                            () -> {
+                                own.post("/api/exchange/cancel", "");
+                                return reading.isDone();
+                            });
+            assertThat(reading.join().at("/type")).isEqualTo("/problems/cancelled");
+            assertThat(own.get("/api/house").at("/rules/name")).isEqualTo("Corner house");
+
             final Answer taken = own.putBytes("/api/exchange/house?over=true", ZIP, whole);
             assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+            final Answer far = own.get("/api/exchange/progress");
+            assertThat(far.number("/done") / far.number("/total")).isBetween(0.9, 1.01);
             assertThat(own.get("/api/house").text()).isEqualTo(workshop.get("/api/house").text());
         }
     }
