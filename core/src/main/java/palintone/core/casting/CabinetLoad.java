@@ -5,6 +5,7 @@ import java.util.List;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 
 /**
  * A cabinet and what stands in it at once.

@@ -8,6 +8,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Range;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.heat.AirFlow;
 import palintone.core.heat.RoomAir;
 
 /**

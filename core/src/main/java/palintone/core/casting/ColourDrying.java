@@ -11,6 +11,7 @@ import palintone.core.fat.FusionHeat;
 import palintone.core.fat.SolidFatCurve;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 import palintone.core.mould.Mould;
 import palintone.core.temper.colour.ColourButter;
 import palintone.core.temper.crystal.CrystalConstants;

@@ -11,6 +11,7 @@ import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 import palintone.core.substance.HeatConduction;
 
 /**

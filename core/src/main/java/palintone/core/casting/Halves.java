@@ -8,6 +8,7 @@ import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 
 /**
  * Two halves glued with tempered chocolate along their rims.

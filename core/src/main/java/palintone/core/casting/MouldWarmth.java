@@ -7,6 +7,7 @@ import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 import palintone.core.mould.Mould;
 import palintone.core.temper.Verdict;
 

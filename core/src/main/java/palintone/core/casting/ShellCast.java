@@ -14,6 +14,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 import palintone.core.mould.Cavity;
 import palintone.core.temper.Verdict;
 
@@ -42,7 +43,6 @@ public final class ShellCast {
     /** Mean of the slope over half a turn. */
     private static final double TURNING_SLOPE = 2 / Math.PI;
 
-    private static final double STILL_AIR_W_PER_M2K = 8;
     private static final double ASKED_EVERY_S = 30;
 
     private static final double RIM_SHARE = 0.125;
@@ -83,7 +83,7 @@ public final class ShellCast {
                 CrustSolver.follow(
                         strata,
                         ground.bend(),
-                        BoundaryCondition.still(STILL_AIR_W_PER_M2K, order.roomC()),
+                        BoundaryCondition.still(AirFlow.filmWPerM2K(0), order.roomC()),
                         BoundaryCondition.NONE,
                         LONGEST_WAIT_S + CalibratedCasting.TURNING_S + order.drainS());
     }

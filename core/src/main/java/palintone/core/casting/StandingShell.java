@@ -7,6 +7,7 @@ import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
+import palintone.core.heat.AirFlow;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.crystal.Crystals;
 

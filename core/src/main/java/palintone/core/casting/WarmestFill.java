@@ -12,6 +12,7 @@ import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.heat.AirFlow;
 import palintone.core.mould.Mould;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Composition;

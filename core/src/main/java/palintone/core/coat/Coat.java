@@ -1,7 +1,6 @@
 package palintone.core.coat;
 
 import java.util.List;
-import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
@@ -11,6 +10,7 @@ import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 import palintone.core.temper.flow.CassonFlow;
 
 /**

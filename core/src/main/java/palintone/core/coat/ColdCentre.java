@@ -1,12 +1,12 @@
 package palintone.core.coat;
 
 import java.util.List;
-import palintone.core.casting.AirFlow;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 
 /**
  * How cold a centre may be dipped: not so cold that it swells and tears its coat as it warms, and

@@ -1,7 +1,6 @@
 package palintone.core.coat;
 
 import java.util.List;
-import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
@@ -11,6 +10,7 @@ import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 
 /**
  * A line of chocolate out of a bag, come to rest.

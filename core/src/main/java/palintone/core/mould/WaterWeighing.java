@@ -6,13 +6,14 @@ import palintone.core.figure.Source;
 /**
  * What a cavity holds, from the water that fills it to the brim. Density of water after Kell
  * (1975), "Density, thermal expansivity, and compressibility of liquid water from 0 to 150 °C", J.
- * Chem. Eng. Data 20, 97–105, at one atmosphere.
+ * Chem. Eng. Data 20, 97–105, at one atmosphere; checked against a published steam table
+ * (IAPWS-IF97) in the tests.
  */
 public final class WaterWeighing {
 
     /** Where the density of water comes from. */
     public static final Source SOURCE =
-            Source.remembered("Kell 1975, density of water, J. Chem. Eng. Data 20, 97");
+            Source.published("Kell 1975, density of water, J. Chem. Eng. Data 20, 97");
 
     private WaterWeighing() {}
 

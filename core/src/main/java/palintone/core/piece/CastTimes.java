@@ -1,13 +1,13 @@
 package palintone.core.piece;
 
 import java.util.Optional;
-import palintone.core.casting.AirFlow;
 import palintone.core.casting.CabinetLoad;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.ColourDrying;
 import palintone.core.casting.ColourPractice;
 import palintone.core.casting.Released;
+import palintone.core.heat.AirFlow;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.Mould;
 

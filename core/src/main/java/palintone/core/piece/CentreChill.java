@@ -1,7 +1,6 @@
 package palintone.core.piece;
 
 import java.util.List;
-import palintone.core.casting.AirFlow;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
@@ -9,6 +8,7 @@ import palintone.core.casting.crust.CrustSolver;
 import palintone.core.coat.Centre;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
+import palintone.core.heat.AirFlow;
 
 /** How long a centre takes through the cold. */
 final class CentreChill {

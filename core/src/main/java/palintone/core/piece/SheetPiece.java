@@ -95,6 +95,9 @@ public record SheetPiece(
 
         /** As many as a sheet gives. */
         int perSheet(double lengthMm, double widthMm);
+
+        /** How they are laid on it. */
+        Source laidBy();
     }
 
     /**
@@ -126,6 +129,11 @@ public record SheetPiece(
         @Override
         public int perSheet(final double lengthMm, final double widthMm) {
             return RoundLayout.of(lengthMm, widthMm, acrossMm, GAP_MM).rounds().size();
+        }
+
+        @Override
+        public Source laidBy() {
+            return RoundLayout.SOURCE;
         }
     }
 
@@ -161,6 +169,11 @@ public record SheetPiece(
         public int perSheet(final double lengthMm, final double widthMm) {
             return new Round(acrossMm).perSheet(lengthMm, widthMm);
         }
+
+        @Override
+        public Source laidBy() {
+            return RoundLayout.SOURCE;
+        }
     }
 
     /**
@@ -194,6 +207,11 @@ public record SheetPiece(
             return SlabCut.of(new SlabCut.Slab(sheetMm, acrossMm, 0, 0, lengthMm, widthMm))
                     .pieces()
                     .size();
+        }
+
+        @Override
+        public Source laidBy() {
+            return SlabCut.SOURCE;
         }
     }
 
@@ -264,7 +282,7 @@ public record SheetPiece(
                         Basis.of("as they lie on it")
                                 .with("length", lengthMm, Unit.MILLIMETRE)
                                 .with("width", widthMm, Unit.MILLIMETRE)
-                                .from(cut instanceof Plate ? SlabCut.SOURCE : RoundLayout.SOURCE)),
+                                .from(cut.laidBy())),
                 Figure.of(
                                 "offcuts",
                                 offcuts() * 100,

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
+import palintone.core.heat.AirFlow;
 import palintone.core.mould.HalfEgg;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;

@@ -9,6 +9,7 @@ import palintone.core.Samples;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
+import palintone.core.heat.AirFlow;
 
 class FillingLevelTest {
 

@@ -16,6 +16,7 @@ import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.heat.AirFlow;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;

@@ -12,7 +12,10 @@ import palintone.core.figure.Require;
  */
 public record BowlVessel(String words, double airWPerK, double waterWPerK, double capacityJPerK) {
 
-    /** From the open surface of warm chocolate to still air, radiation included, W/m²K; ours. */
+    /**
+     * From the open surface of warm chocolate to still air, radiation included, W/m²K; ours. More
+     * than from a mould at rest ({@code AirFlow}): stirring brings warm mass up all the time.
+     */
     private static final double TOP_W_PER_M2K = 12;
 
     /** Chocolate spread on a stone, where only its top meets the air. */

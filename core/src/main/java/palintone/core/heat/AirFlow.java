@@ -1,4 +1,4 @@
-package palintone.core.casting;
+package palintone.core.heat;
 
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
@@ -24,7 +24,7 @@ public final class AirFlow {
     private static final double NATURAL_W_PER_M2K = 3;
 
     /** Of a grey surface of 0.9 among walls near 12 °C. */
-    static final double RADIATION_W_PER_M2K = 4.8;
+    public static final double RADIATION_W_PER_M2K = 4.8;
 
     /** Air in a fan-cooled cabinet; common practice, no source. */
     public static final double MOVING_M_PER_S = 1.5;
