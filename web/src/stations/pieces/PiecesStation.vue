@@ -32,7 +32,8 @@ watch(
   () => props.id,
   () => {
     writing.value = null
-    if (loaded.value) void look()
+    // Whatever is on its way still: who has pressed one sees that one.
+    void look()
   },
 )
 const edited = computed(() =>
