@@ -7,6 +7,7 @@ import { api, ask, words, type BowlSummary, type ReadBack } from '@/api/client'
 import type { CurveDrawing } from '@/parts/curve'
 import CurveChart from '@/parts/CurveChart.vue'
 import { useHouse } from '@/parts/house'
+import { useTurn } from '@/parts/turn'
 import { clock, inTaste, quantity, sentence } from '@/parts/units'
 import TraceImport from './TraceImport.vue'
 
@@ -36,12 +37,17 @@ async function list() {
 const fetchOne = (id: string) =>
   ask(api.GET('/api/temper/bowls/{id}/reading-back', { params: { path: { id } } }))
 
+const turn = useTurn()
 async function open(id: string) {
+  const current = turn()
   beside.value = []
   try {
-    reading.value = await fetchOne(id)
+    const one = await fetchOne(id)
+    if (!current()) return
+    reading.value = one
     trouble.value = ''
   } catch (problem) {
+    if (!current()) return
     reading.value = null
     trouble.value = inTaste(words(problem), taste.value)
   }
