@@ -4466,7 +4466,7 @@ export interface components {
             bowlC?: number | null;
             /**
              * Format: double
-             * @description stable crystals, per cent of the fat; 1 where left out
+             * @description stable crystals, per cent of the fat; as this house works it where left out
              */
             stablePercent?: number | null;
             /**
@@ -5052,6 +5052,13 @@ export interface components {
             allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             ideas: components["schemas"]["SentenceView"][];
         };
+        /** @description How a line is measured out. */
+        MeasuredView: {
+            /** Format: double */
+            grams: number;
+            /** @description cups, spoons and pinches, the largest first; empty where it is weighed */
+            spoons: components["schemas"]["SpoonView"][];
+        };
         /** @description The recipe in its new size. */
         ScaleView: {
             /** Format: double */
@@ -5062,7 +5069,15 @@ export interface components {
             rounds: number;
             says: components["schemas"]["SentenceView"][];
             recipe: components["schemas"]["RecipeDraft"];
+            /** @description how its lines are measured out, operation by operation */
+            measured: components["schemas"]["MeasuredView"][][];
             leftover?: components["schemas"]["LeftoverView"];
+        };
+        /** @description So many of a unit, as its symbol is written; halves, quarters and eighths at most. */
+        SpoonView: {
+            /** Format: double */
+            amount: number;
+            unit: string;
         };
         /** @description Text of a recipe in any of the four ways. */
         TextDraft: {

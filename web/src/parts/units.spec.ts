@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import {
   clock,
+  fraction,
   fromTaste,
   inTaste,
   number,
@@ -106,4 +107,8 @@ describe('units', () => {
     expect(quantity(12.5, 'MONEY', plain)).toBe('12.50')
     expect(quantity(12.5, 'MONEY', { ...plain, currency: 'kr' })).toBe('12.50\u00a0kr')
   })
+})
+
+it('writes parts of spoons as cookery books do', () => {
+  expect([2, 0.25, 2.75, 0.125, 0.3].map(fraction)).toEqual(['2', '¼', '2¾', '⅛', '0.3'])
 })

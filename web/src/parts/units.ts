@@ -194,3 +194,21 @@ export function clock(seconds: number): string {
   const s = String(whole % 60).padStart(2, '0')
   return h > 0 ? `${h}:${String(m).padStart(2, '0')}:${s}` : `${m}:${s}`
 }
+
+const FRACTIONS: Record<string, string> = {
+  '0.125': '⅛',
+  '0.25': '¼',
+  '0.375': '⅜',
+  '0.5': '½',
+  '0.625': '⅝',
+  '0.75': '¾',
+  '0.875': '⅞',
+}
+/** An amount as it stands in a cookery book: 2¼, ½. */
+export function fraction(amount: number): string {
+  const whole = Math.floor(amount)
+  const rest = amount - whole
+  if (rest === 0) return inField(amount)
+  const part = FRACTIONS[String(rest)]
+  return part ? `${whole || ''}${part}` : inField(amount)
+}

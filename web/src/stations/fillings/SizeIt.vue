@@ -4,16 +4,17 @@ import { asList, inField, when } from '@/words/locale'
 import { t } from '@/words'
 import { useDebounceFn, useStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import { api, ask, words, type OperationDraft } from '@/api/client'
+import { api, ask, words, type OperationDraft, type RecipeLineDraft } from '@/api/client'
 import type { components } from '@/api/schema'
 import NumberField from '@/parts/NumberField.vue'
 import { useHouse } from '@/parts/house'
-import { inTaste, number, quantity, sentence } from '@/parts/units'
+import { fraction, inTaste, number, quantity, sentence } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import { inPot } from './pots'
 import { request, useRecipe, whole } from './recipe'
 
 type Scaled = components['schemas']['ScaleView']
+type Measured = components['schemas']['MeasuredView']
 /** A piece that holds it, or a mould as it would be. */
 interface Into {
   id: string
@@ -55,6 +56,12 @@ async function print(what: 'sheet' | 'jar') {
 /** As finely as a kitchen weighs: three figures. */
 const asWeighed = (amount: number) =>
   amount >= 100 ? Math.round(amount) : Number(amount.toPrecision(3))
+/** By spoon and cup as a hand measures; what is weighed stands in grams beside it alone. */
+function spooned(line: RecipeLineDraft, measured?: Measured): string {
+  if (measured?.spoons.length)
+    return measured.spoons.map((s) => `${fraction(s.amount)} ${s.unit}`).join(' + ')
+  return line.unit === 'g' ? '' : `${inField(asWeighed(line.amount))} ${line.unit}`
+}
 /** How an operation is done: what is set, or the custom. */
 const said = (op: OperationDraft) =>
   asList(
@@ -220,7 +227,14 @@ onMounted(() => {
               <tbody>
                 <tr v-for="(l, k) in op.lines" :key="k">
                   <td>{{ nameOf(l.ingredient) }}</td>
-                  <td class="right">{{ inField(asWeighed(l.amount)) }} {{ l.unit }}</td>
+                  <td class="right">{{ spooned(l, answer.measured[i]?.[k]) }}</td>
+                  <td class="right">
+                    {{
+                      answer.measured[i]?.[k]
+                        ? quantity(answer.measured[i][k].grams, 'GRAM', taste)
+                        : ''
+                    }}
+                  </td>
                 </tr>
               </tbody>
             </table>

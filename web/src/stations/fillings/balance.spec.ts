@@ -265,6 +265,7 @@ describe('another size', () => {
       rounds: 2,
       says: [{ template: 'Too much for the vessel at once.', values: [] }],
       recipe,
+      measured: [[{ grams: 180, spoons: [] }]],
       leftover: {
         name: 'Soft',
         grams: 60,

@@ -101,10 +101,24 @@ describe('size by moulds', () => {
           lines: [
             { ingredient: 'cream-35', amount: 130.6913, unit: 'g' },
             { ingredient: 'salt', amount: 1.13642, unit: 'g' },
+            { ingredient: 'honey', amount: 12.6, unit: 'tbsp' },
           ],
         },
       ],
     },
+    measured: [
+      [
+        { grams: 130.6913, spoons: [] },
+        { grams: 1.13642, spoons: [] },
+        {
+          grams: 268.4,
+          spoons: [
+            { amount: 0.75, unit: 'cup' },
+            { amount: 1, unit: 'tbsp' },
+          ],
+        },
+      ],
+    ],
   }
   const holding = [
     { id: 'plum-bay', name: 'Plum & bay', eachG: 3.6, cavitiesPerMould: 32, layers: 1 },
@@ -133,12 +147,13 @@ describe('size by moulds', () => {
     expect(body.pieces).toBe(4)
   })
 
-  it('shows amounts as finely as they are weighed', async () => {
+  it('measures by spoon and cup as a hand does, with the grams beside', async () => {
     answering({ '/pieces/holding': holding, '/scale': scaled })
     const shown = mount(SizeIt, { global })
     await settled()
-    expect(shown.find('.list').text()).toContain('131 g')
-    expect(shown.find('.list').text()).toContain('1.14 g')
+    const rows = shown.findAll('.list tr').map((row) => row.findAll('td').map((td) => td.text()))
+    expect(rows.map((row) => row[1])).toEqual(['', '', '¾ cup + 1 tbsp'])
+    expect(rows.map((row) => row[2])).toEqual(['131\u00a0g', '1.1\u00a0g', '268\u00a0g'])
   })
 
   it('sizes what is in no piece by the mould, with a shell and cap to be set', async () => {

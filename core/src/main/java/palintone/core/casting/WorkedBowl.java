@@ -29,6 +29,9 @@ public final class WorkedBowl {
 
     private static final double LEAST_STABLE = 0.01;
 
+    /** Per cent of the fat, of a bowl of which nobody says how it was tempered: by seed. */
+    public static final double USUAL_PERCENT = MOST_STABLE * 100;
+
     /** To the quarter of a per cent: a bowl a little larger is not another casting. */
     private static final double STEP = 0.0025;
 

@@ -67,6 +67,26 @@ public enum KitchenUnit {
         return !byVolume && this != PIECE;
     }
 
+    /** Whether it is measured out by spoon or cup. */
+    public boolean isSpooned() {
+        return switch (this) {
+            case TEASPOON, TABLESPOON, CUP, PINCH -> true;
+            default -> false;
+        };
+    }
+
+    /**
+     * Millilitres of one.
+     *
+     * @throws OutOfRangeException where it is none of volume
+     */
+    public double eachMl() {
+        if (!byVolume) {
+            throw new OutOfRangeException("unit", symbol, "a unit of volume");
+        }
+        return inBase;
+    }
+
     /**
      * Grams of one.
      *

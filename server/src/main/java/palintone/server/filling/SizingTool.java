@@ -11,10 +11,12 @@ import java.util.Map;
 import org.springframework.stereotype.Service;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.size.Leftover;
 import palintone.core.filling.size.RecipeVessel;
 import palintone.core.filling.size.Scaling;
 import palintone.core.substance.Allergen;
+import palintone.core.substance.KitchenMeasure;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
 
@@ -64,13 +66,37 @@ public class SizingTool {
             List<Allergen> allergens,
             List<SentenceView> ideas) {}
 
-    /** The recipe in its new size. */
+    /**
+     * How a line is measured out.
+     *
+     * @param spoons cups, spoons and pinches, the largest first; empty where it is weighed
+     */
+    public record MeasuredView(double grams, List<SpoonView> spoons) {
+
+        static MeasuredView of(final RecipeLine line) {
+            return new MeasuredView(
+                    line.massG(),
+                    KitchenMeasure.of(line.amount(), line.unit()).spoons().stream()
+                            .map(s -> new SpoonView(s.amount(), s.unit().symbol()))
+                            .toList());
+        }
+    }
+
+    /** So many of a unit, as its symbol is written; halves, quarters and eighths at most. */
+    public record SpoonView(double amount, String unit) {}
+
+    /**
+     * The recipe in its new size.
+     *
+     * @param measured how its lines are measured out, operation by operation
+     */
     public record ScaleView(
             double factor,
             double yieldG,
             int rounds,
             List<SentenceView> says,
             RecipeDraft recipe,
+            List<List<MeasuredView>> measured,
             @Nullable LeftoverView leftover) {}
 
     public ScaleView scale(final ScaleRequest request) {
@@ -108,6 +134,9 @@ public class SizingTool {
                         scaling.operations(),
                         bench.pots(),
                         recipe.version()),
+                scaling.operations().stream()
+                        .map(op -> op.lines().stream().map(MeasuredView::of).toList())
+                        .toList(),
                 leftover(request, bench));
     }
 

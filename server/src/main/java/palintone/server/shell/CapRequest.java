@@ -9,7 +9,7 @@ import jakarta.validation.constraints.NotNull;
  * @param couverture of the cap
  * @param shellMm of the shell it closes
  * @param bowlC of its bowl; the middle of its window where left out
- * @param stablePercent stable crystals, per cent of the fat; 1 where left out
+ * @param stablePercent stable crystals, per cent of the fat; as this house works it where left out
  * @param capMm thick
  * @param fillC of the filling as it is capped; the room's where left out
  * @param rimC of the shell's rim; the room's where left out

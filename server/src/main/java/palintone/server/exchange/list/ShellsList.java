@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import palintone.core.casting.Vibration;
+import palintone.core.casting.WorkedBowl;
 import palintone.server.shell.ShellWeighingDraft;
 import palintone.server.shell.ShellWeighings;
 import tools.jackson.databind.json.JsonMapper;
@@ -45,7 +46,7 @@ class ShellsList extends DraftList<ShellWeighingDraft> {
 
     @Override
     public void complete(final ObjectNode thing) {
-        unlessGiven(thing, "stablePercent", 1.0);
+        unlessGiven(thing, "stablePercent", WorkedBowl.USUAL_PERCENT);
         unlessGiven(thing, "vibration", Vibration.TAPPED);
         unlessGiven(thing, "drainS", 20.0);
         unlessGiven(thing, "rockedDegrees", 0.0);
