@@ -2442,6 +2442,12 @@ export interface components {
             heightMm?: number | null;
             /** @description set into it whole */
             inserts?: components["schemas"]["Insert"][] | null;
+            /**
+             * Format: double
+             * @description couverture of the shell poured over it before the next goes in; none where left
+             *          out
+             */
+            sealMm?: number | null;
         };
         /** @description A filled piece. */
         MouldedPieceDraft: {
@@ -2701,6 +2707,8 @@ export interface components {
             /** Format: double */
             heightMm?: number | null;
             inserts: components["schemas"]["Insert"][];
+            /** Format: double */
+            sealMm?: number | null;
         };
         /** @description A filled piece out of a mould. */
         MouldedPieceView: {
@@ -2791,7 +2799,7 @@ export interface components {
         /** @description One region, its half profile, and the number beside it. */
         RegionView: {
             /** @enum {string} */
-            role: "SHELL" | "FILLING" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
+            role: "SHELL" | "FILLING" | "SEAL" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
             name: string;
             /** Format: double */
             measure?: number | null;
@@ -3546,7 +3554,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             /** @description what it belongs to; empty for the pieces themselves */
             part: string;
@@ -6313,7 +6321,7 @@ export interface components {
         /** @description One region of it. */
         CutRegionView: {
             /** @enum {string} */
-            role: "SHELL" | "FILLING" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
+            role: "SHELL" | "FILLING" | "SEAL" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
             name: string;
             /**
              * Format: double

@@ -67,6 +67,13 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
           >{{ $t('Remove') }}</v-btn
         >
       </div>
+      <NumberField
+        v-if="i < layers.length - 1"
+        v-model="layer.sealMm"
+        :label="$t('Couverture poured over it (none if empty)')"
+        unit="MILLIMETRE"
+        class="seal"
+      />
       <div class="acts">
         <v-btn variant="text" @click="layer.inserts.push({ ingredient: '', eachG: null })">{{
           $t('Add a nut or berry')
@@ -107,6 +114,7 @@ legend {
   font-weight: 600;
 }
 .filling,
+.seal,
 .insert {
   grid-column: 1 / -1;
 }

@@ -40,9 +40,12 @@ const regions = computed(() => {
     fill:
       region.role === 'FILLING'
         ? FILLINGS[fillings++ % FILLINGS.length]
-        : { SHELL: chocolate.value, SOLID: chocolate.value, RELIEF: 'var(--p-ground)' }[
-            region.role as 'SHELL'
-          ],
+        : {
+            SHELL: chocolate.value,
+            SEAL: chocolate.value,
+            SOLID: chocolate.value,
+            RELIEF: 'var(--p-ground)',
+          }[region.role as 'SHELL'],
     path: shape(region.outline, depth.value),
     // Where the cap meets the shell it was scraped into.
     line: region.role === 'CAP' ? sides(region.outline, depth.value) : '',

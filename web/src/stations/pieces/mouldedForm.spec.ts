@@ -29,10 +29,17 @@ describe('a filled piece in the form', () => {
       {
         ...whole(),
         layers: [
-          { filling: 'a', by: 'SHARE', amount: 40, inserts: [{ ingredient: 'nut', eachG: 1.2 }] },
-          { filling: 'b', by: 'GRAMS', amount: 2.5, inserts: [] },
-          { filling: 'c', by: 'HEIGHT', amount: 3, inserts: [] },
-          { filling: 'd', by: 'REST', amount: 9, inserts: [] },
+          {
+            filling: 'a',
+            by: 'SHARE',
+            amount: 40,
+            inserts: [{ ingredient: 'nut', eachG: 1.2 }],
+            sealMm: 0.8,
+          },
+          { filling: 'b', by: 'GRAMS', amount: 2.5, inserts: [], sealMm: null },
+          { filling: 'c', by: 'HEIGHT', amount: 3, inserts: [], sealMm: null },
+          // Moved to the end after a seal was asked for over it.
+          { filling: 'd', by: 'REST', amount: 9, inserts: [], sealMm: 1 },
         ],
       },
       4,
@@ -44,10 +51,11 @@ describe('a filled piece in the form', () => {
         grams: null,
         heightMm: null,
         inserts: [{ ingredient: 'nut', eachG: 1.2 }],
+        sealMm: 0.8,
       },
-      { filling: 'b', share: null, grams: 2.5, heightMm: null, inserts: [] },
-      { filling: 'c', share: null, grams: null, heightMm: 3, inserts: [] },
-      { filling: 'd', share: null, grams: null, heightMm: null, inserts: [] },
+      { filling: 'b', share: null, grams: 2.5, heightMm: null, inserts: [], sealMm: null },
+      { filling: 'c', share: null, grams: null, heightMm: 3, inserts: [], sealMm: null },
+      { filling: 'd', share: null, grams: null, heightMm: null, inserts: [], sealMm: null },
     ])
     expect(draft.name).toBe('Own')
     expect(draft.version).toBe(4)
@@ -63,7 +71,15 @@ describe('a filled piece in the form', () => {
       shellMm: 1.6,
       headRoomMm: 2,
       layers: [
-        { filling: 'a', name: 'A', share: 0.4, grams: null, heightMm: null, inserts: [] },
+        {
+          filling: 'a',
+          name: 'A',
+          share: 0.4,
+          grams: null,
+          heightMm: null,
+          inserts: [],
+          sealMm: 0.6,
+        },
         { filling: 'b', name: 'B', inserts: [{ ingredient: 'nut', eachG: 1 }] },
       ],
       coats: [
@@ -78,6 +94,7 @@ describe('a filled piece in the form', () => {
     const house = [{ id: 'p', colour: { name: 'plum' } }] as ColourStock[]
     const draft = draftOf(begun(piece), 2, house)
     expect(draft.layers[0]!.share).toBeCloseTo(0.4)
+    expect(draft.layers[0]!.sealMm).toBe(0.6)
     expect(draft.layers[1]).toMatchObject({ share: null, grams: null, heightMm: null })
     expect(draft.colours).toEqual([
       { colour: 'p', filmMm: 0.05, how: 'SPLASHED' },

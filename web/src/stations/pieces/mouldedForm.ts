@@ -11,6 +11,8 @@ export interface LayerInForm {
   /** Per cent, grams or millimetres; none where it takes the rest. */
   amount: number | null
   inserts: { ingredient: string; eachG: number | null }[]
+  /** Couverture over it before the next goes in, mm; null where that lies on it bare. */
+  sealMm: number | null
 }
 
 /** A filled piece being written: numbers may still be missing. */
@@ -38,7 +40,7 @@ export const BYS: { id: By; words: string; unit: 'PERCENT' | 'GRAM' | 'MILLIMETR
 ]
 
 export function newLayer(by: By): LayerInForm {
-  return { filling: '', by, amount: null, inserts: [] }
+  return { filling: '', by, amount: null, inserts: [], sealMm: null }
 }
 
 export function begun(piece: MouldedPiece | null): MouldedInForm {
@@ -72,6 +74,7 @@ export function fromTried(text: string): Partial<MouldedInForm> {
         by: 'SHARE',
         amount: Number(l.percent),
         inserts: [],
+        sealMm: null,
       })),
     }
   } catch {
@@ -81,11 +84,11 @@ export function fromTried(text: string): Partial<MouldedInForm> {
 
 function layerOf(layer: MouldedPiece['layers'][number]): LayerInForm {
   const { filling, share, grams, heightMm } = layer
-  const inserts = layer.inserts.map((i) => ({ ...i }))
-  if (share != null) return { filling, by: 'SHARE', amount: share * 100, inserts }
-  if (grams != null) return { filling, by: 'GRAMS', amount: grams, inserts }
-  if (heightMm != null) return { filling, by: 'HEIGHT', amount: heightMm, inserts }
-  return { filling, by: 'REST', amount: null, inserts }
+  const rest = { inserts: layer.inserts.map((i) => ({ ...i })), sealMm: layer.sealMm ?? null }
+  if (share != null) return { filling, by: 'SHARE', amount: share * 100, ...rest }
+  if (grams != null) return { filling, by: 'GRAMS', amount: grams, ...rest }
+  if (heightMm != null) return { filling, by: 'HEIGHT', amount: heightMm, ...rest }
+  return { filling, by: 'REST', amount: null, ...rest }
 }
 
 /** What still has to be said before it can be drawn; empty when it can. */
@@ -118,12 +121,14 @@ export function draftOf(
     joined: form.joined ?? null,
     shellMm: form.shellMm ?? 0,
     headRoomMm: form.headRoomMm ?? 0,
-    layers: form.layers.map((layer) => ({
+    layers: form.layers.map((layer, i) => ({
       filling: layer.filling,
       share: layer.by === 'SHARE' ? (layer.amount ?? 0) / 100 : null,
       grams: layer.by === 'GRAMS' ? layer.amount : null,
       heightMm: layer.by === 'HEIGHT' ? layer.amount : null,
       inserts: layer.inserts.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG ?? 0 })),
+      // What was asked for over a layer that has since become the last is the cap's.
+      sealMm: i < form.layers.length - 1 ? layer.sealMm : null,
     })),
     ...wornDraft(form.worn, colours),
     labelG: form.labelG,

@@ -37,7 +37,15 @@ export function labelsOf(section: Section, depthMm: number): Label[] {
 }
 
 function across(role: Section['regions'][number]['role']): number {
-  return { FILLING: 0.55, CAP: 0.8, SOLID: -0.85, RELIEF: -0.4, ON_TOP: 0.05, SHELL: 0.1 }[role]
+  return {
+    FILLING: 0.55,
+    SEAL: 0.7,
+    CAP: 0.8,
+    SOLID: -0.85,
+    RELIEF: -0.4,
+    ON_TOP: 0.05,
+    SHELL: 0.1,
+  }[role]
 }
 
 /** A closed shape from one half of an outline, mirrored; the rim lies at the bottom, as it stands. */

@@ -117,6 +117,25 @@ public record CapSetting(
                 rimBondsC(bowl, capMm, roomC));
     }
 
+    /**
+     * How long a thin layer of couverture on a filling stands in the room until its shine is gone,
+     * s; infinite where not within the hour.
+     *
+     * @param bowl it comes out of
+     * @param thickMm 0.3 to 20 mm
+     * @param below what it lies on
+     * @param roomC 5 to 40 °C
+     * @throws palintone.core.figure.OutOfRangeException when a number is impossible
+     */
+    public static double dullS(
+            final BowlAt bowl, final double thickMm, final Below below, final double roomC) {
+        Require.between("thickness of the layer", thickMm, 0.3, 20, "mm");
+        Require.between("room temperature", roomC, 5, 40, "°C");
+        final CrustPath path =
+                path(bowl, thickMm, below, BoundaryCondition.still(AirFlow.filmWPerM2K(0), roomC));
+        return path.firstS(s -> path.meanSolid(0, s) >= CalibratedCasting.BEGINS_SOLID);
+    }
+
     private static List<ConductingLayer> strata(
             final BowlAt bowl, final double capMm, final Below below) {
         return List.of(

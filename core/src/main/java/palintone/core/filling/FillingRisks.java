@@ -12,6 +12,7 @@ import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.quality.Quality;
 import palintone.core.filling.sugar.Graining;
+import palintone.core.filling.water.Inversion;
 
 /** What may go wrong with a filling, in percent. */
 final class FillingRisks {
@@ -77,7 +78,7 @@ final class FillingRisks {
         if (!properties.wet() || !properties.texture().cookedSugar()) {
             return List.of();
         }
-        final Graining graining = Graining.of(properties.cooked().matrix());
+        final Graining graining = Graining.of(properties.cooked());
         return List.of(
                 Figure.of(
                                 "risk of graining",
@@ -95,7 +96,8 @@ final class FillingRisks {
                                                 100 * graining.otherShare(),
                                                 Unit.PERCENT)
                                         .with("clear from", 100 * Graining.CLEAR_FROM, Unit.PERCENT)
-                                        .from(Graining.SOURCE))
+                                        .from(Graining.SOURCE)
+                                        .from(Inversion.SOURCE))
                         .within(new Band(0, 0, 15, 50)));
     }
 }

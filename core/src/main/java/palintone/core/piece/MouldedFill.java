@@ -8,8 +8,9 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.mould.Cavity;
 
 /**
- * How the layers of a piece lie in its hollow: filled from the floor up, the cap over what is left
- * open. Layers and cap are volumes of one hollow, so they always add up to it.
+ * How the layers of a piece lie in its hollow: filled from the floor up, seals of couverture
+ * between them where they are asked for, the cap over what is left open. Layers, seals and cap are
+ * volumes of one hollow, so they always add up to it.
  *
  * @param hollow inside the shell
  * @param layers first in first
@@ -19,6 +20,12 @@ import palintone.core.mould.Cavity;
 record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl) {
 
     private static final double TOLERANCE = 0.001;
+
+    /** A fiftieth of a milligram of chocolate. */
+    private static final double SAME_ML = 1e-8;
+
+    /** Each leaves some tenth of the error of the one before. */
+    private static final int MOST_ROUNDS = 40;
 
     /** More than anybody pipes into one piece. */
     private static final int MOST_LAYERS = 12;
@@ -30,8 +37,16 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
      * @param floorMm depth of its lower face
      * @param spaceMl it takes up, inserts included
      * @param fillingMl of filling in it
+     * @param sealMm depth of the upper face of the seal over it; the same as its top without one
+     * @param sealMl chocolate of that seal
      */
-    record Lying(double topMm, double floorMm, double spaceMl, double fillingMl) {}
+    record Lying(
+            double topMm,
+            double floorMm,
+            double spaceMl,
+            double fillingMl,
+            double sealMm,
+            double sealMl) {}
 
     /**
      * @throws OutOfRangeException when the layers and the least cap do not fit, or shares alone do
@@ -44,26 +59,67 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
                     layers.isEmpty() ? "none" : String.valueOf(layers.size()),
                     "1 to " + MOST_LAYERS);
         }
+        if (layers.get(layers.size() - 1).sealed()) {
+            throw new OutOfRangeException(
+                    "seal over " + layers.get(layers.size() - 1).filling().name(),
+                    "over the last layer",
+                    "between two layers; the cap closes the last");
+        }
+        checkShares(layers);
+        final double roomMl =
+                room.hollow().volumeMl() - room.hollow().volumeToMl(room.headRoomMm());
+        // Shares are of what the seals leave, and how much a seal takes depends on how high it
+        // lies.
+        double sealsMl = 0;
+        MouldedFill fill = lying(room, layers, roomMl);
+        for (int i = 0; i < MOST_ROUNDS && Math.abs(fill.sealsMl() - sealsMl) > SAME_ML; i++) {
+            sealsMl = fill.sealsMl();
+            if (sealsMl >= roomMl) {
+                throw tooDeep(room, room.hollow(), room.hollow().volumeMl() + sealsMl - roomMl);
+            }
+            fill = lying(room, layers, roomMl - sealsMl);
+        }
+        if (fill.belowMl() > roomMl * (1 + TOLERANCE)) {
+            throw tooDeep(room, room.hollow(), fill.belowMl());
+        }
+        return fill;
+    }
+
+    /** As they lie where shares are of so much, up to the rim at most. */
+    private static MouldedFill lying(
+            final MouldRoom room, final List<FillingLayer> layers, final double sharedMl) {
         final Cavity hollow = room.hollow();
         final double wholeMl = hollow.volumeMl();
         final double roomMl = wholeMl - hollow.volumeToMl(room.headRoomMm());
-        checkShares(layers);
-        final double restMl = rest(hollow, layers, roomMl);
+        final double restMl = rest(hollow, layers, roomMl, sharedMl);
         final List<Lying> lying = new ArrayList<>();
         double floorMm = hollow.depthMm();
         double below = 0;
         for (final FillingLayer layer : layers) {
-            final double spaceMl = space(hollow, layer, floorMm, roomMl, restMl);
+            final double spaceMl = space(hollow, layer, floorMm, sharedMl, restMl);
             below += spaceMl;
-            if (below > roomMl * (1 + TOLERANCE)) {
-                throw tooDeep(room, hollow, below);
-            }
+            // A hair over the room is a rounded share; what is truly over is refused after.
             final double top =
-                    Math.max(room.headRoomMm(), depthOf(hollow, Math.max(0, wholeMl - below)));
-            lying.add(new Lying(top, floorMm, spaceMl, filling(layer, spaceMl)));
-            floorMm = top;
+                    Math.max(
+                            below <= roomMl * (1 + TOLERANCE) ? room.headRoomMm() : 0,
+                            depthOf(hollow, wholeMl - below));
+            final double sealTop = Math.max(0, top - layer.sealMm());
+            final double sealMl = hollow.volumeToMl(top) - hollow.volumeToMl(sealTop);
+            below += sealMl;
+            lying.add(new Lying(top, floorMm, spaceMl, filling(layer, spaceMl), sealTop, sealMl));
+            floorMm = sealTop;
         }
         return new MouldedFill(hollow, List.copyOf(lying), floorMm, wholeMl - below);
+    }
+
+    /** Chocolate of all seals, ml. */
+    double sealsMl() {
+        return layers.stream().mapToDouble(Lying::sealMl).sum();
+    }
+
+    /** Everything under the cap, ml. */
+    private double belowMl() {
+        return hollow.volumeMl() - capMl;
     }
 
     /** Of the filling room of a layer, what is not taken by its inserts. */
@@ -110,7 +166,10 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
 
     /** What is left for the layer that takes the rest, ml. */
     private static double rest(
-            final Cavity hollow, final List<FillingLayer> layers, final double roomMl) {
+            final Cavity hollow,
+            final List<FillingLayer> layers,
+            final double roomMl,
+            final double sharedMl) {
         final int at = indexOfRest(layers);
         if (at < 0) {
             return 0;
@@ -118,18 +177,24 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
         double floorMm = hollow.depthMm();
         double below = 0;
         for (int i = 0; i < at; i++) {
-            below += space(hollow, layers.get(i), floorMm, roomMl, 0);
-            floorMm = depthOf(hollow, Math.max(0, hollow.volumeMl() - below));
+            below += space(hollow, layers.get(i), floorMm, sharedMl, 0);
+            final double topMm = depthOf(hollow, Math.max(0, hollow.volumeMl() - below));
+            floorMm = Math.max(0, topMm - layers.get(i).sealMm());
+            below += hollow.volumeToMl(topMm) - hollow.volumeToMl(floorMm);
         }
         // From the cap down: a layer above that is given by height hangs from the one over it.
         double ceiling = hollow.volumeMl() - roomMl;
-        for (int i = layers.size() - 1; i > at; i--) {
-            final double topMm = depthOf(hollow, ceiling);
-            ceiling +=
-                    layers.get(i)
-                            .amount()
-                            .hangingMl(layers.get(i), hollow, topMm, roomMl)
-                            .orElse(0);
+        for (int i = layers.size() - 1; i >= at; i--) {
+            final double sealTopMm = depthOf(hollow, ceiling);
+            final double topMm = Math.min(hollow.depthMm(), sealTopMm + layers.get(i).sealMm());
+            ceiling += hollow.volumeToMl(topMm) - hollow.volumeToMl(sealTopMm);
+            if (i > at) {
+                ceiling +=
+                        layers.get(i)
+                                .amount()
+                                .hangingMl(layers.get(i), hollow, topMm, sharedMl)
+                                .orElse(0);
+            }
         }
         final double left = hollow.volumeMl() - ceiling - below;
         if (left <= 0) {

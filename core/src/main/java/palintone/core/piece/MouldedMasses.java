@@ -18,6 +18,7 @@ import palintone.core.substance.ChoiOkos1986;
  * @param cap couverture in the cap
  * @param layers each filling, first in first
  * @param inserts what is set in whole, in order of the layers
+ * @param seals couverture between layers; nothing where none is asked for
  * @param whole everything together
  * @param seam chocolate between two halves; nothing where none is piped
  * @param brim couverture of one cavity filled to the brim
@@ -27,6 +28,7 @@ public record MouldedMasses(
         Figure cap,
         List<Figure> layers,
         List<Figure> inserts,
+        Optional<Figure> seals,
         Figure whole,
         Optional<Figure> seam,
         Figure brim)
@@ -93,6 +95,17 @@ public record MouldedMasses(
                                         .from(Source.workshop("mass of one, from the piece"))));
             }
         }
+        final Optional<Figure> seals =
+                Optional.of(fill.sealsMl())
+                        .filter(ml -> ml > 0)
+                        .map(
+                                ml ->
+                                        chocolate(
+                                                "seals between layers",
+                                                ml * halves,
+                                                density,
+                                                Basis.of("hollow between two layers · density")));
+        wholeG += seals.map(Figure::value).orElse(0.0);
         final Optional<Figure> seam =
                 piece.joined()
                         .filter(how -> how == HollowFigure.Joining.CHOCOLATE)
@@ -103,11 +116,16 @@ public record MouldedMasses(
                 cap,
                 Collections.unmodifiableList(layers),
                 Collections.unmodifiableList(inserts),
+                seals,
                 Figure.of(
                         "piece",
                         wholeG,
                         Unit.GRAM,
-                        Basis.of("shell + cap + fillings + inserts").from(GEOMETRY)),
+                        Basis.of(
+                                        seals.isPresent()
+                                                ? "shell + cap + fillings + inserts + seals"
+                                                : "shell + cap + fillings + inserts")
+                                .from(GEOMETRY)),
                 seam,
                 chocolate(
                         "brim-full cavity",
@@ -121,13 +139,19 @@ public record MouldedMasses(
         final List<Figure> all = new ArrayList<>(List.of(shell, cap));
         all.addAll(layers);
         all.addAll(inserts);
+        seals.ifPresent(all::add);
         seam.ifPresent(all::add);
         return Collections.unmodifiableList(all);
     }
 
     @Override
     public double couvertureG() {
-        return shell.value() + cap.value() + seam.map(Figure::value).orElse(0.0);
+        return shell.value() + cap.value() + betweenG();
+    }
+
+    /** Couverture of the shell's bowl that is brought on later: seals and seam, g. */
+    public double betweenG() {
+        return seals.map(Figure::value).orElse(0.0) + seam.map(Figure::value).orElse(0.0);
     }
 
     /** A seam piped inside a rim; common practice, no source. */

@@ -18,7 +18,21 @@ final class MouldedMaterials {
     /** Poured over a mould and scraped back; common practice, no source. */
     private static final double DRAWN_G = 200;
 
+    private static final Source COUNT = Source.definition("per piece × pieces");
+
     private MouldedMaterials() {}
+
+    private static Figure kept(
+            final String name, final String formula, final Figure each, final int pieces) {
+        return Figure.of(
+                name,
+                each.value() * pieces,
+                Unit.GRAM,
+                Basis.of(formula)
+                        .with(each.name(), each.value(), Unit.GRAM)
+                        .with("pieces", pieces, Unit.PIECE)
+                        .from(COUNT));
+    }
 
     static Materials of(
             final MouldedPiece piece,
@@ -34,8 +48,7 @@ final class MouldedMaterials {
         final double castingG =
                 each.shell().value() * (pieces - atOnce) + each.brim().value() * atOnce;
         final boolean apart = piece.cappedFromAnother();
-        final double seamsG = each.seam().map(Figure::value).orElse(0.0) * pieces;
-        final double keptG = (apart ? shellsG : shellsG + capsG) + seamsG;
+        final double keptG = (apart ? shellsG : shellsG + capsG) + each.betweenG() * pieces;
         final double inUseG = Math.max(castingG, keptG);
         final double meltG = Math.max(Materials.LEAST_BOWL_G, inUseG * (1 + habits.bowlReserve()));
         final Basis melt =
@@ -51,20 +64,12 @@ final class MouldedMaterials {
                         .with(apart ? "shells" : "shells and caps", keptG, Unit.GRAM)
                         .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
                         .from(Source.workshop("moulds in rotation and bowl reserve, House rules"));
-        final Source count = Source.definition("per piece × pieces");
         final List<Figure> kept = new ArrayList<>();
         each.seam()
+                .ifPresent(seam -> kept.add(kept("kept in seams", "seam × pieces", seam, pieces)));
+        each.seals()
                 .ifPresent(
-                        seam ->
-                                kept.add(
-                                        Figure.of(
-                                                "kept in seams",
-                                                seamsG,
-                                                Unit.GRAM,
-                                                Basis.of("seam × pieces")
-                                                        .with("seam", seam.value(), Unit.GRAM)
-                                                        .with("pieces", pieces, Unit.PIECE)
-                                                        .from(count))));
+                        seals -> kept.add(kept("kept in seals", "seals × pieces", seals, pieces)));
         kept.addAll(
                 0,
                 List.of(
@@ -75,7 +80,7 @@ final class MouldedMaterials {
                                 Basis.of("shell × pieces")
                                         .with("shell", each.shell().value(), Unit.GRAM)
                                         .with("pieces", pieces, Unit.PIECE)
-                                        .from(count)),
+                                        .from(COUNT)),
                         Figure.of(
                                 "kept in caps",
                                 capsG,
@@ -83,7 +88,7 @@ final class MouldedMaterials {
                                 Basis.of("cap × pieces")
                                         .with("cap", each.cap().value(), Unit.GRAM)
                                         .with("pieces", pieces, Unit.PIECE)
-                                        .from(count))));
+                                        .from(COUNT))));
         return new Materials(
                 piece,
                 size,
@@ -96,7 +101,7 @@ final class MouldedMaterials {
                         Basis.of(apart ? "to melt − shells" : "to melt − shells − caps")
                                 .with("to melt", meltG, Unit.GRAM)
                                 .with(apart ? "shells" : "shells and caps", keptG, Unit.GRAM)
-                                .from(count)),
+                                .from(COUNT)),
                 fillings(piece, each, pieces, habits.fillingSurplus(), conditions),
                 piece.layers().stream()
                         .flatMap(layer -> layer.inserts().stream())

@@ -234,9 +234,7 @@ public record MouldedPiece(
     public List<Portion> chocolate() {
         final MouldedMasses each = masses();
         return List.of(
-                new Portion(
-                        couverture.ingredient(),
-                        each.shell().value() + each.seam().map(Figure::value).orElse(0.0)),
+                new Portion(couverture.ingredient(), each.shell().value() + each.betweenG()),
                 new Portion(cap().ingredient(), each.cap().value()));
     }
 

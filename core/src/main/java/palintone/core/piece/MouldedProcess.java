@@ -2,6 +2,7 @@ package palintone.core.piece;
 
 import java.util.Map;
 import java.util.Optional;
+import palintone.core.casting.CapSetting;
 import palintone.core.casting.FillingLevel;
 import palintone.core.casting.WarmestFill;
 import palintone.core.figure.Figure;
@@ -29,6 +30,9 @@ final class MouldedProcess {
 
     private static final int DAY_S = 86_400;
 
+    /** A room in which a seal has not set by then sets none. */
+    private static final double LONGEST_DULL_S = 3600;
+
     private final MouldedPiece piece;
     private final Materials needs;
     private final Workplace place;
@@ -36,6 +40,9 @@ final class MouldedProcess {
     private final ProcessDraft draft = new ProcessDraft();
     private final CastingTasks casting;
     private final ShellTasks shell;
+
+    /** The task after which the bowl of the shells may be brought back into temper. */
+    private int bowlFree;
 
     MouldedProcess(final MouldedPiece piece, final Materials needs, final Workplace place) {
         this.piece = piece;
@@ -60,7 +67,8 @@ final class MouldedProcess {
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
         final ShellTasks.Laid laid = shell.lay(moulds, test);
-        capAndFinish(laid.scraped(), fill(laid.chilled(), made));
+        bowlFree = laid.scraped();
+        capAndFinish(fill(laid.chilled(), made));
         return draft.done();
     }
 
@@ -113,8 +121,68 @@ final class MouldedProcess {
                             .handsOn(0.1)
                             .occupies(Occupies.MOULD)
                             .done();
+            if (piece.layers().get(i).sealed()) {
+                before = seal(i, before);
+            }
         }
         return before;
+    }
+
+    /**
+     * A thin layer of couverture between two fillings, out of the bowl of the shells, and until it
+     * carries the next.
+     *
+     * @return number of the last task
+     */
+    private int seal(final int layer, final int level) {
+        final FillingLayer below = piece.layers().get(layer);
+        final double eachG =
+                piece.fill().layers().get(layer).sealMl()
+                        * piece.couverture().castingDensityGPerMl();
+        final double allG = eachG * needs.size().pieces() * piece.cavitiesEach();
+        final int again = casting.temperAgain(bowlFree);
+        bowlFree =
+                draft.task(TaskKind.SEAL)
+                        .after(After.straight(level))
+                        .after(casting.inTemper(again))
+                        .say(
+                                Sentence.of(
+                                                "Pour {each} of "
+                                                        + piece.couverture().ingredient().name()
+                                                        + " over "
+                                                        + below.filling().name()
+                                                        + " in each, {all} in all, and tap until it closes"
+                                                        + " to the wall: {thick}. It keeps the two fillings"
+                                                        + " apart.")
+                                        .with("each", eachG, Unit.GRAM)
+                                        .with("all", allG, Unit.GRAM)
+                                        .with("thick", below.sealMm(), Unit.MILLIMETRE))
+                        .amount(Amount.TAKES, allG)
+                        .clock(new Clock(60, 240, 900))
+                        .occupies(Occupies.BOWL, Occupies.MOULD)
+                        .done();
+        final double roomC = Math.max(5, Math.min(40, place.room().temperatureC()));
+        final double dullMin =
+                Math.min(
+                                LONGEST_DULL_S,
+                                CapSetting.dullS(
+                                        place.bowlAt(piece.couverture()),
+                                        below.sealMm(),
+                                        ShellTasks.below(piece, roomC),
+                                        roomC))
+                        / 60;
+        return draft.task(TaskKind.WAIT)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Leave the seals until their shine is gone, about {dull}:"
+                                                + " before that the next filling sinks in.")
+                                .with("dull", dullMin, Unit.MINUTE))
+                .clock(Clock.minutes(dullMin * 0.7, dullMin, 120))
+                .handsOn(0.1)
+                .occupies(Occupies.MOULD)
+                .source(CapSetting.SOURCE)
+                .done();
     }
 
     private static Sentence level(final FillingLevel.CapFrom cap, final boolean last) {
@@ -198,10 +266,10 @@ final class MouldedProcess {
         return cold ? Cautions.COLD_FILLING + " " + Cautions.LIFE : Cautions.LIFE;
     }
 
-    private void capAndFinish(final int scraped, final int level) {
+    private void capAndFinish(final int level) {
         final double capsG = each.cap().value() * needs.size().cavitiesPerMould();
         if (piece.cappedFromAnother()) {
-            final int bowl = capBowl(scraped);
+            final int bowl = capBowl(bowlFree);
             cap(level, capsG)
                     .after(
                             After.straight(bowl)
@@ -212,7 +280,7 @@ final class MouldedProcess {
                     .occupies(Occupies.MOULD)
                     .done();
         } else {
-            final int again = casting.temperAgain(scraped);
+            final int again = casting.temperAgain(bowlFree);
             cap(level, capsG)
                     .after(casting.inTemper(again))
                     .occupies(Occupies.BOWL, Occupies.MOULD)
@@ -266,10 +334,10 @@ final class MouldedProcess {
     }
 
     /** Caps of another couverture come out of a bowl of their own, tempered by hand beside. */
-    private int capBowl(final int scraped) {
+    private int capBowl(final int free) {
         return needs.second()
                 .orElseThrow()
-                .lay(draft, TaskKind.CAP_BOWL, "the caps", place, After.done(scraped));
+                .lay(draft, TaskKind.CAP_BOWL, "the caps", place, After.done(free));
     }
 
     private static final String DRIED =

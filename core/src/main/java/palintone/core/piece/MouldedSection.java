@@ -33,6 +33,14 @@ final class MouldedSection {
                             Optional.of(Quantity.of(masses.layers().get(i).value(), Unit.GRAM)),
                             Section.outline(fill.hollow(), lies.topMm(), lies.floorMm())));
             flecks.addAll(inserts(layer, lies));
+            if (layer.sealed()) {
+                regions.add(
+                        new Section.Region(
+                                Section.Role.SEAL,
+                                "seal",
+                                Optional.of(Quantity.of(layer.sealMm(), Unit.MILLIMETRE)),
+                                Section.outline(fill.hollow(), lies.sealMm(), lies.topMm())));
+            }
         }
         regions.add(
                 new Section.Region(

@@ -38,12 +38,21 @@ public record PieceMoisture(
         List<Figure> daysBehindFat,
         double factor) {
 
+    private static final double MOST_FAT_MM = 5;
+
     /**
      * One layer of a piece, or of what may become one.
      *
      * @param share of the room for fillings, above 0 to 1
+     * @param sealFatMm fat that closes it off from the next, mm; 0 where that lies on it bare
      */
-    public record Part(String name, double share, FillingProperties properties) {}
+    public record Part(String name, double share, FillingProperties properties, double sealFatMm) {
+
+        /** The next lies on it bare. */
+        public Part(final String name, final double share, final FillingProperties properties) {
+            this(name, share, properties, 0);
+        }
+    }
 
     /**
      * @param own what the workshop has measured of each filling
@@ -75,9 +84,19 @@ public record PieceMoisture(
                             lying.get(i).fillingMl() / roomMl,
                             FillingProperties.of(
                                     filling.cooked(),
-                                    Conditions.USUAL.measured(own.apply(filling)))));
+                                    Conditions.USUAL.measured(own.apply(filling))),
+                            fatMm(piece, i)));
         }
         return parts;
+    }
+
+    /**
+     * Water goes through the sugar of a chocolate as if it were not there: only its fat holds it
+     * back, as thick as it would lie by itself. To the safe side; ours.
+     */
+    private static double fatMm(final MouldedPiece piece, final int layer) {
+        return piece.layers().get(layer).sealMm()
+                * piece.couverture().ingredient().composition().fatFraction();
     }
 
     /**
@@ -116,11 +135,11 @@ public record PieceMoisture(
             }
         }
         final double area = room.faceMm2();
-        final double factor = factor(layers, area, crisp, checks);
+        final double factor = factor(layers, parts, area, crisp, checks);
         final List<MoistureBetween.At> bare =
-                MoistureBetween.follow(layers, faces(layers, area, 0), days, factor);
+                MoistureBetween.follow(layers, faces(parts, area, 0), days, factor);
         final List<MoistureBetween.At> fat =
-                MoistureBetween.follow(layers, faces(layers, area, barrierMm), days, factor);
+                MoistureBetween.follow(layers, faces(parts, area, barrierMm), days, factor);
         return new PieceMoisture(
                 layers.stream().map(MoistureLayer::name).toList(),
                 bare,
@@ -137,6 +156,7 @@ public record PieceMoisture(
     /** Bare bites and those behind fat speak separately; each counts by how many there were. */
     private static double factor(
             final List<MoistureLayer> layers,
+            final List<Part> parts,
             final double area,
             final int crisp,
             final List<Bite> bites) {
@@ -153,17 +173,20 @@ public record PieceMoisture(
                     same.size()
                             * Math.log(
                                     CrunchChecks.factor(
-                                            layers, faces(layers, area, barrier), crisp, same));
+                                            layers, faces(parts, area, barrier), crisp, same));
             all += same.size();
         }
         return all == 0 ? 1 : Math.exp(log / all);
     }
 
+    /** What is painted on lies over the seal, where there is one. */
     private static List<MoistureBetween.Face> faces(
-            final List<MoistureLayer> layers, final double area, final double barrierMm) {
+            final List<Part> parts, final double area, final double barrierMm) {
         final List<MoistureBetween.Face> faces = new ArrayList<>();
-        for (int i = 1; i < layers.size(); i++) {
-            faces.add(new MoistureBetween.Face(area, barrierMm));
+        for (int i = 0; i + 1 < parts.size(); i++) {
+            faces.add(
+                    new MoistureBetween.Face(
+                            area, Math.min(MOST_FAT_MM, parts.get(i).sealFatMm() + barrierMm)));
         }
         return faces;
     }

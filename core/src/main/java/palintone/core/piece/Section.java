@@ -37,6 +37,7 @@ public record Section(
     public enum Role {
         SHELL,
         FILLING,
+        SEAL,
         CAP,
         SOLID,
         RELIEF,

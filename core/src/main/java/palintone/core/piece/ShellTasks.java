@@ -92,7 +92,7 @@ final class ShellTasks {
         return Math.max(0.3, Math.min(20, piece.capMm()));
     }
 
-    private static CapSetting.Below below(final MouldedPiece piece, final double roomC) {
+    static CapSetting.Below below(final MouldedPiece piece, final double roomC) {
         final double depth =
                 Math.max(0.5, piece.mould().cavity().depthMm() - piece.capMm() - piece.shellMm());
         final Composition filling = piece.layers().get(0).filling().cooked().composition();

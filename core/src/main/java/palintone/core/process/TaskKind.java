@@ -41,6 +41,7 @@ public enum TaskKind {
     SET_IN("Set in"),
     FILL("Fill"),
     LEVEL("Level"),
+    SEAL("Seal"),
     TEMPER_AGAIN("Temper again"),
     CAP_BOWL("Bowl for the caps"),
     SECOND_BOWL("Second bowl"),

@@ -38,7 +38,7 @@ class PieceMoistureTest {
                     0.5,
                     Set.of(),
                     Source.workshop("invented for the tests"));
-    private static final Filling CRISP =
+    static final Filling CRISP =
             new Filling(
                     "crisp",
                     "Crisp",

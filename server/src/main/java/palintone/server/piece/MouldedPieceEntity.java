@@ -86,10 +86,14 @@ public class MouldedPieceEntity extends PieceEntity {
 
         private double amount;
 
+        /** Couverture over it, mm; 0 where the next lies on it bare. */
+        private double sealMm;
+
         protected LayerRow() {}
 
-        LayerRow(final FillingEntity filling, final LayerAmount by) {
+        LayerRow(final FillingEntity filling, final LayerAmount by, final double sealMm) {
             this.filling = filling;
+            this.sealMm = sealMm;
             if (by instanceof LayerAmount.Share share) {
                 amountKind = AmountKind.SHARE;
                 amount = share.share();
@@ -172,7 +176,10 @@ public class MouldedPieceEntity extends PieceEntity {
             final LayerRow row = layers.get(i);
             fillings.add(
                     new FillingLayer(
-                            row.filling.filling().at(pressureHPa), row.amount(), insertsOf(i)));
+                            row.filling.filling().at(pressureHPa),
+                            row.amount(),
+                            insertsOf(i),
+                            row.sealMm));
         }
         return new MouldedPiece(
                 id(),
@@ -227,7 +234,8 @@ public class MouldedPieceEntity extends PieceEntity {
                                             insert ->
                                                     new PieceDraft.Insert(
                                                             insert.ingredient.id(), insert.eachG))
-                                    .toList()));
+                                    .toList(),
+                            row.sealMm == 0 ? null : row.sealMm));
         }
         return new PieceDraft.Moulded(
                 name(),

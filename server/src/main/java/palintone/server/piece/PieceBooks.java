@@ -285,7 +285,9 @@ public class PieceBooks {
                 .map(
                         layer ->
                                 new MouldedPieceEntity.LayerRow(
-                                        filling(layer.filling()), layer.amount()))
+                                        filling(layer.filling()),
+                                        layer.amount(),
+                                        layer.sealMm() == null ? 0 : layer.sealMm()))
                 .toList();
     }
 

@@ -116,13 +116,16 @@ public sealed interface PieceDraft {
      * three where it fills the rest.
      *
      * @param inserts set into it whole
+     * @param sealMm couverture of the shell poured over it before the next goes in; none where left
+     *     out
      */
     record Layer(
             @NotNull String filling,
             @Nullable Double share,
             @Nullable Double grams,
             @Nullable Double heightMm,
-            @Nullable List<@NotNull @Valid Insert> inserts) {
+            @Nullable List<@NotNull @Valid Insert> inserts,
+            @Nullable Double sealMm) {
 
         LayerAmount amount() {
             if (Stream.of(share, grams, heightMm).filter(Objects::nonNull).count() > 1) {

@@ -104,7 +104,8 @@ public sealed interface PieceView {
             @Nullable Double share,
             @Nullable Double grams,
             @Nullable Double heightMm,
-            List<PieceDraft.Insert> inserts) {
+            List<PieceDraft.Insert> inserts,
+            @Nullable Double sealMm) {
 
         static LayerView of(final FillingLayer layer) {
             final LayerAmount by = layer.amount();
@@ -116,7 +117,8 @@ public sealed interface PieceView {
                     by instanceof LayerAmount.Height h ? h.mm() : null,
                     layer.inserts().stream()
                             .map(i -> new PieceDraft.Insert(i.ingredient().id(), i.eachG()))
-                            .toList());
+                            .toList(),
+                    layer.sealed() ? layer.sealMm() : null);
         }
     }
 

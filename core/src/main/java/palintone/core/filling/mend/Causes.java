@@ -104,7 +104,7 @@ final class Causes {
                                 .with("lactose", lactose / water, Unit.GRAM),
                         ramp(lactose / water, 0.12, 0.35)));
         if (now.wet() && now.texture().cookedSugar()) {
-            final Graining graining = Graining.of(now.cooked().matrix());
+            final Graining graining = Graining.of(now.cooked());
             causes.add(
                     cause(
                             Sentence.of(

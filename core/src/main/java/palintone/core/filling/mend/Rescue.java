@@ -196,7 +196,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
     private static Remedy dissolvedAgain(final Adding adding, final List<Operation> operations) {
         return adding.until(
                         syrup(operations),
-                        a -> Graining.of(a.cooked().matrix()).otherShare(),
+                        a -> Graining.of(a.cooked()).otherShare(),
                         Graining.CLEAR_FROM)
                 .map(
                         r ->

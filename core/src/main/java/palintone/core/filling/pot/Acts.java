@@ -23,6 +23,11 @@ final class Acts {
     /** Sugar above this is caramel, not syrup, °C. */
     static final double CARAMEL_FROM_C = 155;
 
+    /** Of a pan of a pound or two on a kitchen's flame; common practice, no source. */
+    private static final double BOILS_OFF_G_PER_S = 0.25;
+
+    private static final int BOIL_STEPS = 4;
+
     private Acts() {}
 
     static void add(final Pot pot, final Operation op, final double[] grams) {
@@ -45,6 +50,7 @@ final class Acts {
         final double left = Math.pow(1 - op.value(OperationSetting.PERCENT) / 100, minutes);
         pot.boilOffWater(pot.waterG() * (1 - left));
         pot.heated(pot.boilingC(), Math.max(5, minutes * 60));
+        pot.invert(pot.temperatureC, minutes * 60);
     }
 
     /** What is infused gives its taste and takes liquid with it when it is strained out. */
@@ -160,8 +166,10 @@ final class Acts {
                 low = left;
             }
         }
-        pot.boilOffWater(pot.waterG() - (low + high) / 2);
+        final double boiledOff = pot.waterG() - (low + high) / 2;
+        pot.boilOffWater(boiledOff);
         pot.heated(pot.boilingC(), 120);
+        pot.invert(pot.temperatureC, boiledOff / BOILS_OFF_G_PER_S);
         pot.boiledSucroseG = pot.matrix.g[SUCROSE];
     }
 
@@ -175,10 +183,20 @@ final class Acts {
                             AqueousPhase.dissolvedWhole(pot.matrix.g),
                             target,
                             pot.altitudePressureHPa);
-            pot.boilOffWater(pot.waterG() - left);
+            boilUp(pot, left);
         }
         pot.heated(target, 60);
+        pot.invert(target, 60);
         pot.did.cookedSugarC = Math.max(pot.did.cookedSugarC, target);
+    }
+
+    /** Water leaves as fast as the flame drives it, and the syrup grows hotter on its way. */
+    private static void boilUp(final Pot pot, final double leftG) {
+        final double step = (pot.waterG() - leftG) / BOIL_STEPS;
+        for (int i = 0; i < BOIL_STEPS; i++) {
+            pot.boilOffWater(step);
+            pot.invert(pot.boilingC(), step / BOILS_OFF_G_PER_S);
+        }
     }
 
     /**

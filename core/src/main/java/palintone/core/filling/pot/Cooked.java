@@ -153,6 +153,8 @@ public record Cooked(
      * @param cookedSugarC how far sugar was cooked, °C
      * @param boiledClear whether it was boiled down with nearly all its sucrose in it
      * @param caramelisedG sugar that turned to caramel
+     * @param invertedG sucrose of the composition that came apart in the boil: it does not grain;
+     *     water activity counts it as sucrose, to the safe side
      * @param highestC hottest moment
      * @param blended whether a blender ran
      * @param emulsifiedWidthMm width of the vessel
@@ -167,6 +169,7 @@ public record Cooked(
             double cookedSugarC,
             boolean boiledClear,
             double caramelisedG,
+            double invertedG,
             double highestC,
             boolean blended,
             double emulsifiedWidthMm,

@@ -119,6 +119,7 @@ public final class Cooking {
                         pot.did.cookedSugarC,
                         pot.boiledClear(),
                         pot.caramelisedG,
+                        pot.invertedG,
                         pot.did.highestC,
                         pot.did.blended,
                         pot.did.emulsifiedWidthMm,

@@ -27,6 +27,8 @@ final class Joining {
         of.gelling.replaceAll((nature, grams) -> grams * (1 - share));
         out.boiledSucroseG = share * of.boiledSucroseG;
         of.boiledSucroseG -= out.boiledSucroseG;
+        out.invertedG = share * of.invertedG;
+        of.invertedG -= out.invertedG;
         out.caramelisedG = share * of.caramelisedG;
         of.caramelisedG -= out.caramelisedG;
         out.rawSinceHeat.addAll(of.rawSinceHeat);
@@ -85,6 +87,7 @@ final class Joining {
         into.eggs.addAll(came.eggs);
         into.everHeated |= came.everHeated;
         into.caramelisedG += came.caramelisedG;
+        into.invertedG += came.invertedG;
         if (!inPieces) {
             into.boiledSucroseG += came.boiledSucroseG;
             came.gelling.forEach((nature, grams) -> into.gelling.merge(nature, grams, Double::sum));

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
+import palintone.core.filling.water.Inversion;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
@@ -55,6 +56,9 @@ final class Pot {
      */
     private static final double WET = 0.05;
 
+    /** Below that nothing to speak of comes apart within an hour, °C. */
+    private static final double INVERTS_FROM_C = 80;
+
     /** Room where ingredients stand, °C. */
     static final double ROOM_C = 20;
 
@@ -91,6 +95,9 @@ final class Pot {
     double strainedG;
     double stuckG;
     double caramelisedG;
+
+    /** Sucrose of the composition that has come apart in the boil; counted for graining only. */
+    double invertedG;
 
     /** Sucrose that was in the pot when it was boiled down: all of it was dissolved then. */
     double boiledSucroseG;
@@ -275,6 +282,7 @@ final class Pot {
         matrix.keep(1 - share);
         pieces.keep(1 - share);
         boiledSucroseG *= 1 - share;
+        invertedG *= 1 - share;
         onTopG *= 1 - share;
         coatG *= 1 - share;
         gelling.replaceAll((nature, grams) -> grams * (1 - share));
@@ -285,6 +293,14 @@ final class Pot {
             return temperatureC;
         }
         return BoilingPoint.celsius(AqueousPhase.dissolvedWhole(matrix.g), altitudePressureHPa);
+    }
+
+    /** Sucrose comes apart: the warmer, sourer and longer, the more. */
+    void invert(final double celsius, final double seconds) {
+        final double whole = matrix.g[SUCROSE] - invertedG;
+        if (whole > 0 && matrix.g[WATER] > 0 && celsius > INVERTS_FROM_C) {
+            invertedG += whole * Inversion.share(ph(), celsius, seconds);
+        }
     }
 
     void heated(final double celsius, final double seconds) {

@@ -293,8 +293,7 @@ class RescueTest {
         final Rescue.Remedy again = rescue.remedies().get(0);
         assertThat(again.words().template()).contains("without stirring");
         assertThat(again.grams()).isPositive();
-        assertThat(Graining.of(again.after().orElseThrow().cooked().composition()).risk())
-                .isLessThan(0.01);
+        assertThat(Graining.of(again.after().orElseThrow().cooked()).risk()).isLessThan(0.01);
         final Rescue bare =
                 rescue(
                         Fault.GRAINY,

@@ -1,10 +1,12 @@
 package palintone.core.filling.sugar;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static palintone.core.filling.Kitchen.grams;
 import static palintone.core.filling.Kitchen.op;
 
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -13,14 +15,26 @@ import palintone.core.Samples;
 import palintone.core.filling.Filling;
 import palintone.core.filling.FillingFigures;
 import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.OperationSetting;
+import palintone.core.filling.water.Inversion;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
+import palintone.core.substance.Ingredient;
 
 /** Common practice, no source: what keeps a cooked sugar clear. */
 class GrainingTest {
+
+    /** Its juice: some six per cent of citric acid. */
+    private static final Ingredient LEMON =
+            Kitchen.of(
+                    "lemon",
+                    Map.of(
+                            Component.WATER, 91.0,
+                            Component.ORGANIC_ACID, 6.0,
+                            Component.FRUCTOSE, 3.0));
 
     private static List<Operation> caramel(final double sugar, final double syrup) {
         return List.of(
@@ -54,12 +68,58 @@ class GrainingTest {
         final Graining fondant =
                 Graining.of(
                         Composition.per100(
-                                java.util.Map.of(
+                                Map.of(
                                         Component.SUCROSE, 80.0,
                                         Component.HIGHER_SACCHARIDES, 8.0,
                                         Component.WATER, 12.0)));
         assertThat(fondant.risk()).isGreaterThan(0.9);
         assertThat(fondant.supersaturation()).isGreaterThan(2);
+    }
+
+    /**
+     * Raspberry boiled down with its weight of sugar comes apart by its own acid; sugar in cream
+     * hardly does. A few drops of lemon in a plain syrup turn a good part of it (practice).
+     */
+    @Test
+    void acidTakesSugarApart() {
+        final double plain = apart(0);
+        final double lemon = apart(6);
+        assertThat(plain).isBetween(0.0, 0.06);
+        assertThat(lemon).isBetween(0.1, 0.7);
+        final Cooked cream = new Filling("c", "Caramel", caramel(300, 0)).cooked();
+        assertThat(cream.history().invertedG()).isLessThan(0.05 * 300);
+    }
+
+    /** Share of 300 g of sugar in water cooked to 115 °C beside so much lemon juice. */
+    private static double apart(final double lemonG) {
+        final Cooked cooked =
+                new Filling(
+                                "s",
+                                "Syrup",
+                                List.of(
+                                        op(
+                                                        OperationKind.COOK_SUGAR,
+                                                        grams(Kitchen.SUGAR, 300),
+                                                        grams(Kitchen.WATER, 100),
+                                                        grams(LEMON, Math.max(0.01, lemonG)))
+                                                .with(OperationSetting.TEMPERATURE_C, 115)))
+                        .cooked();
+        return cooked.history().invertedG() / 300;
+    }
+
+    /** First order: two hours are two times one hour; ten degrees make it three times as fast. */
+    @Test
+    void comesApartByTheFirstOrder() {
+        final double one = Inversion.share(3, 90, 600);
+        assertThat(1 - Inversion.share(3, 90, 1200)).isCloseTo((1 - one) * (1 - one), within(1e-9));
+        assertThat(Inversion.share(3, 100, 60) / Inversion.share(3, 90, 60)).isBetween(2.3, 3.2);
+        assertThat(Inversion.share(2, 60, 60) / Inversion.share(3, 60, 60)).isBetween(9.5, 10.5);
+    }
+
+    /** Nobody boils sugar without glucose and can be certain that it grains. */
+    @Test
+    void nothingIsCertain() {
+        assertThat(risk(300, 0)).isLessThan(96);
     }
 
     @Test
