@@ -63,6 +63,19 @@ final class CastingTasks extends BatchTasks {
                 place.temper().worked().low() - 2, Math.max(place.room().temperatureC() + 3, 23));
     }
 
+    /** As their stuff wants it, and which cavities stay empty. */
+    private Sentence ready(final int moulds) {
+        final Sentence ready = piece.mould().body().ready().with("moulds", moulds, Unit.MOULD);
+        final int unlike = piece.mould().unlike();
+        if (unlike == 0) {
+            return ready;
+        }
+        return ready.and(
+                unlike == 1
+                        ? Sentence.of("The cavity unlike the rest stays empty.")
+                        : Sentence.of("The " + unlike + " cavities unlike the rest stay empty."));
+    }
+
     /**
      * @param band for their warmth
      * @param aim and what is best, °C
@@ -70,21 +83,9 @@ final class CastingTasks extends BatchTasks {
     int mouldsReady(final Band band, final double aim) {
         draft.part("Moulds");
         final int moulds = needs.size().moulds();
-        final int unlike = piece.mould().unlike();
-        final String empty =
-                unlike == 0
-                        ? ""
-                        : unlike == 1
-                                ? " The cavity unlike the rest stays empty."
-                                : " The " + unlike + " cavities unlike the rest stay empty.";
         if (piece.dress().colours().isEmpty()) {
             return draft.task(TaskKind.MOULD)
-                    .say(
-                            Sentence.of(
-                                            "Polish {moulds} with a soft dry cloth. Touch no"
-                                                    + " inside."
-                                                    + empty)
-                                    .with("moulds", moulds, Unit.MOULD))
+                    .say(ready(moulds))
                     .read("mould surface", Unit.CELSIUS, aim, band)
                     .caution(unwashed(piece, needs))
                     .occupies(Occupies.MOULD)
@@ -92,11 +93,7 @@ final class CastingTasks extends BatchTasks {
         }
         draft.task(TaskKind.POLISH)
                 .caution(unwashed(piece, needs))
-                .say(
-                        Sentence.of(
-                                        "Polish {moulds} with a soft dry cloth. Touch no inside."
-                                                + empty)
-                                .with("moulds", moulds, Unit.MOULD))
+                .say(ready(moulds))
                 .occupies(Occupies.MOULD)
                 .done();
         final int colour = colours(moulds);
@@ -237,7 +234,7 @@ final class CastingTasks extends BatchTasks {
     void turnOut() {
         draft.task(TaskKind.DEMOULD)
                 .next()
-                .say(Sentence.of("Loose parts look light from below. Twist, turn out, gloves on."))
+                .say(piece.mould().body().turnOut())
                 .occupies(Occupies.MOULD)
                 .done();
     }

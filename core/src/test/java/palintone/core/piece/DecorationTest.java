@@ -283,4 +283,44 @@ class DecorationTest {
                                         1))
                 .hasMessageContaining("cavities unlike the rest");
     }
+
+    private static List<Task> tasksIn(final MouldBody body) {
+        final MouldedPiece piece =
+                new MouldedPiece(
+                        "p",
+                        "P",
+                        new Mould(
+                                "m", "M", new HalfSphere(28), 24, 4, 4, body, MouldState.CLEAN, 0),
+                        Samples.dark(),
+                        1.6,
+                        2,
+                        List.of(new FillingLayer(Samples.ganache(), 1)),
+                        Optional.empty());
+        final Materials needs =
+                piece.materials(
+                        piece.batchOf(Optional.of(2), Optional.empty()),
+                        new BatchHabits(2, 0.25, 0.1));
+        return BatchPlan.of(needs, Samples.workplace(needs)).process().tasks();
+    }
+
+    /** Silicone is pushed out, never twisted or polished; a rigid mould is both. */
+    @Test
+    void eachStuffIsHandledAsItBears() {
+        final List<Task> silicone =
+                tasksIn(new MouldBody(MouldBody.Material.SILICONE, MouldBody.Build.OPEN, 2));
+        assertThat(first(silicone, TaskKind.MOULD).say().template()).contains("is not polished");
+        assertThat(first(silicone, TaskKind.DEMOULD).say().template())
+                .contains("push each out")
+                .contains("Never twist");
+        final List<Task> rigid = tasksIn(MouldBody.USUAL);
+        assertThat(first(rigid, TaskKind.MOULD).say().template()).startsWith("Polish");
+        assertThat(first(rigid, TaskKind.DEMOULD).say().template()).contains("Twist");
+        final List<Task> halves =
+                tasksIn(
+                        new MouldBody(
+                                MouldBody.Material.POLYCARBONATE,
+                                MouldBody.Build.CLOSING_HALVES,
+                                2));
+        assertThat(first(halves, TaskKind.DEMOULD).say().template()).contains("halves apart");
+    }
 }
