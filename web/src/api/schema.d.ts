@@ -6553,6 +6553,11 @@ export interface components {
         IngredientNameView: {
             id: string;
             name: string;
+            /**
+             * Format: double
+             * @description what one of it weighs; null where nobody has said so
+             */
+            pieceG?: number | null;
         };
         /** @description One page of a list. */
         PageViewIngredientView: {

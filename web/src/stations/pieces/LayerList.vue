@@ -3,6 +3,7 @@
 import type { FillingSummary, IngredientName } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
 import { BYS, newLayer, type LayerInForm } from './mouldedForm'
+import OneWeighs from './OneWeighs.vue'
 
 defineProps<{ fillings: FillingSummary[]; larder: IngredientName[] }>()
 const layers = defineModel<LayerInForm[]>({ required: true })
@@ -60,6 +61,7 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
           :label="$t('Set in whole')"
         />
         <NumberField v-model="insert.eachG" :label="$t('In each')" unit="GRAM" />
+        <OneWeighs v-model="insert.eachG" :ingredient="insert.ingredient" :larder="larder" />
         <v-btn
           variant="text"
           :aria-label="$t('Remove what is set into layer {place}', { place: i + 1 })"
@@ -120,7 +122,7 @@ legend {
 }
 .insert {
   display: grid;
-  grid-template-columns: 1.6fr 1fr auto;
+  grid-template-columns: 1.6fr 1fr auto auto;
   gap: 10px;
   align-items: center;
 }

@@ -3,6 +3,7 @@
 import type { IngredientName } from '@/api/client'
 import NumberField from '@/parts/NumberField.vue'
 import type { OnInForm } from './loose'
+import OneWeighs from './OneWeighs.vue'
 
 const props = defineProps<{
   larder: IngredientName[]
@@ -38,6 +39,13 @@ function more() {
       :label="$t('Where')"
       hide-details
     />
+    <OneWeighs
+      v-if="line.placing === 'SET_IN'"
+      v-model="line.eachG"
+      :ingredient="line.ingredient"
+      :larder="larder"
+      class="one"
+    />
     <v-btn
       variant="text"
       :aria-label="$t('Remove line {place}', { place: i + 1 })"
@@ -59,6 +67,10 @@ function more() {
 }
 .placed {
   grid-template-columns: 1.6fr 1fr 1.2fr auto;
+}
+.one {
+  grid-column: 1 / -2;
+  grid-row: 2;
 }
 .line .v-btn {
   min-height: 56px;

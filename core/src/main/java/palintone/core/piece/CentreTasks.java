@@ -66,7 +66,12 @@ final class CentreTasks {
         return switch (forming) {
             case CUT -> cut(filling);
             case FROZEN -> frozen(filling);
-            case PIPED, SCOOPED -> piped(filling, forming);
+            case PIPED, SCOOPED -> {
+                piped(filling, forming);
+                yield setIn(
+                        "Press {0} into each before it sets, {each}, {all} in all, and close the"
+                                + " filling over it.");
+            }
             case ROLLED, SHAPED -> shaped(filling, forming);
         };
     }
@@ -115,6 +120,39 @@ final class CentreTasks {
                 .caution(FillingTasks.caution(need))
                 .occupies(Occupies.PERSON)
                 .done();
+        setIn(
+                "Press {0} into the slab in rows, one in the middle of each square to come, {each}"
+                        + " each, {all} in all, until it is level.");
+    }
+
+    /**
+     * What lies whole in the middle of each.
+     *
+     * @param how with a place for what it is
+     * @return number of the last task
+     */
+    private int setIn(final String how) {
+        for (final Materials.InclusionNeed need : needs.inclusions()) {
+            final Inclusion on = need.inclusion();
+            if (on.setIn()) {
+                draft.task(TaskKind.SET_IN)
+                        .next()
+                        .say(
+                                Sentence.of(
+                                                how.replace("{0}", on.ingredient().name())
+                                                        + " It must be dry and at room"
+                                                        + " temperature.")
+                                        .with("each", on.eachG(), Unit.GRAM)
+                                        .with("all", need.toWeigh().value(), Unit.GRAM))
+                        .clock(new Clock(30, 240, 1200))
+                        .caution(
+                                need.keepCold()
+                                        ? Cautions.COLD_FILLING + " " + Cautions.LIFE
+                                        : Cautions.LIFE)
+                        .done();
+            }
+        }
+        return draft.last();
     }
 
     /** After the filling, where it is made with the batch. */
@@ -126,13 +164,25 @@ final class CentreTasks {
         return task;
     }
 
+    /** What was to be pressed into the slab, where that was made before. */
+    private boolean setInReady(final Integer filling) {
+        if (filling != null || needs.inclusions().stream().noneMatch(n -> n.inclusion().setIn())) {
+            return false;
+        }
+        setIn(
+                "See that the slab holds {0}, {each} in the middle of each square to come, {all}"
+                        + " in all; else press it in where the slab gives.");
+        return true;
+    }
+
     private int cut(final Integer filling) {
+        final boolean looked = setInReady(filling);
         below(filling);
         final FormedCentre.CutWindow window = centre.cutWindow();
         final double from = window.fromC();
         final double to = Math.max(from + 1, window.toC());
         final ProcessDraft.TaskDraft cut =
-                draft.last() > 0 && centre.bottomMm() > 0
+                looked || draft.last() > 0 && centre.bottomMm() > 0
                         ? draft.task(TaskKind.CUT).next()
                         : after(TaskKind.CUT, filling);
         return cut.say(
@@ -172,7 +222,7 @@ final class CentreTasks {
     }
 
     private int frozen(final Integer filling) {
-        after(TaskKind.FREEZE, filling)
+        (setInReady(filling) ? draft.task(TaskKind.FREEZE).next() : after(TaskKind.FREEZE, filling))
                 .say(
                         Sentence.of(
                                 "Cover the frame close with film and freeze it through, overnight:"
@@ -215,6 +265,9 @@ final class CentreTasks {
 
     private int shaped(final Integer filling, final Forming forming) {
         piped(filling, Forming.PIPED);
+        setIn(
+                "Press {0} into each before it sets, {each}, {all} in all, and close the filling"
+                        + " over it.");
         chill(draft.last());
         final Hand hand = hand();
         return draft.task(TaskKind.SHAPE)

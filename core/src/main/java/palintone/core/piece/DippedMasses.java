@@ -24,7 +24,7 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
 
     static DippedMasses of(final DippedPiece piece) {
         final double coatG = piece.fullCoatG() * piece.coat().share();
-        final double centreG = piece.centre().massG();
+        final double centreG = piece.centre().fillingG(piece.inclusions());
         final List<Figure> on = on(piece.on());
         final double onG = on.stream().mapToDouble(Figure::value).sum();
         return new DippedMasses(
@@ -42,7 +42,7 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
                                 .from(SHAPE)
                                 .from(ChoiOkos1986.SOURCE)
                                 .validFor("even coat, no foot", true)),
-                centre(piece.centre()),
+                centre(piece.centre(), piece.inclusions()),
                 on,
                 Figure.of(
                         "piece",
@@ -55,12 +55,16 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
                                 .from(SHAPE)));
     }
 
-    static Figure centre(final FormedCentre centre) {
+    static Figure centre(final FormedCentre centre, final List<Inclusion> inclusions) {
+        final double fillingG = centre.fillingG(inclusions);
         return Figure.of(
                 centre.filling().name(),
-                centre.massG(),
+                fillingG,
                 Unit.GRAM,
-                Basis.of("volume of the shape · density")
+                Basis.of(
+                                fillingG < centre.massG()
+                                        ? "(volume of the shape − what is set in) · density"
+                                        : "volume of the shape · density")
                         .with("volume", centre.shape().volumeMl(), Unit.MILLILITRE)
                         .with("density", centre.centre().gPerMl(), Unit.GRAM_PER_ML)
                         .from(SHAPE)
@@ -76,7 +80,7 @@ public record DippedMasses(Figure coat, Figure centre, List<Figure> inclusions, 
                                         i.ingredient().name(),
                                         i.eachG(),
                                         Unit.GRAM,
-                                        Basis.of("on one piece")
+                                        Basis.of(i.setIn() ? "in one piece" : "on one piece")
                                                 .from(
                                                         Source.definition(
                                                                 "as the piece is written"))))

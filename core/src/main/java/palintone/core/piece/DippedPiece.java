@@ -26,7 +26,8 @@ import palintone.core.temper.Couverture;
  * @param couverture it is dipped into
  * @param centre that is dipped
  * @param coat it is to have
- * @param inclusions what it is rolled in and what is laid on it, before its coat has set
+ * @param inclusions what it is rolled in and what is laid on it, before its coat has set; and what
+ *     is set whole into its centre
  * @param dress finishings on it; a centre has no mould to be coloured
  */
 public record DippedPiece(
@@ -48,8 +49,8 @@ public record DippedPiece(
     private static final double MOST_COAT_MM = 5;
 
     /**
-     * @throws OutOfRangeException when something on it is stirred in or set in, or a colour is
-     *     brought into a mould it does not have
+     * @throws OutOfRangeException when something on it is stirred in, what is set in does not fit,
+     *     or a colour is brought into a mould it does not have
      */
     public DippedPiece {
         Require.text("id", id, 64);
@@ -60,7 +61,12 @@ public record DippedPiece(
                     "what it is rolled in", String.valueOf(inclusions.size()), "up to 6");
         }
         inclusions.forEach(
-                i -> i.placed(Inclusion.Placing.ROLLED_IN, Inclusion.Placing.ON_THE_BACK));
+                i ->
+                        i.placed(
+                                Inclusion.Placing.ROLLED_IN,
+                                Inclusion.Placing.ON_THE_BACK,
+                                Inclusion.Placing.SET_IN));
+        centre.holds(inclusions);
         if (!dress.colours().isEmpty()) {
             throw new OutOfRangeException(
                     "colours", dress.colours().get(0).name(), "none: it comes out of no mould");
@@ -216,12 +222,6 @@ public record DippedPiece(
         final List<Sentence> remarks = new ArrayList<>();
         if (centre.neverFirm()) {
             remarks.add(Sentence.of(NEVER_FIRM));
-        }
-        if (centre.neverFirm()) {
-            remarks.add(
-                    Sentence.of(
-                            "This filling is never firm enough for a fork, however cold: put it into"
-                                    + " shells, or make it stiffer."));
         }
         if (coat.share() < 1) {
             remarks.add(

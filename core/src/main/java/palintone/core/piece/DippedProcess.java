@@ -141,7 +141,12 @@ final class DippedProcess {
                         .handsOn(0.05)
                         .source(Coat.SOURCE)
                         .done();
-        final double eachG = needs.fillings().get(0).each().value();
+        final double eachG =
+                needs.fillings().get(0).each().value()
+                        + piece.inclusions().stream()
+                                .filter(Inclusion::setIn)
+                                .mapToDouble(Inclusion::eachG)
+                                .sum();
         draft.task(TaskKind.WEIGH_CENTRES)
                 .next()
                 .say(
@@ -292,11 +297,14 @@ final class DippedProcess {
         final double minutes = plan.coat().skinS() / 60;
         final boolean sets = Double.isFinite(plan.coat().skinS());
         Sentence said = Sentence.of("");
-        if (piece.inclusions().isEmpty() && !soft()) {
+        if (piece.inclusions().stream().allMatch(Inclusion::setIn) && !soft()) {
             return said;
         }
         for (final Materials.InclusionNeed need : needs.inclusions()) {
             final Inclusion on = need.inclusion();
+            if (on.setIn()) {
+                continue;
+            }
             final String what = on.ingredient().name();
             said =
                     said.and(

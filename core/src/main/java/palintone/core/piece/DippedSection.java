@@ -37,10 +37,15 @@ final class DippedSection {
                 new Section.Region(
                         Section.Role.FILLING,
                         piece.centre().filling().name(),
-                        Optional.of(Quantity.of(piece.centre().massG(), Unit.GRAM)),
+                        Optional.of(
+                                Quantity.of(
+                                        piece.centre().fillingG(piece.inclusions()), Unit.GRAM)),
                         centre));
-        final List<Section.Fleck> flecks = new ArrayList<>();
+        final List<Section.Fleck> flecks = new ArrayList<>(inside(piece.inclusions(), centre));
         for (final Inclusion inclusion : piece.inclusions()) {
+            if (inclusion.setIn()) {
+                continue;
+            }
             if (inclusion.placing() == Inclusion.Placing.ROLLED_IN) {
                 flecks.addAll(around(outer));
             } else {
@@ -59,9 +64,10 @@ final class DippedSection {
                 new Section.Region(
                         Section.Role.FILLING,
                         centre.filling().name(),
-                        Optional.of(Quantity.of(centre.massG(), Unit.GRAM)),
+                        Optional.of(Quantity.of(centre.fillingG(inclusions), Unit.GRAM)),
                         outer));
-        inclusions.forEach(i -> flecks.addAll(around(outer)));
+        flecks.addAll(inside(inclusions, outer));
+        inclusions.stream().filter(i -> !i.setIn()).forEach(i -> flecks.addAll(around(outer)));
         return new Section(outer, regions, flecks);
     }
 
@@ -112,6 +118,23 @@ final class DippedSection {
                 List.of(
                         new Section.Point(top - ON_TOP_MM / 2, half),
                         new Section.Point(top + ON_TOP_MM / 2, half)));
+    }
+
+    /** What is set in, each a ball of its volume, side by side in the middle of the centre. */
+    private static List<Section.Fleck> inside(
+            final List<Inclusion> inclusions, final List<Section.Point> centre) {
+        final List<Section.Fleck> flecks = new ArrayList<>();
+        final double middle =
+                (centre.get(0).depthMm() + centre.get(centre.size() - 1).depthMm()) / 2;
+        double across = 0;
+        for (final Inclusion inclusion : inclusions) {
+            if (inclusion.setIn()) {
+                final double radius = inclusion.acrossMm() / 2;
+                flecks.add(new Section.Fleck(middle, across, radius));
+                across = across <= 0 ? -across + 2 * radius : -across;
+            }
+        }
+        return flecks;
     }
 
     /** Crumbs all along the outline, on both sides. */

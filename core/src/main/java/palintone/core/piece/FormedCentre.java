@@ -1,5 +1,7 @@
 package palintone.core.piece;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 import palintone.core.coat.Centre;
 import palintone.core.coat.CentreShape;
@@ -77,7 +79,55 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
                 Centre.USUAL_W_PER_MK);
     }
 
-    /** g. */
+    /** A nut in more of it than that is a coated nut, not a filled centre; ours. */
+    private static final double MOST_SET_IN = 0.6;
+
+    /**
+     * Refuses what is set in whole and does not fit.
+     *
+     * @throws OutOfRangeException where it takes more than six tenths of the centre, or stands
+     *     higher than it
+     */
+    void holds(final List<Inclusion> inclusions) {
+        final double ml = setInMl(inclusions);
+        if (ml > MOST_SET_IN * shape.volumeMl()) {
+            throw new OutOfRangeException(
+                    "what is set into " + filling.name(),
+                    words(ml) + " ml",
+                    "up to " + words(MOST_SET_IN * shape.volumeMl()) + " ml in such a centre");
+        }
+        inclusions.stream()
+                .filter(Inclusion::setIn)
+                .filter(i -> i.acrossMm() > shape.heightMm())
+                .findFirst()
+                .ifPresent(
+                        i -> {
+                            throw new OutOfRangeException(
+                                    i.ingredient().name() + " set in",
+                                    "about " + words(i.acrossMm()) + " mm thick",
+                                    "less than the "
+                                            + words(shape.heightMm())
+                                            + " mm of the centre");
+                        });
+    }
+
+    private static double setInMl(final List<Inclusion> inclusions) {
+        return inclusions.stream()
+                .filter(Inclusion::setIn)
+                .mapToDouble(Inclusion::displacedMl)
+                .sum();
+    }
+
+    private static String words(final double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** Filling in one, beside what is set into it whole, g. */
+    public double fillingG(final List<Inclusion> inclusions) {
+        return massG() - setInMl(inclusions) * centre().gPerMl();
+    }
+
+    /** g, all of it filling. */
     public double massG() {
         return centre().massG();
     }

@@ -33,7 +33,7 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
     public enum Placing {
         STIRRED_IN,
         ON_THE_BACK,
-        /** Whole, in a layer of filling. */
+        /** Whole, in a layer of filling or in the middle of a centre. */
         SET_IN,
         /** Sticks all round, before the coat has set. */
         ROLLED_IN,
@@ -68,6 +68,11 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
                     placing.name(),
                     Arrays.stream(allowed).map(Enum::name).collect(Collectors.joining(", ")));
         }
+    }
+
+    /** Whether it lies in the middle of a filling, whole. */
+    public boolean setIn() {
+        return placing == Placing.SET_IN;
     }
 
     /** How thick it is where it is about as long as wide, mm. */

@@ -23,7 +23,7 @@ public record RolledMasses(Figure centre, List<Figure> inclusions, Figure whole)
         implements PieceMasses {
 
     static RolledMasses of(final RolledPiece piece) {
-        final Figure centre = DippedMasses.centre(piece.centre());
+        final Figure centre = DippedMasses.centre(piece.centre(), piece.inclusions());
         final List<Figure> on = DippedMasses.on(piece.inclusions());
         final double onG = on.stream().mapToDouble(Figure::value).sum();
         return new RolledMasses(

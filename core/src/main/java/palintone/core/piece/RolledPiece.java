@@ -23,7 +23,7 @@ import palintone.core.temper.Couverture;
  * @param id short name used in files
  * @param name as the maker says it
  * @param centre that is rolled
- * @param inclusions what it is rolled in, at least one
+ * @param inclusions what it is rolled in, at least one, and what is set whole into its centre
  * @param dress finishings on it
  */
 public record RolledPiece(
@@ -45,11 +45,15 @@ public record RolledPiece(
         Require.text("id", id, 64);
         Require.text("name", name, 120);
         inclusions = List.copyOf(inclusions);
-        if (inclusions.isEmpty() || inclusions.size() > MOST_INCLUSIONS) {
+        final long rolled = inclusions.stream().filter(i -> !i.setIn()).count();
+        if (rolled == 0 || inclusions.size() > MOST_INCLUSIONS) {
             throw new OutOfRangeException(
-                    "what it is rolled in", String.valueOf(inclusions.size()), "1 to 6");
+                    "what it is rolled in",
+                    String.valueOf(rolled == 0 ? 0 : inclusions.size()),
+                    "1 to 6");
         }
-        inclusions.forEach(i -> i.placed(Inclusion.Placing.ROLLED_IN));
+        inclusions.forEach(i -> i.placed(Inclusion.Placing.ROLLED_IN, Inclusion.Placing.SET_IN));
+        centre.holds(inclusions);
         if (centre.bottomMm() > 0) {
             throw new OutOfRangeException(
                     "coat below", centre.bottomMm() + " mm", "0 mm where it is not coated");
@@ -131,6 +135,7 @@ public record RolledPiece(
         final Figure aw = needs.fillings().get(0).figures().figure(Quality.WATER_ACTIVITY);
         if (aw != null && aw.value() > SUGAR_MELTS_AW) {
             inclusions.stream()
+                    .filter(i -> !i.setIn())
                     .filter(i -> i.ingredient().composition().fraction(Component.SUCROSE) > SWEET)
                     .forEach(
                             i ->

@@ -38,6 +38,9 @@ final class RolledProcess {
         draft.part("");
         final int pieces = needs.size().pieces();
         for (final Materials.InclusionNeed on : needs.inclusions()) {
+            if (on.inclusion().setIn()) {
+                continue;
+            }
             final String what = on.inclusion().ingredient().name();
             draft.task(TaskKind.ROLL_IN)
                     .after(After.straight(Math.max(cold, draft.last())))

@@ -452,4 +452,98 @@ class DippedPieceTest {
     private static Task only(final List<Task> tasks, final TaskKind kind) {
         return tasks.stream().filter(t -> t.kind() == kind).reduce((a, b) -> b).orElseThrow();
     }
+
+    private static final Inclusion NUT = new Inclusion(HAZELNUTS, 1.2, Inclusion.Placing.SET_IN);
+
+    /** A nut in its middle takes the room of its filling: the shape stays, the sum is the piece. */
+    @Test
+    void aNutInTheMiddleTakesTheRoomOfFilling() {
+        final DipCoat coat = new DipCoat(1.4, false, 1);
+        final DippedPiece plain = truffle(coat);
+        final DippedPiece nutty = truffle(coat, NUT);
+        final double gPerMl = plain.centre().centre().gPerMl();
+        assertThat(nutty.masses().centre().value())
+                .isCloseTo(plain.masses().centre().value() - NUT.volumeMl() * gPerMl, within(1e-9));
+        assertThat(nutty.masses().couvertureG())
+                .isCloseTo(plain.masses().couvertureG(), within(1e-9));
+        assertThat(nutty.masses().parts().stream().mapToDouble(Figure::value).sum())
+                .isCloseTo(nutty.masses().whole().value(), within(1e-9));
+        assertThat(nutty.section().flecks()).hasSize(1);
+        final Materials needs =
+                nutty.materials(nutty.batchOf(Optional.empty(), Optional.of(40)), HABITS);
+        assertThat(needs.allergens()).contains(Allergen.NUTS);
+        assertThat(needs.toFetch())
+                .filteredOn(p -> p.ingredient().equals(HAZELNUTS))
+                .singleElement()
+                .satisfies(p -> assertThat(p.massG()).isCloseTo(48, within(1e-9)));
+    }
+
+    @Test
+    void aNutIsSetInBeforeItIsRolledCutOrChilled() {
+        for (final DippedPiece piece :
+                List.of(
+                        truffle(new DipCoat(1.4, false, 1), NUT),
+                        of(new CentreShape.Ball(24), Forming.PIPED),
+                        of(new CentreShape.Block(28, 22, 14), Forming.CUT),
+                        of(new CentreShape.Block(28, 22, 14), Forming.FROZEN))) {
+            final Materials needs =
+                    piece.materials(piece.batchOf(Optional.empty(), Optional.of(40)), HABITS);
+            for (final Workplace.Fillings fillings : Workplace.Fillings.values()) {
+                final List<Task> tasks =
+                        piece.process(
+                                        needs,
+                                        Samples.workplace(
+                                                needs,
+                                                TemperingMethod.SEED_THIRD,
+                                                new RoomAir(20, 52),
+                                                12,
+                                                fillings))
+                                .tasks();
+                final List<TaskKind> kinds = tasks.stream().map(Task::kind).toList();
+                final int in = kinds.indexOf(TaskKind.SET_IN);
+                assertThat(in).as(piece.centre().forming() + " " + fillings).isNotNegative();
+                assertThat(tasks.get(in).say().values().get("all").value())
+                        .isCloseTo(48, within(1e-9));
+                final Forming forming = piece.centre().forming();
+                assertThat(in)
+                        .isLessThan(
+                                kinds.indexOf(forming.fromASlab() ? TaskKind.CUT : TaskKind.CHILL));
+                // It is not strewn on it as well.
+                assertThat(tasks.stream().filter(t -> t.kind() == TaskKind.DIP).toList())
+                        .allSatisfy(
+                                t -> assertThat(t.say().template()).doesNotContain("hazelnuts"));
+            }
+        }
+    }
+
+    private static DippedPiece of(final CentreShape shape, final Forming forming) {
+        return new DippedPiece(
+                "p",
+                "P",
+                Samples.dark(),
+                new FormedCentre(FIRM, shape, forming, 0),
+                new DipCoat(1.4, false, 1),
+                List.of(NUT),
+                Decoration.NONE);
+    }
+
+    @Test
+    void whatDoesNotFitIntoTheMiddleIsRefused() {
+        assertThatThrownBy(
+                        () ->
+                                truffle(
+                                        new DipCoat(1.4, false, 1),
+                                        new Inclusion(HAZELNUTS, 6, Inclusion.Placing.SET_IN)))
+                .hasMessageContaining("set into Firm ganache");
+        assertThatThrownBy(
+                        () ->
+                                new RolledPiece(
+                                        "r",
+                                        "R",
+                                        new FormedCentre(
+                                                FIRM, new CentreShape.Ball(24), Forming.ROLLED, 0),
+                                        List.of(NUT),
+                                        Decoration.NONE))
+                .hasMessageContaining("what it is rolled in is 0");
+    }
 }

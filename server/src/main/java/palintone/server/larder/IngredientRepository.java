@@ -49,11 +49,17 @@ public interface IngredientRepository extends JpaRepository<IngredientEntity, St
         String getName();
     }
 
+    /** By its name, and what one of it weighs where somebody has said so, g. */
+    interface Counted extends Named {
+        Double getPieceG();
+    }
+
     /** The same of everything, what is put away marked so: recipes of before still name it. */
     @Query(
             "select i.id as id, case when i.archived = true then concat(i.name, ', archived')"
-                    + " else i.name end as name from IngredientEntity i order by i.archived, i.name")
-    List<Named> everyName();
+                    + " else i.name end as name, i.pieceG as pieceG from IngredientEntity i order by"
+                    + " i.archived, i.name")
+    List<Counted> everyName();
 
     @Query(
             "select i.id as id, i.name as name from IngredientEntity i where i.archived = false"

@@ -1,5 +1,6 @@
 package palintone.server.larder;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -16,14 +17,16 @@ class LarderNamesController {
         this.larder = larder;
     }
 
-    /** An ingredient by its name. */
-    public record IngredientNameView(String id, String name) {}
+    /**
+     * An ingredient by its name.
+     *
+     * @param pieceG what one of it weighs; null where nobody has said so
+     */
+    public record IngredientNameView(String id, String name, @Nullable Double pieceG) {}
 
     /** Names of everything in the larder, for a list to choose from. */
     @GetMapping("/names")
     List<IngredientNameView> names() {
-        return larder.everyName().stream()
-                .map(each -> new IngredientNameView(each.id(), each.name()))
-                .toList();
+        return larder.everyName();
     }
 }

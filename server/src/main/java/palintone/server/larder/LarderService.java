@@ -204,11 +204,14 @@ public class LarderService {
         return Set.copyOf(ingredients.ids());
     }
 
-    /** Id and name of everything, what is put away marked so. */
+    /** Everything by its name, what is put away marked so; and what one of it weighs. */
     @Transactional(readOnly = true)
-    public List<Likeness.Named> everyName() {
+    List<LarderNamesController.IngredientNameView> everyName() {
         return ingredients.everyName().stream()
-                .map(each -> new Likeness.Named(each.getId(), each.getName()))
+                .map(
+                        each ->
+                                new LarderNamesController.IngredientNameView(
+                                        each.getId(), each.getName(), each.getPieceG()))
                 .toList();
     }
 

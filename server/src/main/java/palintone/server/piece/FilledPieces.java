@@ -139,15 +139,14 @@ public class FilledPieces {
                             ? dipped.centre()
                             : ((RolledPiece) piece).centre();
             if (centre.filling().id().equals(filling)) {
+                final double eachG =
+                        centre.fillingG(
+                                piece instanceof DippedPiece dipped
+                                        ? dipped.inclusions()
+                                        : ((RolledPiece) piece).inclusions());
                 views.add(
                         new FilledView(
-                                piece.id(),
-                                piece.name(),
-                                centre.massG(),
-                                count(grams, centre.massG()),
-                                0,
-                                1,
-                                null));
+                                piece.id(), piece.name(), eachG, count(grams, eachG), 0, 1, null));
             }
         }
         return views;
