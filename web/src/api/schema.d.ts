@@ -2302,7 +2302,7 @@ export interface components {
         Centre: {
             filling: string;
             /** @enum {string} */
-            shape: "BALL" | "BLOCK";
+            shape: "BALL" | "BLOCK" | "LOG";
             /**
              * Format: double
              * @description of a ball; nothing for a block
@@ -2310,7 +2310,8 @@ export interface components {
             massG?: number | null;
             /**
              * Format: double
-             * @description of a block, and so its width and height; nothing for a ball
+             * @description of a block, and so its width and height; of a log its length, and as width
+             *          how thick the rope is; nothing for a ball
              */
             lengthMm?: number | null;
             /** Format: double */
@@ -2318,7 +2319,7 @@ export interface components {
             /** Format: double */
             heightMm?: number | null;
             /** @enum {string} */
-            forming: "CUT" | "FROZEN" | "PIPED" | "SCOOPED" | "ROLLED" | "SHAPED";
+            forming: "CUT" | "FROZEN" | "PIPED" | "ROPED" | "SCOOPED" | "ROLLED" | "SHAPED";
             /**
              * Format: double
              * @description brushed under a block before it is dipped; nothing where none is

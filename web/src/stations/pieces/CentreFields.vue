@@ -11,9 +11,8 @@ const centre = defineModel<CentreInForm>({ required: true })
 watch(
   () => centre.value.forming,
   (forming) => {
-    const block = FORMINGS.find((f) => f.id === forming)?.block
-    if (block) centre.value.shape = 'BLOCK'
-    else if (forming !== 'SHAPED') centre.value.shape = 'BALL'
+    const shape = FORMINGS.find((f) => f.id === forming)?.shape
+    if (shape && (forming !== 'SHAPED' || centre.value.shape === 'LOG')) centre.value.shape = shape
   },
 )
 </script>
@@ -55,6 +54,10 @@ watch(
     :label="$t('One centre weighs')"
     unit="GRAM"
   />
+  <template v-else-if="centre.shape === 'LOG'">
+    <NumberField v-model="centre.lengthMm" :label="$t('Length of a piece')" unit="MILLIMETRE" />
+    <NumberField v-model="centre.widthMm" :label="$t('Rope, how thick')" unit="MILLIMETRE" />
+  </template>
   <template v-else>
     <NumberField v-model="centre.lengthMm" :label="$t('Length')" unit="MILLIMETRE" />
     <NumberField v-model="centre.widthMm" :label="$t('Width')" unit="MILLIMETRE" />

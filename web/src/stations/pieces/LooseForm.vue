@@ -258,7 +258,7 @@ const FIELDS = [
       </p>
     </template>
     <template v-if="PLACES[kind].length">
-      <h2 class="wide">{{ $t('On it') }}</h2>
+      <h2 class="wide">{{ centred(kind) ? $t('On it and in it') : $t('On it') }}</h2>
       <p v-if="centred(kind)" class="quiet wide">
         {{ $t('Coats, tab Dip, says how much of a powder sticks to one.') }}
       </p>

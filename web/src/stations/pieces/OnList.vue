@@ -29,7 +29,11 @@ function more() {
       :label="$t('What')"
       hide-details
     />
-    <NumberField v-model="line.eachG" :label="each ?? $t('On one')" unit="GRAM" />
+    <NumberField
+      v-model="line.eachG"
+      :label="each ?? (line.placing === 'SET_IN' ? $t('In one') : $t('On one'))"
+      unit="GRAM"
+    />
     <v-select
       v-if="places.length > 1"
       v-model="line.placing"
@@ -65,12 +69,17 @@ function more() {
   gap: 10px;
   align-items: center;
 }
+/* What it is has the whole width: names and places are read, not guessed. */
 .placed {
-  grid-template-columns: 1.6fr 1fr 1.2fr auto;
+  grid-template-columns: 1fr 1.5fr auto;
+}
+.placed > :first-child {
+  grid-column: 1 / -1;
 }
 .one {
-  grid-column: 1 / -2;
-  grid-row: 2;
+  grid-column: 1 / -1;
+  grid-row: 3;
+  justify-self: start;
 }
 .line .v-btn {
   min-height: 56px;

@@ -37,6 +37,11 @@ describe('a piece without a mould, being written', () => {
       version: 3,
       centre: { shape: 'BALL', massG: 10, lengthMm: null, bottomMm: 0 },
     })
+    const log = { ...centre, shape: 'LOG' as const, forming: 'ROPED' as const }
+    expect(draftOf(form('DIPPED', { centre: log }), 3)).toMatchObject({
+      centre: { shape: 'LOG', massG: null, lengthMm: 25, widthMm: 25, heightMm: null, bottomMm: 0 },
+    })
+    expect(missing(form('DIPPED', { centre: { ...log, widthMm: null } }))).toContain('number')
     const block = draftOf(form('DIPPED', { centre: { ...centre, shape: 'BLOCK' } }), null)
     expect(block).toMatchObject({ centre: { massG: null, lengthMm: 25, heightMm: 11 } })
   })

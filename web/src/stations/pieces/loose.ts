@@ -67,14 +67,22 @@ export const TITLES: Record<LooseKind, string> = {
   SHEET: t('Plates of a sheet'),
 }
 
-export const FORMINGS: { id: CentreInForm['forming']; words: string; block: boolean }[] = [
-  { id: 'CUT', words: t('cut from a slab'), block: true },
-  { id: 'FROZEN', words: t('spread, frozen and cut'), block: true },
-  { id: 'PIPED', words: t('piped'), block: false },
-  { id: 'SCOOPED', words: t('scooped'), block: false },
-  { id: 'ROLLED', words: t('rolled by hand'), block: false },
-  { id: 'SHAPED', words: t('shaped by hand'), block: false },
+export const FORMINGS: { id: CentreInForm['forming']; words: string; shape: Centre['shape'] }[] = [
+  { id: 'CUT', words: t('cut from a slab'), shape: 'BLOCK' },
+  { id: 'FROZEN', words: t('spread, frozen and cut'), shape: 'BLOCK' },
+  { id: 'PIPED', words: t('piped'), shape: 'BALL' },
+  { id: 'ROPED', words: t('piped in ropes, cut by length'), shape: 'LOG' },
+  { id: 'SCOOPED', words: t('scooped'), shape: 'BALL' },
+  { id: 'ROLLED', words: t('rolled by hand'), shape: 'BALL' },
+  { id: 'SHAPED', words: t('shaped by hand'), shape: 'BALL' },
 ]
+
+/** The numbers a shape is written by. */
+const SIZES = {
+  BALL: ['massG'],
+  BLOCK: ['lengthMm', 'widthMm', 'heightMm'],
+  LOG: ['lengthMm', 'widthMm'],
+} as const
 
 export const JOININGS: { id: Joining; words: string }[] = [
   { id: 'WARM_PLATE', words: t('rims melted on a warm plate') },
@@ -163,9 +171,7 @@ const NUMBER = t('Every number of it wants a value.')
 
 function missingCentre({ centre }: LooseInForm): string {
   if (!centre.filling) return t('Choose a filling.')
-  const asked =
-    centre.shape === 'BALL' ? [centre.massG] : [centre.lengthMm, centre.widthMm, centre.heightMm]
-  return asked.includes(null) ? NUMBER : ''
+  return SIZES[centre.shape].some((size) => centre[size] === null) ? NUMBER : ''
 }
 
 function missingOwn(form: LooseInForm): string {
@@ -198,16 +204,18 @@ export function missing(form: LooseInForm): string {
 }
 
 function centreDraft({ centre }: LooseInForm): Centre {
-  const ball = centre.shape === 'BALL'
+  const sizes: readonly string[] = SIZES[centre.shape]
+  const asked = (size: 'massG' | 'lengthMm' | 'widthMm' | 'heightMm') =>
+    sizes.includes(size) ? centre[size] : null
   return {
     filling: centre.filling,
     shape: centre.shape,
-    massG: ball ? centre.massG : null,
-    lengthMm: ball ? null : centre.lengthMm,
-    widthMm: ball ? null : centre.widthMm,
-    heightMm: ball ? null : centre.heightMm,
+    massG: asked('massG'),
+    lengthMm: asked('lengthMm'),
+    widthMm: asked('widthMm'),
+    heightMm: asked('heightMm'),
     forming: centre.forming,
-    bottomMm: ball ? 0 : (centre.bottomMm ?? 0),
+    bottomMm: centre.shape === 'BLOCK' ? (centre.bottomMm ?? 0) : 0,
   }
 }
 

@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import palintone.core.figure.Require;
 
 /** The shape of what is dipped; its volume under an even coat is exact. */
-public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block {
+public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block, CentreShape.Log {
 
     double CUBIC_MM_PER_ML = 1000;
 
@@ -165,6 +165,86 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block 
                                             radius * Math.sin(angle),
                                             radius - radius * Math.cos(angle)))
                     .toList();
+        }
+    }
+
+    /**
+     * A piece of a rope, lying: piped round, cut by its length.
+     *
+     * @param acrossMm thick, 4 to 80
+     * @param lengthMm 3 to 300
+     */
+    record Log(double acrossMm, double lengthMm) implements CentreShape {
+
+        /** Mean of the sine over half a turn: how steep its round side is. */
+        private static final double MEAN_SINE = 2 / Math.PI;
+
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when it is impossible
+         */
+        public Log {
+            Require.between("thickness of the rope", acrossMm, 4, 80, "mm");
+            Require.between("length of the centre", lengthMm, 3, 300, "mm");
+        }
+
+        /** Steiner's formula for a cylinder: V + S·c + (π·l + π²·r)·c² + 4/3·π·c³. */
+        @Override
+        public double grownMl(final double coatMm) {
+            final double radius = acrossMm / 2;
+            return (Math.PI * radius * radius * lengthMm
+                            + areaMm2() * coatMm
+                            + (Math.PI * lengthMm + Math.PI * Math.PI * radius) * coatMm * coatMm
+                            + 4 * Math.PI / 3 * coatMm * coatMm * coatMm)
+                    / CUBIC_MM_PER_ML;
+        }
+
+        @Override
+        public double areaMm2() {
+            return Math.PI * acrossMm * (lengthMm + acrossMm / 2);
+        }
+
+        @Override
+        public double reachMm() {
+            return Math.min(acrossMm, lengthMm) / 2;
+        }
+
+        @Override
+        public double heightMm() {
+            return acrossMm;
+        }
+
+        @Override
+        public double widthMm() {
+            return acrossMm;
+        }
+
+        /** It touches in a line. */
+        @Override
+        public double undersideMm2() {
+            return 0;
+        }
+
+        /** Its lower half, and its cuts. */
+        @Override
+        public double sidesMm2() {
+            return Math.PI * acrossMm * (lengthMm + acrossMm) / 2;
+        }
+
+        /** From its ridge down to what it lies on, whichever side is asked for. */
+        @Override
+        public Run run(final boolean side) {
+            return new Run(Math.PI * acrossMm / 2, OptionalDouble.of(MEAN_SINE));
+        }
+
+        @Override
+        public double mean(final double sides, final double top, final double bottomShare) {
+            return (sidesMm2() * sides + (areaMm2() - sidesMm2()) * top) / areaMm2();
+        }
+
+        /** Along it: as a block of its length and thickness is seen. */
+        @Override
+        public List<Point> profile(final double coatMm, final int points) {
+            return new Block(lengthMm, acrossMm, acrossMm).profile(coatMm, points);
         }
     }
 

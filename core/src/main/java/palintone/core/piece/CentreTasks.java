@@ -66,6 +66,7 @@ final class CentreTasks {
         return switch (forming) {
             case CUT -> cut(filling);
             case FROZEN -> frozen(filling);
+            case ROPED -> roped(filling);
             case PIPED, SCOOPED -> {
                 piped(filling, forming);
                 yield setIn(
@@ -93,7 +94,7 @@ final class CentreTasks {
                             standing -> standing.cool(FROZEN_FROM_C),
                             "it is no warmer than {celsius}: hot it thaws the freezer",
                             FROZEN_FROM_C);
-            case PIPED, SCOOPED, ROLLED, SHAPED ->
+            case PIPED, ROPED, SCOOPED, ROLLED, SHAPED ->
                     new FillingTasks.Waiting(
                             standing ->
                                     standing.stiff(
@@ -178,16 +179,25 @@ final class CentreTasks {
     private int cut(final Integer filling) {
         final boolean looked = setInReady(filling);
         below(filling);
+        return cut(
+                looked || draft.last() > 0 && centre.bottomMm() > 0
+                        ? draft.task(TaskKind.CUT).next()
+                        : after(TaskKind.CUT, filling));
+    }
+
+    private int cut(final ProcessDraft.TaskDraft cut) {
         final FormedCentre.CutWindow window = centre.cutWindow();
         final double from = window.fromC();
         final double to = Math.max(from + 1, window.toC());
-        final ProcessDraft.TaskDraft cut =
-                looked || draft.last() > 0 && centre.bottomMm() > 0
-                        ? draft.task(TaskKind.CUT).next()
-                        : after(TaskKind.CUT, filling);
+        final boolean rope = centre.forming() == Forming.ROPED;
         return cut.say(
                         Sentence.of(
-                                        "Cut {pieces} of {long} by {wide}; wipe the blade, lay them"
+                                        (rope
+                                                        ? "Cut {pieces} of {long} off the ropes,"
+                                                                + " straight down; wipe the blade,"
+                                                                + " lay them"
+                                                        : "Cut {pieces} of {long} by {wide}; wipe the"
+                                                                + " blade, lay them")
                                                 + " apart. Colder than {from} it breaks, warmer"
                                                 + " than {to} it smears.")
                                 .with("pieces", pieces, Unit.PIECE)
@@ -196,7 +206,7 @@ final class CentreTasks {
                                 .with("from", from, Unit.CELSIUS)
                                 .with("to", to, Unit.CELSIUS))
                 .read(
-                        "slab, in its middle",
+                        rope ? "a rope, in its middle" : "slab, in its middle",
                         Unit.CELSIUS,
                         Math.max(from, Math.min(to, AIM_C)),
                         new Band(from - 3, from, to, to + 3))
@@ -262,6 +272,42 @@ final class CentreTasks {
                 .source(need.each().basis().sources().get(0))
                 .done();
     }
+
+    /** Of a baking tray, mm: a longer rope nobody pipes straight; common practice, no source. */
+    private static final double ROPE_MM = 350;
+
+    private int roped(final Integer filling) {
+        final Materials.FillingNeed need = needs.fillings().get(0);
+        final double sliceMm = centre.shape().lengthMm();
+        final int aRope = Math.max(1, (int) Math.floor(ROPE_MM / sliceMm));
+        final int ropes = (int) Math.ceil((double) pieces / aRope);
+        after(TaskKind.PIPE_OUT, filling)
+                .say(
+                        Sentence.of(
+                                        "Pipe "
+                                                + ropes
+                                                + (ropes == 1 ? " rope" : " ropes, side by side,")
+                                                + " of {long} onto film, {thick} thick all along:"
+                                                + " {all} in all. Pull the bag at one speed; weigh"
+                                                + " the first.")
+                                .with(
+                                        "long",
+                                        Math.min(pieces, aRope) * sliceMm + ROPE_ENDS_MM,
+                                        Unit.MILLIMETRE)
+                                .with("thick", centre.shape().heightMm(), Unit.MILLIMETRE)
+                                .with("all", need.inPieces().value(), Unit.GRAM))
+                .caution(FillingTasks.caution(need))
+                .source(need.each().basis().sources().get(0))
+                .done();
+        setIn(
+                "Press {0} into the ropes before they set, one in the middle of each piece to come,"
+                        + " {each} each, {all} in all.");
+        chill(draft.last());
+        return cut(draft.task(TaskKind.CUT).next());
+    }
+
+    /** Cut off at both ends of a rope together, where it is not yet round; practice. */
+    private static final double ROPE_ENDS_MM = 10;
 
     private int shaped(final Integer filling, final Forming forming) {
         piped(filling, Forming.PIPED);

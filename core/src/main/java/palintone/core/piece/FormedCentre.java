@@ -42,11 +42,19 @@ public record FormedCentre(Filling filling, CentreShape shape, Forming forming, 
         Require.between("coat below", bottomMm, 0, 2, "mm");
         if (forming.fromASlab() && shape.undersideMm2() == 0) {
             throw new OutOfRangeException(
-                    "shape of the centre", "a ball", "a block where it is cut from a slab");
+                    "shape of the centre", "round", "a block where it is cut from a slab");
+        }
+        if ((forming == Forming.ROPED) != shape instanceof CentreShape.Log) {
+            throw new OutOfRangeException(
+                    "shape of the centre",
+                    forming == Forming.ROPED ? "no rope" : "a piece of a rope",
+                    "a rope where it is piped in ropes and cut by length, and only there");
         }
         if (bottomMm > 0 && shape.undersideMm2() == 0) {
             throw new OutOfRangeException(
-                    "coat below", bottomMm + " mm", "0 mm under a ball: it has no underside");
+                    "coat below",
+                    bottomMm + " mm",
+                    "0 mm under what is round: it has no underside");
         }
     }
 

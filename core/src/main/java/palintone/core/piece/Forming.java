@@ -5,6 +5,7 @@ public enum Forming {
     CUT("cut from a slab", 0.12),
     FROZEN("spread, frozen and cut", 0.12),
     PIPED("piped", 0.04),
+    ROPED("piped in ropes, cut by length", 0.06),
     SCOOPED("scooped", 0.03),
     ROLLED("rolled by hand", 0.03),
     SHAPED("shaped by hand", 0.03);

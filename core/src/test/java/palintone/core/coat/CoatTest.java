@@ -100,6 +100,22 @@ class CoatTest {
         assertThat(Withdrawal.filmMm(5, 9.81, 1000, 0.1, 0.03)).isCloseTo(5.759, within(1e-3));
     }
 
+    /** A cylinder's offset: itself grown, with quarter rounds along both rims (Pappus). */
+    @Property
+    void aLogUnderACoatIsItsOffset(
+            @ForAll @DoubleRange(min = 6, max = 40) final double across,
+            @ForAll @DoubleRange(min = 5, max = 120) final double length,
+            @ForAll @DoubleRange(min = 0, max = 4) final double coat) {
+        final double r = across / 2;
+        final double side = Math.PI * Math.pow(r + coat, 2) * length;
+        final double ends = 2 * Math.PI * r * r * coat;
+        // A quarter circle turned about the axis: area π·c²/4, its middle 4·c/(3·π) off the rim.
+        final double rims =
+                2 * 2 * Math.PI * (r + 4 * coat / (3 * Math.PI)) * Math.PI * coat * coat / 4;
+        assertThat(new CentreShape.Log(across, length).grownMl(coat))
+                .isCloseTo((side + ends + rims) / 1000, within(1e-9));
+    }
+
     /** Steiner's formula against a ball, which is its own offset. */
     @Property
     void aCoatAddsAreaTimesThicknessAndALittle(

@@ -546,4 +546,46 @@ class DippedPieceTest {
                                         Decoration.NONE))
                 .hasMessageContaining("what it is rolled in is 0");
     }
+
+    private static DippedPiece log(final double acrossMm, final double lengthMm) {
+        return new DippedPiece(
+                "log",
+                "Log",
+                Samples.dark(),
+                new FormedCentre(FIRM, new CentreShape.Log(acrossMm, lengthMm), Forming.ROPED, 0),
+                new DipCoat(1.2, false, 1),
+                List.of(),
+                Decoration.NONE);
+    }
+
+    /** Ropes of 14 mm cut to 40: 8 a rope, so that 40 come out of five. */
+    @Test
+    void ropesArePipedChilledAndCutByLength() {
+        final DippedPiece piece = log(14, 40);
+        final Materials needs =
+                piece.materials(piece.batchOf(Optional.empty(), Optional.of(40)), HABITS);
+        final List<Task> tasks = piece.process(needs, Samples.workplace(needs)).tasks();
+        assertThat(tasks)
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.PIPE_OUT, TaskKind.CHILL, TaskKind.CUT, TaskKind.CENTRES);
+        final Task pipe = tasks.get(0);
+        assertThat(pipe.say().template()).contains("5 ropes");
+        assertThat(pipe.say().values().get("long").value()).isCloseTo(330, within(1e-9));
+        assertThat(piece.masses().centre().value())
+                .isCloseTo(
+                        Math.PI * 49 * 40 / 1000 * piece.centre().centre().gPerMl(), within(1e-9));
+        assertThat(tasks.stream().filter(t -> t.kind() == TaskKind.CUT).findFirst().orElseThrow())
+                .satisfies(t -> assertThat(t.say().template()).contains("off the ropes"));
+    }
+
+    @Test
+    void aRopeIsCutByItsLengthAndNothingElseIs() {
+        assertThatThrownBy(() -> new FormedCentre(FIRM, new CentreShape.Ball(24), Forming.ROPED, 0))
+                .hasMessageContaining("no rope");
+        assertThatThrownBy(
+                        () -> new FormedCentre(FIRM, new CentreShape.Log(14, 40), Forming.CUT, 0))
+                .hasMessageContaining("round");
+        assertThatThrownBy(() -> log(14, 2)).hasMessageContaining("length of the centre is 2 mm");
+    }
 }

@@ -23,7 +23,9 @@ class CentreRow {
     /** Shapes a maker gives. */
     enum Shape {
         BALL,
-        BLOCK
+        BLOCK,
+        /** A piece of a rope: its length, and its width is how thick the rope is. */
+        LOG
     }
 
     @ManyToOne(fetch = FetchType.LAZY)
@@ -71,12 +73,17 @@ class CentreRow {
                     given("weight of the centre", massG),
                     forming);
         }
+        final double longMm = given("length of the centre", lengthMm);
+        final double wideMm =
+                given(
+                        shape == Shape.LOG ? "thickness of the rope" : "width of the centre",
+                        widthMm);
         return new FormedCentre(
                 filling.filling().at(pressureHPa),
-                new CentreShape.Block(
-                        given("length of the centre", lengthMm),
-                        given("width of the centre", widthMm),
-                        given("height of the centre", heightMm)),
+                shape == Shape.LOG
+                        ? new CentreShape.Log(wideMm, longMm)
+                        : new CentreShape.Block(
+                                longMm, wideMm, given("height of the centre", heightMm)),
                 forming,
                 bottomMm);
     }

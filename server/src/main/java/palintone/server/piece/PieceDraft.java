@@ -201,7 +201,8 @@ public sealed interface PieceDraft {
      * What is dipped or rolled.
      *
      * @param massG of a ball; nothing for a block
-     * @param lengthMm of a block, and so its width and height; nothing for a ball
+     * @param lengthMm of a block, and so its width and height; of a log its length, and as width
+     *     how thick the rope is; nothing for a ball
      * @param bottomMm brushed under a block before it is dipped; nothing where none is
      */
     record Centre(

@@ -76,6 +76,34 @@ class LoosePiecesTest {
         assertThat(file).doesNotContain("massG");
     }
 
+    /** A rope cut by its length, a nut in each piece: kept, planned, fetched, led, read back. */
+    @Test
+    void aLogWithANutIsKeptPlannedAndLed() {
+        final String centre =
+                "\"shape\":\"LOG\",\"lengthMm\":40,\"widthMm\":16,\"forming\":\"ROPED\"";
+        final String nut =
+                ",\"coatMm\":1.3,\"on\":[{\"ingredient\":\"hazelnuts\",\"eachG\":1.1,"
+                        + "\"placing\":\"SET_IN\"}]";
+        final String id = kept("own-log", dipped(centre, nut).replace("Own truffle", "Own log"));
+        final Answer piece = workshop.get("/api/pieces/" + id);
+        assertThat(piece.at("/asked/centre/shape")).isEqualTo("LOG");
+        assertThat(piece.json().at("/section/flecks").size()).isEqualTo(1);
+        final Answer needs = workshop.get("/api/pieces/" + id + "/needs?pieces=40");
+        assertThat(needs.json().at("/allergens").toString()).contains("NUTS");
+        assertThat(needs.json().at("/fetch").toString()).contains("Hazelnuts, roasted");
+        final Answer batch = workshop.get("/api/batches/" + begin(id, 40));
+        assertThat(batch.json().at("/steps").toString())
+                .contains("PIPE_OUT")
+                .contains("SET_IN")
+                .contains("off the ropes");
+        final Answer tooLong =
+                trial(dipped(centre.replace("\"lengthMm\":40", "\"lengthMm\":400"), nut));
+        assertThat(tooLong.status()).isEqualTo(400);
+        assertThat(tooLong.at("/detail")).contains("length of the centre", "3 to 300 mm");
+        final Answer round = trial(dipped(centre.replace("ROPED", "CUT"), nut));
+        assertThat(round.at("/detail")).contains("a block where it is cut from a slab");
+    }
+
     private String kept(final String id, final String piece) {
         final Answer answer = workshop.put("/api/pieces/" + id, piece);
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
