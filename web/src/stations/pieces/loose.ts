@@ -101,11 +101,11 @@ export const PLACES: Record<LooseKind, { id: On['placing']; words: string }[]> =
   DIPPED: [
     { id: 'ROLLED_IN', words: t('rolled in it') },
     { id: 'ON_THE_BACK', words: t('laid on it') },
-    { id: 'SET_IN', words: t('whole, in its middle') },
+    { id: 'SET_IN', words: t('in its middle') },
   ],
   ROLLED: [
     { id: 'ROLLED_IN', words: t('rolled in it') },
-    { id: 'SET_IN', words: t('whole, in its middle') },
+    { id: 'SET_IN', words: t('in its middle') },
   ],
   HOLLOW: [],
   SHEET: [{ id: 'ON_THE_BACK', words: t('strewn on it') }],

@@ -26,7 +26,7 @@ class PicturesTest {
                     Map.ofEntries(
                             Map.entry("temper-plan", "/temper/plan"),
                             Map.entry("fillings-recipe", "/fillings/recipe/quince-custard"),
-                            Map.entry("pieces", "/pieces/plum-bay"),
+                            Map.entry("pieces", "/pieces/sesame-dusk"),
                             Map.entry("piece-writing", "/pieces/plum-bay?edit"),
                             Map.entry("piece-figure", "/pieces/heron")));
 

@@ -120,16 +120,20 @@ final class DippedSection {
                         new Section.Point(top + ON_TOP_MM / 2, half)));
     }
 
-    /** What is set in, each a ball of its volume, side by side in the middle of the centre. */
+    /**
+     * What is set in, each a ball of its volume, side by side in the middle of the centre; what has
+     * no room beside the others lies before or behind the cut.
+     */
     private static List<Section.Fleck> inside(
             final List<Inclusion> inclusions, final List<Section.Point> centre) {
         final List<Section.Fleck> flecks = new ArrayList<>();
         final double middle =
                 (centre.get(0).depthMm() + centre.get(centre.size() - 1).depthMm()) / 2;
+        final double half = halfAt(centre, middle);
         double across = 0;
         for (final Inclusion inclusion : inclusions) {
-            if (inclusion.setIn()) {
-                final double radius = inclusion.acrossMm() / 2;
+            final double radius = inclusion.acrossMm() / 2;
+            if (inclusion.setIn() && (flecks.isEmpty() || Math.abs(across) + radius < half)) {
                 flecks.add(new Section.Fleck(middle, across, radius));
                 across = across <= 0 ? -across + 2 * radius : -across;
             }

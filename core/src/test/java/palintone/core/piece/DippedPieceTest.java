@@ -469,6 +469,11 @@ class DippedPieceTest {
         assertThat(nutty.masses().parts().stream().mapToDouble(Figure::value).sum())
                 .isCloseTo(nutty.masses().whole().value(), within(1e-9));
         assertThat(nutty.section().flecks()).hasSize(1);
+        // Of four the cut shows those that lie side by side in it; none is drawn through the coat.
+        final Inclusion seed = new Inclusion(HAZELNUTS, 0.5, Inclusion.Placing.SET_IN);
+        assertThat(truffle(coat, seed, seed, seed, seed).section().flecks())
+                .hasSizeBetween(1, 3)
+                .allMatch(f -> Math.abs(f.acrossMm()) + f.radiusMm() < 12);
         final Materials needs =
                 nutty.materials(nutty.batchOf(Optional.empty(), Optional.of(40)), HABITS);
         assertThat(needs.allergens()).contains(Allergen.NUTS);
