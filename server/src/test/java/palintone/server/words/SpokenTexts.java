@@ -56,7 +56,8 @@ final class SpokenTexts {
                     "Figure\\.of|.*\\.with|.*\\.read|Require\\.\\w+|given|.*\\.inside|.*\\.part"
                             + "|listed|StaleVersionException\\.check|castable|.*\\.field");
 
-    private static final Pattern NAMING_CLASS = Pattern.compile("\\w+Exception|Figure|Material");
+    private static final Pattern NAMING_CLASS =
+            Pattern.compile("\\w+Exception|Figure|Material|(Section\\.)?Region");
 
     private static final Pattern NAMING_METHOD =
             Pattern.compile("words|name|act|title|says|verdict\\w*|symbol|basis|thing");
