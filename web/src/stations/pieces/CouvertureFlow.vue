@@ -60,8 +60,8 @@ const each = computed(() =>
       scope="global"
       :keypath="
         needs.cap.caps
-          ? $t('For the caps: {toMelt} of {couverture}, in a bowl of its own.')
-          : $t('For the second colour: {toMelt} of {couverture}, in a bowl of its own.')
+          ? 'For the caps: {toMelt} of {couverture}, in a bowl of its own.'
+          : 'For the second colour: {toMelt} of {couverture}, in a bowl of its own.'
       "
     >
       <template #toMelt>
