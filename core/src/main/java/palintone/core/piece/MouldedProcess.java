@@ -162,22 +162,26 @@ final class MouldedProcess {
                         .occupies(Occupies.BOWL, Occupies.MOULD)
                         .done();
         final double roomC = Math.max(5, Math.min(40, place.room().temperatureC()));
-        final double dullMin =
-                Math.min(
-                                LONGEST_DULL_S,
-                                CapSetting.dullS(
-                                        place.bowlAt(piece.couverture()),
-                                        below.sealMm(),
-                                        ShellTasks.below(piece, roomC),
-                                        roomC))
-                        / 60;
+        final double dullS =
+                CapSetting.dullS(
+                        place.bowlAt(piece.couverture()),
+                        below.sealMm(),
+                        ShellTasks.below(piece, roomC),
+                        roomC);
+        final double dullMin = Math.min(LONGEST_DULL_S, dullS) / 60;
         return draft.task(TaskKind.WAIT)
                 .next()
                 .say(
-                        Sentence.of(
-                                        "Leave the seals until their shine is gone, about {dull}:"
-                                                + " before that the next filling sinks in.")
-                                .with("dull", dullMin, Unit.MINUTE))
+                        dullS > LONGEST_DULL_S
+                                ? Sentence.of(
+                                        "In this room the seals do not set: into the cabinet until"
+                                                + " their shine is gone. Before that the next filling"
+                                                + " sinks in.")
+                                : Sentence.of(
+                                                "Leave the seals until their shine is gone, about"
+                                                        + " {dull}: before that the next filling sinks"
+                                                        + " in.")
+                                        .with("dull", dullMin, Unit.MINUTE))
                 .clock(Clock.minutes(dullMin * 0.7, dullMin, 120))
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)
