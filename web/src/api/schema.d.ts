@@ -2362,6 +2362,17 @@ export interface components {
              * @description of it, all of it where nothing is said
              */
             dippedPercent?: number | null;
+            /**
+             * @description a part of it goes into when the first coat has set, and so how thick
+             *          that is, how much of its height, and which end; nothing where there is none
+             */
+            secondCouverture?: string | null;
+            /** Format: double */
+            secondMm?: number | null;
+            /** Format: double */
+            secondPercent?: number | null;
+            /** @enum {string|null} */
+            secondEnd?: "BELOW" | "TOP" | null;
             /** @description what it is rolled in and what is laid on it */
             on?: components["schemas"]["In"][] | null;
             finishes?: components["schemas"]["Finishing"][] | null;
@@ -2523,7 +2534,7 @@ export interface components {
             /** Format: double */
             secondPercent?: number | null;
             /** @enum {string|null} */
-            secondPattern?: "LINES" | "MARBLED" | "BESIDE" | null;
+            secondPattern?: "LINES" | "MARBLED" | "BESIDE" | "FILM" | "COMBED" | null;
             /** @description what is strewn on it */
             on?: components["schemas"]["In"][] | null;
             finishes?: components["schemas"]["Finishing"][] | null;
@@ -2800,13 +2811,18 @@ export interface components {
         /** @description One region, its half profile, and the number beside it. */
         RegionView: {
             /** @enum {string} */
-            role: "SHELL" | "FILLING" | "SEAL" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
+            role: "SHELL" | "SECOND" | "FILLING" | "SEAL" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
             name: string;
             /** Format: double */
             measure?: number | null;
             /** @enum {string|null} */
             unit?: "ONE" | "PERCENT" | "GRAM" | "GRAM_PER_ML" | "MILLILITRE" | "MILLIMETRE" | "CELSIUS" | "KELVIN" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "PH" | "FIRMNESS" | "KILOJOULE_PER_100G" | "LOG10" | "MONEY" | "METRE" | "HECTOPASCAL" | "WATT" | "PASCAL" | "PASCAL_SECOND" | "DEGREE" | "PIECE" | "MOULD" | "SHEET" | null;
             outline: components["schemas"]["PointView"][];
+            /**
+             * @description the kind of couverture, where it is another than the rest of the piece is of
+             * @enum {string|null}
+             */
+            of?: "DARK" | "MILK" | "WHITE" | null;
         };
         /** @description A piece rolled without a coat: nothing is tempered for it. */
         RolledPieceView: {
@@ -3555,7 +3571,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "FIRST_COAT" | "DIP" | "DIP_AGAIN" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             /** @description what it belongs to; empty for the pieces themselves */
             part: string;
@@ -6322,7 +6338,7 @@ export interface components {
         /** @description One region of it. */
         CutRegionView: {
             /** @enum {string} */
-            role: "SHELL" | "FILLING" | "SEAL" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
+            role: "SHELL" | "SECOND" | "FILLING" | "SEAL" | "CAP" | "SOLID" | "RELIEF" | "ON_TOP";
             name: string;
             /**
              * Format: double
@@ -6330,6 +6346,11 @@ export interface components {
              */
             measure?: number | null;
             outline: number[];
+            /**
+             * @description the kind of couverture, where it is another than the rest of the piece is of
+             * @enum {string|null}
+             */
+            of?: "DARK" | "MILK" | "WHITE" | null;
         };
         /**
          * @description A cut, mm from the rim plane and the middle line; points follow each other as depth, half

@@ -61,7 +61,7 @@ const each = computed(() =>
       :keypath="
         needs.cap.caps
           ? 'For the caps: {toMelt} of {couverture}, in a bowl of its own.'
-          : 'For the second colour: {toMelt} of {couverture}, in a bowl of its own.'
+          : 'For the second couverture: {toMelt} of {couverture}, in a bowl of its own.'
       "
     >
       <template #toMelt>

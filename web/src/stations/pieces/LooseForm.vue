@@ -18,6 +18,7 @@ import {
   begun,
   centred,
   draftOf,
+  ENDS,
   JOININGS,
   missing,
   PATTERNS,
@@ -93,10 +94,16 @@ const FIELDS = [
   { key: 'thickMm', words: t('Thickness'), say: mm },
   {
     key: 'secondCouverture',
-    words: t('Second colour'),
+    words: t('Second couverture'),
     say: (id: string | null) => (id ? nameOf(all.value, id) : '–'),
   },
   { key: 'secondPercent', words: t('Its share'), say: percent },
+  { key: 'secondMm', words: t('Second coat'), say: mm },
+  {
+    key: 'secondEnd',
+    words: t('What of it goes in'),
+    say: (id: string) => ENDS.find((end) => end.id === id)?.words ?? id,
+  },
   {
     key: 'secondPattern',
     words: t('Pattern'),
@@ -158,6 +165,31 @@ const FIELDS = [
         class="wide"
         hide-details
       />
+      <v-autocomplete
+        v-model="form.secondCouverture"
+        :items="couvertures.filter((c) => c.id !== form.couverture)"
+        item-title="name"
+        item-value="id"
+        :label="$t('Then dipped in another couverture, if it is')"
+        class="wide"
+        clearable
+        :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
+      />
+      <template v-if="form.secondCouverture">
+        <v-select
+          v-model="form.secondEnd"
+          :items="ENDS"
+          item-title="words"
+          item-value="id"
+          :label="$t('What of it goes in')"
+        />
+        <NumberField
+          v-model="form.secondPercent"
+          :label="$t('So much of its height')"
+          unit="PERCENT"
+        />
+        <NumberField v-model="form.secondMm" :label="$t('Second coat')" unit="MILLIMETRE" />
+      </template>
     </template>
     <template v-if="kind === 'HOLLOW'">
       <h2 class="wide">{{ $t('Wall and parts') }}</h2>

@@ -33,6 +33,8 @@ const capFill = computed(() =>
     : '',
 )
 
+const kindFill = (kind: string) => `var(--p-choc-${kind.toLowerCase()})`
+
 const regions = computed(() => {
   let fillings = 0
   return cut.value.regions.map((region) => ({
@@ -41,6 +43,7 @@ const regions = computed(() => {
       region.role === 'FILLING'
         ? FILLINGS[fillings++ % FILLINGS.length]
         : {
+            SECOND: kindFill(region.of ?? 'DARK'),
             SHELL: chocolate.value,
             SEAL: chocolate.value,
             SOLID: chocolate.value,

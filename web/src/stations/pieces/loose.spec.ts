@@ -64,6 +64,23 @@ describe('a piece without a mould, being written', () => {
     expect(draftOf(begun('DIPPED', piece), 2)).toEqual(asked)
   })
 
+  it('sends a second dip with its end, and nothing of it where there is none', () => {
+    const two = form('DIPPED', { centre, secondCouverture: 'milk-41', secondEnd: 'TOP' })
+    expect(draftOf(two, null)).toMatchObject({
+      secondCouverture: 'milk-41',
+      secondPercent: 50,
+      secondMm: 1,
+      secondEnd: 'TOP',
+    })
+    expect(missing({ ...two, secondMm: null })).toContain('number')
+    expect(draftOf(form('DIPPED', { centre }), null)).toMatchObject({
+      secondCouverture: null,
+      secondMm: null,
+      secondPercent: null,
+      secondEnd: null,
+    })
+  })
+
   it('sends a second colour with its share and pattern, and nothing of it where there is none', () => {
     const two = form('SHEET', { secondCouverture: 'milk-41', secondPattern: 'MARBLED' })
     expect(draftOf(two, null)).toMatchObject({

@@ -7,6 +7,7 @@ type Asked<Kind extends LooseKind> = Extract<LoosePiece, { kind: Kind }>['asked'
 type Centre = Asked<'DIPPED'>['centre']
 type Joining = NonNullable<Asked<'HOLLOW'>['joining']>
 type Pattern = NonNullable<Asked<'SHEET'>['secondPattern']>
+type End = NonNullable<Asked<'DIPPED'>['secondEnd']>
 type On = NonNullable<Asked<'DIPPED'>['on']>[number]
 
 /** A centre being written: numbers may still be missing. */
@@ -38,6 +39,8 @@ export interface LooseInForm {
   coatMm: number | null
   twice: boolean
   dippedPercent: number | null
+  secondMm: number | null
+  secondEnd: End
   on: OnInForm[]
   shellMm: number | null
   parts: number
@@ -94,6 +97,13 @@ export const PATTERNS: { id: Pattern; words: string }[] = [
   { id: 'LINES', words: t('lines piped on the film first') },
   { id: 'MARBLED', words: t('drizzled over and drawn through') },
   { id: 'BESIDE', words: t('spread side by side') },
+  { id: 'FILM', words: t('a film of it first, the other over it') },
+  { id: 'COMBED', words: t('a film of it combed through, the other over it') },
+]
+
+export const ENDS: { id: End; words: string }[] = [
+  { id: 'BELOW', words: t('its lower part') },
+  { id: 'TOP', words: t('its top') },
 ]
 
 /** Where something may be on a piece of this kind. */
@@ -157,7 +167,9 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     plateLengthMm: asked?.plateLengthMm ?? 60,
     plateWidthMm: asked?.plateWidthMm ?? 40,
     secondCouverture: asked?.secondCouverture ?? null,
-    secondPercent: asked?.secondPercent ?? 20,
+    secondPercent: asked?.secondPercent ?? (kind === 'DIPPED' ? 50 : 20),
+    secondMm: asked?.secondMm ?? 1,
+    secondEnd: asked?.secondEnd ?? 'BELOW',
     secondPattern: asked?.secondPattern ?? 'LINES',
     worn: wornOf(piece),
     labelG: asked?.labelG ?? null,
@@ -177,7 +189,13 @@ function missingCentre({ centre }: LooseInForm): string {
 function missingOwn(form: LooseInForm): string {
   switch (form.kind) {
     case 'DIPPED':
-      return missingCentre(form) || (form.coatMm === null ? NUMBER : '')
+      return (
+        missingCentre(form) ||
+        (form.coatMm === null ||
+        (form.secondCouverture && [form.secondMm, form.secondPercent].includes(null))
+          ? NUMBER
+          : '')
+      )
     case 'ROLLED':
       return missingCentre(form) || (form.on.length ? '' : t('Say what it is rolled in.'))
     case 'HOLLOW':
@@ -243,6 +261,10 @@ export function draftOf(
         coatMm: form.coatMm ?? 0,
         twice: form.twice,
         dippedPercent: form.dippedPercent,
+        secondCouverture: form.secondCouverture || null,
+        secondMm: form.secondCouverture ? form.secondMm : null,
+        secondPercent: form.secondCouverture ? form.secondPercent : null,
+        secondEnd: form.secondCouverture ? form.secondEnd : null,
         on,
       }
     case 'ROLLED':

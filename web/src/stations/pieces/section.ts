@@ -40,6 +40,7 @@ function across(role: Section['regions'][number]['role']): number {
   return {
     FILLING: 0.55,
     SEAL: 0.7,
+    SECOND: 0.85,
     CAP: 0.8,
     SOLID: -0.85,
     RELIEF: -0.4,

@@ -1,5 +1,6 @@
 package palintone.core.piece;
 
+import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 
@@ -8,12 +9,18 @@ import palintone.core.figure.Require;
  *
  * @param mm all round, 0.3 to 5 mm, of all coats together
  * @param twice whether a thin first coat goes on before
- * @param share of it that is dipped, 0.2 to 1
+ * @param share of it that is dipped, from below, 0.2 to 1
+ * @param then what goes on when it has set, of another couverture
  */
-public record DipCoat(double mm, boolean twice, double share) {
+public record DipCoat(double mm, boolean twice, double share, Optional<SecondDip> then) {
 
     /** A first coat smeared on by hand; common practice, no source. */
     public static final double FIRST_MM = 0.4;
+
+    /** Of one couverture. */
+    public DipCoat(final double mm, final boolean twice, final double share) {
+        this(mm, twice, share, Optional.empty());
+    }
 
     /**
      * @throws OutOfRangeException when a number is impossible
@@ -27,6 +34,20 @@ public record DipCoat(double mm, boolean twice, double share) {
                     mm + " mm",
                     "at least " + 2 * FIRST_MM + " mm where it is coated twice");
         }
+    }
+
+    DipCoat withMm(final double other) {
+        return new DipCoat(other, twice, share, then);
+    }
+
+    /** With its second coat so thick, where it has one. */
+    DipCoat withSecondMm(final double other) {
+        return new DipCoat(mm, twice, share, then.map(second -> second.withMm(other)));
+    }
+
+    /** Share of the piece that chocolate closes, 0.2 to 1. */
+    public double covered() {
+        return then.map(second -> second.covered(share)).orElse(share);
     }
 
     /** Of the first of two coats, mm; 0 where there is one. */

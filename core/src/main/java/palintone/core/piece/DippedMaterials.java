@@ -1,7 +1,6 @@
 package palintone.core.piece;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.figure.Basis;
@@ -23,7 +22,7 @@ final class DippedMaterials {
             final Function<Filling, Conditions> conditions) {
         final int pieces = size.pieces();
         final Source count = Source.definition("per piece × pieces");
-        final double coatsG = piece.masses().couvertureG() * pieces;
+        final double coatsG = piece.masses().coat().value() * pieces;
         final double divesG =
                 BowlEmptied.enoughG(
                         coatsG,
@@ -74,6 +73,36 @@ final class DippedMaterials {
                         .map(i -> Materials.InclusionNeed.of(i, pieces, conditions))
                         .toList(),
                 List.of(),
-                Optional.empty());
+                piece.coat()
+                        .then()
+                        .map(
+                                then ->
+                                        new SecondBowl(
+                                                then.couverture(),
+                                                second(piece, then, pieces, habits))));
+    }
+
+    /** As deep as it goes in, and a reserve. */
+    private static Figure second(
+            final DippedPiece piece,
+            final SecondDip then,
+            final int pieces,
+            final BatchHabits habits) {
+        final double coatsG = piece.secondCoatG() * pieces;
+        final double divesG =
+                BowlEmptied.enoughG(
+                        coatsG,
+                        piece.centre().shape().heightMm() * then.share(),
+                        then.couverture().castingDensityGPerMl());
+        return Figure.of(
+                "couverture to melt for the second coat",
+                Math.max(divesG, coatsG * (1 + habits.bowlReserve())),
+                Unit.GRAM,
+                Basis.of("larger of coats + so deep as it goes in, and coats + reserve")
+                        .with("coats", coatsG, Unit.GRAM)
+                        .with("so that it goes in", divesG, Unit.GRAM)
+                        .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                        .from(BowlEmptied.SOURCE)
+                        .from(Source.workshop("bowl reserve, House rules")));
     }
 }

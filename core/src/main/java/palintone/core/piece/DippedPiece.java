@@ -16,6 +16,7 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.Filling;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.process.Process;
+import palintone.core.substance.Portion;
 import palintone.core.temper.Couverture;
 
 /**
@@ -67,10 +68,32 @@ public record DippedPiece(
                                 Inclusion.Placing.ON_THE_BACK,
                                 Inclusion.Placing.SET_IN));
         centre.holds(inclusions);
+        if (coat.then().isPresent()) {
+            second(coat.then().get(), couverture, inclusions);
+        }
         if (!dress.colours().isEmpty()) {
             throw new OutOfRangeException(
                     "colours", dress.colours().get(0).name(), "none: it comes out of no mould");
         }
+    }
+
+    private static void second(
+            final SecondDip then, final Couverture first, final List<Inclusion> inclusions) {
+        if (then.couverture().ingredient().id().equals(first.ingredient().id())) {
+            throw new OutOfRangeException(
+                    "second couverture", first.ingredient().name(), "another couverture");
+        }
+        inclusions.stream()
+                .filter(i -> i.placing() == Inclusion.Placing.ROLLED_IN)
+                .findFirst()
+                .ifPresent(
+                        rolled -> {
+                            throw new OutOfRangeException(
+                                    "what it is rolled in",
+                                    rolled.ingredient().name(),
+                                    "nothing where it is dipped in a second couverture: that would"
+                                            + " not hold on it");
+                        });
     }
 
     /** One coat all round, weighed, g. */
@@ -84,53 +107,111 @@ public record DippedPiece(
     }
 
     private double grownG(final double mm) {
-        return (centre.shape().grownMl(mm) - centre.shape().volumeMl())
-                * couverture.castingDensityGPerMl();
+        return grownMl(mm) * couverture.castingDensityGPerMl();
+    }
+
+    /** Of the second couverture, g; 0 where there is none. */
+    double secondCoatG() {
+        return coat.then()
+                .map(
+                        then -> {
+                            final double over = then.overFirst(coat.share());
+                            final double first = coat.mm();
+                            final double ml =
+                                    over * (grownMl(first + then.mm()) - grownMl(first))
+                                            + (then.share() - over) * grownMl(then.mm());
+                            return ml * then.couverture().castingDensityGPerMl();
+                        })
+                .orElse(0.0);
+    }
+
+    /** What so much all round the bare centre takes, ml. */
+    private double grownMl(final double mm) {
+        return centre.shape().grownMl(mm) - centre.shape().volumeMl();
+    }
+
+    /** A film of it all round the bare centre, g: by that its taps are found. */
+    double filmG(final SecondDip then) {
+        return grownMl(then.mm()) * then.couverture().castingDensityGPerMl();
     }
 
     /** With another coat. */
     DippedPiece withCoat(final double mm) {
-        return new DippedPiece(
-                id,
-                name,
-                couverture,
-                centre,
-                new DipCoat(mm, coat.twice(), coat.share()),
-                inclusions,
-                dress);
+        return with(coat.withMm(mm));
     }
 
-    /** A coat that the bowl does not give is the one it does give, in every sum. */
+    private DippedPiece with(final DipCoat other) {
+        return new DippedPiece(id, name, couverture, centre, other, inclusions, dress);
+    }
+
+    /** A coat that its bowl does not give is the one it does give, in every sum. */
     @Override
     public Piece asItWillBe(final Materials needs, final Workplace place) {
         final DipPlan plan = DippedProcess.plan(this, place);
-        if (plan.found()) {
-            return this;
-        }
-        double low = Math.max(LEAST_COAT_MM, 2 * coat.firstMm());
+        final DippedPiece first =
+                plan.found()
+                        ? this
+                        : withCoat(
+                                mmOf(
+                                        plan.coat().massG() + grownG(coat.firstMm()),
+                                        couverture,
+                                        Math.max(LEAST_COAT_MM, 2 * coat.firstMm())));
+        return coat.then()
+                .map(then -> first.with(first.coat.withSecondMm(secondMm(then, place))))
+                .orElse(first);
+    }
+
+    private double secondMm(final SecondDip then, final Workplace place) {
+        final DipPlan plan = SecondDipTasks.plan(this, then, place);
+        return plan.found()
+                ? then.mm()
+                : mmOf(plan.coat().massG(), then.couverture(), LEAST_COAT_MM);
+    }
+
+    /** How thick a film all round the bare centre is that weighs so much, mm. */
+    private double mmOf(final double massG, final Couverture of, final double leastMm) {
+        double low = leastMm;
         double high = MOST_COAT_MM;
         while (high - low > 0.001) {
             final double middle = (low + high) / 2;
-            if (grownG(middle) - grownG(coat.firstMm()) < plan.coat().massG()) {
+            if (grownMl(middle) * of.castingDensityGPerMl() < massG) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return withCoat(Math.round(high * 100) / 100.0);
+        return Math.round(high * 100) / 100.0;
     }
 
     @Override
     public Optional<Sentence> wishedOtherwise(final Piece made) {
-        return made instanceof DippedPiece will && will.coat.mm() != coat.mm()
+        if (!(made instanceof DippedPiece will)) {
+            return Optional.empty();
+        }
+        return otherwise(coat.mm(), will.coat.mm())
+                .or(
+                        () ->
+                                coat.then()
+                                        .flatMap(
+                                                then ->
+                                                        otherwise(
+                                                                then.mm(),
+                                                                will.coat
+                                                                        .then()
+                                                                        .orElseThrow()
+                                                                        .mm())));
+    }
+
+    private static Optional<Sentence> otherwise(final double wishMm, final double willMm) {
+        return wishMm != willMm
                 ? Optional.of(
                         Sentence.of(
                                         "A coat of {wish} is wished; this bowl leaves {will}, and all"
                                                 + " else here is reckoned with that. A more fluid bag"
                                                 + " or its top blown off leaves less, a second coat"
                                                 + " more.")
-                                .with("wish", coat.mm(), Unit.MILLIMETRE)
-                                .with("will", will.coat.mm(), Unit.MILLIMETRE))
+                                .with("wish", wishMm, Unit.MILLIMETRE)
+                                .with("will", willMm, Unit.MILLIMETRE))
                 : Optional.empty();
     }
 
@@ -172,6 +253,21 @@ public record DippedPiece(
 
     private static final Source PRACTICE =
             Source.practice("coats of a fifth to a third of the piece, a millimetre or two");
+
+    @Override
+    public List<Portion> chocolate() {
+        final DippedMasses each = masses();
+        final List<Portion> both = new ArrayList<>();
+        both.add(new Portion(couverture.ingredient(), each.coat().value()));
+        coat.then()
+                .ifPresent(
+                        then ->
+                                both.add(
+                                        new Portion(
+                                                then.couverture().ingredient(),
+                                                each.second().orElseThrow().value())));
+        return List.copyOf(both);
+    }
 
     @Override
     public List<Filling> fillings() {
@@ -223,13 +319,21 @@ public record DippedPiece(
         if (centre.neverFirm()) {
             remarks.add(Sentence.of(NEVER_FIRM));
         }
-        if (coat.share() < 1) {
+        if (coat.covered() < 1) {
             remarks.add(
                     Sentence.of(
                             "Dipped in part, its centre lies open: it dries and takes on smells"
                                     + " there, and what is said of its life counts for a whole coat."
                                     + " Sell it sooner."));
         }
+        coat.then()
+                .ifPresent(
+                        then ->
+                                remarks.add(
+                                        Sentence.of(
+                                                "Two couvertures want two bowls in temper: the"
+                                                        + " second is brought there while the first"
+                                                        + " coat sets.")));
         if (masses().couvertureG() > COATED_OF_WEIGHT * masses().whole().value()) {
             remarks.add(
                     Sentence.of(

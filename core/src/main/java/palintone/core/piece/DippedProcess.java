@@ -1,6 +1,5 @@
 package palintone.core.piece;
 
-import java.util.stream.Collectors;
 import palintone.core.casting.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
@@ -100,7 +99,14 @@ final class DippedProcess {
         } else {
             dip(test, ready);
         }
-        set();
+        set(plan);
+        piece.coat()
+                .then()
+                .ifPresent(
+                        then ->
+                                set(
+                                        new SecondDipTasks(piece, then, needs, place, draft)
+                                                .lay(draft.last())));
         batch.finish(kind -> !kind.whileSoft());
         batch.weigh();
         return draft.done();
@@ -244,19 +250,25 @@ final class DippedProcess {
                         .after(batch.inTemper(test))
                         .after(After.done(ready).within(HOUR_S, STOOD));
         dip.say(
-                        under().and(on())
+                        under().and(
+                                        piece.coat().then().filter(SecondDip::coversTop).isPresent()
+                                                ? Sentence.of("")
+                                                : WhileWet.say(needs, plan))
                                 .and(warm())
                                 .with("pieces", pieces, Unit.PIECE)
                                 .with("each", piece.lastCoatG() * piece.coat().share(), Unit.GRAM))
-                .amount(Amount.FILM_FACTOR, plan.order().filmFactor())
-                .amount(Amount.COAT, piece.masses().couvertureG())
                 .amount(Amount.TAKES, takes)
                 .read("bowl while dipping", Unit.CELSIUS, bowlC(), batch.work())
                 .clock(Clock.about(plan.everyS() * pieces))
                 .occupies(Occupies.BOWL)
                 .caution(bowlNowHolds())
-                .source(Coat.SOURCE)
-                .done();
+                .source(Coat.SOURCE);
+        // A weight that two couvertures share says of neither how its film runs.
+        if (piece.coat().then().isEmpty()) {
+            dip.amount(Amount.FILM_FACTOR, plan.order().filmFactor())
+                    .amount(Amount.COAT, piece.masses().couvertureG());
+        }
+        dip.done();
     }
 
     private static final String STOOD =
@@ -292,61 +304,6 @@ final class DippedProcess {
         return planned > usual ? planned : batch.work().middle();
     }
 
-    /** What goes on before it has set, in lots small enough for that. */
-    private Sentence on() {
-        final double minutes = plan.coat().skinS() / 60;
-        final boolean sets = Double.isFinite(plan.coat().skinS());
-        Sentence said = Sentence.of("");
-        if (piece.inclusions().stream().allMatch(Inclusion::setIn) && !soft()) {
-            return said;
-        }
-        for (final Materials.InclusionNeed need : needs.inclusions()) {
-            final Inclusion on = need.inclusion();
-            if (on.setIn()) {
-                continue;
-            }
-            final String what = on.ingredient().name();
-            said =
-                    said.and(
-                            on.placing() == Inclusion.Placing.ROLLED_IN
-                                    ? Sentence.of(
-                                                    "Roll in "
-                                                            + what
-                                                            + ", {stuck} on each; have {tray} lying"
-                                                            + " ready.")
-                                            .with("stuck", on.eachG(), Unit.GRAM)
-                                            .with("tray", need.toHaveG(), Unit.GRAM)
-                                    : Sentence.of("Lay " + what + " on it, {laid} on each.")
-                                            .with("laid", on.eachG(), Unit.GRAM));
-        }
-        if (soft()) {
-            said =
-                    said.and(
-                            Sentence.of(
-                                    piece.dress().finishes().stream()
-                                            .filter(f -> f.kind().whileSoft())
-                                            .map(
-                                                    f ->
-                                                            f.words().isBlank()
-                                                                    ? f.kind().act() + "."
-                                                                    : f.kind().act()
-                                                                            + ": "
-                                                                            + f.words()
-                                                                            + ".")
-                                            .collect(Collectors.joining(" "))));
-        }
-        return sets
-                ? said.and(
-                        Sentence.of("All that within {skin} of the dip: {lot} at a time, no more.")
-                                .with("skin", minutes, Unit.MINUTE)
-                                .with("lot", plan.lot(), Unit.PIECE))
-                : said;
-    }
-
-    private boolean soft() {
-        return piece.dress().finishes().stream().anyMatch(f -> f.kind().whileSoft());
-    }
-
     /** Where cold centres and the room draw the bowl out of its window on the way. */
     private Sentence warm() {
         final BowlEmptied emptied =
@@ -371,10 +328,10 @@ final class DippedProcess {
         return needs.keepCold() ? (holds + " " + Cautions.COLD_SCRAPINGS).strip() : holds;
     }
 
-    private void set() {
+    private void set(final DipPlan of) {
         final double lifts =
-                Double.isFinite(plan.coat().liftsS())
-                        ? Math.min(2.0 * HOUR_S, plan.coat().liftsS())
+                Double.isFinite(of.coat().liftsS())
+                        ? Math.min(2.0 * HOUR_S, of.coat().liftsS())
                         : HOUR_S;
         draft.task(TaskKind.SET)
                 .next()

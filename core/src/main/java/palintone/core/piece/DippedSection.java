@@ -19,14 +19,29 @@ final class DippedSection {
 
     static Section of(final DippedPiece piece) {
         final double mm = piece.coat().mm();
-        final double base = piece.centre().bottomMm();
+        final Optional<SecondDip> then = piece.coat().then();
+        // What is dipped from below a second time stands on its second coat.
+        final double base =
+                piece.centre().bottomMm()
+                        + then.filter(t -> t.end() == SecondDip.End.BELOW || t.share() >= 1)
+                                .map(SecondDip::mm)
+                                .orElse(0.0);
         final double dipped = piece.coat().share();
         final List<Section.Point> centre = outline(piece.centre().shape(), 0, mm + base);
         final List<Section.Point> coated = outline(piece.centre().shape(), mm, base);
         final double topMm = coated.get(coated.size() - 1).depthMm();
-        final List<Section.Point> outer =
+        final List<Section.Point> first =
                 dipped < 1 ? joined(coated, centre, dipped * topMm) : coated;
         final List<Section.Region> regions = new ArrayList<>();
+        final List<Section.Point> outer =
+                then.map(
+                                t -> {
+                                    final List<Section.Point> second =
+                                            second(piece, t, mm + base, dipped);
+                                    regions.add(region(t, second));
+                                    return around(first, second, t);
+                                })
+                        .orElse(first);
         regions.add(
                 new Section.Region(
                         Section.Role.SHELL,
@@ -53,6 +68,56 @@ final class DippedSection {
             }
         }
         return new Section(outer, regions, flecks);
+    }
+
+    private static Section.Region region(final SecondDip then, final List<Section.Point> outline) {
+        return new Section.Region(
+                Section.Role.SECOND,
+                "second coat of " + then.couverture().ingredient().name(),
+                Optional.of(Quantity.of(then.mm(), Unit.MILLIMETRE)),
+                outline,
+                Optional.of(then.couverture().kind()));
+    }
+
+    /** What the second coat covers, filled: all else is painted over it. */
+    private static List<Section.Point> second(
+            final DippedPiece piece,
+            final SecondDip then,
+            final double centreAtMm,
+            final double dipped) {
+        final boolean onFirst = then.overFirst(dipped) > 0;
+        final double grown = then.mm() + (onFirst ? piece.coat().mm() : 0);
+        final List<Section.Point> whole =
+                outline(piece.centre().shape(), grown, centreAtMm - grown);
+        final double topMm = whole.get(whole.size() - 1).depthMm();
+        final double footMm = whole.get(0).depthMm();
+        if (then.share() >= 1) {
+            return whole;
+        }
+        return then.end() == SecondDip.End.BELOW
+                ? below(whole, footMm + then.share() * (topMm - footMm))
+                : above(whole, topMm - then.share() * (topMm - footMm));
+    }
+
+    /** The outline of the first with the second around its end. */
+    private static List<Section.Point> around(
+            final List<Section.Point> first,
+            final List<Section.Point> second,
+            final SecondDip then) {
+        final List<Section.Point> all = new ArrayList<>();
+        if (then.share() >= 1) {
+            return second;
+        }
+        if (then.end() == SecondDip.End.BELOW) {
+            final double at = second.get(second.size() - 1).depthMm();
+            all.addAll(second);
+            first.stream().filter(p -> p.depthMm() > at).forEach(all::add);
+        } else {
+            final double at = second.get(0).depthMm();
+            first.stream().filter(p -> p.depthMm() < at).forEach(all::add);
+            all.addAll(second);
+        }
+        return all;
     }
 
     /** A centre without a coat. */
@@ -83,6 +148,13 @@ final class DippedSection {
         final List<Section.Point> points =
                 new ArrayList<>(coated.stream().filter(p -> p.depthMm() < atMm).toList());
         points.add(new Section.Point(atMm, halfAt(coated, atMm)));
+        return points;
+    }
+
+    private static List<Section.Point> above(final List<Section.Point> coated, final double atMm) {
+        final List<Section.Point> points = new ArrayList<>();
+        points.add(new Section.Point(atMm, halfAt(coated, atMm)));
+        coated.stream().filter(p -> p.depthMm() > atMm).forEach(points::add);
         return points;
     }
 

@@ -10,6 +10,7 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import palintone.core.figure.Quantity;
 import palintone.core.mould.Cavity;
 import palintone.core.mould.Outline;
+import palintone.core.temper.CouvertureKind;
 
 /**
  * A piece cut through, to scale, in mm from the rim plane and from the middle line. Whoever draws
@@ -36,6 +37,8 @@ public record Section(
     /** What a region is. */
     public enum Role {
         SHELL,
+        /** Of another couverture than the rest. */
+        SECOND,
         FILLING,
         SEAL,
         CAP,
@@ -50,8 +53,24 @@ public record Section(
      * @param name as the maker says it
      * @param measure the number that stands beside it
      * @param outline its half profile, from its upper edge in the mould to its lower
+     * @param of the kind of couverture, where it is another than the rest of the piece is of
      */
-    public record Region(Role role, String name, Optional<Quantity> measure, List<Point> outline) {}
+    public record Region(
+            Role role,
+            String name,
+            Optional<Quantity> measure,
+            List<Point> outline,
+            Optional<CouvertureKind> of) {
+
+        /** Of what the piece is of, or of no couverture. */
+        public Region(
+                final Role role,
+                final String name,
+                final Optional<Quantity> measure,
+                final List<Point> outline) {
+            this(role, name, measure, outline, Optional.empty());
+        }
+    }
 
     /** One piece of an inclusion in the cut. */
     public record Fleck(double depthMm, double acrossMm, double radiusMm) {}
@@ -71,7 +90,8 @@ public record Section(
                                                 r.role(),
                                                 r.name(),
                                                 r.measure(),
-                                                coarse(r.outline(), offMm)))
+                                                coarse(r.outline(), offMm),
+                                                r.of()))
                         .toList(),
                 flecks.stream().filter(fleck -> fleck.radiusMm() > offMm).limit(12).toList(),
                 simplified(

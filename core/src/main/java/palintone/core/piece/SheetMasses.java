@@ -84,6 +84,10 @@ public record SheetMasses(
                         "couverture",
                         Optional.of(Quantity.of(piece.masses().couvertureG(), Unit.GRAM)),
                         outer));
+        piece.second()
+                .filter(s -> s.pattern().under())
+                .map(s -> film(piece, s, half))
+                .ifPresent(regions::add);
         for (final Inclusion inclusion : piece.inclusions()) {
             regions.add(
                     new Section.Region(
@@ -95,6 +99,18 @@ public record SheetMasses(
                                     new Section.Point(piece.thickMm() + 0.8, half * 0.8))));
         }
         return new Section(outer, regions, List.of());
+    }
+
+    /** Below, where it lies on the film it was spread on: that side is seen when it is turned. */
+    private static Section.Region film(
+            final SheetPiece piece, final SheetPiece.Second second, final double half) {
+        final double thickMm = piece.thickMm() * second.share();
+        return new Section.Region(
+                Section.Role.SECOND,
+                second.couverture().ingredient().name(),
+                Optional.of(Quantity.of(thickMm, Unit.MILLIMETRE)),
+                List.of(new Section.Point(0, half), new Section.Point(thickMm, half)),
+                Optional.of(second.couverture().kind()));
     }
 
     @Override

@@ -67,13 +67,13 @@ final class SheetMaterials {
 
     private static Figure second(
             final SheetPiece piece, final BatchSize size, final BatchHabits habits) {
-        final double sheetsG = piece.secondG() * size.moulds();
+        final double sheetsG = piece.secondSpreadG() * size.moulds();
         return Figure.of(
                 "couverture to melt for the second colour",
                 Math.max(Materials.LEAST_BOWL_G, sheetsG * (1 + habits.bowlReserve())),
                 Unit.GRAM,
                 Basis.of("sheets + reserve")
-                        .with("on one sheet", piece.secondG(), Unit.GRAM)
+                        .with("on one sheet", piece.secondSpreadG(), Unit.GRAM)
                         .with("sheets", size.moulds(), Unit.ONE)
                         .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
                         .from(Source.workshop("bowl reserve, House rules")));

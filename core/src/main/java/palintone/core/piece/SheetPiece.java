@@ -48,13 +48,19 @@ public record SheetPiece(
         implements TemperedPiece {
 
     private static final double CURLS_MM = 1.5;
+
+    /** Thinner a film tears as it is spread; practice. */
+    private static final double THINNEST_FILM_MM = 0.2;
+
     private static final int MOST_INCLUSIONS = 6;
 
     /** How two colours come into one sheet. */
     public enum Pattern {
         LINES("lines piped on the film first"),
         MARBLED("drizzled over and drawn through while wet"),
-        BESIDE("spread side by side");
+        BESIDE("spread side by side"),
+        FILM("a film spread first, the other over it"),
+        COMBED("a film combed through while wet, the other over it");
 
         private final String words;
 
@@ -64,6 +70,16 @@ public record SheetPiece(
 
         public String words() {
             return words;
+        }
+
+        /** Whether the first colour is spread over it, when it has just set. */
+        public boolean under() {
+            return this == FILM || this == COMBED;
+        }
+
+        /** Spread for so much that stays: a comb takes every other line away; practice. */
+        double spreadPerKept() {
+            return this == COMBED ? 2 : 1;
         }
     }
 
@@ -81,6 +97,11 @@ public record SheetPiece(
          */
         public Second {
             Require.between("share of the second colour", share * 100, 2, 60, "%");
+        }
+
+        /** How thick its film is spread under a sheet so thick, mm. */
+        double filmMm(final double sheetMm) {
+            return share * pattern.spreadPerKept() * sheetMm;
         }
     }
 
@@ -230,6 +251,7 @@ public record SheetPiece(
             throw new OutOfRangeException(
                     "second colour", couverture.ingredient().name(), "another couverture");
         }
+        second.filter(s -> s.pattern().under()).ifPresent(s -> film(s, thickMm));
         if (inclusions.size() > MOST_INCLUSIONS) {
             throw new OutOfRangeException(
                     "what is strewn on it", String.valueOf(inclusions.size()), "up to 6");
@@ -240,6 +262,15 @@ public record SheetPiece(
                     "colours", dress.colours().get(0).name(), "none: it comes out of no mould");
         }
         cut.perSheet(lengthMm, widthMm);
+    }
+
+    private static void film(final Second second, final double sheetMm) {
+        Require.between(
+                "film of the second colour",
+                second.filmMm(sheetMm),
+                THINNEST_FILM_MM,
+                sheetMm - THINNEST_FILM_MM,
+                "mm");
     }
 
     /** As many as one sheet gives. */
@@ -256,6 +287,11 @@ public record SheetPiece(
     double secondG() {
         return second.map(s -> sheetMl() * s.share() * s.couverture().castingDensityGPerMl())
                 .orElse(0.0);
+    }
+
+    /** Of the second colour spread on one sheet, what is combed away too, g. */
+    double secondSpreadG() {
+        return second.map(s -> secondG() * s.pattern().spreadPerKept()).orElse(0.0);
     }
 
     /** Share of the sheet that is of its first colour, 0.4 to 1. */

@@ -2,6 +2,7 @@ package palintone.core.piece;
 
 import static palintone.core.piece.SheetPiece.Pattern.MARBLED;
 
+import java.util.Optional;
 import java.util.OptionalInt;
 import palintone.core.coat.Sheet;
 import palintone.core.figure.Sentence;
@@ -50,10 +51,19 @@ final class SheetProcess {
         final int test = batch.bowlReady();
         final OptionalInt second = secondBowl(test);
         final boolean over = piece.second().filter(s -> s.pattern() == MARBLED).isPresent();
-        if (second.isPresent() && !over) {
-            pattern(underneath(second.getAsInt()));
+        final int spread;
+        if (second.isEmpty() || over) {
+            spread = spread(test, Optional.empty());
+        } else {
+            final int below = pattern(underneath(second.getAsInt()));
+            if (piece.second().orElseThrow().pattern().under()) {
+                // Its own bowl waits as long as the film takes.
+                final int again = batch.temperAgain(below);
+                spread = spread(again, Optional.of(onFilm(below)));
+            } else {
+                spread = spread(test, Optional.of(onPattern()));
+            }
         }
-        final int spread = spread(test, second.isPresent() && !over);
         if (over) {
             pattern(
                     After.straight(spread)
@@ -93,7 +103,7 @@ final class SheetProcess {
                         "The second bowl has stood long: read it and test it again.");
     }
 
-    private void pattern(final After... after) {
+    private int pattern(final After... after) {
         final SheetPiece.Second second = piece.second().orElseThrow();
         final String name = second.couverture().ingredient().name();
         final Sentence say =
@@ -117,30 +127,82 @@ final class SheetProcess {
                                             + name
                                             + " on its part of the films, {each} a sheet; the first"
                                             + " colour goes beside it while its edge is wet.");
+                    case FILM ->
+                            Sentence.of(
+                                    "Spread "
+                                            + name
+                                            + " on the films, {film} thick, {each} a sheet: this side"
+                                            + " is seen when the sheet is turned.");
+                    case COMBED ->
+                            Sentence.of(
+                                    "Spread "
+                                            + name
+                                            + " on the films, {film} thick, {each} a sheet, and draw a"
+                                            + " comb through it once, at once: half stays, half goes"
+                                            + " back to its bowl.");
                 };
         final ProcessDraft.TaskDraft task = draft.task(TaskKind.PATTERN);
         for (final After one : after) {
             task.after(one);
         }
-        task.say(say.with("each", piece.secondG(), Unit.GRAM))
+        task.say(
+                        say.with("each", piece.secondSpreadG(), Unit.GRAM)
+                                .with("film", second.filmMm(piece.thickMm()), Unit.MILLIMETRE))
                 .clock(Clock.about(ONE_SHEET_S * needs.size().moulds()))
                 .occupies(Occupies.BOWL)
                 .done();
+        return draft.last();
     }
 
-    private int spread(final int test, final boolean onPattern) {
+    /** The film by itself, in its own bowl's couverture. */
+    private Sheet film(final double aroundC) {
+        final SheetPiece.Second second = piece.second().orElseThrow();
+        return Sheet.of(
+                place.bowlAt(second.couverture()),
+                second.filmMm(piece.thickMm()),
+                piece.lengthMm(),
+                piece.widthMm(),
+                Math.max(5, Math.min(40, aroundC)));
+    }
+
+    /** Set so far that the next does not run into it, not so far that the two part. */
+    private After onFilm(final int pattern) {
+        final Sheet film = film(place.room().temperatureC());
+        final double from = Math.min(HOUR_S, film.cutFromS());
+        final double until = Math.max(from + 60, Math.min(2 * HOUR_S, film.peelsS()));
+        draft.task(TaskKind.WAIT)
+                .after(After.straight(pattern))
+                .say(
+                        Sentence.of(
+                                        "Leave it until it is dull and takes no print of a glove: from"
+                                                + " {from}, until {until}. Wetter the two run into"
+                                                + " each other, later they come apart.")
+                                .with("from", from / 60, Unit.MINUTE)
+                                .with("until", until / 60, Unit.MINUTE))
+                .clock(new Clock((int) (from * 0.6), (int) Math.max(1, from), (int) until))
+                .handsOn(0.1)
+                .source(Sheet.SOURCE)
+                .done();
+        return After.straight(draft.last())
+                .within(
+                        (int) Math.max(60, until - from),
+                        "The film has drawn in: what is spread on it now comes off it. Scrape it"
+                                + " off and spread it anew.");
+    }
+
+    private After onPattern() {
+        return After.straight(draft.last())
+                .within(
+                        (int) Math.max(60, Math.min(600, sheet.cutUntilS())),
+                        "The pattern has set hard and comes off in flakes: pipe it anew.");
+    }
+
+    private int spread(final int test, final Optional<After> below) {
         final int sheets = needs.size().moulds();
         final double open =
                 Math.min(HOUR_S, sheet.cutUntilS()) - Math.min(HOUR_S, sheet.cutFromS());
         final ProcessDraft.TaskDraft task = draft.task(TaskKind.SPREAD);
-        if (onPattern) {
-            task.after(
-                    After.straight(draft.last())
-                            .within(
-                                    (int) Math.max(60, Math.min(600, sheet.cutUntilS())),
-                                    "The pattern has set hard and comes off in flakes: pipe it"
-                                            + " anew."));
-        }
+        below.ifPresent(task::after);
         return task.after(batch.inTemper(test))
                 .say(
                         Sentence.of(

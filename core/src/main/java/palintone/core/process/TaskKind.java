@@ -25,6 +25,7 @@ public enum TaskKind {
     WEIGH_CENTRES("Weigh the centres"),
     FIRST_COAT("First coat"),
     DIP("Dip"),
+    DIP_AGAIN("Second couverture"),
     ROLL_IN("Roll"),
     SPREAD("Spread"),
     PEEL("Peel"),

@@ -106,6 +106,65 @@ class SheetPieceTest {
                         TaskKind.SECOND_BOWL, TaskKind.SPREAD, TaskKind.PATTERN, TaskKind.CUT);
     }
 
+    /** A film lies first, waits until it is dull, and the other is spread before it comes off. */
+    @Test
+    void aFilmOfTheSecondColourIsSpreadFirstAndWaitedFor() {
+        final SheetPiece film = layered(3, 0.3, SheetPiece.Pattern.FILM);
+        final List<Task> tasks = tasks(film);
+        assertThat(tasks)
+                .extracting(Task::kind)
+                .containsSubsequence(
+                        TaskKind.SECOND_BOWL,
+                        TaskKind.PATTERN,
+                        TaskKind.TEMPER_AGAIN,
+                        TaskKind.WAIT,
+                        TaskKind.SPREAD,
+                        TaskKind.CUT);
+        final Task wait = of(tasks, TaskKind.WAIT);
+        assertThat(wait.say().values().get("from").value()).isBetween(2.0, 15.0);
+        final Task thicker = of(tasks(layered(3, 0.6, SheetPiece.Pattern.FILM)), TaskKind.WAIT);
+        assertThat(thicker.say().values().get("from").value())
+                .isGreaterThan(wait.say().values().get("from").value());
+        assertThat(of(tasks, TaskKind.SPREAD).after())
+                .anyMatch(
+                        after -> after.task() == wait.number() && after.greatestLagS().isPresent());
+        final Section.Region drawn =
+                film.section().regions().stream()
+                        .filter(r -> r.role() == Section.Role.SECOND)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(drawn.measure().orElseThrow().value()).isCloseTo(0.9, within(1e-9));
+    }
+
+    /** Half of what is combed through goes back: twice as much is spread, as much stays. */
+    @Test
+    void aCombTakesHalfOfItsFilmAway() {
+        final SheetPiece film = layered(3, 0.3, SheetPiece.Pattern.FILM);
+        final SheetPiece combed = layered(3, 0.3, SheetPiece.Pattern.COMBED);
+        assertThat(combed.masses().second().orElseThrow().value())
+                .isEqualTo(film.masses().second().orElseThrow().value());
+        assertThat(combed.secondSpreadG()).isCloseTo(2 * film.secondSpreadG(), within(1e-9));
+        assertThatThrownBy(() -> layered(0.8, 0.1, SheetPiece.Pattern.FILM))
+                .hasMessage("film of the second colour is 0.08 mm; allowed: 0.2 to 0.6 mm");
+        assertThatThrownBy(() -> layered(3, 0.55, SheetPiece.Pattern.COMBED))
+                .hasMessageContaining("film of the second colour");
+    }
+
+    private static SheetPiece layered(
+            final double thickMm, final double share, final SheetPiece.Pattern pattern) {
+        return new SheetPiece(
+                "plates",
+                "Plates",
+                Samples.dark(),
+                thickMm,
+                400,
+                300,
+                Optional.of(new SheetPiece.Second(DecorationTest.MILK, share, pattern)),
+                new SheetPiece.Plate(60, 30),
+                List.of(),
+                Decoration.NONE);
+    }
+
     @Test
     void theSecondColourIsAnotherAndLessThanMostOfIt() {
         assertThatThrownBy(() -> twoColours(Samples.dark(), SheetPiece.Pattern.BESIDE))

@@ -1,5 +1,6 @@
 package palintone.server.piece;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -173,6 +174,7 @@ public class PieceBooks {
             entity.take(
                     dipped,
                     larder.byId(dipped.couverture()),
+                    another(dipped.secondCouverture()),
                     centre(dipped.centre()),
                     worn(draft),
                     on(dipped.on()));
@@ -202,12 +204,15 @@ public class PieceBooks {
         entity.take(
                 plates,
                 larder.byId(plates.couverture()),
-                plates.secondCouverture() == null || plates.secondCouverture().isBlank()
-                        ? null
-                        : larder.byId(plates.secondCouverture()),
+                another(plates.secondCouverture()),
                 worn(draft),
                 on(plates.on()));
         return entity;
+    }
+
+    /** A couverture besides the first; null where there is none. */
+    private @Nullable IngredientEntity another(final @Nullable String id) {
+        return id == null || id.isBlank() ? null : larder.byId(id);
     }
 
     private MouldEntity mould(final String id) {
@@ -228,10 +233,7 @@ public class PieceBooks {
         final MouldedPieceEntity entity =
                 of(MouldedPieceEntity.class, known).orElseGet(() -> new MouldedPieceEntity(id));
         final List<PieceDraft.Layer> layers = given("layers", moulded.layers());
-        final IngredientEntity cap =
-                moulded.capCouverture() == null || moulded.capCouverture().isBlank()
-                        ? null
-                        : larder.byId(moulded.capCouverture());
+        final IngredientEntity cap = another(moulded.capCouverture());
         entity.take(
                 moulded, mould, couverture, cap, worn(moulded), layers(layers), inserts(layers));
         return entity;

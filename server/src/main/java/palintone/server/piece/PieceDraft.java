@@ -18,6 +18,7 @@ import palintone.core.piece.Forming;
 import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
+import palintone.core.piece.SecondDip;
 import palintone.core.piece.SheetPiece;
 import palintone.core.substance.Allergen;
 
@@ -220,6 +221,8 @@ public sealed interface PieceDraft {
      *
      * @param twice whether a thin first coat goes on before
      * @param dippedPercent of it, all of it where nothing is said
+     * @param secondCouverture a part of it goes into when the first coat has set, and so how thick
+     *     that is, how much of its height, and which end; nothing where there is none
      * @param on what it is rolled in and what is laid on it
      */
     @Schema(name = "DippedPieceDraft")
@@ -231,6 +234,10 @@ public sealed interface PieceDraft {
             @NotNull Double coatMm,
             @Nullable Boolean twice,
             @Nullable Double dippedPercent,
+            @Nullable String secondCouverture,
+            @Nullable Double secondMm,
+            @Nullable Double secondPercent,
+            @Nullable SecondDip.End secondEnd,
             @Nullable List<@NotNull @Valid In> on,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,

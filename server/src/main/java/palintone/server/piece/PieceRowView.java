@@ -51,9 +51,14 @@ public record PieceRowView(
      * One region of it.
      *
      * @param measure the number that stands beside it in the whole drawing
+     * @param of the kind of couverture, where it is another than the rest of the piece is of
      */
     public record CutRegionView(
-            Section.Role role, String name, @Nullable Double measure, List<Double> outline) {}
+            Section.Role role,
+            String name,
+            @Nullable Double measure,
+            List<Double> outline,
+            @Nullable CouvertureKind of) {}
 
     static PieceRowView of(final PieceEntity entity, final Piece piece) {
         final Section cut = piece.section().coarse(OFF_MM);
@@ -99,7 +104,8 @@ public record PieceRowView(
                                                 r.measure()
                                                         .map(q -> rounded(q.value()))
                                                         .orElse(null),
-                                                line(r.outline())))
+                                                line(r.outline()),
+                                                r.of().orElse(null)))
                         .toList(),
                 flecks,
                 front);

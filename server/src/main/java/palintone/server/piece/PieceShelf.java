@@ -55,6 +55,9 @@ class PieceShelf {
             union all select p.id of_piece, concat('2 ', i.id), i.version
               from ingredient i join sheet_piece p on p.second_couverture_id = i.id
               where p.id in (:ids)
+            union all select p.id of_piece, concat('3 ', i.id), i.version
+              from ingredient i join dipped_piece p on p.second_couverture_id = i.id
+              where p.id in (:ids)
             union all select t.piece_id of_piece, concat('l ', c.id), c.version
               from colour c join piece_coat t on t.colour_id = c.id where t.piece_id in (:ids)
             union all select s.piece_id of_piece, concat('s ', i.id), i.version

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import palintone.core.figure.Unit;
 import palintone.core.piece.Section;
+import palintone.core.temper.CouvertureKind;
 
 /**
  * A piece cut through, to scale: mm from the rim and from the middle line.
@@ -22,13 +23,18 @@ record SectionView(
     /** One point of its outline seen from the front. */
     record FrontView(double acrossMm, double downMm) {}
 
-    /** One region, its half profile, and the number beside it. */
+    /**
+     * One region, its half profile, and the number beside it.
+     *
+     * @param of the kind of couverture, where it is another than the rest of the piece is of
+     */
     record RegionView(
             Section.Role role,
             String name,
             @Nullable Double measure,
             @Nullable Unit unit,
-            List<PointView> outline) {}
+            List<PointView> outline,
+            @Nullable CouvertureKind of) {}
 
     /** One piece of something stirred in. */
     record FleckView(double depthMm, double acrossMm, double radiusMm) {}
@@ -44,7 +50,8 @@ record SectionView(
                                                 r.name(),
                                                 r.measure().map(q -> q.value()).orElse(null),
                                                 r.measure().map(q -> q.unit()).orElse(null),
-                                                points(r.outline())))
+                                                points(r.outline()),
+                                                r.of().orElse(null)))
                         .toList(),
                 section.flecks().stream()
                         .map(f -> new FleckView(f.depthMm(), f.acrossMm(), f.radiusMm()))

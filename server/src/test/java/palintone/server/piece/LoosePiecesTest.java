@@ -342,6 +342,34 @@ class LoosePiecesTest {
     }
 
     @Test
+    void aPartIsDippedAgainInAnotherCouverture() {
+        final String ball =
+                "{\"kind\":\"DIPPED\",\"name\":\"Half-moon\",\"story\":\"Ours.\","
+                        + "\"couverture\":\"milk-41\",\"coatMm\":1.2,\"centre\":{\"filling\":"
+                        + "\"caraway-truffle\",\"shape\":\"BALL\",\"massG\":9,\"forming\":"
+                        + "\"ROLLED\"},\"secondCouverture\":%s,\"secondMm\":%s,"
+                        + "\"secondEnd\":%s}";
+        final Answer two = trial(ball.formatted("\"dark-66\"", "1.1", "\"TOP\""));
+        assertThat(two.at("/asked/secondEnd")).isEqualTo("TOP");
+        assertThat(two.number("/asked/secondPercent")).isEqualTo(50);
+        assertThat(two.at("/section/regions/0/of")).isEqualTo("DARK");
+        assertThat(trial(ball.formatted("\"dark-66\"", "null", "null")).at("/asked/secondEnd"))
+                .isEqualTo("BELOW");
+        assertThat(trial(ball.formatted("\"milk-41\"", "1", "null")).at("/detail"))
+                .contains("another couverture");
+        assertThat(trial(ball.formatted("\"cream-35\"", "1", "null")).at("/detail"))
+                .contains("second couverture");
+        assertThat(trial(ball.formatted("\"dark-66\"", "9", "null")).at("/detail"))
+                .contains("second coat");
+        final String id = kept("half-moon-two", ball.formatted("\"dark-66\"", "1.1", "\"BELOW\""));
+        final Answer needs = workshop.get("/api/pieces/" + id + "/needs?pieces=40");
+        assertThat(needs.at("/cap/couverture")).isEqualTo("House dark 66");
+        assertThat(workshop.get("/api/batches/" + begin(id, 40)).text())
+                .contains("SECOND_BOWL")
+                .contains("DIP_AGAIN");
+    }
+
+    @Test
     void filledHalvesAreKeptAndJoined() {
         final String egg =
                 "{\"kind\":\"MOULDED\",\"name\":\"Ball of halves\",\"story\":\"Ours.\","
