@@ -24,7 +24,7 @@ const parts = computed(() => {
 })
 /** "shell 2.2 g, cap 1.1 g", as each kind of piece has it. */
 const each = computed(() =>
-  asList(props.piece.parts.map((p) => `${p.name.toLowerCase()} ${grams(p.value)}`)),
+  asList(props.piece.parts.map((p) => `${p.name} ${grams(p.value)}`)),
 )
 </script>
 

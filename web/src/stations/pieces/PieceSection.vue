@@ -82,6 +82,9 @@ const letters = computed(() => {
   return Math.max(usual, least)
 })
 
+/** Words of a flat drawing run towards its middle, so that none is cut off. */
+const inward = (x: number) => (x > half.value / 4 ? -1 : 1)
+
 /** Words kept apart, each with the point its line leads to. */
 const labels = computed(() => {
   const all = labelsOf(cut.value, depth.value).map((label) => ({
@@ -161,7 +164,7 @@ const box = computed(() => {
         <template v-for="label in labels" :key="label.what">
           <polyline
             v-if="flat"
-            :points="`${label.x},${label.y} ${label.x},${label.at - letters * 0.35} ${label.x + letters * 0.4},${label.at - letters * 0.35}`"
+            :points="`${label.x},${label.y} ${label.x},${label.at - letters * 0.35} ${label.x + letters * 0.4 * inward(label.x)},${label.at - letters * 0.35}`"
           />
           <polyline
             v-else
@@ -169,7 +172,8 @@ const box = computed(() => {
           />
           <circle :cx="label.x" :cy="label.y" r="0.35" />
           <text
-            :x="flat ? label.x + letters * 0.6 : half + 4.8"
+            :x="flat ? label.x + letters * 0.6 * inward(label.x) : half + 4.8"
+            :text-anchor="flat && inward(label.x) < 0 ? 'end' : 'start'"
             :y="flat ? label.at : label.at + letters * 0.33"
           >
             <tspan class="size">{{ label.size }}</tspan>

@@ -28,7 +28,8 @@ export function labelsOf(section: Section, depthMm: number): Label[] {
         // Apart from each other across as well, so that no line lies on another.
         x: region.role === 'SHELL' ? 1 : near.halfWidthMm * across(region.role),
         y: depthMm - middle,
-        what: region.role === 'SHELL' ? region.name : region.name.toLowerCase(),
+        // The name of a couverture stays as it is written.
+        what: ['SHELL', 'SECOND'].includes(region.role) ? region.name : region.name.toLowerCase(),
         measure: region.measure,
         unit: region.unit,
       }

@@ -24,6 +24,7 @@ import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
+import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.FunctionalClass;
 
 /**
@@ -52,6 +53,9 @@ public final class RecipeTasks {
 
     /** Shorter than this is not a time anybody takes, min. */
     private static final double BRIEF_MIN = 0.5;
+
+    /** Of what came out of another pot; from memory. */
+    private static final double WET_J_PER_GK = 3.5;
 
     /** Cooling by less is no wait. */
     private static final double WORTH_A_CLOCK_K = 2;
@@ -121,6 +125,9 @@ public final class RecipeTasks {
                 frame.get().run();
             }
             if (frame.isEmpty() || operations.get(i).kind() != OperationKind.CUT) {
+                if (operations.get(i).kind() == OperationKind.TEMPER_YOLKS) {
+                    yolks(operations.get(i));
+                }
                 task(operations.get(i));
             }
         }
@@ -155,6 +162,77 @@ public final class RecipeTasks {
         read(task, op);
         time(task, op);
         return task.done();
+    }
+
+    /** Whisked, and warmed with some of what is hot: poured on at once they scramble. */
+    private void yolks(final Operation op) {
+        draft.task(TaskKind.COOK)
+                .title("Whisk the yolks")
+                .next()
+                .say(
+                        listed(
+                                "Whisk {0} in a bowl, even and a little paler, when the pot is ready"
+                                        + " and not before.",
+                                op))
+                .caution(egg(op) ? Cautions.YOLK : "")
+                .done();
+        final double potC = before(op);
+        if (!YolkWarming.wanted(potC)) {
+            return;
+        }
+        final YolkWarming warming = YolkWarming.of(pot(op, potC), warm(op.lines(), around.roomC()));
+        draft.task(TaskKind.COOK)
+                .title("Warm the yolks")
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Stir {hot} of what is in the pot into the bowl, a ladle at a"
+                                                + " time, until it reads {reached}: poured in at once it"
+                                                + " scrambles.")
+                                .with("hot", warming.hotG(), Unit.GRAM)
+                                .with("reached", warming.reachedC(), Unit.CELSIUS))
+                .read(
+                        "temperature in the bowl",
+                        Unit.CELSIUS,
+                        warming.reachedC(),
+                        new Band(
+                                warming.reachedC() - 12,
+                                warming.reachedC() - 6,
+                                YolkWarming.SETS_FROM_C - 2,
+                                YolkWarming.SETS_FROM_C))
+                .caution(Cautions.STEAM_POT + (egg(op) ? " " + Cautions.YOLK : ""))
+                .occupies(Occupies.POT)
+                .source(YolkWarming.SOURCE)
+                .done();
+    }
+
+    /** What is in its pot by then, by what was put in. */
+    private YolkWarming.Warm pot(final Operation op, final double celsius) {
+        final List<RecipeLine> in = new ArrayList<>();
+        int at = 0;
+        for (int i = 0; filling.operations().get(i) != op; i++) {
+            if (filling.operations().get(i).pot() == op.pot()) {
+                in.addAll(filling.operations().get(i).lines());
+                at = i;
+            }
+        }
+        final double massG = cooked.stages().get(at).massG() * scale;
+        return in.isEmpty()
+                ? new YolkWarming.Warm(massG, WET_J_PER_GK, celsius)
+                : new YolkWarming.Warm(massG, warm(in, celsius).jPerGK(), celsius);
+    }
+
+    private YolkWarming.Warm warm(final List<RecipeLine> lines, final double celsius) {
+        double massG = 0;
+        double jPerK = 0;
+        for (final RecipeLine line : lines) {
+            massG += line.massG() * scale;
+            jPerK +=
+                    line.massG()
+                            * scale
+                            * ChoiOkos1986.cpJPerGK(line.ingredient().composition(), celsius);
+        }
+        return new YolkWarming.Warm(massG, jPerK / massG, celsius);
     }
 
     private String title(final Operation op) {
@@ -202,11 +280,10 @@ public final class RecipeTasks {
                     case CARAMELISE -> with(in, "Caramelise to {celsius}, without stirring.");
                     case CRUSH -> Sentence.of("Let it cool hard, then crush it.");
                     case TEMPER_YOLKS ->
-                            listed(
-                                    "Stir a little of the hot liquid into {0}; back into the pot,"
-                                            + " to {celsius}, and keep it there for {minutes},"
-                                            + " stirring.",
-                                    in);
+                            Sentence.of(
+                                    "All of it back into the pot, to {celsius}, and keep it there"
+                                            + " for {minutes}, stirring over the floor without a"
+                                            + " pause.");
                     case EMULSIFY ->
                             with(in, "Emulsify from the middle until it shines and holds.");
                     case COOL -> Sentence.of("Cool to {celsius}, film on the surface.");
