@@ -1225,6 +1225,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coats/pans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A slab, and the pans there are for it. */
+        post: operations["coatsPans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coats/line": {
         parameters: {
             query?: never;
@@ -5898,6 +5915,34 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        /** @description A nozzle. */
+        Nozzle: {
+            /**
+             * Format: double
+             * @description across
+             */
+            openingMm: number;
+            /**
+             * Format: double
+             * @description one is pressed; two where left out
+             */
+            seconds?: number | null;
+            /**
+             * Format: double
+             * @description what a press of so many seconds weighed, where one was weighed
+             */
+            weighedG?: number | null;
+            /**
+             * Format: double
+             * @description above the paper; as high as the heap stands where left out
+             */
+            heldMm?: number | null;
+            /**
+             * Format: double
+             * @description across what it goes into; nothing on paper
+             */
+            intoMm?: number | null;
+        };
         /** @description A filling piped onto paper. */
         PipeRequest: {
             filling: string;
@@ -5911,6 +5956,19 @@ export interface components {
              * @description as it leaves the bag
              */
             pipedC: number;
+            /** @description it is pressed through; nothing where that is not asked */
+            nozzle?: components["schemas"]["Nozzle"];
+        };
+        /** @description A nozzle, pressed. */
+        NozzleView: {
+            /** @description in the seconds asked */
+            gives: components["schemas"]["FigureView"];
+            /** @description for the heap asked */
+            seconds: components["schemas"]["FigureView"];
+            /** @description for the heap asked in the seconds asked */
+            opening: components["schemas"]["FigureView"];
+            /** @description such a heap under the nozzle as high as it is held */
+            across: components["schemas"]["FigureView"];
         };
         /** @description Heaps on paper. */
         PipeView: {
@@ -5922,6 +5980,60 @@ export interface components {
             standsBelow?: components["schemas"]["FigureView"];
             /** @description heaps out of a kilogram of filling */
             perKilogram: components["schemas"]["FigureView"];
+            /** @description what leaves it; null where that was not asked */
+            nozzle?: components["schemas"]["NozzleView"];
+            remarks: components["schemas"]["SentenceView"][];
+        };
+        /** @description A pan, tin or frame. */
+        PanDraft: {
+            name: string;
+            /**
+             * Format: double
+             * @description of a round one its diameter
+             */
+            lengthMm: number;
+            /**
+             * Format: double
+             * @description of a round one left out
+             */
+            widthMm?: number | null;
+            /** Format: double */
+            depthMm: number;
+        };
+        /** @description A slab and the pans there are for it. */
+        PanRequest: {
+            /** @description it is made of; a ganache where left out */
+            filling?: string | null;
+            /**
+             * Format: double
+             * @description of it there is, or is to be made
+             */
+            massG: number;
+            /**
+             * Format: double
+             * @description it is to stand
+             */
+            heightMm: number;
+            pans: components["schemas"]["PanDraft"][];
+        };
+        /** @description One pan. */
+        InPanView: {
+            /** @description of what there is in it */
+            height: components["schemas"]["FigureView"];
+            /** @description whether it is deeper than the pan */
+            runsOver: boolean;
+            /** @description for the wanted height; null where the pan is not so deep */
+            wants?: components["schemas"]["FigureView"];
+        };
+        /** @description Pans, each with what a slab does in it. */
+        PanView: {
+            pans: components["schemas"]["InPanView"][];
+            /**
+             * Format: int32
+             * @description place in the list of the one it stands nearest to the wanted height in; null where
+             *          it runs over in every one
+             */
+            nearest?: number | null;
             remarks: components["schemas"]["SentenceView"][];
         };
         /** @description Lines out of a bag. */
@@ -11800,6 +11912,66 @@ export interface operations {
             };
             /** @description Something asked for is not possible */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    coatsPans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PanView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

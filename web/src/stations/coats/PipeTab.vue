@@ -16,7 +16,16 @@ const { taste } = useHouse()
 const { fillings, missing, loaded } = useFillings()
 const pipe = useStorage(
   'palintone.coats.pipe',
-  { filling: '', massG: 10 as number | null, pipedC: 24 as number | null },
+  {
+    filling: '',
+    massG: 10 as number | null,
+    pipedC: 24 as number | null,
+    openingMm: 10 as number | null,
+    seconds: 2 as number | null,
+    weighedG: null as number | null,
+    heldMm: null as number | null,
+    intoMm: null as number | null,
+  },
   undefined,
   { mergeDefaults: true },
 )
@@ -30,10 +39,12 @@ const blank = computed(() => !pipe.value.filling)
 const { answer, refused } = useAnswer(
   [pipe, fillings],
   () => {
-    const { massG, pipedC } = pipe.value
+    const { massG, pipedC, openingMm, ...pressed } = pipe.value
+    const { seconds, weighedG, heldMm, intoMm } = pressed
+    const nozzle = openingMm === null ? undefined : { openingMm, seconds, weighedG, heldMm, intoMm }
     const filling = known(fillings.value, pipe.value.filling)
     return filling && massG !== null && pipedC !== null
-      ? ask(api.POST('/api/coats/pipe', { body: { filling, massG, pipedC } }))
+      ? ask(api.POST('/api/coats/pipe', { body: { filling, massG, pipedC, nozzle } }))
       : null
   },
   computed(() => blank.value || !loaded.value),
@@ -71,6 +82,19 @@ const box = computed(() => {
       />
       <NumberField v-model="pipe.massG" :label="$t('One heap weighs')" unit="GRAM" />
       <NumberField v-model="pipe.pipedC" :label="$t('In the bag')" unit="CELSIUS" />
+      <NumberField v-model="pipe.openingMm" :label="$t('Nozzle, across')" unit="MILLIMETRE" />
+      <NumberField v-model="pipe.seconds" :label="$t('Pressed')" unit="SECOND" />
+      <NumberField
+        v-model="pipe.weighedG"
+        :label="$t('So pressed one weighed, if you know')"
+        unit="GRAM"
+      />
+      <NumberField v-model="pipe.heldMm" :label="$t('Held above the paper')" unit="MILLIMETRE" />
+      <NumberField
+        v-model="pipe.intoMm"
+        :label="$t('Goes into, across, if it does')"
+        unit="MILLIMETRE"
+      />
     </form>
     <section class="answer" :aria-label="$t('Pipe')">
       <p v-if="refused || missing" class="trouble" role="alert">
@@ -101,6 +125,15 @@ const box = computed(() => {
           <FigureString v-if="answer.standsBelow" :figure="answer.standsBelow" />
           <FigureString :figure="answer.perKilogram" />
         </div>
+        <template v-if="answer.nozzle">
+          <h2>{{ $t('Through the nozzle') }}</h2>
+          <div class="figures">
+            <FigureString :figure="answer.nozzle.seconds" />
+            <FigureString :figure="answer.nozzle.gives" />
+            <FigureString :figure="answer.nozzle.opening" />
+            <FigureString :figure="answer.nozzle.across" />
+          </div>
+        </template>
         <p class="quiet">
           {{
             $t(

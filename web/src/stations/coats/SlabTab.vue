@@ -10,6 +10,7 @@ import { known } from '@/parts/shelf'
 import { inTaste, number, quantity } from '@/parts/units'
 import RemarkList from '@/stations/shells/RemarkList.vue'
 import { useAnswer } from '@/stations/shells/useAnswer'
+import OwnPans from './OwnPans.vue'
 import CutDrawing from './CutDrawing.vue'
 import { useFillings } from './useFillings'
 
@@ -124,6 +125,7 @@ const drawn = computed(() => ({
           <FigureString v-if="answer.precoat" :figure="answer.precoat" />
         </div>
       </template>
+      <OwnPans :filling="known(fillings, slab.filling)" :height-mm="slab.heightMm" />
     </section>
   </div>
 </template>

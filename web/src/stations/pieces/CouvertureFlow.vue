@@ -23,9 +23,7 @@ const parts = computed(() => {
   ].map((part) => ({ ...part, share: (part.figure.value / toMelt.value) * 100 }))
 })
 /** "shell 2.2 g, cap 1.1 g", as each kind of piece has it. */
-const each = computed(() =>
-  asList(props.piece.parts.map((p) => `${p.name} ${grams(p.value)}`)),
-)
+const each = computed(() => asList(props.piece.parts.map((p) => `${p.name} ${grams(p.value)}`)))
 </script>
 
 <template>

@@ -25,6 +25,7 @@ class CoatController {
     private final CoatWeighings weighings;
     private final LineService lines;
     private final LarderService larder;
+    private final PanService pans;
 
     CoatController(
             final DipService dips,
@@ -33,7 +34,9 @@ class CoatController {
             final EnrobeService enrobers,
             final CoatWeighings weighings,
             final LineService lines,
-            final LarderService larder) {
+            final LarderService larder,
+            final PanService pans) {
+        this.pans = pans;
         this.larder = larder;
         this.lines = lines;
         this.weighings = weighings;
@@ -96,6 +99,12 @@ class CoatController {
     @PostMapping("/slab")
     SlabView slab(@Valid @RequestBody final SlabRequest request) {
         return sheets.slab(request);
+    }
+
+    /** A slab, and the pans there are for it. */
+    @PostMapping("/pans")
+    PanView pans(@Valid @RequestBody final PanRequest request) {
+        return pans.pans(request);
     }
 
     /** A decoration sheet. */

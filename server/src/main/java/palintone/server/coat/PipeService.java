@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import palintone.core.coat.DipSolve;
+import palintone.core.coat.NozzlePress;
 import palintone.core.coat.PipedHeap;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
+import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.filling.quality.FillingProperties;
 import palintone.core.filling.texture.Texture;
@@ -86,6 +88,60 @@ public class PipeService {
                                 Math.floor(1000 / request.massG()),
                                 Unit.PIECE,
                                 basis)),
+                request.nozzle() == null
+                        ? null
+                        : nozzle(request.nozzle(), heap, request.massG(), gPerMl),
                 remarks.stream().map(SentenceView::of).toList());
+    }
+
+    private static PipeView.NozzleView nozzle(
+            final PipeRequest.Nozzle asked,
+            final PipedHeap heap,
+            final double massG,
+            final double gPerMl) {
+        final double seconds = asked.seconds() == null ? NozzlePress.USUAL_S : asked.seconds();
+        final boolean weighed = asked.weighedG() != null;
+        final NozzlePress press =
+                weighed
+                        ? NozzlePress.weighed(asked.openingMm(), asked.weighedG(), seconds, gPerMl)
+                        : new NozzlePress(asked.openingMm(), NozzlePress.USUAL_MM_PER_S);
+        if (asked.intoMm() != null) {
+            press.into(asked.intoMm());
+        }
+        final double heldMm =
+                asked.heldMm() == null ? Math.max(1, heap.heightMm()) : asked.heldMm();
+        final Basis basis =
+                Basis.of("opening · speed · seconds · density")
+                        .with("opening", asked.openingMm(), Unit.MILLIMETRE)
+                        .with("speed (mm/s)", press.mmPerS(), Unit.ONE)
+                        .with("seconds", seconds, Unit.SECOND)
+                        .with("density", gPerMl, Unit.GRAM_PER_ML)
+                        .from(
+                                weighed
+                                        ? Source.workshop("one heap weighed here")
+                                        : NozzlePress.SOURCE);
+        return new PipeView.NozzleView(
+                FigureView.of(
+                        Figure.of("comes out", press.massG(seconds, gPerMl), Unit.GRAM, basis)),
+                FigureView.of(
+                        Figure.of(
+                                "pressed for one",
+                                press.secondsFor(massG, gPerMl),
+                                Unit.SECOND,
+                                basis)),
+                FigureView.of(
+                        Figure.of(
+                                "nozzle for one in that time",
+                                press.openingFor(massG, seconds, gPerMl),
+                                Unit.MILLIMETRE,
+                                basis)),
+                FigureView.of(
+                        Figure.of(
+                                "across, under the nozzle",
+                                NozzlePress.acrossMm(heap, massG, gPerMl, heldMm),
+                                Unit.MILLIMETRE,
+                                Basis.of("a dome up to the nozzle, 2/3·π·r²·h; else as it runs")
+                                        .with("held", heldMm, Unit.MILLIMETRE)
+                                        .from(PipedHeap.SOURCE))));
     }
 }

@@ -11,6 +11,7 @@ import palintone.server.figure.SentenceView;
  * @param stands whether one keeps the shape of the nozzle
  * @param standsBelow the filling is no warmer than this; null where never
  * @param perKilogram heaps out of a kilogram of filling
+ * @param nozzle what leaves it; null where that was not asked
  */
 public record PipeView(
         boolean stands,
@@ -18,4 +19,17 @@ public record PipeView(
         FigureView height,
         @Nullable FigureView standsBelow,
         FigureView perKilogram,
-        List<SentenceView> remarks) {}
+        @Nullable NozzleView nozzle,
+        List<SentenceView> remarks) {
+
+    /**
+     * A nozzle, pressed.
+     *
+     * @param gives in the seconds asked
+     * @param seconds for the heap asked
+     * @param opening for the heap asked in the seconds asked
+     * @param across such a heap under the nozzle as high as it is held
+     */
+    public record NozzleView(
+            FigureView gives, FigureView seconds, FigureView opening, FigureView across) {}
+}

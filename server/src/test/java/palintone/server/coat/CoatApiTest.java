@@ -172,6 +172,50 @@ class CoatApiTest {
         assertThat(hot.text()).contains("filling in the bag is 90 °C; allowed: 0 to 60 °C");
     }
 
+    /** Weighed once, the nozzle gives that again, and twice in twice the time. */
+    @Test
+    void aNozzleIsPressedAndWeighed() {
+        final String pipe =
+                "{\"filling\":\"plum-ganache\",\"massG\":16,\"pipedC\":20,\"nozzle\":{"
+                        + "\"openingMm\":10,\"seconds\":2,\"weighedG\":8%s}}";
+        final Answer one = workshop.post("/api/coats/pipe", pipe.formatted(""));
+        assertThat(one.status()).as(one.text()).isEqualTo(200);
+        assertThat(one.number("/nozzle/gives/value")).isCloseTo(8, within(1e-6));
+        assertThat(one.number("/nozzle/seconds/value")).isCloseTo(4, within(1e-6));
+        assertThat(one.number("/nozzle/opening/value")).isCloseTo(10 * Math.sqrt(2), within(1e-6));
+        assertThat(workshop.post("/api/coats/pipe", pipe.formatted(",\"intoMm\":9")).text())
+                .contains("nozzle is 10.0 mm; allowed: narrower than what it goes into, 9.0 mm");
+        assertThat(
+                        workshop.post(
+                                        "/api/coats/pipe",
+                                        pipe.formatted("").replace("10,\"sec", "0,\"sec"))
+                                .text())
+                .contains("nozzle is 0 mm");
+    }
+
+    @Test
+    void theRightPanIsFound() {
+        final String pans =
+                "{\"filling\":\"plum-ganache\",\"massG\":%s,\"heightMm\":12,\"pans\":["
+                        + "{\"name\":\"Small\",\"lengthMm\":150,\"widthMm\":150,\"depthMm\":20},"
+                        + "{\"name\":\"Round\",\"lengthMm\":220,\"depthMm\":40}]}";
+        final Answer found = workshop.post("/api/coats/pans", pans.formatted("560"));
+        assertThat(found.status()).as(found.text()).isEqualTo(200);
+        assertThat(found.number("/nearest")).isEqualTo(1);
+        assertThat(found.number("/pans/0/height/value") * 150 * 150)
+                .isCloseTo(
+                        found.number("/pans/1/height/value") * Math.PI * 110 * 110, within(1e-3));
+        final Answer over = workshop.post("/api/coats/pans", pans.formatted("9000"));
+        assertThat(over.json().at("/nearest").isNumber()).isFalse();
+        assertThat(over.text()).contains("runs over");
+        assertThat(
+                        workshop.post(
+                                        "/api/coats/pans",
+                                        pans.formatted("560").replace(":220", ":0"))
+                                .text())
+                .contains("diameter of the pan is 0 mm; allowed: 30 to 1000 mm");
+    }
+
     /** Belt of 250 mm, squares of 25 with 15 between: 6 rows; 1 m/min past 40 mm: 9000 an hour. */
     @Test
     void aMachineCoatsByTheHour() {
