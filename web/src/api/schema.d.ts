@@ -6581,8 +6581,16 @@ export interface components {
              * @description 0 where it comes out of none
              */
             mouldsOwned: number;
+            /**
+             * Format: int32
+             * @description it is cast in; 1 where there are moulds enough, or so few that it is several batches
+             */
+            turns: number;
             kept: components["schemas"]["FigureView"][];
+            /** @description in the bowl, of each turn */
             toMelt: components["schemas"]["FigureView"];
+            /** @description put to it between the turns, all together; null where there is one */
+            topUps?: components["schemas"]["FigureView"];
             comesBack: components["schemas"]["FigureView"];
             fillings: components["schemas"]["FillingView"][];
             colours: components["schemas"]["FigureView"][];

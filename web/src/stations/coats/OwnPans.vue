@@ -70,8 +70,12 @@ const grams = (value: number) => quantity(value, 'GRAM', taste.value)
     <NumberField v-if="own.pans.length" v-model="own.massG" :label="$t('There is')" unit="GRAM" />
     <p v-if="refused" class="trouble" role="alert">{{ inTaste(refused, taste) }}</p>
     <RemarkList v-if="answer" :remarks="answer.remarks" />
-    <fieldset v-for="(pan, i) in own.pans" :key="i" :class="{ best: answer?.nearest === i }">
-      <legend class="quiet">{{ pan.name }}</legend>
+    <fieldset
+      v-for="(pan, i) in own.pans"
+      :key="i"
+      :class="{ best: answer?.nearest === i }"
+      :aria-label="pan.name"
+    >
       <v-text-field v-model="pan.name" :label="$t('Called')" maxlength="60" hide-details />
       <NumberField v-model="pan.lengthMm" :label="$t('Length')" unit="MILLIMETRE" />
       <NumberField v-model="pan.widthMm" :label="$t('Width, none if round')" unit="MILLIMETRE" />
@@ -101,6 +105,9 @@ const grams = (value: number) => quantity(value, 'GRAM', taste.value)
 .pans {
   margin-top: 24px;
 }
+.quiet {
+  margin-bottom: 14px;
+}
 fieldset {
   display: grid;
   grid-template-columns: 1.4fr repeat(3, 1fr) auto;
@@ -109,7 +116,7 @@ fieldset {
   border: 0;
   border-left: 4px solid transparent;
   padding: 6px 0 6px 10px;
-  margin: 0;
+  margin: 8px 0 0;
 }
 fieldset.best {
   border-left-color: var(--p-true);

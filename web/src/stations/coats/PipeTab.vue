@@ -84,17 +84,9 @@ const box = computed(() => {
       <NumberField v-model="pipe.pipedC" :label="$t('In the bag')" unit="CELSIUS" />
       <NumberField v-model="pipe.openingMm" :label="$t('Nozzle, across')" unit="MILLIMETRE" />
       <NumberField v-model="pipe.seconds" :label="$t('Pressed')" unit="SECOND" />
-      <NumberField
-        v-model="pipe.weighedG"
-        :label="$t('So pressed one weighed, if you know')"
-        unit="GRAM"
-      />
+      <NumberField v-model="pipe.weighedG" :label="$t('One so pressed weighed')" unit="GRAM" />
       <NumberField v-model="pipe.heldMm" :label="$t('Held above the paper')" unit="MILLIMETRE" />
-      <NumberField
-        v-model="pipe.intoMm"
-        :label="$t('Goes into, across, if it does')"
-        unit="MILLIMETRE"
-      />
+      <NumberField v-model="pipe.intoMm" :label="$t('Into something, across')" unit="MILLIMETRE" />
     </form>
     <section class="answer" :aria-label="$t('Pipe')">
       <p v-if="refused || missing" class="trouble" role="alert">

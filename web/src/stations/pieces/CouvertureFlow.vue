@@ -14,13 +14,14 @@ const grams = (value: number) => quantity(value, 'GRAM', taste.value)
 const MARKS = ['a', 'b']
 
 const parts = computed(() => {
-  const { kept, comesBack, toMelt, cap } = props.needs
+  const { kept, comesBack, toMelt, topUps, cap } = props.needs
+  const allG = toMelt.value + (topUps?.value ?? 0)
   // Caps of another couverture come out of a bowl of their own.
   const here = cap ? kept.filter((figure) => !figure.name.includes('cap')) : kept
   return [
     ...here.map((figure, i) => ({ figure, words: figure.name, mark: MARKS[i % 2]! })),
     { figure: comesBack, words: t('comes back'), mark: 'c' },
-  ].map((part) => ({ ...part, share: (part.figure.value / toMelt.value) * 100 }))
+  ].map((part) => ({ ...part, share: (part.figure.value / allG) * 100 }))
 })
 /** "shell 2.2 g, cap 1.1 g", as each kind of piece has it. */
 const each = computed(() => asList(props.piece.parts.map((p) => `${p.name} ${grams(p.value)}`)))
@@ -43,6 +44,14 @@ const each = computed(() => asList(props.piece.parts.map((p) => `${p.name} ${gra
           :style="{ flexGrow: part.share }"
         />
       </span>
+    </BasisButton>
+    <BasisButton v-if="needs.topUps" :figure="needs.topUps">
+      {{
+        $t('In the bowl for each of {turns} turns; {more} more goes in between them.', {
+          turns: needs.turns,
+          more: grams(needs.topUps.value),
+        })
+      }}
     </BasisButton>
     <div class="parts">
       <BasisButton v-for="part in parts" :key="part.words" :figure="part.figure">

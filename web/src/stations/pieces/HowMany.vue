@@ -82,7 +82,17 @@ function change(to: 'moulds' | 'pieces') {
         })
       }}
       <b v-if="holder === 'MOULD' && needs.moulds > needs.mouldsOwned" class="short">{{
-        $t('You have {mouldsOwned}: cast in turns.', { mouldsOwned: needs.mouldsOwned })
+        needs.turns > 1
+          ? $t('You have {mouldsOwned}: cast in {turns} turns, one after the other.', {
+              mouldsOwned: needs.mouldsOwned,
+              turns: needs.turns,
+            })
+          : $t(
+              'You have {mouldsOwned}: make it several batches, they are too many turns for one.',
+              {
+                mouldsOwned: needs.mouldsOwned,
+              },
+            )
       }}</b>
     </p>
   </div>

@@ -35,6 +35,7 @@ const needs = (moulds: number) => ({
   pieces: 32 * moulds,
   moulds,
   mouldsOwned: 6,
+  turns: 1,
   steps: 19,
   remarks: [],
   fillings: [{ name: 'Plum ganache' }],

@@ -7,7 +7,7 @@ import HowMany from './HowMany.vue'
 import PieceSection from './PieceSection.vue'
 import SolidForm from './SolidForm.vue'
 
-const needs = { pieces: 128, moulds: 4, mouldsOwned: 6, steps: 19 } as Needs
+const needs = { pieces: 128, moulds: 4, mouldsOwned: 6, turns: 1, steps: 19 } as Needs
 
 describe('how many', () => {
   const show = (more = {}) =>
@@ -40,8 +40,11 @@ describe('how many', () => {
   })
 
   it('says so when there are not enough moulds', () => {
-    expect(show().text()).not.toContain('cast in turns')
-    expect(show({ needs: { ...needs, moulds: 9 } }).text()).toContain('You have 6: cast in turns.')
+    expect(show().text()).not.toContain('You have')
+    expect(show({ needs: { ...needs, moulds: 9, turns: 2 } }).text()).toContain(
+      'You have 6: cast in 2 turns, one after the other.',
+    )
+    expect(show({ needs: { ...needs, moulds: 90 } }).text()).toContain('several batches')
   })
 })
 

@@ -221,11 +221,6 @@ final class CastingTasks extends BatchTasks {
         };
     }
 
-    void turnOutAndWeigh() {
-        turnOut();
-        finishAndWeigh();
-    }
-
     void finishAndWeigh() {
         finish(kind -> !kind.whileSoft());
         weigh();

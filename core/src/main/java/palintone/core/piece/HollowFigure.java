@@ -160,7 +160,7 @@ public record HollowFigure(
             final BatchSize size,
             final BatchHabits habits,
             final Function<Filling, Conditions> conditions) {
-        return HollowMaterials.of(this, size, habits);
+        return Turns.materials(this, size, so -> HollowMaterials.of(this, so, habits));
     }
 
     @Override
@@ -170,7 +170,7 @@ public record HollowFigure(
 
     @Override
     public Process process(final Materials needs, final Workplace place) {
-        return new HollowProcess(this, needs, place).lay();
+        return HollowProcess.lay(this, needs, place);
     }
 
     @Override

@@ -17,11 +17,16 @@ final class HollowProcess {
     private final HollowFigure figure;
     private final Materials needs;
     private final Workplace place;
-    private final ProcessDraft draft = new ProcessDraft();
+    private final ProcessDraft draft;
     private final CastingTasks casting;
     private final ShellTasks shell;
 
-    HollowProcess(final HollowFigure figure, final Materials needs, final Workplace place) {
+    private HollowProcess(
+            final HollowFigure figure,
+            final Materials needs,
+            final Workplace place,
+            final ProcessDraft draft) {
+        this.draft = draft;
         this.figure = figure;
         this.needs = needs;
         this.place = place;
@@ -29,16 +34,22 @@ final class HollowProcess {
         shell = new ShellTasks(figure, needs, place, draft, casting);
     }
 
-    Process lay() {
+    /** Turn by turn, finished and weighed together. */
+    static Process lay(final HollowFigure figure, final Materials needs, final Workplace place) {
+        final ProcessDraft draft = new ProcessDraft();
+        Turns.lay(
+                draft, needs, place, turn -> new HollowProcess(figure, turn, place, draft).cast());
+        new CastingTasks(figure, needs, place, draft).finishAndWeigh();
+        return draft.done();
+    }
+
+    private void cast() {
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
         shell.lay(moulds, test);
         casting.turnOut();
         join();
         base();
-        casting.finish(kind -> !kind.whileSoft());
-        casting.weigh();
-        return draft.done();
     }
 
     private void base() {

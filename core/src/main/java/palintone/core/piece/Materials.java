@@ -39,6 +39,8 @@ import palintone.core.temper.colour.ColourButter;
  * @param inclusions what is stirred in or laid on
  * @param colours coloured cocoa butter to melt, each coat of the piece
  * @param second bowl of another couverture, for caps or a pattern; part of nothing else
+ * @param turns what each turn needs, where there are not moulds enough for one; else empty. What is
+ *     melted is then what one turn wants in the bowl, topped up between them
  */
 public record Materials(
         Piece piece,
@@ -49,10 +51,35 @@ public record Materials(
         List<FillingNeed> fillings,
         List<InclusionNeed> inclusions,
         List<Figure> colours,
-        Optional<SecondBowl> second) {
+        Optional<SecondBowl> second,
+        List<Materials> turns) {
 
     /** The same for every bowl, whatever comes out of it, g. */
     static final double LEAST_BOWL_G = BowlEmptied.LEAST_BOWL_G;
+
+    /** In one go. */
+    public Materials(
+            final Piece piece,
+            final BatchSize size,
+            final List<Figure> kept,
+            final Figure toMelt,
+            final Figure comesBack,
+            final List<FillingNeed> fillings,
+            final List<InclusionNeed> inclusions,
+            final List<Figure> colours,
+            final Optional<SecondBowl> second) {
+        this(
+                piece,
+                size,
+                kept,
+                toMelt,
+                comesBack,
+                fillings,
+                inclusions,
+                colours,
+                second,
+                List.of());
+    }
 
     /** The lists are copied. */
     public Materials {
@@ -60,6 +87,56 @@ public record Materials(
         fillings = List.copyOf(fillings);
         inclusions = List.copyOf(inclusions);
         colours = List.copyOf(colours);
+        turns = List.copyOf(turns);
+    }
+
+    /** The same cast in turns, two or more; together they make as many. */
+    Materials in(final List<Materials> each) {
+        final Materials last = each.get(each.size() - 1);
+        final Figure melt = each.get(0).toMelt();
+        final double backG = melt.value() - last.keptOfBowlG();
+        return new Materials(
+                piece,
+                size,
+                kept,
+                melt,
+                Figure.of(
+                        "couverture that comes back",
+                        backG,
+                        Unit.GRAM,
+                        Basis.of("in the bowl of the last turn − what stays of it")
+                                .with("in the bowl", melt.value(), Unit.GRAM)
+                                .with("stays", last.keptOfBowlG(), Unit.GRAM)
+                                .from(Source.definition("what is melted and not kept"))),
+                fillings,
+                inclusions,
+                colours,
+                second,
+                each);
+    }
+
+    /** What leaves the bowl and stays in the pieces, g. */
+    double keptOfBowlG() {
+        return toMelt.value() - comesBack.value();
+    }
+
+    /** What is put to the bowl between the turns, all together; empty where there is one. */
+    public Optional<Figure> topUps() {
+        if (turns.isEmpty()) {
+            return Optional.empty();
+        }
+        final double moreG =
+                turns.subList(0, turns.size() - 1).stream()
+                        .mapToDouble(Materials::keptOfBowlG)
+                        .sum();
+        return Optional.of(
+                Figure.of(
+                        "couverture for the later turns",
+                        moreG,
+                        Unit.GRAM,
+                        Basis.of("what stays of each turn but the last")
+                                .with("turns", turns.size(), Unit.ONE)
+                                .from(Source.definition("as full again as it was"))));
     }
 
     /**
@@ -241,7 +318,8 @@ public record Materials(
     /** Everything to fetch from the larder, the couverture to melt first, each ingredient once. */
     public List<Portion> toFetch() {
         final Map<Ingredient, Double> grams = new LinkedHashMap<>();
-        piece.tempered().ifPresent(c -> grams.put(c.ingredient(), toMelt.value()));
+        final double melted = toMelt.value() + topUps().map(Figure::value).orElse(0.0);
+        piece.tempered().ifPresent(c -> grams.put(c.ingredient(), melted));
         second.ifPresent(
                 bowl ->
                         grams.merge(

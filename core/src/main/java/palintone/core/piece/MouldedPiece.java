@@ -248,7 +248,7 @@ public record MouldedPiece(
             final BatchSize size,
             final BatchHabits habits,
             final Function<Filling, Conditions> conditions) {
-        return MouldedMaterials.of(this, size, habits, conditions);
+        return Turns.materials(this, size, so -> MouldedMaterials.of(this, so, habits, conditions));
     }
 
     @Override
@@ -258,6 +258,6 @@ public record MouldedPiece(
 
     @Override
     public Process process(final Materials needs, final Workplace place) {
-        return new MouldedProcess(this, needs, place).lay();
+        return MouldedProcess.lay(this, needs, place);
     }
 }

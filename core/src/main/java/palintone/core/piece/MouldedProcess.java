@@ -37,14 +37,19 @@ final class MouldedProcess {
     private final Materials needs;
     private final Workplace place;
     private final MouldedMasses each;
-    private final ProcessDraft draft = new ProcessDraft();
+    private final ProcessDraft draft;
     private final CastingTasks casting;
     private final ShellTasks shell;
 
     /** The task after which the bowl of the shells may be brought back into temper. */
     private int bowlFree;
 
-    MouldedProcess(final MouldedPiece piece, final Materials needs, final Workplace place) {
+    private MouldedProcess(
+            final MouldedPiece piece,
+            final Materials needs,
+            final Workplace place,
+            final ProcessDraft draft) {
+        this.draft = draft;
         this.piece = piece;
         this.needs = needs;
         this.place = place;
@@ -53,7 +58,11 @@ final class MouldedProcess {
         shell = new ShellTasks(piece, needs, place, draft, casting);
     }
 
-    Process lay() {
+    /** Fillings once for all, then turn by turn, finished and weighed together. */
+    static Process lay(final MouldedPiece piece, final Materials needs, final Workplace place) {
+        final ProcessDraft draft = new ProcessDraft();
+        final MouldedProcess whole = new MouldedProcess(piece, needs, place, draft);
+        final double warmest = whole.shell.fillBand().high();
         final Map<String, Integer> made =
                 FillingTasks.lay(
                         draft,
@@ -61,15 +70,24 @@ final class MouldedProcess {
                         place,
                         Optional.empty(),
                         new FillingTasks.Waiting(
-                                standing -> standing.cool(shell.fillBand().high()),
+                                standing -> standing.cool(warmest),
                                 "it is no warmer than {celsius}",
-                                shell.fillBand().high()));
+                                warmest));
+        Turns.lay(
+                draft,
+                needs,
+                place,
+                turn -> new MouldedProcess(piece, turn, place, draft).cast(made));
+        whole.casting.finishAndWeigh();
+        return draft.done();
+    }
+
+    private void cast(final Map<String, Integer> made) {
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
         final ShellTasks.Laid laid = shell.lay(moulds, test);
         bowlFree = laid.scraped();
-        capAndFinish(fill(laid.chilled(), made));
-        return draft.done();
+        cap(fill(laid.chilled(), made));
     }
 
     /**
@@ -270,7 +288,7 @@ final class MouldedProcess {
         return cold ? Cautions.COLD_FILLING + " " + Cautions.LIFE : Cautions.LIFE;
     }
 
-    private void capAndFinish(final int level) {
+    private void cap(final int level) {
         final double capsG = each.cap().value() * needs.size().cavitiesPerMould();
         if (piece.cappedFromAnother()) {
             final int bowl = capBowl(bowlFree);
@@ -308,7 +326,6 @@ final class MouldedProcess {
                                                 draft,
                                                 casting)
                                         .lay(how));
-        casting.finishAndWeigh();
     }
 
     private ProcessDraft.TaskDraft cap(final int level, final double capsG) {

@@ -82,7 +82,7 @@ public record SheetMasses(
                 new Section.Region(
                         Section.Role.SOLID,
                         "couverture",
-                        Optional.of(Quantity.of(piece.masses().couvertureG(), Unit.GRAM)),
+                        Optional.of(Quantity.of(apart(piece), Unit.GRAM)),
                         outer));
         piece.second()
                 .filter(s -> s.pattern().under())
@@ -99,6 +99,14 @@ public record SheetMasses(
                                     new Section.Point(piece.thickMm() + 0.8, half * 0.8))));
         }
         return new Section(outer, regions, List.of());
+    }
+
+    /** What the region shows: both colours where they are not drawn apart. */
+    private static double apart(final SheetPiece piece) {
+        final SheetMasses each = piece.masses();
+        return piece.second().filter(s -> s.pattern().under()).isPresent()
+                ? each.couverture().value()
+                : each.couvertureG();
     }
 
     /** Below, where it lies on the film it was spread on: that side is seen when it is turned. */

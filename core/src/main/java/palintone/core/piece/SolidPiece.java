@@ -111,11 +111,11 @@ public record SolidPiece(
             final BatchSize size,
             final BatchHabits habits,
             final Function<Filling, Conditions> conditions) {
-        return SolidMaterials.of(this, size, habits, conditions);
+        return Turns.materials(this, size, so -> SolidMaterials.of(this, so, habits, conditions));
     }
 
     @Override
     public Process process(final Materials needs, final Workplace place) {
-        return new SolidProcess(this, needs, place).lay();
+        return SolidProcess.lay(this, needs, place);
     }
 }

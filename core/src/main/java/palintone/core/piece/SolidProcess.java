@@ -25,17 +25,30 @@ final class SolidProcess {
     private final SolidPiece piece;
     private final Materials needs;
     private final Workplace place;
-    private final ProcessDraft draft = new ProcessDraft();
+    private final ProcessDraft draft;
     private final CastingTasks casting;
 
-    SolidProcess(final SolidPiece piece, final Materials needs, final Workplace place) {
+    private SolidProcess(
+            final SolidPiece piece,
+            final Materials needs,
+            final Workplace place,
+            final ProcessDraft draft) {
+        this.draft = draft;
         this.piece = piece;
         this.needs = needs;
         this.place = place;
         casting = new CastingTasks(piece, needs, place, draft);
     }
 
-    Process lay() {
+    /** Turn by turn, finished and weighed together. */
+    static Process lay(final SolidPiece piece, final Materials needs, final Workplace place) {
+        final ProcessDraft draft = new ProcessDraft();
+        Turns.lay(draft, needs, place, turn -> new SolidProcess(piece, turn, place, draft).cast());
+        new CastingTasks(piece, needs, place, draft).finishAndWeigh();
+        return draft.done();
+    }
+
+    private void cast() {
         final int moulds = casting.mouldsReady();
         final int test = casting.bowlReady();
         cast(moulds, test);
@@ -51,8 +64,7 @@ final class SolidProcess {
                 TaskKind.CHILL,
                 "Into the cabinet, level, air moving, until it has drawn away from the wall.",
                 Clock.minutes(minutes * 0.7, minutes, minutes * 2));
-        casting.turnOutAndWeigh();
-        return draft.done();
+        casting.turnOut();
     }
 
     private void cast(final int moulds, final int test) {

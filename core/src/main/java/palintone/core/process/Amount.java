@@ -12,6 +12,8 @@ import palintone.core.figure.Unit;
 public enum Amount {
     /** Couverture that has left the bowl when the task is done. */
     TAKES(Unit.GRAM, "takes"),
+    /** Couverture that has come into the bowl when the task is done. */
+    ADDS(Unit.GRAM, "adds"),
     /** The coat planned on one piece. */
     COAT(Unit.GRAM, "coat"),
     /** The film factor a dip was planned with. */

@@ -19,11 +19,34 @@ public final class ProcessDraft {
 
     private final List<Task> tasks = new ArrayList<>();
     private String part = "";
+    private String turn = "";
+    private int notBefore;
 
     /** What is written from here on belongs to this. */
     public ProcessDraft part(final String name) {
         part = name;
         return this;
+    }
+
+    /**
+     * What is written from here on belongs to this turn of several.
+     *
+     * @param number of it, from 1
+     * @param many turns there are; 1 where there are none
+     */
+    public ProcessDraft turn(final int number, final int many) {
+        turn = many == 1 ? "" : "turn " + number + " of " + many;
+        return this;
+    }
+
+    /** What is written from here on begins when this is done, whatever else it follows. */
+    public ProcessDraft notBefore(final int task) {
+        notBefore = task;
+        return this;
+    }
+
+    private String where() {
+        return part.isEmpty() || turn.isEmpty() ? part + turn : part + ", " + turn;
     }
 
     /** Begins to write a task; it follows nothing until that is said. */
@@ -139,12 +162,15 @@ public final class ProcessDraft {
          * @return its number
          */
         public int done() {
+            if (after.isEmpty() && notBefore > 0) {
+                after.add(After.done(notBefore));
+            }
             tasks.add(
                     new Task(
                             tasks.size() + 1,
                             kind,
                             title,
-                            part,
+                            where(),
                             say,
                             amounts,
                             Optional.ofNullable(reading),

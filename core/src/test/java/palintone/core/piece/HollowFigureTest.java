@@ -60,7 +60,9 @@ class HollowFigureTest {
         assertThat(
                         needs.kept().stream().mapToDouble(Figure::value).sum()
                                 + needs.comesBack().value())
-                .isCloseTo(needs.toMelt().value(), within(1e-9));
+                .isCloseTo(
+                        needs.toMelt().value() + needs.topUps().orElseThrow().value(),
+                        within(1e-9));
     }
 
     @Test

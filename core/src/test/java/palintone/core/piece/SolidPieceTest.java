@@ -169,7 +169,8 @@ class SolidPieceTest {
         final SolidPiece piece = bar(Optional.empty(), nuts(grams, Inclusion.Placing.STIRRED_IN));
         final Materials needs =
                 piece.materials(BatchSize.ofPieces(pieces, 3), new BatchHabits(2, reserve, 0.1));
-        final double melted = needs.toMelt().value();
+        final double melted =
+                needs.toMelt().value() + needs.topUps().map(Figure::value).orElse(0.0);
         assertThat(
                         needs.kept().stream().mapToDouble(Figure::value).sum()
                                 + needs.comesBack().value())

@@ -34,6 +34,9 @@ import palintone.server.temper.CurveView;
  *
  * @param moulds or sheets; 0 where pieces are made one by one
  * @param mouldsOwned 0 where it comes out of none
+ * @param turns it is cast in; 1 where there are moulds enough, or so few that it is several batches
+ * @param toMelt in the bowl, of each turn
+ * @param topUps put to it between the turns, all together; null where there is one
  * @param keepCold whether the whole piece must be kept cold, its layers judged where they touch too
  * @param life the same in words; null where nothing in it spoils
  * @param melt and so work and temper: null where nothing is tempered
@@ -42,8 +45,10 @@ public record NeedsView(
         int pieces,
         int moulds,
         int mouldsOwned,
+        int turns,
         List<FigureView> kept,
         FigureView toMelt,
+        @Nullable FigureView topUps,
         FigureView comesBack,
         List<FillingView> fillings,
         List<FigureView> colours,
@@ -149,8 +154,10 @@ public record NeedsView(
                 needs.size().pieces(),
                 needs.size().moulds(),
                 needs.piece() instanceof CastPiece cast ? cast.mould().owned() : 0,
+                Math.max(1, needs.turns().size()),
                 needs.kept().stream().map(FigureView::of).toList(),
                 FigureView.of(needs.toMelt()),
+                needs.topUps().map(FigureView::of).orElse(null),
                 FigureView.of(needs.comesBack()),
                 fillings(needs),
                 needs.colours().stream().map(FigureView::of).toList(),

@@ -130,6 +130,13 @@ class BatchBowl {
 
     private void done(final UUID bowl, final Task task, final UUID entry) {
         task.amount(Amount.SEED).ifPresent(g -> notes.keep(bowl, entry, BowlEvent.Kind.SEED, g));
+        task.amount(Amount.ADDS)
+                .ifPresent(
+                        g -> {
+                            if (g > 0) {
+                                notes.keep(bowl, entry, BowlEvent.Kind.TOP_UP, g);
+                            }
+                        });
         task.amount(Amount.TAKES)
                 .ifPresent(
                         g -> {

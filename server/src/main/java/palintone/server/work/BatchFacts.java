@@ -85,6 +85,11 @@ public record BatchFacts(
             materials.add(
                     new Material(Role.COUVERTURE, "couverture to melt", needs.toMelt().value()));
         }
+        needs.topUps()
+                .ifPresent(
+                        more ->
+                                materials.add(
+                                        new Material(Role.COUVERTURE, more.name(), more.value())));
         needs.kept()
                 .forEach(k -> materials.add(new Material(Role.COUVERTURE, k.name(), k.value())));
         needs.second()
