@@ -5540,6 +5540,31 @@ export interface components {
         MixtureDraft: {
             parts: components["schemas"]["PartDraft"][];
         };
+        /** @description What a chocolate is fit for, and how small it is chopped. */
+        FitView: {
+            /** @description molten, against a couverture of 36 % fat */
+            thickness: components["schemas"]["FigureView"];
+            jobs: components["schemas"]["JobView"][];
+            /** @description the largest piece that melts through in a minute under hot cream */
+            underCream: components["schemas"]["FigureView"];
+            /** @description the largest that melts through in three minutes in a bowl at 45 °C */
+            asSeed: components["schemas"]["FigureView"];
+        };
+        /** @description One job. */
+        JobView: {
+            /** @enum {string} */
+            job: "SHELLS" | "DIPPING" | "FIGURES" | "DETAILS" | "GANACHE" | "KEEPS_SHAPE";
+            words: string;
+            /**
+             * @description in words
+             * @enum {string}
+             */
+            answer: "FIT" | "NEAR" | "NOT";
+            says: string;
+            /** @description whether it must be tempered for it */
+            tempered: boolean;
+            why: components["schemas"]["SentenceView"];
+        };
         /** @description What follows from its parts. */
         MixtureView: {
             gramsPer100: {
@@ -5557,6 +5582,7 @@ export interface components {
             cautionsFrom: string;
             melt: components["schemas"]["BandView"];
             work: components["schemas"]["BandView"];
+            fit: components["schemas"]["FitView"];
         };
         /** @description The numbers of a bag. */
         BagLabelDraft: {
@@ -5607,6 +5633,7 @@ export interface components {
             work: components["schemas"]["BandView"];
             /** @description whether it is worked as the bag says */
             byItsBag: boolean;
+            fit: components["schemas"]["FitView"];
         };
         /** @description What is dipped. */
         CentreRequest: {

@@ -15,6 +15,7 @@ import { FLUIDITIES } from '../temper/methods'
 import { ALLERGENS, couvertureWords, type Allergen } from '@/parts/kinds'
 import { COMPONENTS } from './components'
 import { begun, draftOf, KINDS, labelOf, missing, type CouvertureInForm } from './couvertureForm'
+import FitFor from './FitFor.vue'
 import LotList from './LotList.vue'
 
 const props = defineProps<{ couverture: Ingredient | null; copied?: boolean }>()
@@ -199,6 +200,7 @@ const FIELDS = [
         <p v-for="rule in drawn.rules" :key="rule.template" class="note">
           {{ sentence(rule, taste) }} <span class="quiet">{{ drawn.rulesFrom }}</span>
         </p>
+        <FitFor :fit="drawn.fit" />
         <p v-if="!form.allergens.length" class="caution mt-3">
           {{ $t('No allergens are named. Read them on the bag: soya and milk are common.') }}
         </p>

@@ -21,6 +21,7 @@ import { quantity, sentence } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
 import WritingFrame from '@/parts/WritingFrame.vue'
 import { COMPONENTS } from './components'
+import FitFor from './FitFor.vue'
 
 const props = defineProps<{ mixture: Ingredient | null; copied?: boolean }>()
 const emit = defineEmits<{ saved: [id: string]; cancel: [] }>()
@@ -172,6 +173,7 @@ const FIELDS = [
             })
           }}
         </p>
+        <FitFor :fit="drawn.fit" />
         <p v-for="caution in drawn.cautions" :key="caution.template" class="caution">
           {{ sentence(caution, taste) }} <span class="quiet">{{ drawn.cautionsFrom }}</span>
         </p>

@@ -51,7 +51,9 @@ class BatchTasks {
         final int test =
                 place.bowl() == Workplace.BowlIs.IN_TEMPER
                         ? TemperTasks.testOnly(draft, place.temper())
-                        : TemperTasks.lay(draft, place.temper());
+                        : draft.laterTurn()
+                                ? TemperTasks.again(draft, place.temper())
+                                : TemperTasks.lay(draft, place.temper());
         draft.part("");
         return test;
     }

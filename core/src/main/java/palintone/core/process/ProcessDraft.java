@@ -20,6 +20,7 @@ public final class ProcessDraft {
     private final List<Task> tasks = new ArrayList<>();
     private String part = "";
     private String turn = "";
+    private boolean later;
     private int notBefore;
 
     /** What is written from here on belongs to this. */
@@ -36,6 +37,7 @@ public final class ProcessDraft {
      */
     public ProcessDraft turn(final int number, final int many) {
         turn = many == 1 ? "" : "turn " + number + " of " + many;
+        later = number > 1;
         return this;
     }
 
@@ -43,6 +45,11 @@ public final class ProcessDraft {
     public ProcessDraft notBefore(final int task) {
         notBefore = task;
         return this;
+    }
+
+    /** Whether what is written belongs to a turn after the first. */
+    public boolean laterTurn() {
+        return later;
     }
 
     private String where() {

@@ -105,6 +105,12 @@ class TurnsTest {
             assertThat(many.get(kind)).as(kind.words()).isEqualTo(3);
         }
         assertThat(many.get(TaskKind.WEIGH)).isEqualTo(1);
+        // What is in the bowl already is not weighed in again.
+        assertThat(
+                        tasks.stream()
+                                .filter(t -> t.kind() == TaskKind.MELT)
+                                .map(t -> t.say().template().contains("chopped couverture")))
+                .containsExactly(true, false, false);
         // The filling is made once, before all of them.
         assertThat(tasks.get(0).kind()).isEqualTo(TaskKind.WEIGH_OUT);
         assertThat(tasks.get(0).say().values().get("make").value())

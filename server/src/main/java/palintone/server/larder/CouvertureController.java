@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -16,6 +17,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.substance.Allergen;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
 import palintone.core.temper.BagNumbers;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.CouvertureLabel;
@@ -104,7 +106,8 @@ class CouvertureController {
             List<SentenceView> differs,
             BandView melt,
             BandView work,
-            boolean byItsBag) {}
+            boolean byItsBag,
+            FitView fit) {}
 
     /** What the label of a bag says of its composition and its window. */
     @PostMapping("/label")
@@ -122,7 +125,8 @@ class CouvertureController {
                 views(new ArrayList<>(bag.curve().against(ours))),
                 BandView.of(worked.melt()),
                 BandView.of(worked.work()),
-                bag.workC() != null);
+                bag.workC() != null,
+                FitView.of(label.composition(), Optional.ofNullable(bag.fluidity())));
     }
 
     /** What is to be melted together. */
@@ -142,7 +146,8 @@ class CouvertureController {
             List<SentenceView> cautions,
             String cautionsFrom,
             BandView melt,
-            BandView work) {}
+            BandView work,
+            FitView fit) {}
 
     /** Two bags or more melted together. */
     @PostMapping("/mixture")
@@ -159,7 +164,8 @@ class CouvertureController {
                 views(mixture.cautions()),
                 CouvertureMixture.cautionsSource().citation(),
                 BandView.of(ours.melt()),
-                BandView.of(ours.work()));
+                BandView.of(ours.work()),
+                FitView.of(Composition.per100(mixture.gramsPer100()), Optional.empty()));
     }
 
     private static List<SentenceView> views(final List<Sentence> sentences) {

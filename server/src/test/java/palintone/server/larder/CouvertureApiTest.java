@@ -20,6 +20,8 @@ class CouvertureApiTest {
                         "{\"kind\":\"MILK\",\"cocoaPercent\":36,\"fatPercent\":36,"
                                 + "\"sugarsPercent\":46,\"bag\":{\"meltC\":45,\"workC\":33}}");
         assertThat(label.status()).as(label.text()).isEqualTo(200);
+        assertThat(label.at("/fit/jobs/0/answer")).isEqualTo("FIT");
+        assertThat(label.number("/fit/underCream/value")).isBetween(4.0, 15.0);
         assertThat(label.json().at("/rules").size()).isZero();
         assertThat(label.at("/differs/0/template")).contains("The bag works at {bag}");
         double sum = 0;

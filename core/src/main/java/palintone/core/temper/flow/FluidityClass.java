@@ -29,6 +29,11 @@ public enum FluidityClass {
         return words;
     }
 
+    /** How thick it is sold as a share of a medium one, by yield value and viscosity, 0.1 to 5. */
+    public double thicknessShare() {
+        return yieldPa * plasticPaS / (MEDIUM.yieldPa * MEDIUM.plasticPaS);
+    }
+
     double yieldPa() {
         return yieldPa;
     }

@@ -26,7 +26,20 @@ public final class TemperTasks {
      * @return number of the paper test, after which it may be worked with
      */
     public static int lay(final ProcessDraft draft, final TemperCurve curve) {
-        boolean first = true;
+        return lay(draft, curve, true);
+    }
+
+    /**
+     * The same once more, of a bowl in which its couverture is already.
+     *
+     * @return number of the paper test
+     */
+    public static int again(final ProcessDraft draft, final TemperCurve curve) {
+        return lay(draft, curve, false);
+    }
+
+    private static int lay(final ProcessDraft draft, final TemperCurve curve, final boolean fresh) {
+        boolean first = fresh;
         for (final CurvePhase phase : curve.phases()) {
             if (phase.kind() != CurvePhase.Kind.WORK) {
                 task(draft, curve, phase, first);
