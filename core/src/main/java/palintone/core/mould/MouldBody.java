@@ -59,9 +59,7 @@ public record MouldBody(Material material, Build build, double wallMm) {
     /** How a piece comes out of it; common practice, no source. */
     public Sentence turnOut() {
         if (opens()) {
-            return Sentence.of(
-                    "Light where it has let go, all round: clips off, halves apart, lift it out."
-                            + " Gloves on, a clean dry table.");
+            return opened();
         }
         if (build == Build.MAGNETIC_PAIR) {
             return Sentence.of(
@@ -80,6 +78,13 @@ public record MouldBody(Material material, Build build, double wallMm) {
                             "Loose parts look light from below. Press each out from behind, gloves"
                                     + " on; crumbs cling to the sheet: brush them off dry.");
         };
+    }
+
+    /** How a figure comes out of halves that were closed around it; common practice, no source. */
+    public static Sentence opened() {
+        return Sentence.of(
+                "Light where it has let go, all round: clips off, halves apart, lift it out."
+                        + " Gloves on, a clean dry table.");
     }
 
     /** Whether it is bent off the piece. */

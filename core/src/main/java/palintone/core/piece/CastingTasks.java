@@ -227,11 +227,11 @@ final class CastingTasks extends BatchTasks {
     }
 
     void turnOut() {
-        draft.task(TaskKind.DEMOULD)
-                .next()
-                .say(piece.mould().body().turnOut())
-                .occupies(Occupies.MOULD)
-                .done();
+        turnOut(piece.mould().body().turnOut());
+    }
+
+    void turnOut(final Sentence say) {
+        draft.task(TaskKind.DEMOULD).next().say(say).occupies(Occupies.MOULD).done();
     }
 
     /** A transfer sheet goes on while the back is wet. */

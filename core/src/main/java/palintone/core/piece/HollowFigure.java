@@ -105,6 +105,16 @@ public record HollowFigure(
         }
     }
 
+    /** Whether its two halves are closed before they are turned. */
+    boolean closed() {
+        return parts == 2 && joining == Joining.CLOSED_MOULD;
+    }
+
+    /** Whether two halves are cast open and joined afterwards. */
+    boolean joinedLater() {
+        return parts == 2 && joining != Joining.CLOSED_MOULD;
+    }
+
     /** Surface of the whole figure, mm². */
     double surfaceMm2() {
         return parts * mould.cavity().wallAreaMm2();

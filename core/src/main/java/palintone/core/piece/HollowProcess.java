@@ -3,6 +3,7 @@ package palintone.core.piece;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.mould.MouldBody;
 import palintone.core.process.After;
 import palintone.core.process.Amount;
 import palintone.core.process.Clock;
@@ -47,9 +48,23 @@ final class HollowProcess {
         final int moulds = casting.mouldsReady(shell.mouldBand(), shell.mouldC());
         final int test = casting.bowlReady();
         shell.lay(moulds, test);
-        casting.turnOut();
+        turnOut();
         join();
         base();
+    }
+
+    /** A half that is joined with chocolate stays in its cavity: it holds still and aligns. */
+    private void turnOut() {
+        if (figure.closed()) {
+            casting.turnOut(MouldBody.opened());
+        } else if (figure.parts() == 2 && figure.joining() == HollowFigure.Joining.CHOCOLATE) {
+            casting.turnOut(
+                    Sentence.of(
+                            "Turn out one half of each figure, gloves on. The other stays in its"
+                                    + " cavity until they are joined: it holds still and aligns."));
+        } else {
+            casting.turnOut();
+        }
     }
 
     private void base() {

@@ -1,6 +1,7 @@
 package palintone.core.piece;
 
 import java.util.Optional;
+import palintone.core.casting.Halves;
 import palintone.core.casting.RimMelt;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
@@ -21,6 +22,10 @@ final class JoinTasks {
             Source.practice("joining halves, and how long a seam is left");
     private static final double PLATE_C = 45;
     private static final double MELTED_MM = 0.4;
+
+    /** A hollow figure is not worked at before; common practice, no source. */
+    private static final double HOUR_MIN = 60;
+
     private static final int DAY_S = 86_400;
     private static final String STOOD =
             "The halves have stood for a day: look whether their rims still meet.";
@@ -65,15 +70,38 @@ final class JoinTasks {
         }
         draft.task(TaskKind.SET)
                 .next()
-                .say(
-                        Sentence.of(
-                                "Let the joined figure stand untouched until its seam is hard, in"
-                                        + " the cold room rather than the cabinet; then trim the seam"
-                                        + " with a warm blade."))
-                .clock(Clock.minutes(5, 10, 24 * 60))
+                .say(left(how))
+                .clock(
+                        filled
+                                ? Clock.minutes(5, 10, 24 * 60)
+                                : Clock.minutes(Math.min(HOUR_MIN, holdsMin()), HOUR_MIN, 24 * 60))
                 .handsOn(0.05)
                 .source(PRACTICE)
                 .done();
+    }
+
+    private Sentence left(final HollowFigure.Joining how) {
+        if (filled) {
+            return Sentence.of(
+                    "Let the joined figure stand untouched until its seam is hard, in the cold room"
+                            + " rather than the cabinet; then trim the seam with a warm blade.");
+        }
+        return Sentence.of(
+                        "Let the joined figure stand untouched for an hour, in the cold room rather"
+                                + " than the cabinet: its seam bears being lifted from {holds} on, and"
+                                + " work at it an hour later."
+                                + (how == HollowFigure.Joining.CHOCOLATE
+                                        ? " Then out of its cavity, and trim the seam with a warm"
+                                                + " blade."
+                                        : " Then trim the seam with a warm blade."))
+                .with("holds", holdsMin(), Unit.MINUTE);
+    }
+
+    /** Until the seam bears being lifted: the answer of Shells, for its rims at the room, min. */
+    private double holdsMin() {
+        final double room = Math.max(5, Math.min(28, place.room().temperatureC()));
+        final double holdsS = Halves.of(place.bowlAt(couverture), room, room).holdsS();
+        return Math.max(1, Math.min(HOUR_MIN, holdsS / 60));
     }
 
     private void onThePlate() {

@@ -143,9 +143,6 @@ final class ShellTasks {
     /** Numbers of two tasks of a shell. */
     record Laid(int scraped, int chilled) {}
 
-    /** Of a closed mould; from a third to two thirds, common practice, no source. */
-    private static final double FILLED_CLOSED = 2.0 / 3;
-
     private void cast(final int coat, final int moulds, final int test) {
         final Coats.Coat now = plan.coats().coats().get(coat);
         final int many = plan.coats().coats().size();
@@ -164,6 +161,7 @@ final class ShellTasks {
                                             + " its face with warm air first, and look for layers"
                                             + " that part."));
         }
+        final double brimG = piece.masses().brim().value();
         Sentence say =
                 Sentence.of(
                                 (coat == 0
@@ -171,7 +169,7 @@ final class ShellTasks {
                                                         + " ready: fill"
                                                 : "Coat {coat} of {coats}. Fill")
                                         + (closed()
-                                                ? " two thirds, {brim} a mould, close it and clip"
+                                                ? " {share} full, {brim} a mould, close it and clip"
                                                         + " it. Tap until the bubbles stop, about"
                                                         + " {shaken}: what is wider than {bubble}"
                                                         + " comes up."
@@ -180,12 +178,8 @@ final class ShellTasks {
                                                         + " wider than {bubble} comes up."))
                         .with("coat", coat + 1, Unit.ONE)
                         .with("coats", many, Unit.ONE)
-                        .with(
-                                "brim",
-                                piece.masses().brim().value()
-                                        * needs.size().cavitiesPerMould()
-                                        * (closed() ? FILLED_CLOSED : 1),
-                                Unit.GRAM)
+                        .with("brim", brimG * needs.size().cavitiesPerMould(), Unit.GRAM)
+                        .with("share", brimG / fullG() * 100, Unit.PERCENT)
                         .with("shaken", shaken, Unit.SECOND)
                         .with("bubble", plan.bubbles().leftMm(), Unit.MILLIMETRE);
         if (coat == 0 && !plan.remarks().isEmpty()) {
@@ -244,16 +238,24 @@ final class ShellTasks {
                 .done();
     }
 
-    /** Two halves that are closed before they are turned. */
     private boolean closed() {
-        return piece instanceof HollowFigure figure
-                && figure.parts() == 2
-                && figure.joining() == HollowFigure.Joining.CLOSED_MOULD;
+        return piece instanceof HollowFigure figure && figure.closed();
+    }
+
+    /** All cavities of one piece, brim-full, g. */
+    private double fullG() {
+        return piece.mould().cavity().volumeMl()
+                * piece.cavitiesEach()
+                * piece.couverture().castingDensityGPerMl();
     }
 
     private String drain() {
         if (closed()) {
             return "Pour back out of the opening and let it run off, turned over, for {drain}.";
+        }
+        if (piece instanceof HollowFigure figure && figure.joinedLater()) {
+            return "Turn over, tap out over the bowl for {drain}, then rim down on clean paper: the"
+                    + " lip that forms is what the halves are joined by.";
         }
         return switch (plan.order().vibration()) {
             case NONE -> "Turn over and leave it still for {drain}: tapping makes it thinner.";
@@ -303,7 +305,9 @@ final class ShellTasks {
                 TaskKind.CHILL,
                 closed()
                         ? "Into the cabinet lying on its side, air moving, until it looks light"
-                                + " through the mould all over: there it has let go."
+                                + " through the mould all over: there it has let go. Hold it"
+                                + " against a lamp: where light shines through it is thin, and"
+                                + " wants another coat before it is turned out."
                         : lets
                                 ? "Into the cabinet, opening up, air moving, until the shells have drawn in."
                                 : "Into the cabinet, opening up, air moving. By its numbers it hardly lets go"

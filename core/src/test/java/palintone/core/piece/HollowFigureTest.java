@@ -150,4 +150,64 @@ class HollowFigureTest {
     private static Task of(final List<Task> tasks, final TaskKind kind) {
         return tasks.stream().filter(t -> t.kind() == kind).findFirst().orElseThrow();
     }
+
+    /** Common practice: an egg of 20 cm takes little more than it keeps, never a brim-full. */
+    @Test
+    void aClosedEggIsFilledAThirdToTwoThirdsAndTurned() {
+        final Mould large = new Mould("egg-20", "Egg 200 mm", new HalfEgg(90, 110, 130), 2, 4);
+        final HollowFigure closed = figure(large, 4, 2, HollowFigure.Joining.CLOSED_MOULD);
+        final HollowFigure open = figure(large, 4, 2, HollowFigure.Joining.WARM_PLATE);
+        final double share = closed.masses().brim().value() / open.masses().brim().value();
+        assertThat(share).isBetween(1 / 3.0, 2 / 3.0);
+        assertThat(closed.masses().shell().value()).isEqualTo(open.masses().shell().value());
+        final BatchSize one = BatchSize.ofPieces(1, 1);
+        assertThat(closed.materials(one, HABITS).toMelt().value())
+                .isLessThan(0.6 * open.materials(one, HABITS).toMelt().value());
+        final Task cast = first(tasks(closed), TaskKind.CAST);
+        assertThat(cast.say().template()).contains("close it and clip");
+        assertThat(cast.say().values().get("share").value()).isCloseTo(share * 100, within(1e-6));
+        assertThat(cast.say().values().get("brim").value())
+                .isCloseTo(closed.masses().brim().value(), within(1e-6));
+        assertThat(first(tasks(closed), TaskKind.DEMOULD).say().template()).contains("clips off");
+        assertThat(tasks(closed)).noneMatch(t -> t.kind() == TaskKind.JOIN);
+    }
+
+    /** A lip to join by, one half left to align, and an hour before anybody works at it. */
+    @Test
+    void halvesThatAreGluedAreLedAsTheyAreMade() {
+        final List<Task> glued = tasks(figure(EGG, 3, 2, HollowFigure.Joining.CHOCOLATE));
+        assertThat(first(glued, TaskKind.DRAIN).say().template()).contains("rim down");
+        assertThat(first(glued, TaskKind.DEMOULD).say().template()).contains("stays in its cavity");
+        final Task left =
+                glued.stream()
+                        .filter(t -> t.say().values().containsKey("holds"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(left.clock().orElseThrow().targetS()).isEqualTo(3600);
+        assertThat(left.say().values().get("holds").value()).isBetween(1.0, 60.0);
+        assertThat(
+                        first(
+                                        tasks(figure(EGG, 3, 1, HollowFigure.Joining.CHOCOLATE)),
+                                        TaskKind.DRAIN)
+                                .say()
+                                .template())
+                .doesNotContain("rim down");
+    }
+
+    /** Two halves of a ball are drawn as a ball. */
+    @Test
+    void aFigureOfTwoHalvesIsDrawnWhole() {
+        final Mould ball = new Mould("ball", "Half balls", new HalfSphere(100), 4, 2);
+        final List<Section.Point> outer =
+                figure(ball, 3, 2, HollowFigure.Joining.WARM_PLATE).section().outer();
+        for (final Section.Point p : outer) {
+            assertThat(Math.hypot(p.depthMm() - 50, p.halfWidthMm())).isCloseTo(50, within(0.2));
+        }
+        assertThat(outer.get(0).depthMm()).isCloseTo(0, within(0.1));
+        assertThat(outer.get(outer.size() - 1).depthMm()).isCloseTo(100, within(0.1));
+    }
+
+    private static Task first(final List<Task> tasks, final TaskKind kind) {
+        return tasks.stream().filter(t -> t.kind() == kind).findFirst().orElseThrow();
+    }
 }
