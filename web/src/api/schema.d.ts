@@ -4920,6 +4920,35 @@ export interface components {
              */
             iceC?: number | null;
         };
+        /** @description From the side. */
+        DropShapeView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            highMm: number;
+            /** @description whether it has kept the shape it fell as */
+            ball: boolean;
+        };
+        /** @description A drop of it, cooked to the middle of a stage. */
+        DropView: {
+            /** @enum {string} */
+            stage: "SYRUP" | "THREAD" | "SOFT_BALL" | "FIRM_BALL" | "HARD_BALL" | "SOFT_CRACK" | "HARD_CRACK" | "LIGHT_CARAMEL" | "CARAMEL" | "DARK_CARAMEL";
+            /**
+             * Format: double
+             * @description as at sea level
+             */
+            seaC: number;
+            onPlate: components["schemas"]["DropShapeView"];
+            inWater: components["schemas"]["DropShapeView"];
+            feel: string;
+            /**
+             * @description as a screen takes it, "#rrggbb"; null where milk browns in it: there colour
+             *          says little
+             */
+            colour?: string | null;
+            /** @description what that is called; null where there is none */
+            colourWords?: string | null;
+        };
         /** @description How far to cook it, or what was reached. */
         SugarView: {
             read: components["schemas"]["FigureView"];
@@ -4934,6 +4963,10 @@ export interface components {
             boilsHere: components["schemas"]["FigureView"];
             /** Format: double */
             offsetK: number;
+            /** @description one for every stage it comes to */
+            drops: components["schemas"]["DropView"][];
+            /** @description what those rest on */
+            dropsFrom: string;
             cautions: components["schemas"]["SentenceView"][];
         };
         /** @description How long a filling keeps. */

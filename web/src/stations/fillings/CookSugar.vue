@@ -10,6 +10,7 @@ import { inTaste, quantity, sentence } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import AmountField from './AmountField.vue'
 import { useRecipe } from './recipe'
+import SugarDrop from './SugarDrop.vue'
 
 type Sugar = components['schemas']['SugarView']
 const { bench, benchWords, place, larder, touched, kindOf } = useRecipe()
@@ -85,6 +86,9 @@ const cook = useDebounceFn(async () => {
     if (current()) refused.value = words(problem)
   }
 }, 80)
+/** What a drop of this pan does at a stage; none where it never comes there. */
+const drop = (stage: Sugar['stage']) => answer.value?.drops.find((d) => d.stage === stage)
+const chip = (stage: Sugar['stage']) => ({ background: drop(stage)?.colour ?? 'none' })
 watch([pan, place, () => bench.value.recipe], () => void cook(), { deep: true })
 onMounted(cook)
 </script>
@@ -183,6 +187,9 @@ onMounted(cook)
         <thead>
           <tr>
             <th>{{ $t('In cold water') }}</th>
+            <th>{{ $t('A drop in water') }}</th>
+            <th>{{ $t('On a cold plate') }}</th>
+            <th>{{ $t('Colour') }}</th>
             <th class="right">{{ $t('At sea level, common practice') }}</th>
           </tr>
         </thead>
@@ -192,7 +199,18 @@ onMounted(cook)
             :key="s.stage"
             :class="{ here: answer?.stage === s.stage }"
           >
-            <td>{{ s.words }}</td>
+            <td>
+              {{ s.words }}
+              <span v-if="drop(s.stage)" class="quiet feel">{{
+                $t('yours {feel}', { feel: drop(s.stage)!.feel })
+              }}</span>
+            </td>
+            <td><SugarDrop v-if="drop(s.stage)" :drop="drop(s.stage)!.inWater" water /></td>
+            <td><SugarDrop v-if="drop(s.stage)" :drop="drop(s.stage)!.onPlate" /></td>
+            <td>
+              <span v-if="drop(s.stage)?.colour" class="chip" :style="chip(s.stage)" />
+              {{ drop(s.stage)?.colourWords }}
+            </td>
             <td class="right">
               {{
                 $t('{fromC} to {toC}', {
@@ -204,6 +222,16 @@ onMounted(cook)
           </tr>
         </tbody>
       </table>
+      <p v-if="answer" class="quiet">
+        <template v-if="answer.drops.some((d) => !d.colour)">
+          {{
+            $t(
+              'With milk or cream in it, it browns by its milk and sooner: go by the thermometer and the drop.',
+            )
+          }}
+        </template>
+        {{ answer.dropsFrom }}
+      </p>
     </section>
   </div>
 </template>
@@ -222,6 +250,17 @@ onMounted(cook)
 .figures {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+}
+.feel {
+  display: block;
+}
+.chip {
+  display: inline-block;
+  width: 44px;
+  height: 28px;
+  border: 1px solid var(--p-line);
+  border-radius: 4px;
+  vertical-align: middle;
 }
 .here td {
   background: var(--p-fog);

@@ -588,16 +588,36 @@ const sugar = {
   stageWords: 'soft ball',
   boilsHere: figure('water boils here', 95, 'CELSIUS'),
   offsetK: 0.5,
+  drops: [
+    {
+      stage: 'SOFT_BALL',
+      seaC: 114.5,
+      onPlate: { acrossMm: 15.2, highMm: 3.7, ball: false },
+      inWater: { acrossMm: 9.8, highMm: 9.8, ball: true },
+      feel: 'flattens between the fingers',
+      colour: '#faf1dc',
+      colourWords: 'clear',
+    },
+  ],
+  dropsFrom: 'a pool that spreads',
   cautions: [{ template: 'Sugar this hot burns deep.', values: [] }],
 }
 
 describe('cooking sugar', () => {
   it('shows what the thermometer here shall read, and the caution at the stove', async () => {
     answering({ '/sugar': sugar })
+    useRecipe().benchWords.value = {
+      ...useRecipe().benchWords.value,
+      stages: [{ stage: 'SOFT_BALL', words: 'soft ball', fromC: 112, toC: 117 }],
+    } as never
     const shown = mount(CookSugar, { global })
     await settled()
     expect(shown.find('.big').text()).toContain('109.5')
     expect(shown.find('.caution').text()).toContain('burns deep')
+    expect(
+      shown.findAll('.drop').map((d) => d.attributes('aria-label')?.replace(/\s/g, ' ')),
+    ).toEqual(['9.8 mm across, 9.8 mm high', '15.2 mm across, 3.7 mm high'])
+    expect(shown.text()).toContain('yours flattens between the fingers')
   })
 
   it('cooks the pot of the recipe where it has one, and sets what came of it', async () => {

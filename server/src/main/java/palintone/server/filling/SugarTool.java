@@ -9,7 +9,9 @@ import org.springframework.stereotype.Service;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.sugar.SugarColour;
 import palintone.core.filling.sugar.SugarCook;
+import palintone.core.filling.sugar.SugarDrop;
 import palintone.core.filling.sugar.SugarStage;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
@@ -47,7 +49,54 @@ public class SugarTool {
             @Nullable Double boilingWaterC,
             @Nullable Double iceC) {}
 
-    /** How far to cook it, or what was reached. */
+    /**
+     * A drop of it, cooked to the middle of a stage.
+     *
+     * @param seaC as at sea level
+     * @param colour as a screen takes it, "#rrggbb"; null where milk browns in it: there colour
+     *     says little
+     * @param colourWords what that is called; null where there is none
+     */
+    public record DropView(
+            SugarStage stage,
+            double seaC,
+            DropShapeView onPlate,
+            DropShapeView inWater,
+            String feel,
+            @Nullable String colour,
+            @Nullable String colourWords) {
+
+        private static DropView of(final SugarDrop drop, final boolean coloured) {
+            final SugarColour colour = SugarColour.at(drop.seaC());
+            return new DropView(
+                    drop.stage(),
+                    drop.seaC(),
+                    DropShapeView.of(drop.onPlate()),
+                    DropShapeView.of(drop.inWater()),
+                    drop.feel().words(),
+                    coloured ? colour.onScreen() : null,
+                    coloured ? colour.name().words() : null);
+        }
+    }
+
+    /**
+     * From the side.
+     *
+     * @param ball whether it has kept the shape it fell as
+     */
+    public record DropShapeView(double acrossMm, double highMm, boolean ball) {
+
+        private static DropShapeView of(final SugarDrop.Shape shape) {
+            return new DropShapeView(shape.acrossMm(), shape.highMm(), shape.ball());
+        }
+    }
+
+    /**
+     * How far to cook it, or what was reached.
+     *
+     * @param drops one for every stage it comes to
+     * @param dropsFrom what those rest on
+     */
     public record SugarView(
             FigureView read,
             FigureView truth,
@@ -59,6 +108,8 @@ public class SugarTool {
             String stageWords,
             FigureView boilsHere,
             double offsetK,
+            List<DropView> drops,
+            String dropsFrom,
             List<SentenceView> cautions) {}
 
     /** A stage and its temperatures at sea level. */
@@ -101,6 +152,10 @@ public class SugarTool {
                 cook.stage().words(),
                 FigureView.of(cook.boilsHere()),
                 place.offsetK(),
+                SugarDrop.ofEvery(pot).stream()
+                        .map(drop -> DropView.of(drop, SugarColour.tells(pot.composition())))
+                        .toList(),
+                SugarDrop.SOURCE.citation() + "; " + SugarColour.SOURCE.citation(),
                 cook.cautions().stream().map(SentenceView::of).toList());
     }
 

@@ -27,6 +27,18 @@ class FillingToolsTest {
                         "/api/fillings/sugar", "{\"recipe\":" + pan + ",\"stage\":\"SOFT_BALL\"}");
         assertThat(sea.status()).as(sea.text()).isEqualTo(200);
         assertThat(sea.number("/read/value")).isBetween(114.0, 115.0);
+        // From thread on, every stage has its drop; clear sugar has its colour.
+        assertThat(sea.at("/drops/0/stage")).isEqualTo("THREAD");
+        assertThat(sea.at("/drops/1/feel")).isEqualTo("flattens between the fingers");
+        assertThat(sea.at("/drops/7/colourWords")).isEqualTo("amber");
+        assertThat(
+                        workshop.post(
+                                        "/api/fillings/sugar",
+                                        "{\"recipe\":"
+                                                + pan.replace("\"water\"", "\"cream-35\"")
+                                                + ",\"stage\":\"SOFT_BALL\"}")
+                                .at("/drops/7/colour"))
+                .isEmpty();
         final Workshop.Answer high =
                 workshop.post(
                         "/api/fillings/sugar",
