@@ -3352,7 +3352,7 @@ export interface components {
         /** @description One operation and what goes in by it. */
         OperationDraft: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "DRAIN" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings?: {
                 [key: string]: number;
             } | null;
@@ -5039,7 +5039,7 @@ export interface components {
         /** @description A pot after an operation. */
         StageView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "DRAIN" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             /** Format: int32 */
             pot: number;
             /** Format: double */
@@ -5186,7 +5186,7 @@ export interface components {
         /** @description An operation as it was read. */
         ReadOperationView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "DRAIN" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             settings: {
                 [key: string]: number;
             };
@@ -6901,7 +6901,7 @@ export interface components {
         /** @description An operation and what can be set on it. */
         OperationKindView: {
             /** @enum {string} */
-            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
+            kind: "ADD" | "BOIL" | "HEAT" | "POUR" | "INFUSE" | "COOK_FRUIT" | "TRIM" | "BLEND" | "SIEVE" | "DRAIN" | "BOIL_DOWN" | "COOK_SUGAR" | "CARAMELISE" | "CRUSH" | "TEMPER_YOLKS" | "EMULSIFY" | "COOL" | "BUTTER" | "FOLD" | "REST" | "CUT" | "FREEZE";
             words: string;
             /** @enum {string} */
             lines: "WANTED" | "TAKEN" | "NONE";

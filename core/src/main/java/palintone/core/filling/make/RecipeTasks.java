@@ -274,6 +274,11 @@ public final class RecipeTasks {
                     case COOK_FRUIT -> with(in, "Cook for {minutes}, stirring.");
                     case BLEND ->
                             with(in, "Blend until smooth and shiny, the blade under the surface.");
+                    case DRAIN ->
+                            Sentence.of(
+                                    "Into a cloth over a bowl, and let it drain by itself: pressed it"
+                                            + " turns cloudy. About {juice} runs off; weigh it, and"
+                                            + " where yours is another, write it into the recipe.");
                     case SIEVE -> Sentence.of("Pass it through a sieve.");
                     case BOIL_DOWN -> with(in, "Boil down to {mass}; weigh pot and all.");
                     case COOK_SUGAR -> with(in, "Cook to {celsius}.");
@@ -306,6 +311,9 @@ public final class RecipeTasks {
         if (op.kind() == OperationKind.REST
                 && RestPlace.partsInTheCold(around.keepCold(), celsius, hours)) {
             full = full.and(RestPlace.says());
+        }
+        if (op.kind() == OperationKind.DRAIN) {
+            full = full.with("juice", leftG(op) * scale, Unit.GRAM);
         }
         if (op.kind() == OperationKind.BOIL_DOWN) {
             full = full.with("mass", leftG(op) * scale, Unit.GRAM);
@@ -364,6 +372,14 @@ public final class RecipeTasks {
             case COOK_SUGAR -> pot(task, op, 2, 0.7, 0.7, 2);
             case CARAMELISE -> pot(task, op, 8, 4, 4, 8);
             case COOL, BUTTER -> pot(task, op, 6, 2, 1.5, 4);
+            case DRAIN -> {
+                final double massG = leftG(op) * scale;
+                task.read(
+                        "juice that ran off",
+                        Unit.GRAM,
+                        massG,
+                        new Band(massG * 0.7, massG * 0.88, massG * 1.12, massG * 1.3));
+            }
             case BOIL_DOWN -> {
                 final double massG = leftG(op) * scale;
                 task.read(

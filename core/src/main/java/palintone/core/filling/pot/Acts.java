@@ -137,6 +137,39 @@ final class Acts {
         pot.matrix.g[FIBRE] = fibre;
     }
 
+    /** A gram of skins and pulp that nobody presses keeps so much juice; see {@link #drain}. */
+    private static final double KEPT_PER_FIBRE = 9.5;
+
+    /** Of what is drained so much of the fibre comes along; common practice, no source. */
+    private static final double CLOUDY = 0.04;
+
+    /** However much pulp there is, so much runs off. */
+    private static final double LEAST_RUN_OFF = 0.05;
+
+    /**
+     * What runs off by itself through a cloth. Pulp keeps juice by its fibre, calibrated so that
+     * stewed berries with six parts of fibre in a hundred give 35 to 40 of juice (common practice,
+     * no source); stewed in more water they give more.
+     */
+    static void drain(final Pot pot, final Operation op, final double[] grams) {
+        final double total = pot.massG();
+        final double fibre = pot.matrix.g[FIBRE];
+        final double others = total - fibre;
+        final double runs =
+                op.settings().containsKey(OperationSetting.PERCENT)
+                        ? op.value(OperationSetting.PERCENT) / 100 * total
+                        : Math.max(LEAST_RUN_OFF * total, others - KEPT_PER_FIBRE * fibre);
+        if (others <= 0 || fibre <= 0) {
+            pot.strain(total > 0 ? 1 - Math.min(1, runs / total) : 0);
+            return;
+        }
+        final double fibreOff = Math.min(fibre, CLOUDY * fibre * runs / total);
+        pot.matrix.g[FIBRE] = 0;
+        pot.strain(1 - Math.min(1, Math.max(0, runs - fibreOff) / others));
+        pot.strainedG += fibre - fibreOff;
+        pot.matrix.g[FIBRE] = fibreOff;
+    }
+
     static void boilDown(final Pot pot, final Operation op, final double[] grams) {
         pot.stirIn(op, grams);
         final double now = pot.massG();

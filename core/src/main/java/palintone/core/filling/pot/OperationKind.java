@@ -46,6 +46,7 @@ public enum OperationKind {
     TRIM("peel, stone and trim", Lines.WANTED, Acts::trim),
     BLEND("blend", Lines.TAKEN, Acts::blend, OperationSetting.PERCENT, 1.0),
     SIEVE("sieve", Lines.NONE, Acts::sieve, OperationSetting.PERCENT, 90.0),
+    DRAIN("drain, not pressed", Lines.NONE, Acts::drain, OperationSetting.PERCENT, 37.0),
     BOIL_DOWN(
             "boil down",
             Lines.TAKEN,
@@ -149,7 +150,7 @@ public enum OperationKind {
      * passes a sieve is a matter of seeds and skins.
      */
     public boolean isByContent(final OperationSetting setting) {
-        return this == SIEVE && setting == OperationSetting.PERCENT;
+        return (this == SIEVE || this == DRAIN) && setting == OperationSetting.PERCENT;
     }
 
     /** What the share in percent is a share of. */
@@ -157,6 +158,7 @@ public enum OperationKind {
         return switch (this) {
             case BOIL, COOK_FRUIT -> "water boiled off a minute";
             case SIEVE -> "passes the sieve";
+            case DRAIN -> "runs off";
             case CUT -> "lost in trimming";
             case BOIL_DOWN -> "boiled away, of everything";
             default -> "left on the tools";
@@ -173,6 +175,7 @@ public enum OperationKind {
                     COOK_FRUIT,
                     BLEND,
                     SIEVE,
+                    DRAIN,
                     BOIL_DOWN,
                     COOK_SUGAR,
                     CARAMELISE,

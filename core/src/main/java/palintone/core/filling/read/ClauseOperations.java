@@ -378,8 +378,16 @@ final class ClauseOperations {
                 && !said.says(clause, "sieve|strainer|through")) {
             return null;
         }
-        final boolean over = said.says(clause, "over|onto") && !named(clause, false).isEmpty();
         final Draft last = last();
+        final boolean hangs = reading.word(clause.head()).matches("drain.*|drip.*");
+        if (hangs || said.says(clause, "cloth|muslin|unpressed|drip")) {
+            // Raisins are drained too, of what they lay in: that is not the juice of the pot.
+            final boolean stewed = last != null && last.kind == OperationKind.COOK_FRUIT;
+            if (hangs || stewed) {
+                return stewed ? OperationKind.DRAIN : null;
+            }
+        }
+        final boolean over = said.says(clause, "over|onto") && !named(clause, false).isEmpty();
         if (last != null && last.kind == OperationKind.INFUSE) {
             return over ? OperationKind.POUR : null;
         }

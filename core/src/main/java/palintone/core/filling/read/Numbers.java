@@ -83,7 +83,7 @@ final class Numbers {
         final int percent = reading.free(clause.head(), to, Part.Kind.PERCENT);
         final boolean shares =
                 switch (draft.kind) {
-                    case SIEVE, BLEND, CRUSH, CUT -> true;
+                    case SIEVE, DRAIN, BLEND, CRUSH, CUT -> true;
                     default -> false;
                 };
         if (percent >= 0 && shares) {
@@ -91,7 +91,9 @@ final class Numbers {
             final double value = reading.at(percent).middle();
             draft.set(
                     OperationSetting.PERCENT,
-                    lost && draft.kind == OperationKind.SIEVE ? 100 - value : value,
+                    lost && (draft.kind == OperationKind.SIEVE || draft.kind == OperationKind.DRAIN)
+                            ? 100 - value
+                            : value,
                     where);
             reading.went(percent, PartUse.SET);
         }

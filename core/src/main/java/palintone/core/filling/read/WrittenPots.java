@@ -133,6 +133,7 @@ final class WrittenPots {
         return noun.matches(FRUIT)
                 ? Set.of(
                         OperationKind.SIEVE,
+                        OperationKind.DRAIN,
                         OperationKind.BLEND,
                         OperationKind.COOK_FRUIT,
                         OperationKind.BOIL_DOWN)

@@ -2,21 +2,30 @@ package palintone.core.filling.sugar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
+import palintone.core.filling.pot.Cooked;
 import palintone.core.filling.pot.Cooking;
+import palintone.core.filling.pot.Operation;
+import palintone.core.filling.pot.OperationKind;
+import palintone.core.filling.pot.OperationSetting;
+import palintone.core.filling.pot.RecipeLine;
+import palintone.core.filling.texture.Texture;
 import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.core.filling.water.SyrupViscosity;
 import palintone.core.substance.Component;
+import palintone.core.substance.Ingredient;
+import palintone.core.substance.KitchenUnit;
 
 /**
  * A drop of cooked sugar, by the viscosity the water left in it has when it is cold.
  *
  * <p>It runs out as a viscous pool of constant volume, R = 0.894·(Δρ·g·V³·t/3µ)^⅛; what would not
- * have run wider than the ball it fell as has kept that shape. Between two fingers it flattens by
- * σ·t/3µ.
+ * have run wider than the ball it fell as has kept that shape. Between two fingers it is as stiff
+ * as {@link Texture} says of the cold filling.
  *
  * @param stage by its cold-water name
  * @param seaC cooked to, as at sea level
@@ -29,8 +38,9 @@ public record SugarDrop(SugarStage stage, double seaC, Shape onPlate, Shape inWa
     public static final Source SOURCE =
             Source.calibrated(
                     "spreading of a viscous pool (Huppert 1982, from memory) at the viscosity of the"
-                            + " syrup at 20 °C; what fingers do is set so that the cold-water names"
-                            + " come out at their temperatures");
+                            + " syrup at 20 °C; between two fingers by the stiffness of the cold"
+                            + " filling, set so that the cold-water names come out at their"
+                            + " temperatures");
 
     private static final double DROP_ML = 0.5;
     private static final double CUBIC_M_PER_ML = 1e-6;
@@ -39,9 +49,6 @@ public record SugarDrop(SugarStage stage, double seaC, Shape onPlate, Shape inWa
     private static final double SUGAR_KG_PER_M3 = 1400;
     private static final double WATER_KG_PER_M3 = 1000;
     private static final double POOL = 0.894;
-
-    /** Half a bar for two seconds. */
-    private static final double FINGERS_PA_S = 1e5;
 
     /**
      * A drop from the side.
@@ -54,27 +61,27 @@ public record SugarDrop(SugarStage stage, double seaC, Shape onPlate, Shape inWa
 
     /** What it does between two fingers. */
     public enum Feel {
-        RUNS("runs off the finger", 800),
-        FLATTENS("flattens between the fingers", 12),
-        GIVES_WAY("holds its shape, gives way", 0.12),
-        RESISTS("resists", 1e-4),
-        SNAPS("snaps", 0);
+        RUNS("runs off the finger", 60),
+        FLATTENS("flattens between the fingers", 500),
+        GIVES_WAY("holds its shape, gives way", 7e3),
+        RESISTS("resists", 1e7),
+        SNAPS("snaps", Double.POSITIVE_INFINITY);
 
         private final String words;
-        private final double fromStrain;
+        private final double belowPa;
 
-        Feel(final String words, final double fromStrain) {
+        Feel(final String words, final double belowPa) {
             this.words = words;
-            this.fromStrain = fromStrain;
+            this.belowPa = belowPa;
         }
 
         public String words() {
             return words;
         }
 
-        private static Feel of(final double strain) {
+        private static Feel of(final double pascal) {
             for (final Feel feel : values()) {
-                if (strain >= feel.fromStrain) {
+                if (pascal < feel.belowPa) {
                     return feel;
                 }
             }
@@ -110,7 +117,26 @@ public record SugarDrop(SugarStage stage, double seaC, Shape onPlate, Shape inWa
                 seaC,
                 shape(SUGAR_KG_PER_M3, paS),
                 shape(SUGAR_KG_PER_M3 - WATER_KG_PER_M3, paS),
-                Feel.of(FINGERS_PA_S / (3 * paS)));
+                Feel.of(Texture.of(cooked(seaC, pan)).pascal(COLD_C)));
+    }
+
+    /** The pan cooked so far, as a filling: how stiff it is cold is answered there. */
+    private static Cooked cooked(final double seaC, final SugarCook.Pan pan) {
+        final Ingredient all =
+                new Ingredient(
+                        "pan",
+                        "what is in the pan",
+                        pan.composition(),
+                        1,
+                        Set.of(),
+                        Source.definition("what is in the pan, stirred together"));
+        return Cooking.cook(
+                List.of(
+                        Operation.of(
+                                OperationKind.ADD,
+                                List.of(new RecipeLine(all, pan.massG(), KitchenUnit.GRAM))),
+                        Operation.of(OperationKind.COOK_SUGAR, List.of())
+                                .with(OperationSetting.TEMPERATURE_C, seaC)));
     }
 
     /**

@@ -151,6 +151,49 @@ class CookingTest {
         assertThat(cooked.yieldG()).isCloseTo(0.8 * cooked.stages().get(0).massG(), within(1e-9));
     }
 
+    private static Cooked drained(final double fibre, final double waterG) {
+        final Ingredient berries =
+                Kitchen.of(
+                        "berries",
+                        Map.of(
+                                Component.WATER,
+                                86.0,
+                                Component.FRUCTOSE,
+                                14.0 - fibre,
+                                Component.FIBRE,
+                                fibre));
+        return Cooking.cook(
+                List.of(
+                        op(
+                                OperationKind.ADD,
+                                grams(berries, 500),
+                                grams(Kitchen.WATER, waterG + 1e-9)),
+                        op(OperationKind.DRAIN)));
+    }
+
+    /** Common practice: berries stewed and drained, not pressed, 100 parts give 35 to 40. */
+    @Test
+    void whatDrainsIsJuiceAndNotPulp() {
+        final Cooked juice = drained(6, 0);
+        assertThat(juice.yieldG() / 500).isBetween(0.35, 0.40);
+        assertThat(juice.composition().fraction(Component.FIBRE)).isLessThan(0.005);
+        // As sweet as what it ran off from: only the pulp stayed behind.
+        assertThat(
+                        juice.composition().fraction(Component.FRUCTOSE)
+                                / juice.composition().fraction(Component.WATER))
+                .isCloseTo(8.0 / 86, within(1e-9));
+        assertThat(drained(6, 100).yieldG() - juice.yieldG()).isCloseTo(100, within(2.0));
+        assertThat(drained(3, 0).yieldG()).isGreaterThan(juice.yieldG());
+        assertThat(
+                        Cooking.cook(
+                                        List.of(
+                                                op(OperationKind.ADD, grams(Kitchen.PUREE, 500)),
+                                                op(OperationKind.DRAIN)
+                                                        .with(OperationSetting.PERCENT, 30)))
+                                .yieldG())
+                .isCloseTo(150, within(1e-9));
+    }
+
     private static double passes(final double fibre) {
         final Ingredient fruit =
                 Kitchen.of(

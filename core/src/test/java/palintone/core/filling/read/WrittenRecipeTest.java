@@ -321,6 +321,26 @@ class WrittenRecipeTest {
                 .containsExactly(OperationSetting.TEMPERATURE_C);
     }
 
+    /** Juice that ran off by itself is not pulp passed through a sieve; raisins are drained too. */
+    @Test
+    void stewedFruitThatDrainsGivesJuice() {
+        final WrittenRecipe juice =
+                weighed("Stew the raspberries for 10 minutes. Drain through a cloth overnight.");
+        assertThat(juice.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .contains(OperationKind.COOK_FRUIT, OperationKind.DRAIN)
+                .doesNotContain(OperationKind.SIEVE);
+        assertThat(weighed("Cook the raspberries and strain through muslin.").doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .contains(OperationKind.DRAIN);
+        assertThat(weighed("Cook the raspberries and sieve.").doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .contains(OperationKind.SIEVE);
+        assertThat(weighed("Drain the raspberries. Boil the cream.").doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .doesNotContain(OperationKind.DRAIN, OperationKind.SIEVE);
+    }
+
     /** Yolks whisked in before: the step that makes them safe is still there, and asked about. */
     @Test
     void theHeatOfYolksThatWentInBeforeIsNotDropped() {

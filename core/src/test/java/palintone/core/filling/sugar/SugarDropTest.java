@@ -2,6 +2,8 @@ package palintone.core.filling.sugar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static palintone.core.filling.Kitchen.grams;
+import static palintone.core.filling.Kitchen.op;
 
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import palintone.core.Samples;
+import palintone.core.filling.Filling;
+import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.OperationKind;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 
@@ -37,6 +43,31 @@ class SugarDropTest {
         assertThat(drops.get(SugarStage.HARD_CRACK).feel()).isEqualTo(SugarDrop.Feel.SNAPS);
         assertThat(drops.get(SugarStage.FIRM_BALL).inWater().ball()).isTrue();
         assertThat(drops.get(SugarStage.THREAD).onPlate().ball()).isFalse();
+    }
+
+    /**
+     * Common practice: with cream 110 flows, 116 is firm and not hard, 124 holds its shape at once.
+     */
+    @Test
+    void aCaramelWithCreamIsFirmerAtTheSameDegrees() {
+        final SugarCook.Pan cream =
+                SugarCook.Pan.of(
+                        new Filling(
+                                        "c",
+                                        "Caramel",
+                                        List.of(
+                                                op(
+                                                        OperationKind.ADD,
+                                                        grams(Kitchen.SUGAR, 200),
+                                                        grams(Samples.GLUCOSE_SYRUP, 180),
+                                                        grams(Samples.CREAM, 250))))
+                                .mixture());
+        final Map<SugarStage, SugarDrop> drops =
+                SugarDrop.ofEvery(cream).stream()
+                        .collect(Collectors.toMap(SugarDrop::stage, drop -> drop));
+        assertThat(drops.get(SugarStage.THREAD).feel()).isEqualTo(SugarDrop.Feel.FLATTENS);
+        assertThat(drops.get(SugarStage.SOFT_BALL).feel()).isEqualTo(SugarDrop.Feel.GIVES_WAY);
+        assertThat(drops.get(SugarStage.HARD_BALL).feel()).isEqualTo(SugarDrop.Feel.RESISTS);
     }
 
     @Test
