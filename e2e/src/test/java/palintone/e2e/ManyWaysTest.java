@@ -1,0 +1,87 @@
+package palintone.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Pieces of two couvertures, and batches in turns, led from their sheet to Weigh back. */
+class ManyWaysTest {
+
+    private final House house = House.shared();
+
+    private static List<String> led(final Screen screen) {
+        final List<String> done = new ArrayList<>();
+        while (!screen.title().textContent().equals("Finished")) {
+            done.add(screen.title().textContent());
+            screen.done();
+        }
+        return done;
+    }
+
+    @Test
+    void aTruffleIsDippedInASecondCouverture() {
+        try (Screen screen = Screen.open()) {
+            screen.page.navigate(house.url("/pieces/caraway-half-moon"));
+            assertThat(screen.title()).hasText("Caraway half-moon");
+            assertThat(
+                            screen.page.locator(
+                                    "svg.section",
+                                    new Page.LocatorOptions()
+                                            .setHasText("second coat of House dark 66")))
+                    .isVisible();
+            assertThat(screen.page.getByText("For the second couverture")).isVisible();
+            screen.begins().click();
+            screen.atStep(1, "Weigh out");
+            assertThat(led(screen))
+                    .containsSubsequence(
+                            "Dip", "Set", "Second bowl", "Second couverture", "Set", "Weigh");
+        }
+    }
+
+    /** Written by hand: which end, how much of its height, how thick; a bad number is named. */
+    @Test
+    void aSecondDipIsWrittenOnTheForm() {
+        try (Screen screen = Screen.open()) {
+            screen.page.navigate(house.url("/pieces/caraway-half-moon"));
+            screen.page.getByText("Change it").click();
+            final Locator thick =
+                    screen.page.getByLabel(
+                            "Second coat", new Page.GetByLabelOptions().setExact(true));
+            thick.fill("9");
+            assertThat(screen.page.locator("main")).containsText("second coat is 9 mm");
+            thick.fill("0.8");
+            assertThat(screen.page.locator("svg.section").last()).containsText("0.8 mm");
+        }
+    }
+
+    @Test
+    void moreMouldsThanThereAreAreCastInTurns() {
+        try (Screen screen = Screen.open()) {
+            screen.page.navigate(house.url("/pieces/heron"));
+            assertThat(screen.title()).hasText("Heron");
+            final Locator many = screen.page.locator(".row input").first();
+            many.fill("5");
+            assertThat(screen.page.getByText("cast in 2 turns, one after the other")).isVisible();
+            assertThat(screen.page.getByText("In the bowl for each of 2 turns")).isVisible();
+            screen.begins().click();
+            screen.atStep(1, "Mould ready");
+            assertThat(screen.page.locator("main")).containsText("turn 1 of 2");
+            final List<String> done = led(screen);
+            assertThat(done)
+                    .containsSubsequence(
+                            "Cast",
+                            "Demould",
+                            "Top up the bowl",
+                            "Mould ready",
+                            "Cast",
+                            "Demould",
+                            "Weigh");
+            assertThat(done.stream().filter("Weigh"::equals)).hasSize(1);
+        }
+    }
+}
