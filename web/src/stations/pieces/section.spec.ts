@@ -35,6 +35,26 @@ describe('the section of a piece', () => {
     expect(labels.every((l) => Math.abs(l.x) < 8)).toBe(true)
   })
 
+  it('points at the side of a coat that ends below the top, not into its centre', () => {
+    const ball = (r: number, to: number) =>
+      [0, 0.25, 0.5, 0.75, 1].map((t) => ({
+        depthMm: t * to,
+        halfWidthMm: Math.sqrt(Math.max(0, r * r - (t * to - r) ** 2)),
+      }))
+    const label = labelsOf(
+      {
+        outer: ball(10, 20),
+        regions: [
+          { role: 'SHELL', name: 'coat', outline: ball(10, 8) },
+          { role: 'FILLING', name: 'centre', outline: ball(8.8, 17.6) },
+        ],
+        flecks: [],
+      } as unknown as Parameters<typeof labelsOf>[0],
+      20,
+    ).find((l) => l.what === 'coat')!
+    expect(label.x).toBeGreaterThan(0.9 * Math.sqrt(100 - (20 - label.y - 10) ** 2))
+  })
+
   it('draws both sides of a cap, open', () => {
     expect(sides(cone.slice(0, 2), 10)).toBe('M10 10L6 5M-10 10L-6 5')
   })

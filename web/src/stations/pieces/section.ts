@@ -18,15 +18,17 @@ export function labelsOf(section: Section, depthMm: number): Label[] {
   const floor = Math.max(0, ...inside.map((r) => r.outline.at(-1)!.depthMm))
   return section.regions
     .map((region) => {
-      const from = region.role === 'SHELL' ? floor : region.outline[0]!.depthMm
       const to = region.outline.at(-1)!.depthMm
+      // Over its filling a shell is met in the middle; where it ends below, on its side.
+      const over = region.role === 'SHELL' && to >= floor
+      const from = over ? floor : region.outline[0]!.depthMm
       const middle = (from + to) / 2
       const near = region.outline.reduce((a, b) =>
         Math.abs(b.depthMm - middle) < Math.abs(a.depthMm - middle) ? b : a,
       )
       return {
         // Apart from each other across as well, so that no line lies on another.
-        x: region.role === 'SHELL' ? 1 : near.halfWidthMm * across(region.role),
+        x: over ? 1 : near.halfWidthMm * across(region.role),
         y: depthMm - middle,
         // The name of a couverture stays as it is written.
         what: ['SHELL', 'SECOND'].includes(region.role) ? region.name : region.name.toLowerCase(),
@@ -46,7 +48,7 @@ function across(role: Section['regions'][number]['role']): number {
     SOLID: -0.85,
     RELIEF: -0.4,
     ON_TOP: 0.05,
-    SHELL: 0.1,
+    SHELL: 0.97,
   }[role]
 }
 
