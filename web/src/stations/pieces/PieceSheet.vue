@@ -319,6 +319,8 @@ h1 {
 footer {
   position: sticky;
   bottom: 0;
+  /* Labels of fields below would lie over it. */
+  z-index: 2;
   margin-top: auto;
   padding: 12px 0 16px;
   background: linear-gradient(transparent, var(--p-ground) 20%);
