@@ -147,7 +147,7 @@ class LoosePiecesTest {
             choose(page, "Pattern", "drizzled over");
             screen.button("Save").click();
             assertThat(screen.title()).hasText("Two-tone bark");
-            assertThat(page.getByText("For the second colour:")).isVisible();
+            assertThat(page.getByText("For the second couverture:")).isVisible();
             screen.begins().click();
             screen.until("Second bowl");
             screen.until("Pattern");
