@@ -82,27 +82,46 @@ final class DippedMaterials {
                                                 second(piece, then, pieces, habits))));
     }
 
-    /** As deep as it goes in, and a reserve. */
+    /** Held in the hand, a piece goes into a small bowl; common practice, no source. */
+    private static final double SMALL_BOWL_MM = 90;
+
+    /** Under what goes in, so that it does not stand on the floor of the bowl. */
+    private static final double UNDER_IT_MM = 8;
+
+    /** As deep as it goes in, and a reserve; whole, it goes in on the fork as it did before. */
     private static Figure second(
             final DippedPiece piece,
             final SecondDip then,
             final int pieces,
             final BatchHabits habits) {
         final double coatsG = piece.secondCoatG() * pieces;
-        final double divesG =
-                BowlEmptied.enoughG(
-                        coatsG,
-                        piece.centre().shape().heightMm() * then.share(),
-                        then.couverture().castingDensityGPerMl());
+        final double gPerMl = then.couverture().castingDensityGPerMl();
+        final double deepMm = then.share() * piece.centre().shape().heightMm() + UNDER_IT_MM;
+        final double goesInG =
+                then.share() >= 1
+                        ? BowlEmptied.enoughG(coatsG, piece.centre().shape().heightMm(), gPerMl)
+                        : coatsG
+                                + Math.PI
+                                        / 4
+                                        * SMALL_BOWL_MM
+                                        * SMALL_BOWL_MM
+                                        * deepMm
+                                        / 1000
+                                        * gPerMl;
         return Figure.of(
                 "couverture to melt for the second coat",
-                Math.max(divesG, coatsG * (1 + habits.bowlReserve())),
+                Math.max(
+                        Materials.LEAST_BOWL_G,
+                        Math.max(goesInG, coatsG * (1 + habits.bowlReserve()))),
                 Unit.GRAM,
                 Basis.of("larger of coats + so deep as it goes in, and coats + reserve")
                         .with("coats", coatsG, Unit.GRAM)
-                        .with("so that it goes in", divesG, Unit.GRAM)
+                        .with("so that it goes in", goesInG, Unit.GRAM)
                         .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
-                        .from(BowlEmptied.SOURCE)
+                        .from(
+                                Source.practice(
+                                        "what is dipped in part is held in the hand, over a bowl of"
+                                                + " nine centimetres"))
                         .from(Source.workshop("bowl reserve, House rules")));
     }
 }

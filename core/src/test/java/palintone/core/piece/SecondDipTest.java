@@ -79,6 +79,25 @@ class SecondDipTest {
         final Materials needs = piece.materials(BatchSize.oneByOne(40), HABITS);
         assertThat(needs.second().orElseThrow().toMelt().value())
                 .isGreaterThan(40 * piece.masses().second().orElseThrow().value());
+        // By hand: a bowl of 9 cm, half of 24 mm and 8 under it; on a fork it takes a wider one.
+        assertThat(needs.second().orElseThrow().toMelt().value())
+                .isCloseTo(
+                        40 * piece.masses().second().orElseThrow().value()
+                                + Math.PI
+                                        * 45
+                                        * 45
+                                        * 20
+                                        / 1000
+                                        * DecorationTest.MILK.castingDensityGPerMl(),
+                        within(1e-6));
+        assertThat(
+                        ball(1, milk(1.2, 1, SecondDip.End.BELOW))
+                                .materials(BatchSize.oneByOne(40), HABITS)
+                                .second()
+                                .orElseThrow()
+                                .toMelt()
+                                .value())
+                .isGreaterThan(500);
         assertThat(needs.toMelt().value())
                 .isCloseTo(needs.comesBack().value() + needs.kept().get(0).value(), within(1e-9));
         assertThat(needs.allergens()).contains(Allergen.MILK);

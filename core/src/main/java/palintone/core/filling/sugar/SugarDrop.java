@@ -17,6 +17,7 @@ import palintone.core.filling.water.AqueousPhase;
 import palintone.core.filling.water.BoilingPoint;
 import palintone.core.filling.water.SyrupViscosity;
 import palintone.core.substance.Component;
+import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
 
@@ -89,13 +90,30 @@ public record SugarDrop(SugarStage stage, double seaC, Shape onPlate, Shape inWa
         }
     }
 
+    /** Less sugar than that among what is dry is no cooked sugar, and makes no drop. */
+    private static final double SUGARY = 0.35;
+
+    private static final Set<Component> SUGARS =
+            Set.of(
+                    Component.SUCROSE,
+                    Component.GLUCOSE,
+                    Component.FRUCTOSE,
+                    Component.MALTOSE,
+                    Component.HIGHER_SACCHARIDES);
+
     /**
-     * Of what is in a pan, cooked to the middle of every stage it comes to.
+     * Of what is in a pan, cooked to the middle of every stage it comes to; none where it is not
+     * mostly sugar.
      *
      * @throws OutOfRangeException where there is no water in it
      */
     public static List<SugarDrop> ofEvery(final SugarCook.Pan pan) {
         final List<SugarDrop> drops = new ArrayList<>();
+        final Composition in = pan.composition();
+        if (SUGARS.stream().mapToDouble(in::fraction).sum()
+                < SUGARY * (1 - in.fraction(Component.WATER))) {
+            return List.of();
+        }
         final AqueousPhase cold = AqueousPhase.dissolvedWhole(grams(pan, water(pan)));
         final double boilsC = BoilingPoint.celsius(cold, Cooking.SEA_LEVEL_HPA);
         for (final SugarStage stage : SugarStage.values()) {

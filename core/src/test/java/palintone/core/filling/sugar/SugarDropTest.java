@@ -83,6 +83,13 @@ class SugarDropTest {
         }
     }
 
+    /** Cream boiled down, or butter, is no cooked sugar. */
+    @Test
+    void whatIsNotSugarMakesNoDrop() {
+        assertThat(SugarDrop.ofEvery(new SugarCook.Pan(Samples.CREAM.composition(), 300)))
+                .isEmpty();
+    }
+
     /** The pool of Huppert holds its volume: π·R²·h·¾ for a profile of (1 − r²)^⅓. */
     @Property(tries = 60)
     void noneOfTheDropIsLost(@ForAll @DoubleRange(min = 0.01, max = 1e6) final double paS) {
