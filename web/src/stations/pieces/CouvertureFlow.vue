@@ -44,14 +44,14 @@ const each = computed(() => asList(props.piece.parts.map((p) => `${p.name} ${gra
           :style="{ flexGrow: part.share }"
         />
       </span>
-    </BasisButton>
-    <BasisButton v-if="needs.topUps" :figure="needs.topUps">
-      {{
-        $t('In the bowl for each of {turns} turns; {more} more goes in between them.', {
-          turns: needs.turns,
-          more: grams(needs.topUps.value),
-        })
-      }}
+      <span v-if="needs.topUps" class="turns">
+        {{
+          $t('In the bowl for each of {turns} turns; {more} more goes in between them.', {
+            turns: needs.turns,
+            more: grams(needs.topUps.value),
+          })
+        }}
+      </span>
     </BasisButton>
     <div class="parts">
       <BasisButton v-for="part in parts" :key="part.words" :figure="part.figure">
@@ -88,6 +88,10 @@ const each = computed(() => asList(props.piece.parts.map((p) => `${p.name} ${gra
 .melt b {
   font-size: 2.1rem;
   margin-right: 6px;
+}
+.turns {
+  display: block;
+  margin-top: 8px;
 }
 .bar {
   display: flex;

@@ -79,7 +79,8 @@ final class DippedMaterials {
                                 then ->
                                         new SecondBowl(
                                                 then.couverture(),
-                                                second(piece, then, pieces, habits))));
+                                                second(piece, then, pieces, habits),
+                                                piece.secondCoatG() * pieces)));
     }
 
     /** Held in the hand, a piece goes into a small bowl; common practice, no source. */

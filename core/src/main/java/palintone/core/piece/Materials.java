@@ -38,7 +38,8 @@ import palintone.core.temper.colour.ColourButter;
  * @param fillings one for each layer
  * @param inclusions what is stirred in or laid on
  * @param colours coloured cocoa butter to melt, each coat of the piece
- * @param second bowl of another couverture, for caps or a pattern; part of nothing else
+ * @param second bowl of another couverture, for caps or a pattern, of one turn; part of nothing
+ *     else
  * @param turns what each turn needs, where there are not moulds enough for one; else empty. What is
  *     melted is then what one turn wants in the bowl, topped up between them
  */
@@ -111,13 +112,22 @@ public record Materials(
                 fillings,
                 inclusions,
                 colours,
-                second,
+                each.get(0).second(),
                 each);
     }
 
     /** What leaves the bowl and stays in the pieces, g. */
     double keptOfBowlG() {
         return toMelt.value() - comesBack.value();
+    }
+
+    /** What the second bowl wants again for the later turns, g. */
+    private double secondTopUpsG() {
+        return turns.stream()
+                .limit(Math.max(0, turns.size() - 1))
+                .flatMap(turn -> turn.second().stream())
+                .mapToDouble(SecondBowl::keptG)
+                .sum();
     }
 
     /** What is put to the bowl between the turns, all together; empty where there is one. */
@@ -324,7 +334,7 @@ public record Materials(
                 bowl ->
                         grams.merge(
                                 bowl.couverture().ingredient(),
-                                bowl.toMelt().value(),
+                                bowl.toMelt().value() + secondTopUpsG(),
                                 Double::sum));
         for (final InclusionNeed need : inclusions) {
             grams.merge(need.inclusion().ingredient(), need.toHaveG(), Double::sum);

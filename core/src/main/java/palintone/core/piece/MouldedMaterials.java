@@ -112,7 +112,7 @@ final class MouldedMaterials {
                         .toList(),
                 Materials.colours(piece, size),
                 apart
-                        ? Optional.of(new SecondBowl(piece.cap(), capMelt(capsG, habits)))
+                        ? Optional.of(new SecondBowl(piece.cap(), capMelt(capsG, habits), capsG))
                         : Optional.empty());
     }
 

@@ -16,8 +16,9 @@ import palintone.core.temper.TemperTargets;
  *
  * @param couverture in it
  * @param toMelt at the start
+ * @param keptG what of it stays in the pieces, g
  */
-public record SecondBowl(Couverture couverture, Figure toMelt) {
+public record SecondBowl(Couverture couverture, Figure toMelt, double keptG) {
 
     /** A bowl in temper that nobody looks after; common practice, no source. */
     static final int STANDS_S = 20 * 60;

@@ -62,7 +62,13 @@ final class SheetMaterials {
                         .toList(),
                 List.of(),
                 piece.second()
-                        .map(s -> new SecondBowl(s.couverture(), second(piece, size, habits))));
+                        .map(
+                                s ->
+                                        new SecondBowl(
+                                                s.couverture(),
+                                                second(piece, size, habits),
+                                                piece.masses().second().orElseThrow().value()
+                                                        * pieces)));
     }
 
     private static Figure second(

@@ -132,7 +132,12 @@ final class ShellTasks {
         final double set = Math.max(60, plan.draining().beginsS() - scrapeS());
         draft.task(TaskKind.SET)
                 .next()
-                .say(Sentence.of("Leave until the shine goes and the edge begins to set."))
+                .say(
+                        Sentence.of(
+                                closed()
+                                        ? "Turn it over slowly now and then, so that nothing gathers"
+                                                + " below, until nothing runs in it any more."
+                                        : "Leave until the shine goes and the edge begins to set."))
                 .clock(clock(set * 0.6, set, set + HOUR_S / 12.0))
                 .handsOn(0.1)
                 .occupies(Occupies.MOULD)
@@ -280,9 +285,14 @@ final class ShellTasks {
                                                 + " for cracks."))
                 .say(
                         Sentence.of(
-                                        "Scrape clean while soft: cleanest from {from}, when the rim"
-                                                + " no longer runs back. Weigh one mould against its"
-                                                + " empty weight: {shells} of shells, {thick} thick.")
+                                        closed()
+                                                ? "Wipe the opening clean, cleanest from {from}. Weigh"
+                                                        + " one mould against its empty weight, clips"
+                                                        + " and all: {shells} in it, {thick} thick."
+                                                : "Scrape clean while soft: cleanest from {from}, when"
+                                                        + " the rim no longer runs back. Weigh one"
+                                                        + " mould against its empty weight: {shells} of"
+                                                        + " shells, {thick} thick.")
                                 .with("from", scrapeS() / 60, Unit.MINUTE)
                                 .with("shells", shellsG, Unit.GRAM)
                                 .with("thick", piece.shellMm(), Unit.MILLIMETRE))

@@ -170,6 +170,8 @@ class HollowFigureTest {
                 .isCloseTo(closed.masses().brim().value(), within(1e-6));
         assertThat(first(tasks(closed), TaskKind.DEMOULD).say().template()).contains("clips off");
         assertThat(tasks(closed)).noneMatch(t -> t.kind() == TaskKind.JOIN);
+        assertThat(first(tasks(closed), TaskKind.SCRAPE).say().template())
+                .startsWith("Wipe the opening");
     }
 
     /** A lip to join by, one half left to align, and an hour before anybody works at it. */

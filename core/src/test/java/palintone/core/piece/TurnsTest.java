@@ -156,6 +156,37 @@ class TurnsTest {
         assertThat(bowlG).isCloseTo(needs.comesBack().value(), within(0.5));
     }
 
+    /** Caps of another couverture: every turn melts its own bowl, and all of them are fetched. */
+    @Test
+    void theBowlOfTheCapsIsThatOfOneTurn() {
+        final MouldedPiece capped =
+                new MouldedPiece(
+                        "p",
+                        "P",
+                        piece(2).mould(),
+                        Samples.dark(),
+                        Optional.of(DecorationTest.MILK),
+                        1.6,
+                        2,
+                        List.of(new FillingLayer(Samples.ganache(), 1)),
+                        Decoration.NONE);
+        final Materials needs = capped.materials(BatchSize.ofPieces(50, 10), HABITS);
+        final double bowlG = needs.second().orElseThrow().toMelt().value();
+        assertThat(tasks(needs).stream().filter(t -> t.kind() == TaskKind.CAP_BOWL))
+                .extracting(t -> t.say().values().get("melt").value())
+                .startsWith(bowlG, bowlG)
+                .hasSize(3);
+        assertThat(
+                        needs.toFetch().stream()
+                                .filter(
+                                        p ->
+                                                p.ingredient()
+                                                        .equals(DecorationTest.MILK.ingredient()))
+                                .mapToDouble(palintone.core.substance.Portion::massG)
+                                .sum())
+                .isCloseTo(bowlG + 40 * capped.masses().cap().value(), within(1e-6));
+    }
+
     @Test
     void enoughMouldsAreOneTurn() {
         assertThat(tasks(needs(5, 50))).noneMatch(t -> t.part().contains("turn"));
