@@ -4966,7 +4966,7 @@ export interface components {
             /** @description one for every stage it comes to */
             drops: components["schemas"]["DropView"][];
             /** @description what those rest on */
-            dropsFrom: string;
+            dropsFrom: string[];
             cautions: components["schemas"]["SentenceView"][];
         };
         /** @description How long a filling keeps. */

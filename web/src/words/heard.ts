@@ -13,6 +13,7 @@ const SPOKEN = new Set([
   'validity',
   'basis',
   'rulesFrom',
+  'dropsFrom',
   'cautionsFrom',
   'texture',
   'verdictWords',

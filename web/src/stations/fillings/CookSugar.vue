@@ -230,7 +230,7 @@ onMounted(cook)
             )
           }}
         </template>
-        {{ answer.dropsFrom }}
+        {{ answer.dropsFrom.join('; ') }}.
       </p>
     </section>
   </div>

@@ -599,7 +599,7 @@ const sugar = {
       colourWords: 'clear',
     },
   ],
-  dropsFrom: 'a pool that spreads',
+  dropsFrom: ['a pool that spreads'],
   cautions: [{ template: 'Sugar this hot burns deep.', values: [] }],
 }
 

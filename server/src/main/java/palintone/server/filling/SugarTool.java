@@ -109,7 +109,7 @@ public class SugarTool {
             FigureView boilsHere,
             double offsetK,
             List<DropView> drops,
-            String dropsFrom,
+            List<String> dropsFrom,
             List<SentenceView> cautions) {}
 
     /** A stage and its temperatures at sea level. */
@@ -155,7 +155,7 @@ public class SugarTool {
                 SugarDrop.ofEvery(pot).stream()
                         .map(drop -> DropView.of(drop, SugarColour.tells(pot.composition())))
                         .toList(),
-                SugarDrop.SOURCE.citation() + "; " + SugarColour.SOURCE.citation(),
+                List.of(SugarDrop.SOURCE.citation(), SugarColour.SOURCE.citation()),
                 cook.cautions().stream().map(SentenceView::of).toList());
     }
 
