@@ -125,7 +125,7 @@ public final class RecipeTasks {
                 frame.get().run();
             }
             if (frame.isEmpty() || operations.get(i).kind() != OperationKind.CUT) {
-                if (operations.get(i).kind() == OperationKind.TEMPER_YOLKS) {
+                if (byActs(operations.get(i))) {
                     yolks(operations.get(i));
                 }
                 task(operations.get(i));
@@ -162,6 +162,18 @@ public final class RecipeTasks {
         read(task, op);
         time(task, op);
         return task.done();
+    }
+
+    /**
+     * Whether yolks are whisked apart from a pot there is something in; else they are its first.
+     */
+    private boolean byActs(final Operation op) {
+        return op.kind() == OperationKind.TEMPER_YOLKS
+                && !op.lines().isEmpty()
+                && op.from().isEmpty()
+                && filling.operations().stream()
+                        .takeWhile(before -> before != op)
+                        .anyMatch(before -> before.pot() == op.pot());
     }
 
     /** Whisked, and warmed with some of what is hot: poured on at once they scramble. */
@@ -285,10 +297,16 @@ public final class RecipeTasks {
                     case CARAMELISE -> with(in, "Caramelise to {celsius}, without stirring.");
                     case CRUSH -> Sentence.of("Let it cool hard, then crush it.");
                     case TEMPER_YOLKS ->
-                            Sentence.of(
-                                    "All of it back into the pot, to {celsius}, and keep it there"
-                                            + " for {minutes}, stirring over the floor without a"
-                                            + " pause.");
+                            byActs(in)
+                                    ? Sentence.of(
+                                            "All of it back into the pot, to {celsius}, and keep it"
+                                                    + " there for {minutes}, stirring over the floor"
+                                                    + " without a pause.")
+                                    : listed(
+                                            "Stir {0} together, bring it to {celsius}, and keep it"
+                                                    + " there for {minutes}, stirring over the floor"
+                                                    + " without a pause.",
+                                            in);
                     case EMULSIFY ->
                             with(in, "Emulsify from the middle until it shines and holds.");
                     case COOL -> Sentence.of("Cool to {celsius}, film on the surface.");

@@ -6,6 +6,7 @@ import static palintone.core.filling.Kitchen.grams;
 import static palintone.core.filling.Kitchen.op;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.filling.Filling;
 import palintone.core.filling.Kitchen;
+import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.process.ProcessDraft;
@@ -67,6 +69,29 @@ class YolkActsTest {
         assertThat(tasks(op(OperationKind.ADD, grams(Samples.CREAM, 300)), YOLKS))
                 .extracting(Task::title)
                 .doesNotContain("Warm the yolks");
+    }
+
+    /**
+     * With nothing in their pot before, or out of another pot, there is nothing to ladle out of.
+     */
+    @Test
+    void yolksThatAreFirstInTheirPotAreHeatedThere() {
+        assertThat(tasks(YOLKS))
+                .extracting(Task::title)
+                .containsExactly("Weigh out", "Temper yolks, back to the boil");
+        assertThat(tasks(YOLKS).get(1).say().template()).contains("yolk").contains("sugar");
+        final List<Task> fromPot =
+                tasks(
+                        op(OperationKind.BOIL, grams(Samples.CREAM, 300)),
+                        op(OperationKind.ADD, grams(Kitchen.YOLK, 60)).in(1),
+                        new Operation(
+                                OperationKind.TEMPER_YOLKS,
+                                List.of(),
+                                Map.of(),
+                                0,
+                                Optional.of(FromPot.all(1))));
+        assertThat(fromPot.get(fromPot.size() - 1).say().template()).contains("all that is in");
+        assertThat(fromPot.get(fromPot.size() - 1).caution().orElse("")).contains("Raw egg");
     }
 
     /** What the pot gives is what the yolks take; it never gives more than it holds. */
