@@ -48,12 +48,15 @@ class BatchTasks {
      */
     final int bowlReady() {
         draft.part("Bowl");
-        final int test =
-                place.bowl() == Workplace.BowlIs.IN_TEMPER
-                        ? TemperTasks.testOnly(draft, place.temper())
-                        : draft.laterTurn()
-                                ? TemperTasks.again(draft, place.temper())
-                                : TemperTasks.lay(draft, place.temper());
+        final int test;
+        if (draft.laterTurn()) {
+            // Hours lie between, whatever bowl it was before.
+            test = TemperTasks.again(draft, place.temper());
+        } else if (place.bowl() == Workplace.BowlIs.IN_TEMPER) {
+            test = TemperTasks.testOnly(draft, place.temper());
+        } else {
+            test = TemperTasks.lay(draft, place.temper());
+        }
         draft.part("");
         return test;
     }

@@ -76,9 +76,7 @@ final class Turns {
             draft.turn(i + 1, many);
             if (i > 0) {
                 draft.notBefore(draft.last());
-                if (place.bowl() == Workplace.BowlIs.TEMPERED_FOR_IT) {
-                    topUp(draft, needs, needs.turns().get(i - 1), place.temper());
-                }
+                topUp(draft, needs, needs.turns().get(i - 1), place.temper());
             }
             one.accept(needs.turns().get(i));
         }

@@ -187,6 +187,29 @@ class TurnsTest {
                 .isCloseTo(bowlG + 40 * capped.masses().cap().value(), within(1e-6));
     }
 
+    /** A bowl that stood in temper for the first turn is topped up and tempered for the next. */
+    @Test
+    void aBowlInTemperIsThatOfTheFirstTurnOnly() {
+        final Materials needs = needs(2, 50);
+        final Workplace made = Samples.workplace(needs);
+        final Workplace inTemper =
+                new Workplace(
+                        made.tempering(),
+                        made.room(),
+                        made.cabinetC(),
+                        made.heat(),
+                        made.fillings(),
+                        Workplace.BowlIs.IN_TEMPER,
+                        made.dark(),
+                        made.casting(),
+                        made.dipping(),
+                        made.bowls());
+        final List<Task> tasks = needs.piece().process(needs, inTemper).tasks();
+        assertThat(tasks.stream().filter(t -> t.kind() == TaskKind.MELT)).hasSize(2);
+        assertThat(tasks.stream().filter(t -> t.title().equals("Top up the bowl"))).hasSize(2);
+        assertThat(tasks.stream().filter(t -> t.kind() == TaskKind.TEST)).hasSize(3);
+    }
+
     @Test
     void enoughMouldsAreOneTurn() {
         assertThat(tasks(needs(5, 50))).noneMatch(t -> t.part().contains("turn"));
