@@ -1,10 +1,6 @@
 package palintone.core;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -51,8 +47,7 @@ class PracticeAtTheBenchTest {
     private static final BowlAt BOWL =
             new BowlAt(Samples.dark(), FluidityClass.MEDIUM, 31.5, new Crystals(0.04, 0));
 
-    private final List<String> table = new ArrayList<>();
-    private final List<String> outside = new ArrayList<>();
+    private final PracticeTable table = new PracticeTable();
 
     private void row(
             final String what,
@@ -60,12 +55,7 @@ class PracticeAtTheBenchTest {
             final double from,
             final double to,
             final double is) {
-        table.add(
-                String.format(
-                        Locale.ROOT, "%-62s %8.3g to %8.3g %8.3g %s", what, from, to, is, unit));
-        if (!(is >= from && is <= to)) {
-            outside.add(what + " is " + is);
-        }
+        table.row(what, unit, from, to, is);
     }
 
     private static Composition fat(final double percent) {
@@ -240,8 +230,6 @@ class PracticeAtTheBenchTest {
         sugar();
         bagAndFork();
         figures();
-        System.out.println("Bench: practice from, to; computed\n" + String.join("\n", table));
-        assertThat(table).hasSizeGreaterThanOrEqualTo(24);
-        assertThat(outside).isEmpty();
+        table.holds("Bench", 24);
     }
 }

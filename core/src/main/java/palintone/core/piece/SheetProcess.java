@@ -167,27 +167,50 @@ final class SheetProcess {
 
     /** Set so far that the next does not run into it, not so far that the two part. */
     private After onFilm(final int pattern) {
-        final Sheet film = film(place.room().temperatureC());
+        final Sheet inRoom = film(place.room().temperatureC());
+        // Where it never sets in this room, the cabinet sets it.
+        final boolean here = inRoom.cutFromS() < HOUR_S;
+        final Sheet film = here ? inRoom : film(place.cabinetC());
         final double from = Math.min(HOUR_S, film.cutFromS());
         final double until = Math.max(from + 60, Math.min(2 * HOUR_S, film.peelsS()));
-        draft.task(TaskKind.WAIT)
-                .after(After.straight(pattern))
-                .say(
+        final int waited =
+                stands(
+                        pattern,
                         Sentence.of(
-                                        "Leave it until it is dull and takes no print of a glove: from"
-                                                + " {from}, until {until}. Wetter the two run into"
-                                                + " each other, later they come apart.")
-                                .with("from", from / 60, Unit.MINUTE)
-                                .with("until", until / 60, Unit.MINUTE))
-                .clock(new Clock((int) (from * 0.6), (int) Math.max(1, from), (int) until))
-                .handsOn(0.1)
-                .source(Sheet.SOURCE)
-                .done();
-        return After.straight(draft.last())
+                                        here
+                                                ? "Leave it until it is dull and takes no print of a"
+                                                        + " glove: from {from}, until {until}. Wetter"
+                                                        + " the two run into each other, later they"
+                                                        + " come apart."
+                                                : "In this room it does not set: into the cabinet at"
+                                                        + " {cold} until it is dull and takes no print"
+                                                        + " of a glove: from {from}, until {until}.")
+                                .with("cold", place.cabinetC(), Unit.CELSIUS),
+                        from,
+                        until);
+        return After.straight(waited)
                 .within(
                         (int) Math.max(60, until - from),
                         "The film has drawn in: what is spread on it now comes off it. Scrape it"
                                 + " off and spread it anew.");
+    }
+
+    /**
+     * A wait with an end, by heat and crystals of a sheet.
+     *
+     * @return number of its task
+     */
+    private int stands(
+            final int after, final Sentence say, final double fromS, final double untilS) {
+        return draft.task(TaskKind.WAIT)
+                .after(After.straight(after))
+                .say(
+                        say.with("from", fromS / 60, Unit.MINUTE)
+                                .with("until", untilS / 60, Unit.MINUTE))
+                .clock(new Clock((int) (fromS * 0.6), (int) Math.max(1, fromS), (int) untilS))
+                .handsOn(0.1)
+                .source(Sheet.SOURCE)
+                .done();
     }
 
     private After onPattern() {
@@ -249,20 +272,14 @@ final class SheetProcess {
     private void cut(final int before) {
         final double from = Math.min(HOUR_S, sheet.cutFromS());
         final double until = Math.max(from + 30, Math.min(2 * HOUR_S, sheet.cutUntilS()));
-        draft.task(TaskKind.WAIT)
-                .after(After.straight(before))
-                .say(
+        final int waited =
+                stands(
+                        before,
                         Sentence.of(
-                                        "Leave it until it no longer runs back under a blade: from"
-                                                + " {from} after spreading, until {until}. After that"
-                                                + " it breaks.")
-                                .with("from", from / 60, Unit.MINUTE)
-                                .with("until", until / 60, Unit.MINUTE))
-                .clock(new Clock((int) (from * 0.6), (int) Math.max(1, from), (int) until))
-                .handsOn(0.1)
-                .source(Sheet.SOURCE)
-                .done();
-        final int waited = draft.last();
+                                "Leave it until it no longer runs back under a blade: from {from}"
+                                        + " after spreading, until {until}. After that it breaks."),
+                        from,
+                        until);
         draft.task(TaskKind.CUT)
                 .after(
                         After.straight(waited)

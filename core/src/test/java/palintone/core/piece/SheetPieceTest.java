@@ -13,6 +13,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.Figure;
+import palintone.core.heat.RoomAir;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Portion;
@@ -134,6 +135,32 @@ class SheetPieceTest {
                         .findFirst()
                         .orElseThrow();
         assertThat(drawn.measure().orElseThrow().value()).isCloseTo(0.9, within(1e-9));
+    }
+
+    /**
+     * Where a film never sets in the room, it is sent into the cabinet and not left for an hour.
+     */
+    @Test
+    void aFilmThatDoesNotSetInTheRoomGoesIntoTheCabinet() {
+        final SheetPiece film = layered(3, 0.3, SheetPiece.Pattern.FILM);
+        final Materials needs =
+                film.materials(film.batchOf(Optional.of(1), Optional.empty()), HABITS);
+        final Workplace made = Samples.workplace(needs);
+        final Workplace warm =
+                new Workplace(
+                        made.tempering(),
+                        new RoomAir(31, 40),
+                        made.cabinetC(),
+                        made.heat(),
+                        made.fillings(),
+                        made.bowl(),
+                        made.dark(),
+                        made.casting(),
+                        made.dipping(),
+                        made.bowls());
+        final Task wait = of(film.process(needs, warm).tasks(), TaskKind.WAIT);
+        assertThat(wait.say().template()).contains("into the cabinet");
+        assertThat(wait.say().values().get("from").value()).isLessThan(30);
     }
 
     /** Half of what is combed through goes back: twice as much is spread, as much stays. */
