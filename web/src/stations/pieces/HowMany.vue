@@ -87,12 +87,9 @@ function change(to: 'moulds' | 'pieces') {
               mouldsOwned: needs.mouldsOwned,
               turns: needs.turns,
             })
-          : $t(
-              'You have {mouldsOwned}: make it several batches, they are too many turns for one.',
-              {
-                mouldsOwned: needs.mouldsOwned,
-              },
-            )
+          : $t('You have {mouldsOwned}: make it several batches, one after the other.', {
+              mouldsOwned: needs.mouldsOwned,
+            })
       }}</b>
     </p>
   </div>

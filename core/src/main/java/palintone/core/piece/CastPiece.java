@@ -19,6 +19,14 @@ public sealed interface CastPiece extends TemperedPiece permits ShelledPiece, So
         return 1;
     }
 
+    /**
+     * Whether its bowl can be topped up for another turn: not where what is stirred into it stays
+     * in what is left.
+     */
+    default boolean inTurns() {
+        return true;
+    }
+
     @Override
     default int atOnce() {
         return mould().usable() / cavitiesEach();

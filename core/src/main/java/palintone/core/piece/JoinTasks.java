@@ -88,8 +88,8 @@ final class JoinTasks {
         }
         return Sentence.of(
                         "Let the joined figure stand untouched for an hour, in the cold room rather"
-                                + " than the cabinet: its seam bears being lifted from {holds} on, and"
-                                + " work at it an hour later."
+                                + " than the cabinet: its seam bears being lifted from {holds} on;"
+                                + " work at it waits for the hour."
                                 + (how == HollowFigure.Joining.CHOCOLATE
                                         ? " Then out of its cavity, and trim the seam with a warm"
                                                 + " blade."

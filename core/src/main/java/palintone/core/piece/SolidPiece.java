@@ -115,6 +115,11 @@ public record SolidPiece(
     }
 
     @Override
+    public boolean inTurns() {
+        return inclusions.stream().noneMatch(i -> i.placing() == Inclusion.Placing.STIRRED_IN);
+    }
+
+    @Override
     public Process process(final Materials needs, final Workplace place) {
         return SolidProcess.lay(this, needs, place);
     }

@@ -9,6 +9,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
 import palintone.core.process.Amount;
+import palintone.core.process.Cautions;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
@@ -34,7 +35,7 @@ final class Turns {
     static List<BatchSize> of(final CastPiece piece, final BatchSize size) {
         final int owned = piece.mould().owned();
         final int moulds = size.moulds();
-        if (moulds <= owned || moulds > owned * MOST) {
+        if (!piece.inTurns() || moulds <= owned || moulds > owned * MOST) {
             return List.of(size);
         }
         final int full = owned * size.cavitiesPerMould();
@@ -94,25 +95,36 @@ final class Turns {
         final double meltedG = bowlG - seedG(curve);
         final double moreG = meltedG - leftG;
         final ProcessDraft.TaskDraft task = draft.task(TaskKind.WEIGH_OUT).title("Top up the bowl");
+        final Sentence say;
         if (moreG >= 0) {
-            task.say(
-                            Sentence.of(
-                                            "The bowl still holds {left}: put {more} of fresh"
-                                                    + " couverture to it. It is melted and tempered"
-                                                    + " again for this turn.")
-                                    .with("left", leftG, Unit.GRAM)
-                                    .with("more", moreG, Unit.GRAM))
-                    .amount(Amount.ADDS, moreG);
+            say =
+                    Sentence.of(
+                                    "The bowl still holds {left}: put {more} of fresh couverture to it."
+                                            + " It is melted and tempered again for this turn.")
+                            .with("left", leftG, Unit.GRAM)
+                            .with("more", moreG, Unit.GRAM);
+            task.amount(Amount.ADDS, moreG);
         } else {
-            task.say(
-                            Sentence.of(
-                                            "The bowl still holds {left}: take {aside} out, let it set"
-                                                    + " and chop it, it is seed for this turn. The"
-                                                    + " rest is melted and tempered again.")
-                                    .with("left", leftG, Unit.GRAM)
-                                    .with("aside", -moreG, Unit.GRAM))
-                    .amount(Amount.TAKES, -moreG);
+            say =
+                    Sentence.of(
+                                    "The bowl still holds {left}: take {aside} out, let it set and"
+                                            + " chop it, it is seed for this turn. The rest is melted"
+                                            + " and tempered again.")
+                            .with("left", leftG, Unit.GRAM)
+                            .with("aside", -moreG, Unit.GRAM);
+            task.amount(Amount.TAKES, -moreG);
         }
+        // Hours go by until the next moulds are filled.
+        final boolean cold =
+                needs.fillings().stream().anyMatch(need -> need.figures().life().keepCold());
+        task.say(
+                        cold
+                                ? say.and(
+                                        Sentence.of(
+                                                "What is left of the filling goes back into the cold"
+                                                        + " until these moulds are filled."))
+                                : say)
+                .caution(cold ? Cautions.COLD_FILLING : "");
         draft.notBefore(task.occupies(Occupies.BOWL).source(PRACTICE).done());
     }
 

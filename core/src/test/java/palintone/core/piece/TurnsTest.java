@@ -13,6 +13,8 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.figure.Figure;
+import palintone.core.filling.Filling;
+import palintone.core.filling.Kitchen;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
@@ -208,6 +210,60 @@ class TurnsTest {
         assertThat(tasks.stream().filter(t -> t.kind() == TaskKind.MELT)).hasSize(2);
         assertThat(tasks.stream().filter(t -> t.title().equals("Top up the bowl"))).hasSize(2);
         assertThat(tasks.stream().filter(t -> t.kind() == TaskKind.TEST)).hasSize(3);
+    }
+
+    /**
+     * Hours lie between two turns: what must be kept cold is sent back there, what need not is not.
+     */
+    @Test
+    void aColdFillingGoesBackIntoTheColdBetweenTheTurns() {
+        final boolean cold = needs(2, 50).fillings().get(0).figures().life().keepCold();
+        for (final Task task : tasks(needs(2, 50))) {
+            if (task.title().equals("Top up the bowl")) {
+                assertThat(task.say().template().contains("back into the cold")).isEqualTo(cold);
+                assertThat(task.caution().isPresent()).isEqualTo(cold);
+            }
+        }
+        final MouldedPiece paste =
+                new MouldedPiece(
+                        "p",
+                        "P",
+                        piece(2).mould(),
+                        Samples.dark(),
+                        1.6,
+                        2,
+                        List.of(
+                                new FillingLayer(
+                                        Filling.stirred(
+                                                "paste",
+                                                "Paste",
+                                                List.of(Kitchen.grams(Kitchen.NUT_PASTE, 200))),
+                                        1)),
+                        Optional.empty());
+        assertThat(cold).isTrue();
+        assertThat(tasks(paste.materials(BatchSize.ofPieces(50, 10), HABITS)))
+                .noneMatch(t -> t.say().template().contains("back into the cold"));
+    }
+
+    /**
+     * Nuts stirred into a bowl stay in what is left of it: it is not topped up for another turn.
+     */
+    @Test
+    void aBowlWithNutsInItIsNotCastInTurns() {
+        for (final Inclusion.Placing placing :
+                List.of(Inclusion.Placing.STIRRED_IN, Inclusion.Placing.ON_THE_BACK)) {
+            final SolidPiece bar =
+                    new SolidPiece(
+                            "b",
+                            "B",
+                            piece(2).mould(),
+                            Samples.dark(),
+                            List.of(new Inclusion(Samples.GLUCOSE_SYRUP, 0.3, placing)),
+                            Optional.empty(),
+                            Optional.empty());
+            assertThat(bar.materials(BatchSize.ofPieces(50, 10), HABITS).turns().isEmpty())
+                    .isEqualTo(placing == Inclusion.Placing.STIRRED_IN);
+        }
     }
 
     @Test
