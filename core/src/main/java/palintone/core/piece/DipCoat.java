@@ -45,9 +45,9 @@ public record DipCoat(double mm, boolean twice, double share, Optional<SecondDip
         return new DipCoat(mm, twice, share, then.map(second -> second.withMm(other)));
     }
 
-    /** Share of the piece that chocolate closes, 0.2 to 1. */
-    public double covered() {
-        return then.map(second -> second.covered(share)).orElse(share);
+    /** Whether chocolate closes all of it: two coats that only meet leave a seam. */
+    public boolean closed() {
+        return share >= 1 || then.filter(second -> second.closes(share)).isPresent();
     }
 
     /** Of the first of two coats, mm; 0 where there is one. */

@@ -319,7 +319,7 @@ public record DippedPiece(
         if (centre.neverFirm()) {
             remarks.add(Sentence.of(NEVER_FIRM));
         }
-        if (coat.covered() < 1) {
+        if (!coat.closed()) {
             remarks.add(
                     Sentence.of(
                             "Dipped in part, its centre lies open: it dries and takes on smells"

@@ -13,6 +13,9 @@ import palintone.core.temper.Couverture;
  */
 public record SecondDip(Couverture couverture, double mm, double share, End end) {
 
+    /** So much of the height must lie on the first coat, or there is a gap; ours, to be safe. */
+    private static final double SEAM = 0.05;
+
     /** Which end of a piece goes in. */
     public enum End {
         BELOW("its lower part"),
@@ -48,9 +51,10 @@ public record SecondDip(Couverture couverture, double mm, double share, End end)
                 : Math.max(0, Math.min(1, firstShare + share - 1));
     }
 
-    /** Share of the piece that one of the two covers, 0.2 to 1. */
-    double covered(final double firstShare) {
-        return Math.min(1, firstShare + share - overFirst(firstShare));
+    /** Whether nothing lies open between this and a first coat that reaches so far up. */
+    boolean closes(final double firstShare) {
+        final double over = overFirst(firstShare);
+        return over >= SEAM && firstShare + share - over >= 1;
     }
 
     /** Whether what is laid on the piece lies on this coat. */

@@ -159,7 +159,12 @@ class SecondDipTest {
 
     @Test
     void coveredFromBothEndsItIsClosed() {
+        assertThat(ball(0.5, milk(1, 0.6, SecondDip.End.TOP)).remarks())
+                .noneMatch(r -> r.template().startsWith("Dipped in part"));
+        // Edge to edge is no seal.
         assertThat(ball(0.5, milk(1, 0.5, SecondDip.End.TOP)).remarks())
+                .anyMatch(r -> r.template().startsWith("Dipped in part"));
+        assertThat(ball(0.5, milk(1, 1, SecondDip.End.BELOW)).remarks())
                 .noneMatch(r -> r.template().startsWith("Dipped in part"));
         assertThat(ball(0.5, milk(1, 0.4, SecondDip.End.TOP)).remarks())
                 .anyMatch(r -> r.template().startsWith("Dipped in part"));
