@@ -54,7 +54,7 @@ public record SecondDip(Couverture couverture, double mm, double share, End end)
     /** Whether nothing lies open between this and a first coat that reaches so far up. */
     boolean closes(final double firstShare) {
         final double over = overFirst(firstShare);
-        return over >= SEAM && firstShare + share - over >= 1;
+        return over >= SEAM && firstShare + share - over > 1 - 1e-9;
     }
 
     /** Whether what is laid on the piece lies on this coat. */
