@@ -320,6 +320,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/temper/hard-bowl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A bowl that has gone hard: gently, or anew. */
+        post: operations["temperHardBowl"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/curves": {
         parameters: {
             query?: never;
@@ -331,6 +348,23 @@ export interface paths {
         put?: never;
         /** Curves for one bowl, one by each method asked for. */
         post: operations["temperCurves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/temper/came-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Couverture that came back from the work, and what may still become of it. */
+        post: operations["temperCameBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2213,7 +2247,7 @@ export interface components {
         /** @description The curve chosen for the bowl, and where it stands on it. */
         PlanView: {
             /** @enum {string} */
-            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE";
             words: string;
             phases: components["schemas"]["PhaseView"][];
             path: components["schemas"]["PathView"];
@@ -2246,7 +2280,7 @@ export interface components {
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
             /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE" | null;
             probe?: string | null;
             /** @enum {string} */
             source: "LIVE" | "SIMULATED" | "FILE";
@@ -3256,7 +3290,7 @@ export interface components {
              * @description the usual way of tempering; a third of seed where a file of before does not say
              * @enum {string|null}
              */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE" | null;
             /** Format: int32 */
             mouldsInRotation: number;
             /** Format: double */
@@ -3322,6 +3356,16 @@ export interface components {
             kettleW: number;
             /** @enum {string} */
             vessel: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER";
+            /**
+             * @description what a bowl is melted with; left out, it stays as it was
+             * @enum {string|null}
+             */
+            meltBy?: "BURSTS" | "HEAT_GUN" | "WATER_BATH" | "OVEN" | null;
+            /**
+             * Format: double
+             * @description °C of the water or oven, W of the heat gun; left out where there is none
+             */
+            meltAt?: number | null;
         };
         /** @description A thermometer: how far it may be off, and whether it reads the surface only. */
         ThermometerView: {
@@ -3653,13 +3697,42 @@ export interface components {
             step: number;
             what: string;
         };
+        /** @description A bowl that has gone hard in the room. */
+        HardBowlRequest: {
+            couverture: string;
+            /** Format: double */
+            massG: number;
+            /** @enum {string|null} */
+            vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
+            /**
+             * @description how it has set
+             * @enum {string}
+             */
+            looks: "EVEN" | "DULL" | "BLOOMED";
+        };
+        /** @description A bowl gone hard: warmed gently, or melted out and tempered anew. */
+        HardBowlView: {
+            say: components["schemas"]["SentenceView"];
+            caution: components["schemas"]["SentenceView"];
+            /** @description left out where it set in a bad form */
+            gently?: components["schemas"]["WayView"];
+            anew: components["schemas"]["WayView"];
+        };
+        /** @description One of the two ways. */
+        WayView: {
+            words: string;
+            ready: components["schemas"]["FigureView"];
+            handsOn: components["schemas"]["FigureView"];
+            stable: components["schemas"]["FigureView"];
+            thickness: components["schemas"]["FigureView"];
+        };
         /** @description A bowl to be planned. What is left out comes from House rules. */
         CurveRequest: {
             couverture: string;
             /** Format: double */
             massG: number;
             /** @description one, or several side by side */
-            methods: ("TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE")[];
+            methods: ("TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE")[];
             /** @enum {string|null} */
             fluidity?: "VERY_THICK" | "THICK" | "MEDIUM" | "THIN" | "VERY_THIN" | null;
             /**
@@ -3680,11 +3753,26 @@ export interface components {
             stoneC?: number | null;
             /** Format: double */
             bathC?: number | null;
+            /**
+             * Format: double
+             * @description water of the cold bath
+             */
+            bathG?: number | null;
+            /**
+             * @description what it is melted with
+             * @enum {string|null}
+             */
+            meltBy?: "BURSTS" | "HEAT_GUN" | "WATER_BATH" | "OVEN" | null;
+            /**
+             * Format: double
+             * @description °C of water or oven, W of a heat gun
+             */
+            meltAt?: number | null;
         };
         /** @description A planned curve, ready to be drawn and read. */
         CurveView: {
             /** @enum {string} */
-            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE";
             words: string;
             phases: components["schemas"]["PhaseView"][];
             path: components["schemas"]["PathView"];
@@ -3700,6 +3788,58 @@ export interface components {
             /** @enum {string} */
             verdict: "NOT_MELTED" | "NONE" | "UNDER" | "IN_TEMPER" | "OVER" | "LOST";
             verdictWords: string;
+        };
+        /** @description Couverture that came back from the work. */
+        CameBackRequest: {
+            couverture: string;
+            /**
+             * Format: double
+             * @description of all of it, what got in included
+             */
+            massG: number;
+            /**
+             * Format: int32
+             * @description how often it was melted
+             */
+            meltings: number;
+            /** @description what got into it */
+            met?: components["schemas"]["Met"][] | null;
+        };
+        /** @description One thing that got into it: an ingredient of the larder or a filling of the books. */
+        Met: {
+            ingredient?: string | null;
+            filling?: string | null;
+            /**
+             * Format: double
+             * @description of it
+             */
+            grams: number;
+        };
+        /** @description What may still become of it. */
+        CameBackView: {
+            jobs: components["schemas"]["JobView"][];
+            water: components["schemas"]["FigureView"];
+            firm: components["schemas"]["FigureView"];
+            says: components["schemas"]["SentenceView"][];
+            /** @description all it holds now */
+            allergens: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @description those it did not hold before */
+            brought: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+        };
+        /** @description One job. */
+        JobView: {
+            /** @enum {string} */
+            job: "SHELLS" | "DIPPING" | "FIGURES" | "DETAILS" | "GANACHE" | "KEEPS_SHAPE";
+            words: string;
+            /**
+             * @description in words
+             * @enum {string}
+             */
+            answer: "FIT" | "NEAR" | "NOT";
+            says: string;
+            /** @description whether it must be tempered for it */
+            tempered: boolean;
+            why: components["schemas"]["SentenceView"];
         };
         /** @description A bowl as a screen begins it. */
         BowlDraft: {
@@ -3717,7 +3857,7 @@ export interface components {
             /** @enum {string|null} */
             vessel?: "STEEL_BOWL" | "GLASS_BOWL" | "PLASTIC_BOWL" | "MELTER" | null;
             /** @enum {string|null} */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE" | null;
             /**
              * @description where dark is worked in this bowl; as the house has it where left out
              * @enum {string|null}
@@ -3780,6 +3920,23 @@ export interface components {
              * @description what is wanted or done, in the unit the question names
              */
             value: number;
+            /**
+             * Format: double
+             * @description of the cold bath; left out, that of the house, as the next three
+             */
+            bathC?: number | null;
+            /** Format: double */
+            bathG?: number | null;
+            /**
+             * @description what heats it
+             * @enum {string|null}
+             */
+            meltBy?: "BURSTS" | "HEAT_GUN" | "WATER_BATH" | "OVEN" | null;
+            /**
+             * Format: double
+             * @description °C of water or oven, W of a heat gun
+             */
+            meltAt?: number | null;
         };
         /** @description A shell to be cast. */
         CastRequest: {
@@ -5583,21 +5740,6 @@ export interface components {
             /** @description the largest that melts through in three minutes in a bowl at 45 °C */
             asSeed: components["schemas"]["FigureView"];
         };
-        /** @description One job. */
-        JobView: {
-            /** @enum {string} */
-            job: "SHELLS" | "DIPPING" | "FIGURES" | "DETAILS" | "GANACHE" | "KEEPS_SHAPE";
-            words: string;
-            /**
-             * @description in words
-             * @enum {string}
-             */
-            answer: "FIT" | "NEAR" | "NOT";
-            says: string;
-            /** @description whether it must be tempered for it */
-            tempered: boolean;
-            why: components["schemas"]["SentenceView"];
-        };
         /** @description What follows from its parts. */
         MixtureView: {
             gramsPer100: {
@@ -6314,7 +6456,7 @@ export interface components {
              * @description of tempering; the usual one of the house where it is not said
              * @enum {string|null}
              */
-            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE" | null;
+            method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE" | null;
             /**
              * @description made with it, or standing ready
              * @enum {string|null}
@@ -6679,7 +6821,7 @@ export interface components {
         /** @description How its bowl is brought into temper. */
         TemperView: {
             /** @enum {string} */
-            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+            method: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE";
             words: string;
             /** Format: double */
             choppedG: number;
@@ -8904,6 +9046,57 @@ export interface operations {
             };
         };
     };
+    temperHardBowl: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HardBowlRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardBowlView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     temperCurves: {
         parameters: {
             query?: never;
@@ -8937,6 +9130,57 @@ export interface operations {
             };
             /** @description Changed meanwhile, taken, or not possible now */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    temperCameBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CameBackRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CameBackView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12992,7 +13236,7 @@ export interface operations {
             query?: {
                 moulds?: number;
                 pieces?: number;
-                method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "KEEP_TEMPER" | "KETTLE";
+                method?: "TABLING" | "SEED_THIRD" | "SEED_FEW" | "SEED_UNDERCOOL" | "COLD_BATH" | "COLD_BATH_QUICK" | "KEEP_TEMPER" | "KETTLE";
                 fillings?: "MADE_WITH_IT" | "READY";
                 bowl?: "TEMPERED_FOR_IT" | "IN_TEMPER";
             };

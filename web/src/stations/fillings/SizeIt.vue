@@ -246,9 +246,11 @@ onMounted(() => {
               sentence(sheet.life.verdict, taste)
             }}</template>
             {{
-              $t('Contains {allergens}.', {
-                allergens: allergenList(sheet?.allergens) || $t('no allergens named'),
-              })
+              sheet
+                ? $t('Contains {allergens}.', {
+                    allergens: allergenList(sheet.allergens) || $t('no allergens named'),
+                  })
+                : $t('Its allergens are not here yet: print it again in a moment.')
             }}
           </p>
           <p v-for="c in sheet?.cautions" :key="c.template">{{ sentence(c, taste) }}</p>

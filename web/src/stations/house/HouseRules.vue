@@ -11,6 +11,8 @@ import type { FieldWords } from '@/parts/twoStates'
 import TwoStates from '@/parts/TwoStates.vue'
 import { number, quantity } from '@/parts/units'
 import { useWriting } from '@/parts/writing'
+import MeltBy from '@/parts/MeltBy.vue'
+import type { MeltKind } from '@/parts/meltBy'
 import { VESSELS } from '@/stations/temper/methods'
 import ChoiceRow from './ChoiceRow.vue'
 import ToolLists, { type Tools } from './ToolLists.vue'
@@ -60,6 +62,15 @@ const colourPractice = computed<NonNullable<HouseDraft['colourPractice']>>({
 const tools = computed<Tools>({
   get: () => draft.value as Tools,
   set: (to) => Object.assign(draft.value, to),
+})
+
+const meltBy = computed<MeltKind>({
+  get: () => draft.value.tempering?.meltBy ?? 'BURSTS',
+  set: (to) => Object.assign(draft.value.tempering!, { meltBy: to }),
+})
+const meltAt = computed<number | null>({
+  get: () => draft.value.tempering?.meltAt ?? null,
+  set: (to) => Object.assign(draft.value.tempering!, { meltAt: to }),
 })
 
 /** Every place whose day there is, and the one of the house, whatever this browser knows. */
@@ -169,6 +180,11 @@ const FIELDS = [
           ],
           ['COLD_BATH', $t('a cold bath'), $t('Needs no seed; water stands beside chocolate.')],
           [
+            'COLD_BATH_QUICK',
+            $t('a cold bath, up at once'),
+            $t('Quicker, to 26 or 27 °C only; held there until there is seed enough.'),
+          ],
+          [
             'KEEP_TEMPER',
             $t('a gentle melt'),
             $t('For small bowls of tempered couverture, never melted out.'),
@@ -221,6 +237,7 @@ const FIELDS = [
         <NumberField v-model="draft.tempering.bathC" :label="$t('Cold bath')" unit="CELSIUS" />
         <NumberField v-model="draft.tempering.bathG" :label="$t('Water in it')" unit="GRAM" />
         <NumberField v-model="draft.tempering.kettleW" :label="$t('Melting kettle')" unit="WATT" />
+        <MeltBy v-model:kind="meltBy" v-model:at="meltAt" />
         <v-select
           v-model="draft.tempering.vessel"
           :label="$t('Usual vessel')"

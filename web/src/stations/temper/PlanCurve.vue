@@ -16,7 +16,10 @@ import { inTaste, quantity } from '@/parts/units'
 import BeginBowl from './BeginBowl.vue'
 import TemperCalculator from './TemperCalculator.vue'
 import CurveSteps from './CurveSteps.vue'
-import { FLUIDITIES, METHODS, VESSELS } from './methods'
+import HardBowl from './HardBowl.vue'
+import MeltBy from '@/parts/MeltBy.vue'
+import type { MeltKind } from '@/parts/meltBy'
+import { FLUIDITIES, inWater, METHODS, VESSELS } from './methods'
 
 const { house, taste } = useHouse()
 const { all, trouble, load } = useLarder()
@@ -32,7 +35,14 @@ const wish = useStorage('palintone.temper.wish', {
   beside: '' as Method | '',
   share: null as number | null,
   roomC: null as number | null,
+  meltBy: (house.value?.rules.tempering?.meltBy ?? 'BURSTS') as MeltKind,
+  meltAt: (house.value?.rules.tempering?.meltAt ?? null) as number | null,
+  bathC: null as number | null,
+  bathG: null as number | null,
 })
+/** What an older visit has not kept. */
+wish.value.meltBy ??= 'BURSTS'
+const wet = computed(() => inWater(wish.value.method) || inWater(wish.value.beside))
 const curves = ref<Curve[]>([])
 const refused = ref('')
 const shown = ref(0)
@@ -45,6 +55,11 @@ const shareName = computed(() =>
       ? t('Share of seed')
       : '',
 )
+/** A kettle heats itself, and a gentle melt never melts out. */
+const melts = computed(() => {
+  const alone = (m: Method | '') => m === 'KETTLE' || m === 'KEEP_TEMPER' || m === ''
+  return !alone(wish.value.method) || !alone(wish.value.beside)
+})
 const curve = computed(() => curves.value[shown.value] ?? curves.value[0])
 /** An empty house: there is nothing to temper, and the way on is the Larder. */
 const bare = ref(false)
@@ -65,6 +80,10 @@ const plan = useDebounceFn(async () => {
           vessel: w.vessel,
           sharePercent: shareName.value && !w.beside ? w.share : null,
           roomC: w.roomC,
+          meltBy: w.meltBy,
+          meltAt: w.meltAt,
+          bathC: wet.value ? w.bathC : null,
+          bathG: wet.value ? w.bathG : null,
         },
       }),
     )
@@ -171,6 +190,19 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
         :label="$t('{shareName} (practice if empty)', { shareName })"
         unit="PERCENT"
       />
+      <template v-if="wet">
+        <NumberField
+          v-model="wish.bathC"
+          :label="$t('Cold bath (House rules if empty)')"
+          unit="CELSIUS"
+        />
+        <NumberField
+          v-model="wish.bathG"
+          :label="$t('Water in it (House rules if empty)')"
+          unit="GRAM"
+        />
+      </template>
+      <MeltBy v-if="melts" v-model:kind="wish.meltBy" v-model:at="wish.meltAt" />
       <v-select
         v-model="wish.vessel"
         :label="$t('Vessel')"
@@ -243,6 +275,7 @@ const template = computed<Omit<BowlDraft, 'id' | 'simulated' | 'probe'>>(() => (
       </template>
       <p v-else-if="!refused" class="quiet">{{ $t('Working it out …') }}</p>
       <TemperCalculator :couverture="wish.couverture" :mass-g="wish.massG" :vessel="wish.vessel" />
+      <HardBowl :couverture="wish.couverture" :mass-g="wish.massG" :vessel="wish.vessel" />
     </section>
 
     <BeginBowl

@@ -18,6 +18,7 @@ import { everyPage } from '@/parts/everyPage'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, sentence } from '@/parts/units'
+import CameBack from './CameBack.vue'
 
 const { taste } = useHouse()
 const { all, load } = useLarder()
@@ -162,6 +163,7 @@ onMounted(async () => {
         </p>
       </template>
     </section>
+    <CameBack class="wide" />
     <section class="wide">
       <h2>{{ $t('Gone wrong: what can still be done') }}</h2>
       <div class="pick" role="group" :aria-label="$t('What has happened')">

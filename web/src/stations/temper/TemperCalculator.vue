@@ -1,12 +1,14 @@
 <script setup lang="ts">
 // Small questions at the bowl, each one asked either way round.
 import { t } from '@/words'
-import { computed, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { api, ask, words, type Figure, type Question, type Sentence, type Unit } from '@/api/client'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import { inTaste, sentence } from '@/parts/units'
+import MeltBy from '@/parts/MeltBy.vue'
+import type { MeltKind } from '@/parts/meltBy'
 import type { VESSELS } from './methods'
 
 const props = defineProps<{
@@ -101,6 +103,21 @@ const QUESTIONS: Ask[] = [
 ]
 const chosen = ref<Question | SeedAsk>('HEAT_FOR_TEMPERATURE')
 const question = computed(() => QUESTIONS.find((q) => q.id === chosen.value)!)
+const heats = computed(
+  () => chosen.value === 'HEAT_FOR_TEMPERATURE' || chosen.value === 'TEMPERATURE_AFTER_HEAT',
+)
+const cools = computed(
+  () => chosen.value === 'BATH_FOR_TEMPERATURE' || chosen.value === 'TEMPERATURE_AFTER_BATH',
+)
+const melting = reactive({ kind: 'BURSTS' as MeltKind, at: null as number | null })
+const bath = reactive({ c: null as number | null, g: null as number | null })
+/** Heat that takes its time is asked in minutes. */
+const unit = computed<Unit>(() =>
+  chosen.value === 'TEMPERATURE_AFTER_HEAT' &&
+  (melting.kind === 'WATER_BATH' || melting.kind === 'OVEN')
+    ? 'MINUTE'
+    : question.value.unit,
+)
 const fromC = ref<number | null>(40)
 const value = ref<number | null>(47)
 const answer = ref<Figure[]>([])
@@ -151,6 +168,8 @@ async function solve() {
           question: chosen.value,
           fromC: fromC.value ?? 0,
           value: value.value,
+          ...(heats.value ? { meltBy: melting.kind, meltAt: melting.at } : {}),
+          ...(cools.value ? { bathC: bath.c, bathG: bath.g } : {}),
         },
       }),
     )
@@ -184,9 +203,22 @@ async function solve() {
         v-if="question.value"
         v-model="value"
         :label="question.value"
-        :unit="question.unit"
+        :unit="unit"
         @enter="solve"
       />
+      <MeltBy v-if="heats" v-model:kind="melting.kind" v-model:at="melting.at" />
+      <template v-if="cools">
+        <NumberField
+          v-model="bath.c"
+          :label="$t('Cold bath (House rules if empty)')"
+          unit="CELSIUS"
+        />
+        <NumberField
+          v-model="bath.g"
+          :label="$t('Water in it (House rules if empty)')"
+          unit="GRAM"
+        />
+      </template>
       <v-btn size="x-large" variant="tonal" type="submit">{{ $t('Answer') }}</v-btn>
     </form>
     <p v-if="refused" class="trouble" role="alert">{{ refused }}</p>
@@ -205,7 +237,7 @@ async function solve() {
 }
 form {
   display: grid;
-  grid-template-columns: 2fr 1fr 1fr auto;
+  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
   gap: 12px;
   margin: 10px 0;
 }

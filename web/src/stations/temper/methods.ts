@@ -8,6 +8,7 @@ export const METHODS: { id: Method; words: string }[] = [
   { id: 'SEED_FEW', words: t('Seed, a few per cent') },
   { id: 'SEED_UNDERCOOL', words: t('Seed, undercool, rewarm') },
   { id: 'COLD_BATH', words: t('Cold bath') },
+  { id: 'COLD_BATH_QUICK', words: t('Cold bath, up at once') },
   { id: 'KEEP_TEMPER', words: t('Gentle melt, temper kept') },
   { id: 'KETTLE', words: t('Melting kettle') },
 ]
@@ -26,3 +27,6 @@ export const FLUIDITIES = [
   { id: 'THIN', words: t('thin: fine shells') },
   { id: 'VERY_THIN', words: t('very thin: spraying') },
 ] as const
+
+/** Whether a bowl stands in cold water by this method. */
+export const inWater = (method: Method | '') => method.startsWith('COLD_BATH')

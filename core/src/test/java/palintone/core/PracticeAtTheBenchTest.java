@@ -31,11 +31,19 @@ import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.temper.ChopSize;
 import palintone.core.temper.CouvertureKind;
+import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.FitFor;
 import palintone.core.temper.HeatSource;
+import palintone.core.temper.TemperTargets;
+import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.CurveOrder;
+import palintone.core.temper.method.Equipment;
 import palintone.core.temper.method.HeatBursts;
+import palintone.core.temper.method.MeltWay;
+import palintone.core.temper.method.TemperCalculator;
+import palintone.core.temper.method.TemperingMethod;
 
 /**
  * What is computed of bowl, bag, fork and pan, beside what makers find (common practice, no
@@ -101,6 +109,47 @@ class PracticeAtTheBenchTest {
                 3,
                 10.01,
                 HeatBursts.atMostS(CouvertureKind.WHITE, oven, 1000, 1.6));
+    }
+
+    /** A bowl of two kilograms in the room of the demo, by what it is heated with. */
+    private void ways() {
+        final TemperCalculator bowl =
+                new TemperCalculator(
+                        new CurveOrder(
+                                Samples.dark(),
+                                FluidityClass.MEDIUM,
+                                TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
+                                1000,
+                                VesselKind.STEEL_BOWL,
+                                TemperingMethod.SEED_THIRD,
+                                21,
+                                new Equipment(
+                                        new HeatSource(800, 0.6), 19, 0.54, 20, 14, 9000, 900),
+                                Optional.empty()));
+        row(
+                "a kilogram melted over water of 60 °C",
+                "min",
+                10,
+                30,
+                first(bowl, MeltWay.Kind.WATER_BATH, 60));
+        row("the same in an oven at 50 °C", "min", 120, 600, first(bowl, MeltWay.Kind.OVEN, 50));
+        row(
+                "the same with a heat gun of 1500 W",
+                "s",
+                240,
+                720,
+                first(bowl, MeltWay.Kind.HEAT_GUN, 1500));
+        row(
+                "the same in a microwave of 800 W, heat alone",
+                "s",
+                120,
+                300,
+                first(bowl, MeltWay.Kind.BURSTS, 0));
+    }
+
+    private static double first(
+            final TemperCalculator bowl, final MeltWay.Kind kind, final double at) {
+        return bowl.heatFor(new MeltWay(kind, at), 21, 46).get(0).value();
     }
 
     private void sugar() {
@@ -227,6 +276,7 @@ class PracticeAtTheBenchTest {
     @Test
     void theBenchDoesAsMakersDo() {
         chocolate();
+        ways();
         sugar();
         bagAndFork();
         figures();

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
@@ -202,8 +203,13 @@ final class Screen implements AutoCloseable {
                 "(document.querySelector('.where b')?.textContent.trim() ?? '')"
                         + " + document.querySelector('.acts .main')?.textContent.trim().slice(0, 5)";
         final Object now = page.evaluate(stands);
-        page.locator(".acts .main").click();
-        page.waitForFunction("now => (" + stands + ") !== now", now);
+        try {
+            page.locator(".acts .main").click();
+            page.waitForFunction("now => (" + stands + ") !== now", now);
+        } catch (final TimeoutError e) {
+            throw new AssertionError(
+                    "at " + page.url() + ": " + page.locator("main").innerText(), e);
+        }
     }
 
     /** One main act after the other, until the Bench shows a step of this name. */

@@ -2,7 +2,6 @@ package palintone.core.filling;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -119,7 +118,7 @@ public record FillingFigures(
                         .filter(i -> i.traits().pricePerKg().isEmpty())
                         .map(Ingredient::name)
                         .toList(),
-                allergens(cooked),
+                cooked.allergens(),
                 FillingCautions.of(cooked),
                 cooked,
                 properties.conditions());
@@ -159,12 +158,6 @@ public record FillingFigures(
 
     private static boolean has(final Cooked cooked, final FunctionalClass nature) {
         return cooked.inIt().stream().anyMatch(i -> i.is(nature));
-    }
-
-    private static Set<Allergen> allergens(final Cooked cooked) {
-        final Set<Allergen> all = EnumSet.noneOf(Allergen.class);
-        cooked.weighed().keySet().forEach(i -> all.addAll(i.allergens()));
-        return all;
     }
 
     /** One quality with its basis. */

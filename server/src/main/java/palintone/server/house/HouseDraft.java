@@ -8,6 +8,7 @@ import java.util.List;
 import palintone.core.casting.ColourPractice;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperingMethod;
 import palintone.core.tool.Cabinet;
 
@@ -63,7 +64,12 @@ public record HouseDraft(
                 : TemperingMethod.SEED_THIRD;
     }
 
-    /** What stands ready for tempering; left out of a file, it stays as it was. */
+    /**
+     * What stands ready for tempering; left out of a file, it stays as it was.
+     *
+     * @param meltBy what a bowl is melted with; left out, it stays as it was
+     * @param meltAt °C of the water or oven, W of the heat gun; left out where there is none
+     */
     public record TemperingView(
             double stoneC,
             double stoneM2,
@@ -71,7 +77,14 @@ public record HouseDraft(
             double bathC,
             double bathG,
             double kettleW,
-            @NotNull VesselKind vessel) {}
+            @NotNull VesselKind vessel,
+            @Nullable MeltWay.Kind meltBy,
+            @Nullable Double meltAt) {
+
+        MeltWay melting() {
+            return new MeltWay(meltBy, meltAt == null ? 0 : meltAt);
+        }
+    }
 
     /**
      * A cold place for moulds.

@@ -33,6 +33,7 @@ import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.HeatSource;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperingMethod;
 import palintone.core.tool.Cabinet;
 import palintone.core.tool.Tools;
@@ -113,6 +114,13 @@ public class HouseEntity {
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private VesselKind vessel;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private MeltWay.Kind meltBy = MeltWay.Kind.BURSTS;
+
+    /** °C of water or oven, W of a heat gun. */
+    private double meltAt;
 
     @ElementCollection
     @CollectionTable(name = "cabinet", joinColumns = @JoinColumn(name = "house_id"))
@@ -313,7 +321,8 @@ public class HouseEntity {
                         draft.stoneMm(),
                         draft.bathC(),
                         draft.bathG(),
-                        draft.kettleW());
+                        draft.kettleW(),
+                        draft.meltBy() == null ? melting() : draft.melting());
         stoneC = checked.stoneC();
         stoneM2 = checked.stoneM2();
         stoneMm = checked.stoneMm();
@@ -321,11 +330,17 @@ public class HouseEntity {
         bathG = checked.bathG();
         kettleW = checked.kettleW();
         vessel = given("vessel", draft.vessel());
+        meltBy = checked.melting().kind();
+        meltAt = checked.melting().setting();
     }
 
     /** What stands ready for tempering. */
     public Equipment equipment() {
-        return new Equipment(heat(), stoneC, stoneM2, stoneMm, bathC, bathG, kettleW);
+        return new Equipment(heat(), stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, melting());
+    }
+
+    private MeltWay melting() {
+        return new MeltWay(meltBy, meltAt);
     }
 
     public VesselKind vessel() {
@@ -334,7 +349,7 @@ public class HouseEntity {
 
     HouseDraft.TemperingView tempering() {
         return new HouseDraft.TemperingView(
-                stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, vessel);
+                stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, vessel, meltBy, meltAt);
     }
 
     private static <T> T given(final String field, final T value) {

@@ -48,7 +48,8 @@ public record FitView(
             boolean tempered,
             SentenceView why) {
 
-        private static JobView of(final FitFor fit) {
+        /** As the core has it. */
+        public static JobView of(final FitFor fit) {
             return new JobView(
                     fit.job(),
                     fit.job().words(),

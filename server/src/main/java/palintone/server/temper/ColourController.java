@@ -1,8 +1,11 @@
 package palintone.server.temper;
 
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,9 +29,14 @@ class ColourController {
     private final LarderService larder;
     private final MouldService moulds;
     private final HouseService houses;
+    private final CameBackService back;
 
     ColourController(
-            final LarderService larder, final MouldService moulds, final HouseService houses) {
+            final LarderService larder,
+            final MouldService moulds,
+            final HouseService houses,
+            final CameBackService back) {
+        this.back = back;
         this.houses = houses;
         this.larder = larder;
         this.moulds = moulds;
@@ -101,6 +109,12 @@ class ColourController {
                 FigureView.of(plan.foreign()),
                 SentenceView.of(plan.say()),
                 plan.cautions().stream().map(SentenceView::of).toList());
+    }
+
+    /** Couverture that came back from the work, and what may still become of it. */
+    @PostMapping("/came-back")
+    CameBackView cameBack(@Valid @RequestBody final CameBackRequest request) {
+        return back.judge(request);
     }
 
     /** What goes wrong in a bowl, by what it looks like. */

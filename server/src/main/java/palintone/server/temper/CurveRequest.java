@@ -6,6 +6,7 @@ import java.util.List;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperingMethod;
 
 /**
@@ -13,6 +14,9 @@ import palintone.core.temper.method.TemperingMethod;
  *
  * @param methods one, or several side by side
  * @param darkWindow where dark is worked in this bowl
+ * @param bathG water of the cold bath
+ * @param meltBy what it is melted with
+ * @param meltAt °C of water or oven, W of a heat gun
  * @param sharePercent poured on the stone or of seed, for a single method that has a share
  */
 public record CurveRequest(
@@ -25,4 +29,13 @@ public record CurveRequest(
         @Nullable Double sharePercent,
         @Nullable Double roomC,
         @Nullable Double stoneC,
-        @Nullable Double bathC) {}
+        @Nullable Double bathC,
+        @Nullable Double bathG,
+        @Nullable MeltWay.Kind meltBy,
+        @Nullable Double meltAt) {
+
+    /** What heats it, where somebody has said. */
+    MeltWay melting(final MeltWay house) {
+        return meltBy == null ? house : new MeltWay(meltBy, meltAt == null ? 0 : meltAt);
+    }
+}

@@ -9,6 +9,7 @@ import palintone.core.temper.TemperTargets;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;
 import palintone.core.temper.method.Equipment;
+import palintone.core.temper.method.HardBowl;
 import palintone.core.temper.method.TemperCalculator;
 import palintone.core.temper.method.TemperingMethod;
 import palintone.server.figure.FigureView;
@@ -42,25 +43,20 @@ public class CurveService {
         if (request.question() == null) {
             throw new OutOfRangeException("question", "missing", "one of the questions");
         }
-        final CurveRequest bowl =
-                new CurveRequest(
-                        request.couverture(),
-                        request.massG(),
-                        List.of(),
-                        null,
-                        null,
-                        request.vessel(),
-                        null,
-                        request.roomC(),
-                        null,
-                        null);
-        return request
-                .answer(
-                        new TemperCalculator(
-                                order(bowl, TemperingMethod.COLD_BATH, houses.house())))
-                .stream()
+        final CurveOrder order = order(request.bowl(), TemperingMethod.COLD_BATH, houses.house());
+        return request.answer(new TemperCalculator(order), order.equipment().melting()).stream()
                 .map(FigureView::of)
                 .toList();
+    }
+
+    /** A bowl gone hard, both ways; anew by the usual method of the house. */
+    public HardBowlView hard(final HardBowlRequest request) {
+        if (request.looks() == null) {
+            throw new OutOfRangeException("how it has set", "missing", "one of the choices");
+        }
+        final HouseEntity house = houses.house();
+        return HardBowlView.of(
+                HardBowl.of(order(request.bowl(), house.method(), house), request.looks()));
     }
 
     private CurveOrder order(
@@ -73,6 +69,10 @@ public class CurveService {
         if (request.bathC() != null) {
             equipment = equipment.withBathC(request.bathC());
         }
+        if (request.bathG() != null) {
+            equipment = equipment.withBathG(request.bathG());
+        }
+        equipment = equipment.withMelting(request.melting(equipment.melting()));
         final boolean shared = request.methods().size() == 1 && request.sharePercent() != null;
         return new CurveOrder(
                 couverture,

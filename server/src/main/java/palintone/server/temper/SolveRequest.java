@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import palintone.core.figure.Figure;
 import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperCalculator;
 
 /**
@@ -12,6 +13,9 @@ import palintone.core.temper.method.TemperCalculator;
  *
  * @param fromC where it stands
  * @param value what is wanted or done, in the unit the question names
+ * @param bathC of the cold bath; left out, that of the house, as the next three
+ * @param meltBy what heats it
+ * @param meltAt °C of water or oven, W of a heat gun
  */
 public record SolveRequest(
         @NotNull String couverture,
@@ -20,7 +24,13 @@ public record SolveRequest(
         @Nullable Double roomC,
         @NotNull Question question,
         double fromC,
-        double value) {
+        double value,
+        @Nullable Double bathC,
+        @Nullable Double bathG,
+        @Nullable MeltWay.Kind meltBy,
+        @Nullable Double meltAt) {
+
+    private static final int S_PER_MIN = 60;
 
     /**
      * Which question is asked; the first of each pair what must be done, the second what happens.
@@ -28,7 +38,7 @@ public record SolveRequest(
     public enum Question {
         /** From, to: seconds of heat, in bursts. */
         HEAT_FOR_TEMPERATURE,
-        /** From, seconds: where it ends. */
+        /** From, seconds, or minutes over water and in an oven: where it ends. */
         TEMPERATURE_AFTER_HEAT,
         /** From, to: minutes in the cold bath. */
         BATH_FOR_TEMPERATURE,
@@ -42,10 +52,33 @@ public record SolveRequest(
         WINDOW
     }
 
-    List<Figure> answer(final TemperCalculator calculator) {
+    /** The bowl it is asked of. */
+    CurveRequest bowl() {
+        return new CurveRequest(
+                couverture,
+                massG,
+                List.of(),
+                null,
+                null,
+                vessel,
+                null,
+                roomC,
+                null,
+                bathC,
+                bathG,
+                meltBy,
+                meltAt);
+    }
+
+    /**
+     * @param way what heats it
+     */
+    List<Figure> answer(final TemperCalculator calculator, final MeltWay way) {
         return switch (question) {
-            case HEAT_FOR_TEMPERATURE -> calculator.heatFor(fromC, value);
-            case TEMPERATURE_AFTER_HEAT -> calculator.afterHeat(fromC, value);
+            case HEAT_FOR_TEMPERATURE -> calculator.heatFor(way, fromC, value);
+            case TEMPERATURE_AFTER_HEAT ->
+                    calculator.afterHeat(
+                            way, fromC, way.kind().electric() ? value : value * S_PER_MIN);
             case BATH_FOR_TEMPERATURE -> calculator.bathFor(fromC, value);
             case TEMPERATURE_AFTER_BATH -> calculator.afterBath(fromC, value);
             case SHARE_FOR_TEMPERATURE -> calculator.shareFor(value);

@@ -46,6 +46,12 @@ class TemperController {
         return curves.solve(request);
     }
 
+    /** A bowl that has gone hard: gently, or anew. */
+    @PostMapping("/hard-bowl")
+    HardBowlView hardBowl(@Valid @RequestBody final HardBowlRequest request) {
+        return curves.hard(request);
+    }
+
     /**
      * Seed for a bowl, or what comes of a seed.
      *

@@ -103,4 +103,71 @@ class CurveApiTest {
                 "/api/rehearsal/play",
                 "{\"exercise\":\"WARM_BOWL\",\"seed\":3,\"acts\":[" + acts + "]}");
     }
+
+    @Test
+    void aBowlIsMeltedByAnyHeatAndInWaterOfAnyBath() {
+        final Workshop.Answer water =
+                workshop.post(
+                        "/api/temper/answers",
+                        "{\"couverture\":\"dark-66\",\"massG\":1000,\"question\":"
+                                + "\"HEAT_FOR_TEMPERATURE\",\"fromC\":20,\"value\":46,"
+                                + "\"meltBy\":\"WATER_BATH\",\"meltAt\":60}");
+        assertThat(water.at("/0/unit")).isEqualTo("MINUTE");
+        final Workshop.Answer back =
+                workshop.post(
+                        "/api/temper/answers",
+                        "{\"couverture\":\"dark-66\",\"massG\":1000,\"question\":"
+                                + "\"TEMPERATURE_AFTER_HEAT\",\"fromC\":20,\"value\":"
+                                + water.number("/0/value")
+                                + ",\"meltBy\":\"WATER_BATH\",\"meltAt\":60}");
+        assertThat(back.number("/0/value")).isBetween(45.99, 46.01);
+        final Workshop.Answer cold =
+                workshop.post(
+                        "/api/temper/curves",
+                        "{\"couverture\":\"dark-66\",\"massG\":1000,\"methods\":[\"COLD_BATH\"],"
+                                + "\"meltBy\":\"OVEN\",\"meltAt\":45}");
+        assertThat(cold.status()).isEqualTo(400);
+        assertThat(cold.at("/field")).isEqualTo("oven");
+        final Workshop.Answer little =
+                workshop.post(
+                        "/api/temper/curves",
+                        "{\"couverture\":\"dark-66\",\"massG\":1000,\"methods\":[\"COLD_BATH\"],"
+                                + "\"bathG\":5}");
+        assertThat(little.at("/field")).isEqualTo("bath water");
+    }
+
+    @Test
+    void aHardBowlIsKeptOrMeltedOut() {
+        final String bowl = "{\"couverture\":\"dark-66\",\"massG\":1500,\"looks\":";
+        final Workshop.Answer even = workshop.post("/api/temper/hard-bowl", bowl + "\"EVEN\"}");
+        assertThat(even.at("/gently/words")).contains("gentle");
+        final Workshop.Answer dull = workshop.post("/api/temper/hard-bowl", bowl + "\"DULL\"}");
+        assertThat(dull.json().at("/gently").isMissingNode() || dull.json().at("/gently").isNull())
+                .isTrue();
+        assertThat(dull.number("/anew/ready/value")).isPositive();
+    }
+
+    @Test
+    void whatCameBackIsJudgedByWhatGotIntoIt() {
+        final Workshop.Answer clean =
+                workshop.post(
+                        "/api/temper/came-back",
+                        "{\"couverture\":\"dark-66\",\"massG\":800,\"meltings\":3}");
+        assertThat(clean.at("/jobs/0/answer")).as(clean.text()).isEqualTo("FIT");
+        final Workshop.Answer crumbs =
+                workshop.post(
+                        "/api/temper/came-back",
+                        "{\"couverture\":\"dark-66\",\"massG\":800,\"meltings\":1,\"met\":"
+                                + "[{\"filling\":\"sesame-crisp\",\"grams\":40},"
+                                + "{\"ingredient\":\"cream-35\",\"grams\":30}]}");
+        assertThat(crumbs.status()).as(crumbs.text()).isEqualTo(200);
+        assertThat(crumbs.text()).contains("MILK", "SESAME");
+        assertThat(crumbs.at("/jobs/0/answer")).isEqualTo("NOT");
+        final Workshop.Answer both =
+                workshop.post(
+                        "/api/temper/came-back",
+                        "{\"couverture\":\"dark-66\",\"massG\":800,\"meltings\":1,\"met\":"
+                                + "[{\"grams\":40}]}");
+        assertThat(both.at("/field")).isEqualTo("what got into it");
+    }
 }

@@ -1,5 +1,6 @@
 package palintone.core.filling.pot;
 
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -7,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import palintone.core.fat.SolidFatCurve;
+import palintone.core.substance.Allergen;
 import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.FunctionalClass;
@@ -258,5 +260,12 @@ public record Cooked(
     /** What still stands in other pots, grams. */
     public double leftG() {
         return left.stream().mapToDouble(Left::massG).sum();
+    }
+
+    /** Every allergen of what was weighed in, in the order of the regulation. */
+    public Set<Allergen> allergens() {
+        final Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+        weighed().keySet().forEach(i -> all.addAll(i.allergens()));
+        return all;
     }
 }

@@ -8,7 +8,7 @@ import palintone.core.temper.HeatSource;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlTreatment;
 import palintone.core.temper.bowl.Stop;
-import palintone.core.temper.method.HeatBursts;
+import palintone.core.temper.method.MeltWay;
 
 /** Moves that warm, hold or use the bowl as it is. */
 final class HeatMoves {
@@ -35,27 +35,40 @@ final class HeatMoves {
     }
 
     void melt(final String words) {
+        final MeltWay way = here.equipment().melting();
         final double to = here.targets().melt().middle();
+        way.reaches(to);
         final LookAhead ahead = new LookAhead(here);
         ahead.until(
-                ahead.stirred().heated(here.equipment().heat().wattsIn() * 0.5),
+                way.on(here.vessel(), here.roomC(), here.equipment().heat(), true),
                 Stop.atTemperature(to),
                 MoveList.LONGEST_S);
+        final double seconds = ahead.seconds() * way.duty();
+        final Sentence say = Sentence.of(words + said(way)).with("to", to, Unit.CELSIUS);
         list.say(
                 AdvisedStep.Kind.MELT,
-                Sentence.of(words + " {heat} of heat in bursts of at most {burst}.")
-                        .with("to", to, Unit.CELSIUS)
-                        .with("heat", ahead.seconds() / 2, Unit.SECOND)
-                        .with(
-                                "burst",
-                                HeatBursts.atMostS(
-                                        here.couverture().kind(),
-                                        here.equipment().heat(),
-                                        here.massG(),
-                                        here.couverture().cpJPerGK()),
-                                Unit.SECOND),
-                Quantity.of(ahead.seconds() / 2, Unit.SECOND),
+                way.kind().electric()
+                        ? say.with("heat", seconds, Unit.SECOND)
+                                .with(
+                                        "burst",
+                                        way.burstS(
+                                                here.couverture(),
+                                                here.massG(),
+                                                here.equipment().heat()),
+                                        Unit.SECOND)
+                        : say.with("around", way.setting(), Unit.CELSIUS)
+                                .with("minutes", seconds / 60, Unit.MINUTE),
+                Quantity.of(seconds, Unit.SECOND),
                 ahead);
+    }
+
+    private static String said(final MeltWay way) {
+        return switch (way.kind()) {
+            case BURSTS -> " {heat} of heat in bursts of at most {burst}.";
+            case HEAT_GUN -> " {heat} of the heat gun, at most {burst} at a time.";
+            case WATER_BATH -> " {minutes} over water of {around}, stirring.";
+            case OVEN -> " {minutes} in the oven at {around}.";
+        };
     }
 
     void heat() {

@@ -321,7 +321,8 @@ public final class PlanFollower {
             case COOL ->
                     switch (plan.order().method()) {
                         case TABLING -> AdvisedStep.Kind.TABLE;
-                        case COLD_BATH, SEED_FEW, SEED_UNDERCOOL -> AdvisedStep.Kind.COOL_BATH;
+                        case COLD_BATH, COLD_BATH_QUICK, SEED_FEW, SEED_UNDERCOOL ->
+                                AdvisedStep.Kind.COOL_BATH;
                         default -> AdvisedStep.Kind.COOL_ROOM;
                     };
             case SEED -> AdvisedStep.Kind.SEED;

@@ -7,7 +7,7 @@ import palintone.core.temper.crystal.Shear;
 /**
  * What is done to a bowl for a while.
  *
- * @param roomC temperature of the room
+ * @param roomC temperature of the air around the bowl: of the room, or of an oven
  * @param shear how it is moved
  * @param steadyW heat given, or taken where negative: a microwave, cold centres
  * @param heldC set-point of a thermostat, where there is one
@@ -29,12 +29,19 @@ public record BowlTreatment(
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public BowlTreatment {
-        Require.between("room temperature", roomC, 5, 40, "°C");
+        Require.between("air around the bowl", roomC, 5, 150, "°C");
         Require.between("heat", steadyW, -20_000, 50_000, "W");
     }
 
+    /** In the air of a room, 5 to 40 °C. */
     public static BowlTreatment room(final double roomC, final Shear shear) {
-        return new BowlTreatment(roomC, shear, 0, Optional.empty(), 0, Optional.empty());
+        Require.between("room temperature", roomC, 5, 40, "°C");
+        return inAir(roomC, shear);
+    }
+
+    /** In air that no room has: of an oven. */
+    public static BowlTreatment inAir(final double airC, final Shear shear) {
+        return new BowlTreatment(airC, shear, 0, Optional.empty(), 0, Optional.empty());
     }
 
     /** With heat given or taken at a steady rate, watts that end in the chocolate. */

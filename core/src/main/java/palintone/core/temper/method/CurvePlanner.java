@@ -29,6 +29,9 @@ public final class CurvePlanner {
     /** Dark is stirred down to here by the third school of seeding; common practice, no source. */
     private static final double UNDERCOOL_C = 27.8;
 
+    /** A quick cold bath ends here; common practice, no source. */
+    private static final double QUICK_C = 26.5;
+
     private static final double KETTLE_COOLS = 0.5;
     private static final double SEED_STIR_S = 180;
 
@@ -60,6 +63,7 @@ public final class CurvePlanner {
                     case TABLING -> tabling(order);
                     case SEED_THIRD, SEED_FEW -> seeding(order);
                     case COLD_BATH -> coldBath(order);
+                    case COLD_BATH_QUICK -> quickBath(order);
                     case KEEP_TEMPER -> keepTemper(order);
                     case KETTLE -> kettle(order);
                     case SEED_UNDERCOOL -> seedAndUndercool(order);
@@ -72,7 +76,7 @@ public final class CurvePlanner {
 
     private static CurveScript tabling(final CurveOrder order) {
         final CurveScript script = new CurveScript(order, order.massG());
-        script.meltInBursts();
+        script.melt();
         script.table(order.shareOrPractice(), CurveScript.WANTED_STABLE);
         intoWindow(script);
         return script;
@@ -94,7 +98,7 @@ public final class CurvePlanner {
                         share,
                         order.roomC());
         final CurveScript script = new CurveScript(order, plan.meltG().value());
-        script.meltInBursts();
+        script.melt();
         final double bowlC = Math.min(HOTTEST_SEEDING_C, plan.bowlTemperatureC().value());
         final Band band =
                 plan.bowlTemperatureC().band().orElse(new Band(bowlC, bowlC, bowlC, bowlC));
@@ -124,17 +128,47 @@ public final class CurvePlanner {
 
     private static CurveScript coldBath(final CurveOrder order) {
         final CurveScript script = new CurveScript(order, order.massG());
-        script.meltInBursts();
-        if (order.equipment().bathC() > script.coolC - 2) {
-            throw new OutOfRangeException(
-                    "bath temperature",
-                    Math.round(order.equipment().bathC() * 10) / 10.0 + " °C",
-                    "up to " + Math.round((script.coolC - 2) * 10) / 10.0 + " °C for this method");
-        }
+        script.melt();
+        bathReaches(order, script.coolC);
         script.coolInBath(script.coolC, Band.around(script.coolC - 0.5, script.coolC + 0.7, 1.5));
         script.hold(CurveScript.WANTED_STABLE, 1);
         script.rewarmInPulses();
         return script;
+    }
+
+    /**
+     * Makers stir it down to 26 or 27 °C, whatever it is, and go up at once. What is there then is
+     * said; and it is held for as long as that is not enough.
+     */
+    private static CurveScript quickBath(final CurveOrder order) {
+        final CurveScript script = new CurveScript(order, order.massG());
+        script.melt();
+        final double toC = Math.min(QUICK_C, order.targets().work().low() - 0.5);
+        bathReaches(order, toC);
+        script.coolQuickly(toC, Band.around(toC - 0.5, toC + 0.5, 1));
+        final double stable = script.bowl.now().crystals().stable();
+        script.solve(
+                Figure.of(
+                        "seed where it goes up at once", stable * 100, Unit.PERCENT, basis(order)));
+        if (stable < CurveScript.WANTED_STABLE) {
+            script.solve(
+                    Figure.of(
+                            "hold that is wanted there",
+                            script.holdAt(toC, CurveScript.WANTED_STABLE, 1) / 60,
+                            Unit.MINUTE,
+                            basis(order)));
+        }
+        script.rewarmInPulses();
+        return script;
+    }
+
+    private static void bathReaches(final CurveOrder order, final double toC) {
+        if (order.equipment().bathC() > toC - 2) {
+            throw new OutOfRangeException(
+                    "bath temperature",
+                    Math.round(order.equipment().bathC() * 10) / 10.0 + " °C",
+                    "up to " + Math.round((toC - 2) * 10) / 10.0 + " °C for this method");
+        }
     }
 
     /** Worked where it is warm: cooled on, so many crystals would make it thick. */
@@ -147,7 +181,7 @@ public final class CurvePlanner {
     private static CurveScript kettle(final CurveOrder order) {
         final CurveScript script = new CurveScript(order, order.massG());
         final double watts = order.equipment().kettleW();
-        script.melt(order.targets().melt().middle(), watts, 0.1);
+        script.meltByKettle(watts);
         script.coolByKettle(watts * KETTLE_COOLS);
         script.hold(CurveScript.WANTED_STABLE, 0.1);
         script.rewarm(watts * 0.3, 0.1);
@@ -189,7 +223,7 @@ public final class CurvePlanner {
     /** Temperature of the bowl when the tabled part is back in it, °C. */
     public static double afterRemixC(final CurveOrder order) {
         final CurveScript script = new CurveScript(order, order.massG());
-        script.meltInBursts();
+        script.melt();
         script.table(order.shareOrPractice(), CurveScript.WANTED_STABLE);
         return script.temperatureC();
     }

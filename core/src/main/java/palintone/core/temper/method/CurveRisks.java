@@ -32,6 +32,11 @@ final class CurveRisks {
                             "The wall sets first: scrape it, or cold lumps spoil the bowl.",
                             "A drop of water in the bowl seizes it.",
                             "Left in a moment too long it falls below the good crystals.");
+            case COLD_BATH_QUICK ->
+                    say(
+                            "Up at once it often holds too little seed to set: test on paper.",
+                            "The wall sets first: scrape it, or cold lumps spoil the bowl.",
+                            "A drop of water in the bowl seizes it.");
             case KEEP_TEMPER ->
                     say(
                             "One hot spot above the top of the window and the temper is lost"

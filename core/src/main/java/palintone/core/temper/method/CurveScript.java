@@ -25,9 +25,8 @@ final class CurveScript {
     static final double WANTED_STABLE = 0.01;
 
     /** Of the time, how much is heat and not stirring and reading. */
-    private static final double MELT_DUTY = 0.5;
-
     private static final double REWARM_DUTY = 0.3;
+
     private static final double GENTLE_DUTY = 0.25;
 
     /** What melts towards an equilibrium is waited for until it is so near. */
@@ -76,29 +75,55 @@ final class CurveScript {
         return bowl.now().temperatureC();
     }
 
-    void melt(final double toC, final double meltW, final double attention) {
+    private void melt(
+            final double toC,
+            final BowlTreatment how,
+            final Sentence say,
+            final Optional<Sentence> caution,
+            final double attention) {
         final double from = now();
         final double fromC = temperatureC();
-        bowl.runUntil(
-                BowlTreatment.room(order.roomC(), Shear.STIRRED).heated(meltW),
-                Stop.atTemperature(toC),
-                LONGEST_S);
+        if (bowl.runUntil(how, Stop.atTemperature(toC), LONGEST_S).isEmpty()) {
+            throw new OutOfRangeException(
+                    "heat", "too little for so much couverture", "more of it, or a smaller bowl");
+        }
         bowl.runUntil(BowlTreatment.room(order.roomC(), Shear.STIRRED), Stop.atStable(1e-5), 120);
         phase(
                 CurvePhase.Kind.MELT,
                 from,
                 fromC,
                 order.targets().melt(),
-                CurveSentences.melt(order, toC),
+                say,
                 toC,
                 CurveSentences.READ_MELT,
-                CurveSentences.meltCaution(order),
+                Optional.of(
+                        caution.map(CurveSentences.scorches(order)::and)
+                                .orElse(CurveSentences.scorches(order))),
                 attention);
     }
 
-    /** In bursts, half the time heat and half stirring. */
-    void meltInBursts() {
-        melt(order.targets().melt().middle(), order.equipment().heat().wattsIn() * MELT_DUTY, 0.6);
+    /** With what the house melts with: every crystal goes. */
+    void melt() {
+        final MeltWay way = order.equipment().melting();
+        final double toC = order.targets().melt().middle();
+        way.reaches(toC);
+        melt(
+                toC,
+                way.on(bowl.vessel(), order.roomC(), order.equipment().heat(), true),
+                way.say(order, toC),
+                way.caution(order.targets()),
+                way.kind() == MeltWay.Kind.OVEN ? 0.1 : 0.6);
+    }
+
+    /** In the kettle, by its own heat. */
+    void meltByKettle(final double watts) {
+        final double toC = order.targets().melt().middle();
+        melt(
+                toC,
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).heated(watts),
+                CurveSentences.meltInKettle(toC),
+                Optional.empty(),
+                0.1);
     }
 
     void coolInRoom(final double toC, final Band band, final Sentence say) {
@@ -112,12 +137,21 @@ final class CurveScript {
     }
 
     void coolInBath(final double toC, final Band band) {
+        coolInBath(toC, band, CurveSentences.bath(order, toC));
+    }
+
+    /** The same, and out of it at once. */
+    void coolQuickly(final double toC, final Band band) {
+        coolInBath(toC, band, CurveSentences.quickBath(order, toC));
+    }
+
+    private void coolInBath(final double toC, final Band band, final Sentence say) {
         final HeatSink water =
                 HeatSink.water(bowl.vessel(), order.equipment().bathC(), order.equipment().bathG());
         cool(
                 toC,
                 band,
-                CurveSentences.bath(order, toC),
+                say,
                 BowlTreatment.room(order.roomC(), Shear.STIRRED).with(water),
                 1,
                 CurveSentences.READ_BATH);
@@ -191,23 +225,36 @@ final class CurveScript {
     /**
      * Stirred where it is until there are crystals enough: held by lifting the bowl in and out of
      * the bath, or by the kettle, up to {@value #HELD_W} W. The words of the phase say so.
+     *
+     * @return how long, s
      */
-    void hold(final double wanted, final double attention) {
+    double hold(final double wanted, final double attention) {
+        return holdAt(coolC, wanted, attention);
+    }
+
+    /**
+     * The same at another temperature.
+     *
+     * @return how long, s
+     */
+    double holdAt(final double atC, final double wanted, final double attention) {
         final double from = now();
         final double fromC = temperatureC();
         final BowlTreatment still =
-                BowlTreatment.room(order.roomC(), Shear.STIRRED).heldAt(coolC, HELD_W);
+                BowlTreatment.room(order.roomC(), Shear.STIRRED).heldAt(atC, HELD_W);
         bowl.runUntil(still, Stop.atStable(wanted), LONGEST_HOLD_S);
+        final double seconds = now() - from;
         phase(
                 CurvePhase.Kind.HOLD,
                 from,
                 fromC,
-                Band.around(coolC - 0.5, coolC + 0.7, 1.5),
-                CurveSentences.hold(now() - from),
+                Band.around(atC - 0.5, atC + 0.7, 1.5),
+                CurveSentences.hold(seconds),
                 temperatureC(),
                 CurveSentences.READ_MIDDLE,
                 Optional.empty(),
                 attention);
+        return seconds;
     }
 
     /** In pulses up to the middle of the window. */

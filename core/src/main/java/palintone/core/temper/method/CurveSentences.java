@@ -1,6 +1,5 @@
 package palintone.core.temper.method;
 
-import java.util.Optional;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
@@ -28,19 +27,9 @@ final class CurveSentences {
 
     private CurveSentences() {}
 
-    static Sentence melt(final CurveOrder order, final double toC) {
-        return Sentence.of(
-                        "Melt to {to} in bursts of at most {burst}, stirring between: every crystal"
-                                + " must go.")
-                .with("to", toC, Unit.CELSIUS)
-                .with(
-                        "burst",
-                        HeatBursts.atMostS(
-                                order.couverture().kind(),
-                                order.equipment().heat(),
-                                order.massG(),
-                                order.couverture().cpJPerGK()),
-                        Unit.SECOND);
+    static Sentence meltInKettle(final double toC) {
+        return Sentence.of("Melt to {to} in the kettle, paddle running: every crystal must go.")
+                .with("to", toC, Unit.CELSIUS);
     }
 
     static Sentence gently(final CurveOrder order, final double toC) {
@@ -64,18 +53,25 @@ final class CurveSentences {
                 .with("clear", clearC, Unit.CELSIUS);
     }
 
-    static Optional<Sentence> meltCaution(final CurveOrder order) {
+    static Sentence scorches(final CurveOrder order) {
         final Sentence scorch =
                 Sentence.of("Above {scorch} it scorches, beyond rescue.")
                         .with("scorch", order.targets().melt().highLimit(), Unit.CELSIUS);
-        return Optional.of(
-                order.couverture().kind() == CouvertureKind.DARK
-                        ? scorch
-                        : scorch.and(Sentence.of("Milk and white go first, and quickly.")));
+        return order.couverture().kind() == CouvertureKind.DARK
+                ? scorch
+                : scorch.and(Sentence.of("Milk and white go first, and quickly."));
     }
 
     static Sentence bath(final CurveOrder order, final double toC) {
         return Sentence.of("Stand the bowl in water of {bath} and stir down to {to}.")
+                .with("bath", order.equipment().bathC(), Unit.CELSIUS)
+                .with("to", toC, Unit.CELSIUS);
+    }
+
+    static Sentence quickBath(final CurveOrder order, final double toC) {
+        return Sentence.of(
+                        "Stand the bowl in water of {bath}, stir down to {to} and lift it out at"
+                                + " once; dry it.")
                 .with("bath", order.equipment().bathC(), Unit.CELSIUS)
                 .with("to", toC, Unit.CELSIUS);
     }

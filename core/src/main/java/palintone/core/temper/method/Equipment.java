@@ -13,6 +13,7 @@ import palintone.core.temper.HeatSource;
  * @param bathC cold water
  * @param bathG of it
  * @param kettleW heating power of the melting kettle; it cools with half of that
+ * @param melting what a bowl is melted with, where it is no kettle
  */
 public record Equipment(
         HeatSource heat,
@@ -21,7 +22,8 @@ public record Equipment(
         double stoneMm,
         double bathC,
         double bathG,
-        double kettleW) {
+        double kettleW,
+        MeltWay melting) {
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
@@ -35,15 +37,35 @@ public record Equipment(
         Require.between("kettle power", kettleW, 50, 50_000, "W");
     }
 
+    /** Where a bowl is melted in bursts of the same heat. */
+    public Equipment(
+            final HeatSource heat,
+            final double stoneC,
+            final double stoneM2,
+            final double stoneMm,
+            final double bathC,
+            final double bathG,
+            final double kettleW) {
+        this(heat, stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, MeltWay.BURSTS);
+    }
+
     public Equipment withStoneC(final double otherC) {
-        return new Equipment(heat, otherC, stoneM2, stoneMm, bathC, bathG, kettleW);
+        return new Equipment(heat, otherC, stoneM2, stoneMm, bathC, bathG, kettleW, melting);
     }
 
     public Equipment withBathC(final double otherC) {
-        return new Equipment(heat, stoneC, stoneM2, stoneMm, otherC, bathG, kettleW);
+        return new Equipment(heat, stoneC, stoneM2, stoneMm, otherC, bathG, kettleW, melting);
+    }
+
+    public Equipment withBathG(final double otherG) {
+        return new Equipment(heat, stoneC, stoneM2, stoneMm, bathC, otherG, kettleW, melting);
+    }
+
+    public Equipment withMelting(final MeltWay other) {
+        return new Equipment(heat, stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, other);
     }
 
     public Equipment withHeat(final HeatSource other) {
-        return new Equipment(other, stoneC, stoneM2, stoneMm, bathC, bathG, kettleW);
+        return new Equipment(other, stoneC, stoneM2, stoneMm, bathC, bathG, kettleW, melting);
     }
 }

@@ -30,7 +30,7 @@ public final class HeatBursts {
             final CouvertureKind kind, final double seconds, final double riseKPerS) {
         Require.between("seconds of heat", seconds, 0, 86_400, "s");
         Require.positive("rise", riseKPerS, 100, "K/s");
-        final double longest = atMostS(kind, riseKPerS);
+        final double longest = longestS(kind, riseKPerS);
         final List<Double> bursts = new ArrayList<>();
         double left = seconds;
         while (left > 1e-9) {
@@ -58,7 +58,7 @@ public final class HeatBursts {
      *
      * @param riseKPerS of the whole bowl while it heats
      */
-    private static double atMostS(final CouvertureKind kind, final double riseKPerS) {
+    static double longestS(final CouvertureKind kind, final double riseKPerS) {
         return Math.max(LEAST_S, Math.min(longestS(kind), mostRiseK(kind) / riseKPerS));
     }
 
@@ -73,7 +73,7 @@ public final class HeatBursts {
             final HeatSource heat,
             final double massG,
             final double cpJPerGK) {
-        return atMostS(kind, heat.riseFor(massG, cpJPerGK, 1));
+        return longestS(kind, heat.riseFor(massG, cpJPerGK, 1));
     }
 
     /** No burst longer than this, s; practice. */

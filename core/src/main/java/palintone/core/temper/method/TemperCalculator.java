@@ -1,5 +1,6 @@
 package palintone.core.temper.method;
 
+import java.util.ArrayList;
 import java.util.List;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
@@ -7,6 +8,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.heat.MixingBalance;
 import palintone.core.temper.Verdict;
 import palintone.core.temper.bowl.BowlSimulation;
 import palintone.core.temper.bowl.BowlState;
@@ -39,47 +41,80 @@ public final class TemperCalculator {
     }
 
     /**
-     * Seconds of heat, and in how many bursts.
+     * How long to heat by a way, what of it melts the fat, and in how many bursts.
      *
+     * @param way bursts of the house, a heat gun, hot water, an oven
      * @param fromC where the bowl stands, 15 to 60 °C
      * @param toC wanted, from there to the couverture's upper limit when melting, °C
-     * @return heat in all (s), bursts, the longest burst (s)
+     * @return heat in all (s) with bursts and the longest of them (s), or time over it (min); the
+     *     share of the heat that melts and does not warm (per cent)
      * @throws OutOfRangeException when this heat does not reach it
      */
-    public List<Figure> heatFor(final double fromC, final double toC) {
+    public List<Figure> heatFor(final MeltWay way, final double fromC, final double toC) {
         Require.between("temperature wanted", toC, fromC, order.targets().melt().highLimit(), "°C");
+        way.reaches(toC);
         final BowlSimulation bowl = bowl(fromC, standing(fromC));
+        final double solid = bowl.now().crystals().solid();
         final double seconds =
-                bowl.runUntil(heating(), Stop.atTemperature(toC), LONGEST_S)
+                bowl.runUntil(heating(way), Stop.atTemperature(toC), LONGEST_S)
                         .orElseThrow(() -> cannot("heat"));
-        final List<Double> bursts =
-                HeatBursts.split(
-                        order.couverture().kind(),
-                        seconds,
-                        order.equipment()
-                                .heat()
-                                .riseFor(order.massG(), order.couverture().cpJPerGK(), 1));
-        final Basis basis = basis().from(HeatBursts.SOURCE);
-        return List.of(
-                Figure.of("heat in all", seconds, Unit.SECOND, basis),
-                Figure.of("bursts", bursts.size(), Unit.ONE, basis),
+        final Basis basis = basis(way).from(HeatBursts.SOURCE).from(MeltWay.SOURCE);
+        final List<Figure> answers = new ArrayList<>();
+        if (way.kind().electric()) {
+            final List<Double> bursts =
+                    HeatBursts.split(
+                            order.couverture().kind(),
+                            seconds,
+                            way.wattsIn(order.equipment().heat())
+                                    / (order.massG() * order.couverture().cpJPerGK()));
+            answers.add(Figure.of("heat in all", seconds, Unit.SECOND, basis));
+            answers.add(Figure.of("bursts", bursts.size(), Unit.ONE, basis));
+            answers.add(
+                    Figure.of(
+                            "each at most",
+                            bursts.isEmpty() ? 0 : bursts.get(0),
+                            Unit.SECOND,
+                            basis));
+        } else {
+            answers.add(Figure.of("time for it", seconds / 60, Unit.MINUTE, basis));
+        }
+        answers.add(
                 Figure.of(
-                        "each at most", bursts.isEmpty() ? 0 : bursts.get(0), Unit.SECOND, basis));
+                        "of the heat, what melts the fat",
+                        melting(fromC, toC, solid - bowl.now().crystals().solid()),
+                        Unit.PERCENT,
+                        basis));
+        return answers;
+    }
+
+    /**
+     * @param melted share of the fat
+     * @return per cent of what the chocolate took up
+     */
+    private double melting(final double fromC, final double toC, final double melted) {
+        final MixingBalance mixing = order.couverture().mixing();
+        final double all = mixing.enthalpyJ(1, toC, 0) - mixing.enthalpyJ(1, fromC, melted);
+        final double warming = mixing.cpJPerGK() * (toC - fromC);
+        return all <= 0 ? 0 : Math.max(0, all - warming) / all * 100;
     }
 
     /**
      * Where so much heat takes the bowl.
      *
      * @param fromC where the bowl stands, 15 to 60 °C
-     * @param seconds of heat, 1 to 3600
+     * @param seconds of heat, 1 to 14 400
      * @return the bowl afterwards, °C
      */
-    public List<Figure> afterHeat(final double fromC, final double seconds) {
-        Require.between("heat", seconds, 1, 3600, "s");
+    public List<Figure> afterHeat(final MeltWay way, final double fromC, final double seconds) {
+        Require.between("heat", seconds, 1, LONGEST_S, "s");
         final BowlSimulation bowl = bowl(fromC, standing(fromC));
-        bowl.run(heating(), seconds);
+        bowl.run(heating(way), seconds);
         return List.of(
-                Figure.of("bowl after the heat", bowl.now().temperatureC(), Unit.CELSIUS, basis())
+                Figure.of(
+                                "bowl after the heat",
+                                bowl.now().temperatureC(),
+                                Unit.CELSIUS,
+                                basis(way).from(MeltWay.SOURCE))
                         .within(order.targets().work()));
     }
 
@@ -207,8 +242,21 @@ public final class TemperCalculator {
         return BowlTreatment.room(order.roomC(), Shear.STIRRED);
     }
 
-    private BowlTreatment heating() {
-        return room().heated(order.equipment().heat().wattsIn());
+    private BowlTreatment heating(final MeltWay way) {
+        return way.on(order.vessel(), order.roomC(), order.equipment().heat(), false);
+    }
+
+    private Basis basis(final MeltWay way) {
+        return switch (way.kind()) {
+            case BURSTS -> basis();
+            case HEAT_GUN ->
+                    basis().with(
+                                    "heat gun that arrives",
+                                    way.wattsIn(order.equipment().heat()),
+                                    Unit.WATT);
+            case WATER_BATH -> basis().with("hot water", way.setting(), Unit.CELSIUS);
+            case OVEN -> basis().with("oven", way.setting(), Unit.CELSIUS);
+        };
     }
 
     private BowlTreatment bath(final BowlSimulation bowl) {

@@ -109,8 +109,7 @@ public final class TemperTasks {
     /** Steam and splashes burn wherever a bowl stands over water. */
     private static String caution(final CurvePhase phase, final TemperingMethod method) {
         return phase.kind() == CurvePhase.Kind.MELT
-                        || method == TemperingMethod.COLD_BATH
-                                && phase.kind() == CurvePhase.Kind.COOL
+                        || method.inWater() && phase.kind() == CurvePhase.Kind.COOL
                 ? Cautions.STEAM
                 : "";
     }

@@ -7,6 +7,7 @@ public enum TemperingMethod {
     SEED_FEW("seed, a few per cent"),
     SEED_UNDERCOOL("seed, undercool, rewarm"),
     COLD_BATH("cold bath"),
+    COLD_BATH_QUICK("cold bath, and up at once"),
     KEEP_TEMPER("gentle melt that keeps the temper"),
     KETTLE("melting kettle");
 
@@ -24,6 +25,11 @@ public enum TemperingMethod {
             case SEED_UNDERCOOL -> 0.2;
             default -> 0;
         };
+    }
+
+    /** Whether it stands in cold water. */
+    public boolean inWater() {
+        return this == COLD_BATH || this == COLD_BATH_QUICK;
     }
 
     public String words() {

@@ -213,4 +213,77 @@ class CurvePlannerTest {
         assertThat(HeatBursts.longestS(CouvertureKind.WHITE))
                 .isLessThan(HeatBursts.longestS(CouvertureKind.DARK));
     }
+
+    /** What makers say of white: down to 26 or 27, a few seconds of heat, and it is there. */
+    @Test
+    void theQuickBathSaysWhatIsThereAndHoldsForTheRest() {
+        final TemperCurve quick =
+                CurvePlanner.plan(
+                        order(CouvertureKind.WHITE, TemperingMethod.COLD_BATH_QUICK, 2000));
+        final TemperCurve deep =
+                CurvePlanner.plan(order(CouvertureKind.WHITE, TemperingMethod.COLD_BATH, 2000));
+        final double atOnce = quick.solved().get(0).value();
+        assertThat(quick.solved().get(0).name()).isEqualTo("seed where it goes up at once");
+        assertThat(atOnce).isLessThan(CurveScript.WANTED_STABLE * 100);
+        assertThat(quick.solved().get(1).value()).isGreaterThan(0);
+        assertThat(quick.stable().value()).isCloseTo(deep.stable().value(), within(0.5));
+        assertThat(coldest(quick)).isCloseTo(26.5, within(0.1));
+        assertThat(coldest(deep)).isLessThan(26);
+    }
+
+    private static double coldest(final TemperCurve curve) {
+        return curve.phases().stream().mapToDouble(CurvePhase::toC).min().orElseThrow();
+    }
+
+    /** However it is melted, the same bowl comes into temper; only the time differs. */
+    @ParameterizedTest
+    @EnumSource(MeltWay.Kind.class)
+    void everyWayOfMeltingEndsInTemper(final MeltWay.Kind kind) {
+        final MeltWay way =
+                new MeltWay(
+                        kind,
+                        switch (kind) {
+                            case BURSTS -> 0;
+                            case HEAT_GUN -> 1500;
+                            case WATER_BATH -> 60;
+                            case OVEN -> 70;
+                        });
+        final CurveOrder usual = order(CouvertureKind.MILK, TemperingMethod.SEED_THIRD, 1500);
+        final TemperCurve curve =
+                CurvePlanner.plan(
+                        new CurveOrder(
+                                usual.couverture(),
+                                usual.fluidity(),
+                                usual.targets(),
+                                usual.massG(),
+                                usual.vesselKind(),
+                                usual.method(),
+                                usual.roomC(),
+                                WORKSHOP.withMelting(way),
+                                Optional.empty()));
+        assertThat(curve.verdict()).isEqualTo(Verdict.IN_TEMPER);
+        assertThat(curve.path().stream().mapToDouble(BowlState::temperatureC).max().orElseThrow())
+                .isCloseTo(47.5, within(0.3));
+    }
+
+    @Test
+    void aHardBowlIsKeptOnlyWhereItSetWell() {
+        final CurveOrder order = order(CouvertureKind.DARK, TemperingMethod.TABLING, 1500);
+        final HardBowl even = HardBowl.of(order, HardBowl.Looks.EVEN);
+        assertThat(even.gently().orElseThrow().stable().value()).isBetween(5.0, 10.0);
+        assertThat(even.gently().orElseThrow().thickness().value())
+                .isGreaterThan(even.anew().thickness().value());
+        for (final HardBowl.Looks bad : List.of(HardBowl.Looks.DULL, HardBowl.Looks.BLOOMED)) {
+            final HardBowl hard = HardBowl.of(order, bad);
+            assertThat(hard.gently()).isEmpty();
+            assertThat(hard.anew().verdict()).isEqualTo(Verdict.IN_TEMPER);
+        }
+        // A house that always melts gently still has a way to begin anew.
+        assertThat(
+                        HardBowl.of(order.by(TemperingMethod.KEEP_TEMPER), HardBowl.Looks.DULL)
+                                .anew()
+                                .order()
+                                .method())
+                .isEqualTo(TemperingMethod.SEED_THIRD);
+    }
 }

@@ -1,0 +1,36 @@
+package palintone.server.temper;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import palintone.core.temper.bowl.VesselKind;
+import palintone.core.temper.method.HardBowl;
+
+/**
+ * A bowl that has gone hard in the room.
+ *
+ * @param looks how it has set
+ */
+public record HardBowlRequest(
+        @NotNull String couverture,
+        double massG,
+        @Nullable VesselKind vessel,
+        @NotNull HardBowl.Looks looks) {
+
+    CurveRequest bowl() {
+        return new CurveRequest(
+                couverture,
+                massG,
+                List.of(),
+                null,
+                null,
+                vessel,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+}
