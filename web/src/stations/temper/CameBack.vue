@@ -123,9 +123,7 @@ onMounted(async () => {
           $t(
             'From now on it holds {allergens} as well: write that on its tub, and never into chocolate for somebody allergic.',
             {
-              allergens: asList(
-                answer.brought.map((a) => ALLERGENS.find((k) => k.id === a)?.words ?? a),
-              ),
+              allergens: allergenList(answer.brought),
             },
           )
         }}
