@@ -128,8 +128,10 @@ onMounted(async () => {
           )
         }}
       </p>
-      <FigureString :figure="answer.water" />
-      <FigureString :figure="answer.firm" />
+      <div class="figures">
+        <FigureString :figure="answer.water" />
+        <FigureString :figure="answer.firm" />
+      </div>
       <JobList :jobs="answer.jobs" />
     </div>
   </section>
@@ -146,6 +148,15 @@ onMounted(async () => {
   display: grid;
   grid-template-columns: 2fr 1fr auto;
   gap: 12px;
+}
+.met,
+.figures {
+  margin-bottom: 12px;
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 4px 18px;
 }
 .say {
   font-family: var(--p-serif);

@@ -71,7 +71,7 @@ watch([looks, () => props.couverture, () => props.massG, () => props.vessel], ()
     <div v-if="answer" role="status">
       <p class="say">{{ sentence(answer.say, taste) }}</p>
       <p class="caution">{{ sentence(answer.caution, taste) }}</p>
-      <div class="ways">
+      <div class="two-ways">
         <div
           v-for="way in answer.gently ? [answer.gently, answer.anew] : [answer.anew]"
           :key="way.words"
@@ -114,7 +114,7 @@ watch([looks, () => props.couverture, () => props.massG, () => props.vessel], ()
   font-size: 1.25rem;
   margin: 6px 0;
 }
-.ways {
+.two-ways {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(270px, 1fr));
   gap: 8px 28px;

@@ -8,7 +8,7 @@ const TABS = [
   ['plan', t('Plan')],
   ['bowls', t('Live')],
   ['back', t('Review')],
-  ['short', t('Colour & coating')],
+  ['short', t('Colour, coating, leftovers')],
 ] as const
 const tabs = TABS.map(([id, words]) => ({ id, words, to: `/temper/${id}` }))
 const current = computed(() => props.tab || 'plan')

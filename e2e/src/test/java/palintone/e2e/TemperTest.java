@@ -70,6 +70,40 @@ class TemperTest {
         }
     }
 
+    /** By what it is heated with, and what is done with a bowl that is hard or came back. */
+    @Test
+    void otherHeatsAHardBowlAndWhatCameBack() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            screen.go(house, "/temper");
+            assertThat(screen.title()).containsText("in temper");
+            choose(page, "Melted", "over hot water");
+            field(page, "Hot water").fill("58");
+            assertThat(page.locator("ol").first()).containsText("over water of 58");
+            field(page, "Hot water").fill("47");
+            assertThat(page.locator(".curve > .trouble")).containsText("hot water is 47");
+            field(page, "Hot water").fill("58");
+            choose(page, "Method", "Cold bath, up at once");
+            assertThat(page.locator("button.figure", hasText("hold that is wanted there")))
+                    .isVisible();
+            field(page, "Cold bath (House rules").fill("26");
+            assertThat(page.locator(".curve > .trouble")).containsText("bath temperature is 26");
+            screen.button("dull, streaked or soft").click();
+            assertThat(page.locator(".hard .say")).containsText("temper it anew");
+            screen.go(house, "/temper/short");
+            final Locator back = page.locator("section", hasText("What came back"));
+            assertThat(back.locator(".say")).containsText("like new");
+            screen.button("Something got into it").click();
+            back.getByLabel("What got into it").fill("Sesame crisp");
+            page.getByRole(AriaRole.OPTION).first().click();
+            back.getByLabel("of it, about").fill("30");
+            assertThat(back.locator(".caution")).containsText("sesame");
+            back.getByLabel("of it, about").fill("900");
+            assertThat(back.locator(".trouble")).containsText("what got into it is 900 g");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
+
     /** Simulated bowl, sixty times faster than life: cooled, tested, read back. */
     @Test
     void aSimulatedBowlIsFollowedTestedAndReadBack() {

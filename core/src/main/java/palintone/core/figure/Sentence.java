@@ -33,13 +33,26 @@ public record Sentence(String template, Map<String, Quantity> values) {
         return new Sentence(template, more);
     }
 
-    /** This sentence followed by another; where both name a place, the second one's value holds. */
+    /**
+     * This sentence followed by another. Where both name a place with different numbers, that of
+     * the next gets a name of its own: neither says the number of the other.
+     */
     public Sentence and(final Sentence next) {
         if (template.isEmpty() || next.template.isEmpty()) {
             return template.isEmpty() ? next : this;
         }
         final Map<String, Quantity> both = new LinkedHashMap<>(values);
-        both.putAll(next.values);
-        return new Sentence(template + " " + next.template, both);
+        String words = next.template;
+        for (final Map.Entry<String, Quantity> number : next.values.entrySet()) {
+            String name = number.getKey();
+            for (int n = 2;
+                    both.containsKey(name) && !both.get(name).equals(number.getValue());
+                    n++) {
+                name = number.getKey() + n;
+            }
+            words = words.replace("{" + number.getKey() + "}", "{" + name + "}");
+            both.put(name, number.getValue());
+        }
+        return new Sentence(template + " " + words, both);
     }
 }

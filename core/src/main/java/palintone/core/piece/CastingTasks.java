@@ -1,6 +1,8 @@
 package palintone.core.piece;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -10,10 +12,12 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
 import palintone.core.process.Cautions;
+import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Allergen;
+import palintone.core.temper.colour.ColourButter;
 
 /** What every cast piece has in common: moulds made ready, turning out. */
 final class CastingTasks extends BatchTasks {
@@ -45,6 +49,11 @@ final class CastingTasks extends BatchTasks {
                         + " not use them for it. For somebody allergic the local code decides what"
                         + " is clean.";
     }
+
+    /** Coloured cocoa butter is melted to, and cooled to; common practice, no source. */
+    private static final double MELTED_C = 45;
+
+    private static final double COOLED_C = 27;
 
     /**
      * Polished, sprayed where there is colour, and at the right warmth.
@@ -164,6 +173,7 @@ final class CastingTasks extends BatchTasks {
      */
     private int colours(final int moulds) {
         final List<ColourCoat> coats = piece.dress().colours();
+        final Set<String> melted = new HashSet<>();
         int last = draft.last();
         for (int i = 0; i < coats.size(); i++) {
             final After before =
@@ -174,17 +184,77 @@ final class CastingTasks extends BatchTasks {
                                             minutesOf(
                                                     dries(i - 1, ColourDrying::dryS),
                                                     DRIES_USUALLY_S));
-            last = colour(i, before, moulds);
+            if (coats.get(i).how().melted() && melted.add(coats.get(i).name())) {
+                // The first is waited for; the next may be melted while the one before dries.
+                final String name = coats.get(i).name();
+                last =
+                        i == 0
+                                ? colour(i, moulds, After.straight(ready(name, before)))
+                                : colour(
+                                        i,
+                                        moulds,
+                                        before,
+                                        After.done(ready(name, After.done(last))));
+            } else {
+                last = colour(i, moulds, before);
+            }
         }
         return last;
     }
 
-    private int colour(final int i, final After before, final int moulds) {
+    /** Melted, strained and brought into temper, as a bowl of chocolate is. */
+    private int ready(final String colour, final After after) {
+        final ColourBowl bowl =
+                needs.colourBowls().stream()
+                        .filter(each -> each.name().equals(colour))
+                        .findFirst()
+                        .orElseThrow();
+        final boolean again = bowl.meltG() == 0;
+        return draft.task(TaskKind.COLOUR_READY)
+                .after(after)
+                .say(
+                        Sentence.of(
+                                        again
+                                                ? "Warm "
+                                                        + colour
+                                                        + " cocoa butter again to {melt} and bring it"
+                                                        + " stirring to {cool}, then to {use}."
+                                                : "Melt {colour} of "
+                                                        + colour
+                                                        + " cocoa butter to {melt}, blend it, strain"
+                                                        + " it through a fine cloth; stir it down to"
+                                                        + " {cool} and bring it to {use}: in temper"
+                                                        + " it shines and lets go.")
+                                .with("colour", bowl.meltG(), Unit.GRAM)
+                                .with("melt", MELTED_C, Unit.CELSIUS)
+                                .with("cool", COOLED_C, Unit.CELSIUS)
+                                .with("use", ColourDrying.BROUGHT_ON_C, Unit.CELSIUS)
+                                .and(left(bowl)))
+                .read("colour, melted", Unit.CELSIUS, MELTED_C, new Band(38, 42, 48, 55))
+                .clock(Clock.minutes(5, 12, 45))
+                .handsOn(0.6)
+                .caution(Cautions.PIGMENT)
+                .source(ColourButter.PRACTICE)
+                .done();
+    }
+
+    private static Sentence left(final ColourBowl bowl) {
+        return bowl.leftG() < 1
+                ? Sentence.of("")
+                : Sentence.of(
+                                bowl.sprayed()
+                                        ? "A gun wants no less; {left} is left: let it set, name it,"
+                                                + " it is used again."
+                                        : "Less cannot be kept in temper; {left} is left: let it"
+                                                + " set, name it, it is used again.")
+                        .with("left", bowl.leftG(), Unit.GRAM);
+    }
+
+    private int colour(final int i, final int moulds, final After... before) {
         final List<ColourCoat> coats = piece.dress().colours();
         final ColourCoat coat = coats.get(i);
         final ProcessDraft.TaskDraft task =
                 draft.task(TaskKind.COLOUR)
-                        .after(before)
                         .say(
                                 Sentence.of(
                                                 coat.how().act()
@@ -198,6 +268,9 @@ final class CastingTasks extends BatchTasks {
                                         .with("colour", needs.colours().get(i).value(), Unit.GRAM)
                                         .with("moulds", moulds, Unit.MOULD))
                         .caution(Cautions.PIGMENT);
+        for (final After each : before) {
+            task.after(each);
+        }
         if (!coat.how().melted()) {
             return task.occupies(Occupies.MOULD).done();
         }

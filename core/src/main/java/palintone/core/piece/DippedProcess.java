@@ -163,6 +163,7 @@ final class DippedProcess {
                 .read("one centre, mean of ten", Unit.GRAM, eachG, BatchTasks.weightBand(eachG))
                 .source(needs.fillings().get(0).each().basis().sources().get(0))
                 .done();
+        WhileWet.layReady(draft, needs);
         return ready;
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Powder;
@@ -37,11 +38,12 @@ import palintone.core.temper.colour.ColourButter;
  * @param comesBack what of it is left when all is done
  * @param fillings one for each layer
  * @param inclusions what is stirred in or laid on
- * @param colours coloured cocoa butter to melt, each coat of the piece
+ * @param colours brought on, each coat of the piece
  * @param second bowl of another couverture, for caps or a pattern, of one turn; part of nothing
  *     else
  * @param turns what each turn needs, where there are not moulds enough for one; else empty. What is
  *     melted is then what one turn wants in the bowl, topped up between them
+ * @param colourBowls what is melted for the colours, each once
  */
 public record Materials(
         Piece piece,
@@ -53,7 +55,8 @@ public record Materials(
         List<InclusionNeed> inclusions,
         List<Figure> colours,
         Optional<SecondBowl> second,
-        List<Materials> turns) {
+        List<Materials> turns,
+        List<ColourBowl> colourBowls) {
 
     /** The same for every bowl, whatever comes out of it, g. */
     static final double LEAST_BOWL_G = BowlEmptied.LEAST_BOWL_G;
@@ -79,7 +82,8 @@ public record Materials(
                 inclusions,
                 colours,
                 second,
-                List.of());
+                List.of(),
+                ColourBowl.of(piece.dress().colours(), colours));
     }
 
     /** The lists are copied. */
@@ -89,6 +93,28 @@ public record Materials(
         inclusions = List.copyOf(inclusions);
         colours = List.copyOf(colours);
         turns = List.copyOf(turns);
+        colourBowls = List.copyOf(colourBowls);
+    }
+
+    /** With other bowls of colour. */
+    private Materials with(final List<ColourBowl> bowls) {
+        return new Materials(
+                piece,
+                size,
+                kept,
+                toMelt,
+                comesBack,
+                fillings,
+                inclusions,
+                colours,
+                second,
+                turns,
+                bowls);
+    }
+
+    /** What is fetched of colours. */
+    public List<Figure> coloursToFetch() {
+        return ColourBowl.toFetch(colourBowls, piece.dress().colours(), colours);
     }
 
     /** The same cast in turns, two or more; together they make as many. */
@@ -113,7 +139,18 @@ public record Materials(
                 inclusions,
                 colours,
                 each.get(0).second(),
-                each);
+                IntStream.range(0, each.size())
+                        .mapToObj(
+                                i ->
+                                        each.get(i)
+                                                .with(
+                                                        i == 0
+                                                                ? colourBowls
+                                                                : colourBowls.stream()
+                                                                        .map(ColourBowl::again)
+                                                                        .toList()))
+                        .toList(),
+                colourBowls);
     }
 
     /** What leaves the bowl and stays in the pieces, g. */

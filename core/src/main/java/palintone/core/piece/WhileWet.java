@@ -5,6 +5,8 @@ import java.util.stream.Collectors;
 import palintone.core.coat.DipPlan;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.process.ProcessDraft;
+import palintone.core.process.TaskKind;
 
 /** What goes on a dipped piece before its coat has set, in lots small enough for that. */
 final class WhileWet {
@@ -27,7 +29,7 @@ final class WhileWet {
             return said;
         }
         for (final Materials.InclusionNeed need : on) {
-            said = said.and(put(need));
+            said = said.and(on.size() == 1 ? put(need) : inOrder(need));
         }
         if (!soft.isEmpty()) {
             said =
@@ -45,9 +47,67 @@ final class WhileWet {
                 : said;
     }
 
+    /**
+     * Each powder or topping fetched and set down in the order it is used, before the bowl is
+     * ready: wet hands fetch nothing.
+     *
+     * @return number of the last task, 0 where nothing goes on
+     */
+    static int layReady(final ProcessDraft draft, final Materials needs) {
+        final List<Materials.InclusionNeed> on =
+                needs.inclusions().stream().filter(need -> goesOn(need.inclusion())).toList();
+        int last = 0;
+        for (int i = 0; i < on.size(); i++) {
+            final Materials.InclusionNeed need = on.get(i);
+            final Inclusion what = need.inclusion();
+            last =
+                    draft.task(TaskKind.LAY_READY)
+                            .next()
+                            .say(
+                                    Sentence.of(
+                                                    (what.placing() == Inclusion.Placing.ROLLED_IN
+                                                                    ? "{tray} of "
+                                                                            + what.ingredient()
+                                                                                    .name()
+                                                                            + " into a flat tray: {each} stays on each."
+                                                                    : "Weigh {tray} of "
+                                                                            + what.ingredient()
+                                                                                    .name()
+                                                                            + " and set it down: {each} on each.")
+                                                            + place(i, on.size()))
+                                            .with("tray", need.toHaveG(), Unit.GRAM)
+                                            .with("each", what.eachG(), Unit.GRAM))
+                            .read(
+                                    "laid ready",
+                                    Unit.GRAM,
+                                    need.toHaveG(),
+                                    BatchTasks.weightBand(need.toHaveG()))
+                            .caution(BatchTasks.scrapings(what.ingredient().allergens()))
+                            .done();
+        }
+        return last;
+    }
+
+    /** Where it stands among the others: as the hand goes from the bowl. */
+    private static String place(final int i, final int many) {
+        if (many == 1) {
+            return "";
+        }
+        return i == 0 ? " It stands next to the bowl." : " It stands after the one before.";
+    }
+
     private static boolean goesOn(final Inclusion inclusion) {
         return inclusion.placing() == Inclusion.Placing.ROLLED_IN
                 || inclusion.placing() == Inclusion.Placing.ON_THE_BACK;
+    }
+
+    /** Of several only the order: what lies on each is said where it is laid ready. */
+    private static Sentence inOrder(final Materials.InclusionNeed need) {
+        final String what = need.inclusion().ingredient().name();
+        return Sentence.of(
+                need.inclusion().placing() == Inclusion.Placing.ROLLED_IN
+                        ? "Roll in " + what + "."
+                        : "Lay " + what + " on it.");
     }
 
     private static Sentence put(final Materials.InclusionNeed need) {

@@ -18,6 +18,7 @@ import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.mould.MouldBody;
 import palintone.core.mould.MouldState;
+import palintone.core.process.After;
 import palintone.core.process.Amount;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
@@ -95,6 +96,53 @@ class DecorationTest {
         assertThat(coats.get(1).after().get(0).leastLagS()).isGreaterThanOrEqualTo(60);
         assertThat(coats)
                 .allSatisfy(t -> assertThat(t.caution().orElseThrow()).contains("fat-soluble"));
+    }
+
+    /** A gun wants its least, and what it leaves is said; two coats of a name are one bowl. */
+    @Test
+    void aColourIsMeltedOnceAndNeverLessThanAGunWants() {
+        final Decoration dress =
+                new Decoration(
+                        List.of(
+                                new ColourCoat("plum", 0.02, ColourCoat.How.LINED),
+                                new ColourCoat("white", 0.05),
+                                new ColourCoat("plum", 0.02),
+                                new ColourCoat("gold", 0.01, ColourCoat.How.LUSTRE),
+                                new ColourCoat("white", 0.02)),
+                        List.of());
+        final MouldedPiece piece = piece(Optional.empty(), dress);
+        final Materials needs = needs(piece);
+        assertThat(needs.colourBowls())
+                .extracting(ColourBowl::name)
+                .containsExactly("plum", "white");
+        final ColourBowl plum = needs.colourBowls().get(0);
+        assertThat(plum.usedG())
+                .isCloseTo(
+                        needs.colours().get(0).value() + needs.colours().get(2).value(),
+                        within(1e-9));
+        assertThat(plum.meltG()).isEqualTo(Math.max(40, plum.usedG()));
+        assertThat(plum.meltG()).isCloseTo(plum.usedG() + plum.leftG(), within(1e-9));
+        assertThat(needs.coloursToFetch())
+                .extracting(f -> f.name())
+                .containsExactly(
+                        "coloured cocoa butter, plum",
+                        "coloured cocoa butter, white",
+                        "lustre dust, gold");
+        final List<Task> tasks = tasks(piece);
+        final List<Task> ready =
+                tasks.stream().filter(t -> t.kind() == TaskKind.COLOUR_READY).toList();
+        assertThat(ready).hasSize(2);
+        // What the list fetches is what the task melts.
+        for (int i = 0; i < 2; i++) {
+            assertThat(ready.get(i).say().values().get("colour").value())
+                    .isEqualTo(needs.coloursToFetch().get(i).value());
+        }
+        final List<Task> coats = tasks.stream().filter(t -> t.kind() == TaskKind.COLOUR).toList();
+        assertThat(coats.get(1).after())
+                .extracting(After::task)
+                .containsExactlyInAnyOrder(coats.get(0).number(), ready.get(1).number());
+        // While the first dries the second is melted: it does not wait for the film.
+        assertThat(ready.get(1).after().get(0).leastLagS()).isZero();
     }
 
     private static List<Task> coloured(final double roomC, final ColourCoat... coats) {

@@ -267,6 +267,27 @@ class DippedPieceTest {
                 .sum();
     }
 
+    /** Each is fetched by itself, in the order it goes on, and of each the list wants as much. */
+    @Test
+    void severalToppingsAreLaidReadyInOrderEachWithItsOwnGrams() {
+        final DippedPiece piece =
+                truffle(
+                        new DipCoat(1.5, false, 1),
+                        new Inclusion(HAZELNUTS, 0.6, Inclusion.Placing.ROLLED_IN),
+                        new Inclusion(HAZELNUTS, 0.9, Inclusion.Placing.ON_THE_BACK));
+        final List<Task> ready =
+                tasks(piece, 60).stream().filter(t -> t.kind() == TaskKind.LAY_READY).toList();
+        assertThat(ready)
+                .extracting(t -> t.say().values().get("each").value())
+                .containsExactly(0.6, 0.9);
+        assertThat(ready)
+                .extracting(t -> t.reading().orElseThrow().target())
+                .containsExactly(60 * 0.6 / palintone.core.coat.Powder.STICKS_OF_TRAY, 60 * 0.9);
+        final Task dip = only(tasks(piece, 60), TaskKind.DIP);
+        assertThat(dip.say().template()).contains("Roll in hazelnuts. Lay hazelnuts on it.");
+        assertThat(dip.number()).isGreaterThan(ready.get(1).number());
+    }
+
     @Test
     void aTruffleIsPipedChilledRolledDippedAndRolledAgain() {
         final List<Task> tasks =

@@ -50,6 +50,7 @@ class RunningBatchTest {
                 .extracting(Task::kind)
                 .containsExactly(
                         TaskKind.POLISH,
+                        TaskKind.COLOUR_READY,
                         TaskKind.COLOUR,
                         TaskKind.MOULD,
                         TaskKind.MELT,
@@ -74,23 +75,23 @@ class RunningBatchTest {
     @Test
     void whatFollowsStraightOnBeginsByItself() {
         batch = done(batch, 1, 60);
-        assertThat(batch.focus().kind()).isEqualTo(TaskKind.COLOUR);
+        assertThat(batch.focus().kind()).isEqualTo(TaskKind.COLOUR_READY);
         assertThat(batch.begunAt(2)).contains(NINE.plusSeconds(60));
         assertThatThrownBy(() -> done(batch, 1, 70))
                 .isInstanceOf(IllegalMoveException.class)
                 .hasMessage("Step 1 (Polish) is already done.");
         assertThatThrownBy(() -> done(batch, number(TaskKind.CAST), 70))
                 .hasMessageContaining("has not begun: first Test (step")
-                .hasMessageContaining("and Mould ready (step 3)");
+                .hasMessageContaining("and Mould ready (step 4)");
     }
 
     /** While the colour dries the hands are free, and the bowl is melted. */
     @Test
     void idleHandsGoToWhatMayBegin() {
-        batch = done(done(batch, 1, 60), 2, 600);
+        batch = done(done(done(batch, 1, 60), 2, 300), 3, 600);
         assertThat(batch.focus().kind()).isEqualTo(TaskKind.MELT);
-        assertThat(batch.status(3)).isEqualTo(RunningBatch.Status.READY);
-        assertThat(batch.earliest(3)).contains(NINE.plusSeconds(600 + 5 * 60));
+        assertThat(batch.status(4)).isEqualTo(RunningBatch.Status.READY);
+        assertThat(batch.earliest(4)).contains(NINE.plusSeconds(600 + 5 * 60));
         assertThat(batch.begunAt(number(TaskKind.MELT))).contains(NINE.plusSeconds(600));
     }
 
@@ -139,17 +140,17 @@ class RunningBatchTest {
 
     @Test
     void sendingTheSameEntryTwiceWritesItOnce() {
-        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 46);
+        final Entry note = Entry.note(UUID.randomUUID(), 5, NINE, 46);
         batch = batch.accept(note).accept(note);
         assertThat(batch.entries()).hasSize(1);
     }
 
     @Test
     void aCorrectionReplacesTheReadingAndKeepsTheFirst() {
-        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 92);
+        final Entry note = Entry.note(UUID.randomUUID(), 5, NINE, 92);
         batch = batch.accept(note);
-        batch = batch.accept(Entry.correct(UUID.randomUUID(), 4, NINE, 29.2, note.id()));
-        assertThat(batch.readings(4)).containsExactly(29.2);
+        batch = batch.accept(Entry.correct(UUID.randomUUID(), 5, NINE, 29.2, note.id()));
+        assertThat(batch.readings(5)).containsExactly(29.2);
         assertThat(batch.entries()).hasSize(2);
     }
 
@@ -169,7 +170,8 @@ class RunningBatchTest {
         final Entry first = Entry.done(UUID.randomUUID(), 1, NINE);
         final RunningBatch two = done(batch.accept(first), 2, 90);
         assertThatThrownBy(() -> two.accept(Entry.undo(UUID.randomUUID(), 1, NINE, first.id())))
-                .hasMessageContaining("cannot be reopened while Step 2 (Colour), which follows it");
+                .hasMessageContaining(
+                        "cannot be reopened while Step 2 (Colour ready), which follows it");
     }
 
     @Test
@@ -177,46 +179,46 @@ class RunningBatchTest {
         assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 1, NINE, 300)))
                 .isInstanceOf(IllegalMoveException.class)
                 .hasMessageContaining("takes no reading");
-        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 300)))
+        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 5, NINE, 300)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessage("temperature in the middle is 300 °C; allowed: -20 to 120 °C");
-        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 3, NINE, 27)))
-                .hasMessageContaining("Step 3 (Mould ready) has not begun: first Colour");
+        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 27)))
+                .hasMessageContaining("Step 4 (Mould ready) has not begun: first Colour");
         assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 99, NINE, 47)))
-                .hasMessage("step is 99; allowed: 1 to 20");
+                .hasMessage("step is 99; allowed: 1 to 21");
         assertThatThrownBy(() -> batch.accept(Entry.remark(UUID.randomUUID(), 1, NINE, "")))
                 .hasMessageContaining("remark is empty");
     }
 
     @Test
     void aFinishedBatchTakesCorrectionsOnly() {
-        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 46);
+        final Entry note = Entry.note(UUID.randomUUID(), 5, NINE, 46);
         batch = batch.accept(note);
         for (int step = 1; step <= plan.process().tasks().size(); step++) {
             batch = done(batch, step, step * 60L);
         }
         assertThat(batch.state()).isEqualTo(RunningBatch.State.FINISHED);
-        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 46)))
+        assertThatThrownBy(() -> batch.accept(Entry.note(UUID.randomUUID(), 5, NINE, 46)))
                 .isInstanceOf(IllegalMoveException.class);
         assertThat(
-                        batch.accept(Entry.correct(UUID.randomUUID(), 4, NINE, 28.7, note.id()))
-                                .readings(4))
+                        batch.accept(Entry.correct(UUID.randomUUID(), 5, NINE, 28.7, note.id()))
+                                .readings(5))
                 .containsExactly(28.7);
     }
 
     @Test
     void replayingTheEntriesGivesTheSameBatch() {
-        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 46)), 4, 45);
+        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 5, NINE, 46)), 5, 45);
         final RunningBatch again = RunningBatch.replay(plan.process(), NINE, batch.entries());
         assertThat(again.focus()).isEqualTo(batch.focus());
-        assertThat(again.begunAt(5)).isEqualTo(batch.begunAt(5));
-        assertThat(again.readings(4)).isEqualTo(batch.readings(4));
+        assertThat(again.begunAt(6)).isEqualTo(batch.begunAt(6));
+        assertThat(again.readings(5)).isEqualTo(batch.readings(5));
     }
 
     @Test
     void theRecordComparesPlannedWithNoted() {
-        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 4, NINE, 41)), 4, 45);
-        final PlanVsActual melt = PlanVsActual.of(batch).get(3);
+        batch = done(batch.accept(Entry.note(UUID.randomUUID(), 5, NINE, 41)), 5, 45);
+        final PlanVsActual melt = PlanVsActual.of(batch).get(4);
         assertThat(melt.noted()).hasValue(41);
         assertThat(melt.outBy()).isEqualTo(-4);
         assertThat(melt.bandStatus()).isEqualTo(BandStatus.OFF);
@@ -240,10 +242,10 @@ class RunningBatchTest {
 
     @Test
     void aReadingTakenBackStaysInTheRecord() {
-        final Entry note = Entry.note(UUID.randomUUID(), 4, NINE, 46);
+        final Entry note = Entry.note(UUID.randomUUID(), 5, NINE, 46);
         batch = batch.accept(note);
-        batch = batch.accept(Entry.undo(UUID.randomUUID(), 4, NINE.plusSeconds(5), note.id()));
-        final PlanVsActual melt = PlanVsActual.of(batch).get(3);
+        batch = batch.accept(Entry.undo(UUID.randomUUID(), 5, NINE.plusSeconds(5), note.id()));
+        final PlanVsActual melt = PlanVsActual.of(batch).get(4);
         assertThat(melt.noted()).isEmpty();
         assertThat(melt.takenBack()).containsExactly(46.0);
     }

@@ -160,7 +160,7 @@ public record NeedsView(
                 needs.topUps().map(FigureView::of).orElse(null),
                 FigureView.of(needs.comesBack()),
                 fillings(needs),
-                needs.colours().stream().map(FigureView::of).toList(),
+                needs.coloursToFetch().stream().map(FigureView::of).toList(),
                 CapNeedView.of(needs),
                 needs.inclusions().stream().map(NeedsView::inclusion).toList(),
                 needs.toFetch().stream()

@@ -98,7 +98,8 @@ public record BatchFacts(
                         melt ->
                                 materials.add(
                                         new Material(Role.COUVERTURE, melt.name(), melt.value())));
-        needs.colours().forEach(c -> materials.add(new Material(Role.COLOUR, c.name(), c.value())));
+        needs.coloursToFetch()
+                .forEach(c -> materials.add(new Material(Role.COLOUR, c.name(), c.value())));
         needs.fillings()
                 .forEach(
                         f ->

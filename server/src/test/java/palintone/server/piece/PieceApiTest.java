@@ -177,7 +177,8 @@ class PieceApiTest {
                 "/api/pieces/plum-bay/needs | 400 | size | moulds or pieces",
                 "/api/pieces/plum-bay/needs?moulds=1&pieces=9 | 400 | size | moulds or pieces",
                 "/api/pieces/plum-bay/needs?moulds=1&method=HALF | 400 | method | TABLING,"
-                        + " SEED_THIRD, SEED_FEW, SEED_UNDERCOOL, COLD_BATH, KEEP_TEMPER, KETTLE",
+                        + " SEED_THIRD, SEED_FEW, SEED_UNDERCOOL, COLD_BATH, COLD_BATH_QUICK,"
+                        + " KEEP_TEMPER, KETTLE",
                 "/api/pieces/unknown/needs?moulds=1 | 404 | piece | an id from the list",
                 "/api/pieces?size=100000 | 400 | size | 1 to 200 rows",
                 "/api/pieces?page=-1 | 400 | page | 0 to 1000000",

@@ -52,23 +52,23 @@ class BatchApiTest {
     @Test
     void whatAnotherServerWroteIsSeen() throws Exception {
         final String batch = workshop.begin("plum-bay");
-        workshop.note(batch, 4, 44);
+        workshop.note(batch, 5, 44);
         try (Connection books =
                         DriverManager.getConnection(
                                 workshop.db.url(), workshop.db.user(), workshop.db.password());
                 Statement write = books.createStatement()) {
             write.execute(
                     "insert into batch_entry (id, batch_id, position, kind, step, at, value, text)"
-                            + " values (uuid(), '%s', 1, 'NOTE', 4, utc_timestamp(6), 45, '')"
+                            + " values (uuid(), '%s', 1, 'NOTE', 5, utc_timestamp(6), 45, '')"
                                     .formatted(batch));
             write.execute(
                     "update batch set entries_kept = 2, version = version + 1 where id = '%s'"
                             .formatted(batch));
         }
-        final Answer noted = workshop.note(batch, 4, 46);
+        final Answer noted = workshop.note(batch, 5, 46);
         assertThat(noted.status()).as(noted.text()).isEqualTo(200);
-        assertThat(noted.json().at("/steps/3/notes").size()).isEqualTo(3);
-        assertThat(noted.number("/steps/3/notes/1/value")).isEqualTo(45);
+        assertThat(noted.json().at("/steps/4/notes").size()).isEqualTo(3);
+        assertThat(noted.number("/steps/4/notes/1/value")).isEqualTo(45);
         assertThat(noted.number("/entries")).isEqualTo(3);
     }
 
@@ -80,13 +80,13 @@ class BatchApiTest {
                         .unwrap(SessionFactory.class)
                         .getStatistics();
         final String batch = workshop.begin("plum-bay");
-        workshop.note(batch, 4, 44);
+        workshop.note(batch, 5, 44);
         statistics.setStatisticsEnabled(true);
         // The house goes on beside it, a simulated bowl among others: the quietest of five counts.
         long asked = Long.MAX_VALUE;
         for (int i = 0; i < 5; i++) {
             statistics.clear();
-            assertThat(workshop.note(batch, 4, 45 + i).status()).isEqualTo(200);
+            assertThat(workshop.note(batch, 5, 45 + i).status()).isEqualTo(200);
             asked = Math.min(asked, statistics.getPrepareStatementCount());
         }
         statistics.setStatisticsEnabled(false);
@@ -96,11 +96,11 @@ class BatchApiTest {
     @Test
     void whatIsReadyMayBeginBesideWhatIsUnderWay() {
         final String batch = workshop.begin("plum-bay");
-        final Answer melting = workshop.entry(batch, "\"kind\":\"BEGIN\",\"step\":4");
+        final Answer melting = workshop.entry(batch, "\"kind\":\"BEGIN\",\"step\":5");
         assertThat(melting.status()).as(melting.text()).isEqualTo(200);
         assertThat(melting.at("/steps/0/status")).isEqualTo("UNDER_WAY");
-        assertThat(melting.at("/steps/3/status")).isEqualTo("UNDER_WAY");
-        assertThat(melting.number("/step")).isEqualTo(4);
+        assertThat(melting.at("/steps/4/status")).isEqualTo("UNDER_WAY");
+        assertThat(melting.number("/step")).isEqualTo(5);
         assertThat(melting.at("/undo/what")).isEqualTo("beginning of Melt");
         final Answer early = workshop.done(batch, 8);
         assertThat(early.status()).isEqualTo(409);
@@ -129,7 +129,7 @@ class BatchApiTest {
     void theBowlOfABatchIsOneOfTheTemperStation() {
         final String batch = workshop.begin("plum-bay");
         assertThat(workshop.get("/api/batches/" + batch).at("/bowl")).isEmpty();
-        final Answer melted = workshop.note(batch, 4, 46.5);
+        final Answer melted = workshop.note(batch, 5, 46.5);
         final String bowl = melted.at("/bowl");
         assertThat(bowl).isNotBlank();
         final String path = "/api/temper/bowls/" + bowl;
@@ -141,22 +141,22 @@ class BatchApiTest {
         assertThat(there.at("/moves/0/kind")).isEqualTo("SEED");
 
         // Corrected and taken back here, it is there too.
-        final String note = melted.at("/steps/3/notes/0/id");
+        final String note = melted.at("/steps/4/notes/0/id");
         workshop.entry(
-                batch, "\"kind\":\"CORRECT\",\"step\":4,\"value\":47.1,\"about\":\"" + note + "\"");
+                batch, "\"kind\":\"CORRECT\",\"step\":5,\"value\":47.1,\"about\":\"" + note + "\"");
         assertThat(workshop.get(path).number("/now/temperatureC")).isEqualTo(47.1);
 
-        workshop.done(batch, 4);
-        final Answer seeded = workshop.done(batch, 5);
-        assertThat(seeded.at("/steps/4/kind")).isEqualTo("SEED");
+        workshop.done(batch, 5);
+        final Answer seeded = workshop.done(batch, 6);
+        assertThat(seeded.at("/steps/5/kind")).isEqualTo("SEED");
         final Answer after = workshop.get(path);
         assertThat(after.at("/events/0/kind")).isEqualTo("SEED");
         assertThat(after.number("/events/0/amount")).isGreaterThan(100);
         workshop.entry(
                 batch,
-                "\"kind\":\"UNDO\",\"step\":5,\"about\":\"" + seeded.at("/steps/4/doneBy") + "\"");
+                "\"kind\":\"UNDO\",\"step\":6,\"about\":\"" + seeded.at("/steps/5/doneBy") + "\"");
         assertThat(workshop.get(path).json().at("/events").size()).isZero();
-        workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":4,\"about\":\"" + note + "\"");
+        workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":5,\"about\":\"" + note + "\"");
         assertThat(workshop.get(path).json().at("/typed").size()).isZero();
     }
 
@@ -214,7 +214,7 @@ class BatchApiTest {
         final Answer used =
                 workshop.put("/api/batches/" + batch + "/bowl", "{\"bowl\":\"" + bowl + "\"}");
         assertThat(used.status()).as(used.text()).isEqualTo(200);
-        assertThat(workshop.note(batch, 4, 46).at("/bowl")).isEqualTo(bowl);
+        assertThat(workshop.note(batch, 5, 46).at("/bowl")).isEqualTo(bowl);
         assertThat(workshop.get("/api/temper/bowls/" + bowl).number("/now/temperatureC"))
                 .isEqualTo(46);
     }
@@ -261,7 +261,7 @@ class BatchApiTest {
                                 final List<Double> sent = new ArrayList<>();
                                 for (int i = 0; i < 40; i++) {
                                     final double value = base + i;
-                                    assertThat(workshop.note(batch, 4, value).status())
+                                    assertThat(workshop.note(batch, 5, value).status())
                                             .isEqualTo(200);
                                     sent.add(value);
                                 }
@@ -276,7 +276,7 @@ class BatchApiTest {
         final List<Double> kept = new ArrayList<>();
         workshop.get("/api/batches/" + batch)
                 .json()
-                .at("/steps/3/notes")
+                .at("/steps/4/notes")
                 .forEach(note -> kept.add(note.at("/value").asDouble()));
         assertThat(kept).containsExactlyInAnyOrderElementsOf(sent);
     }
@@ -293,7 +293,7 @@ class BatchApiTest {
                             () -> {
                                 final List<Integer> answers = new ArrayList<>();
                                 for (int i = 0; i < 40; i++) {
-                                    answers.add(workshop.note(batch, 4, 44 + i / 10.0).status());
+                                    answers.add(workshop.note(batch, 5, 44 + i / 10.0).status());
                                 }
                                 return answers;
                             }));
@@ -316,29 +316,29 @@ class BatchApiTest {
     @Test
     void correctionsAndUndoStayOnRecord() {
         final String batch = workshop.begin("plum-bay");
-        final String note = workshop.note(batch, 4, 92).at("/steps/3/notes/0/id");
+        final String note = workshop.note(batch, 5, 92).at("/steps/4/notes/0/id");
         final Answer corrected =
                 workshop.entry(
                         batch,
-                        "\"kind\":\"CORRECT\",\"step\":4,\"value\":29.2,\"about\":\""
+                        "\"kind\":\"CORRECT\",\"step\":5,\"value\":29.2,\"about\":\""
                                 + note
                                 + "\"");
-        assertThat(corrected.number("/steps/3/notes/0/value")).isEqualTo(29.2);
-        assertThat(corrected.json().at("/steps/3/notes/0/corrected").asBoolean()).isTrue();
+        assertThat(corrected.number("/steps/4/notes/0/value")).isEqualTo(29.2);
+        assertThat(corrected.json().at("/steps/4/notes/0/corrected").asBoolean()).isTrue();
         final Answer undone =
-                workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":4,\"about\":\"" + note + "\"");
-        assertThat(undone.json().at("/steps/3/notes").size()).isZero();
+                workshop.entry(batch, "\"kind\":\"UNDO\",\"step\":5,\"about\":\"" + note + "\"");
+        assertThat(undone.json().at("/steps/4/notes").size()).isZero();
         assertThat(undone.number("/entries")).isEqualTo(3);
     }
 
     @Test
     void impossibleEntriesAreNamedAndChangeNothing() {
         final String batch = workshop.begin("plum-bay");
-        final Answer hot = workshop.note(batch, 4, 300);
+        final Answer hot = workshop.note(batch, 5, 300);
         assertThat(hot.status()).isEqualTo(400);
         assertThat(hot.at("/allowed")).isEqualTo("-20 to 120 °C");
         final Answer text =
-                workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":4,\"value\":\"warm\"");
+                workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":5,\"value\":\"warm\"");
         assertThat(text.status()).isEqualTo(400);
         assertThat(text.at("/field")).isEqualTo("value");
         assertThat(text.at("/allowed")).isEqualTo("a number");
@@ -349,7 +349,7 @@ class BatchApiTest {
         final Answer half = workshop.entry(batch, "\"kind\":\"DONE\",\"step\":1.5");
         assertThat(half.status()).isEqualTo(400);
         assertThat(half.at("/detail")).contains("a whole number");
-        assertThat(workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":4").status()).isEqualTo(400);
+        assertThat(workshop.entry(batch, "\"kind\":\"NOTE\",\"step\":5").status()).isEqualTo(400);
         assertThat(workshop.entry(batch, "\"kind\":\"SING\",\"step\":1").status()).isEqualTo(400);
         assertThat(workshop.post("/api/batches/" + batch + "/entries", "{\"id\":").status())
                 .isEqualTo(400);
@@ -375,7 +375,7 @@ class BatchApiTest {
                                         .ifPresent(heard::complete));
         listener.setDaemon(true);
         listener.start();
-        workshop.note(batch, 4, 29);
+        workshop.note(batch, 5, 29);
         assertThat(heard.get(10, TimeUnit.SECONDS)).isEqualTo("data:" + batch);
     }
 

@@ -16,8 +16,8 @@ class DatabaseCrashTest {
     void whatWasAcknowledgedSurvivesTheDatabase() throws Exception {
         try (Workshop workshop = Workshop.open()) {
             final String batch = workshop.begin("plum-bay");
-            assertThat(workshop.note(batch, 4, 46.9).status()).isEqualTo(200);
-            final String began = workshop.done(batch, 4).at("/steps/4/begunAt");
+            assertThat(workshop.note(batch, 5, 46.9).status()).isEqualTo(200);
+            final String began = workshop.done(batch, 5).at("/steps/5/begunAt");
 
             workshop.db.kill();
             final Answer refused = workshop.note(batch, 5, 33);
@@ -27,10 +27,10 @@ class DatabaseCrashTest {
 
             workshop.db.up();
             final Answer after = onceItAnswers(workshop, "/api/batches/" + batch);
-            assertThat(after.number("/step")).isEqualTo(5);
-            assertThat(after.at("/steps/4/begunAt")).isEqualTo(began);
-            assertThat(after.number("/steps/3/noted")).isEqualTo(46.9);
-            assertThat(after.json().at("/steps/4/notes").size()).isZero();
+            assertThat(after.number("/step")).isEqualTo(6);
+            assertThat(after.at("/steps/5/begunAt")).isEqualTo(began);
+            assertThat(after.number("/steps/4/noted")).isEqualTo(46.9);
+            assertThat(after.json().at("/steps/5/notes").size()).isZero();
             assertThat(workshop.note(batch, 5, 33).status()).isEqualTo(200);
         }
     }

@@ -34,7 +34,9 @@ final class CurveRisks {
                             "Left in a moment too long it falls below the good crystals.");
             case COLD_BATH_QUICK ->
                     say(
-                            "Up at once it often holds too little seed to set: test on paper.",
+                            "Up at once it often holds too little seed to set. What sets at the cold"
+                                    + " wall and is scraped in seeds it too, which is not reckoned:"
+                                    + " test on paper.",
                             "The wall sets first: scrape it, or cold lumps spoil the bowl.",
                             "A drop of water in the bowl seizes it.");
             case KEEP_TEMPER ->
