@@ -252,6 +252,13 @@ final class ClauseOperations {
         }
     }
 
+    private static boolean heats(final Clause clause) {
+        return switch (clause.verb()) {
+            case BOIL, HEAT, BRING, COOK -> true;
+            default -> false;
+        };
+    }
+
     // What is meant.
 
     private OperationKind kind(final Clause clause, final List<WrittenLine> own) {
@@ -260,6 +267,9 @@ final class ClauseOperations {
         if (hot && said.says(clause, "oven")) {
             // That warms no pot.
             return null;
+        }
+        if (!hot && heats(clause) && SugarLook.isDrop(reading, clause.from(), clause.to())) {
+            return OperationKind.COOK_SUGAR;
         }
         return switch (clause.verb()) {
             case BOIL ->

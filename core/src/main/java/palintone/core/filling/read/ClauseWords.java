@@ -46,8 +46,26 @@ final class ClauseWords {
     }
 
     boolean browns(final Clause clause) {
-        return says(clause, BROWNS)
+        return brownsAt(clause)
                 && !(says(clause, "brown") && says(clause, "sugar") && !says(clause, "until"));
+    }
+
+    /** "Golden syrup" is what it is called, and not how far it is cooked. */
+    private boolean brownsAt(final Clause clause) {
+        for (int i = clause.from(); i < clause.to(); i++) {
+            if (i != clause.head()
+                    && reading.word(i).matches(BROWNS)
+                    && !isName(reading.word(i), reading.word(i + 1))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether a colour is part of a name. */
+    static boolean isName(final String colour, final String next) {
+        return colour.matches("golden|gold|straw|amber")
+                && next.matches("syrup|caster|sugar|raisins?|sultanas?|leaf|dust|rum|treacle");
     }
 
     boolean says(final Clause clause, final String words) {

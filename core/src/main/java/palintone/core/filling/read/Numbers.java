@@ -64,6 +64,11 @@ final class Numbers {
         } else if (degrees < 0 && !Double.isNaN(carriedC) && draft.kind == OperationKind.COOL) {
             draft.set(OperationSetting.TEMPERATURE_C, carriedC, where);
         }
+        if (degrees < 0
+                && (draft.kind == OperationKind.CARAMELISE
+                        || draft.kind == OperationKind.COOK_SUGAR)) {
+            sugar(draft, clause, where);
+        }
         final int rate = rate(clause);
         if (rate >= 0
                 && (draft.kind == OperationKind.BOIL || draft.kind == OperationKind.COOK_FRUIT)) {
@@ -108,6 +113,20 @@ final class Numbers {
                         && said.says(clause, "fridge|refrigerator|refrigerated")) {
             draft.settings.putIfAbsent(OperationSetting.TEMPERATURE_C, CHILLED_C);
         }
+    }
+
+    /** "To amber", "to the firm ball": by what Cook sugar calls so, which is said. */
+    private void sugar(final Draft draft, final Clause clause, final String where) {
+        SugarLook.in(reading, clause.from(), clause.to())
+                .ifPresent(
+                        look -> {
+                            draft.set(
+                                    OperationSetting.TEMPERATURE_C, rounded(look.celsius()), where);
+                            for (int i = look.from(); i < look.to(); i++) {
+                                reading.went(i, PartUse.SET);
+                            }
+                            draft.byLook = true;
+                        });
     }
 
     private boolean holdsPulp() {

@@ -31,6 +31,10 @@ public record WrittenRecipe(
     public static final String BY_LOOK =
             "only a look is said: so much boils away by custom, weigh it if you can";
 
+    /** Said of sugar that is cooked until it looks so. */
+    public static final String BY_COLOUR =
+            "only a look is said: so hot by custom, read it with a probe if you can";
+
     private static final int LONGEST = 20_000;
     private static final int MOST_LINES = 200;
 

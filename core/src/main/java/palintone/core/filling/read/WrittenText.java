@@ -361,7 +361,10 @@ final class WrittenText {
                 unused.add(
                         new WrittenRecipe.Unused(
                                 reading.source(clause.from(), clause.to()),
-                                List.of(WrittenRecipe.BY_LOOK)));
+                                List.of(
+                                        draft.kind == OperationKind.BOIL_DOWN
+                                                ? WrittenRecipe.BY_LOOK
+                                                : WrittenRecipe.BY_COLOUR)));
             }
         }
         final List<WrittenLine> all = new ArrayList<>(loose);

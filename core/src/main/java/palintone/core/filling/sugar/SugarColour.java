@@ -52,6 +52,13 @@ public record SugarColour(double red, double green, double blue, Name name) {
         public String words() {
             return words;
         }
+
+        /** Of what is called so, the middle at sea level, °C; of clear and black their edge. */
+        public double middleC() {
+            return this == CLEAR || this == BLACK
+                    ? Math.min(belowC, MAHOGANY.belowC)
+                    : (values()[ordinal() - 1].belowC + belowC) / 2;
+        }
     }
 
     /** Whether colour says how far it is: not where milk browns in it. */

@@ -312,13 +312,58 @@ class WrittenRecipeTest {
             delimiter = '|',
             value = {
                 "Cook the sugar|COOK_SUGAR",
-                "Boil the sugar until golden|CARAMELISE",
+                "Caramelise the sugar|CARAMELISE",
                 "Temper the yolks|TEMPER_YOLKS",
                 "Cook the yolks until thick|TEMPER_YOLKS"
             })
     void aHeatStepWithoutItsNumberIsAskedAbout(final String text, final OperationKind kind) {
         assertThat(first(weighed(text), kind).asks())
                 .containsExactly(OperationSetting.TEMPERATURE_C);
+    }
+
+    /** By colour and by a drop in water, as Cook sugar calls it; that it is a look is said. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Boil the sugar until golden|CARAMELISE|162.5",
+                "Cook the sugar to a deep golden caramel|CARAMELISE|170",
+                "Cook the sugar to amber|CARAMELISE|170",
+                "Cook the sugar to a dark amber|CARAMELISE|178",
+                "Boil the sugar to the soft ball stage|COOK_SUGAR|115",
+                "Cook the sugar to a firm ball|COOK_SUGAR|119",
+                "Bring the sugar to the hard crack|COOK_SUGAR|151"
+            })
+    void aColourOrADropStandsForItsHeat(
+            final String text, final OperationKind kind, final double celsius) {
+        final WrittenRecipe recipe = weighed(text);
+        assertThat(first(recipe, kind).settings().get(OperationSetting.TEMPERATURE_C))
+                .isCloseTo(celsius, within(0.6));
+        assertThat(first(recipe, kind).asks()).isEmpty();
+        assertThat(recipe.unused().toString()).contains(WrittenRecipe.BY_COLOUR);
+    }
+
+    /** Golden syrup is a syrup, however it is boiled. */
+    @Test
+    void aNameIsNoColour() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read("100 g golden syrup\n60 g butter\nBoil the golden syrup.");
+        assertThat(recipe.doings())
+                .extracting(WrittenRecipe.Doing::kind)
+                .doesNotContain(OperationKind.CARAMELISE);
+        assertThat(recipe.unused().toString()).doesNotContain(WrittenRecipe.BY_COLOUR);
+    }
+
+    /** Degrees that are written count, whatever colour stands beside them. */
+    @Test
+    void degreesGoBeforeAColour() {
+        final WrittenRecipe recipe = weighed("Cook the sugar to 172 °C, a light amber");
+        assertThat(
+                        first(recipe, OperationKind.CARAMELISE)
+                                .settings()
+                                .get(OperationSetting.TEMPERATURE_C))
+                .isEqualTo(172);
+        assertThat(recipe.unused().toString()).doesNotContain(WrittenRecipe.BY_COLOUR);
     }
 
     /** Juice that ran off by itself is not pulp passed through a sieve; raisins are drained too. */
