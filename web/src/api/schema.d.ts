@@ -2426,6 +2426,11 @@ export interface components {
             secondEnd?: "BELOW" | "TOP" | null;
             /** @description what it is rolled in and what is laid on it */
             on?: components["schemas"]["In"][] | null;
+            /**
+             * @description a piece cut from a sheet that is laid on it last, out of stock; nothing where
+             *          there is none
+             */
+            plate?: string | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
             labelG?: number | null;

@@ -2,8 +2,9 @@
 // A piece that is dipped, rolled, hollow or cut out of a sheet, being written.
 import { asList } from '@/words/locale'
 import { t } from '@/words'
-import { computed, onMounted } from 'vue'
-import { api, ask, type LooseDraft, type LoosePiece, type Piece } from '@/api/client'
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words, type LooseDraft, type LoosePiece, type Piece } from '@/api/client'
+import { everyPage } from '@/parts/everyPage'
 import { useHouse } from '@/parts/house'
 import NumberField from '@/parts/NumberField.vue'
 import type { FieldWords } from '@/parts/twoStates'
@@ -62,8 +63,18 @@ const shown = computed(() => drawn.value ?? props.piece)
 const wanted = computed(() => (shown.value?.kind === 'HOLLOW' ? shown.value.wantedMm : null))
 const perSheet = computed(() => (shown.value?.kind === 'SHEET' ? shown.value.perSheet : null))
 
+/** Pieces cut from a sheet: what may be laid on one that is dipped. */
+const plates = ref<{ id: string; name: string }[]>([])
 onMounted(async () => {
   await load()
+  if (props.kind === 'DIPPED') {
+    try {
+      const all = await everyPage((query) => ask(api.GET('/api/pieces', { params: { query } })))
+      plates.value = all.filter((p) => p.kind === 'SHEET')
+    } catch (problem) {
+      trouble.value = words(problem)
+    }
+  }
   void look()
 })
 
@@ -89,6 +100,11 @@ const FIELDS = [
     words: t('On it'),
     say: (list: { ingredient: string; eachG: number }[]) =>
       asList(list.map((i) => `${nameOf(larder.value, i.ingredient)} ${g(i.eachG)}`)) || '–',
+  },
+  {
+    key: 'plate',
+    words: t('Plate laid on it'),
+    say: (id: string | null) => (id ? nameOf(plates.value, id) : '–'),
   },
   { key: 'shellMm', words: t('Wall'), say: mm },
   { key: 'thickMm', words: t('Thickness'), say: mm },
@@ -295,6 +311,17 @@ const FIELDS = [
         {{ $t('Coats, tab Dip, says how much of a powder sticks to one.') }}
       </p>
       <OnList v-model="form.on" :larder="larder" :places="PLACES[kind]" />
+      <v-autocomplete
+        v-if="kind === 'DIPPED'"
+        v-model="form.plate"
+        :items="plates"
+        item-title="name"
+        item-value="id"
+        :label="$t('Decoration plate laid on it, if there is one')"
+        class="wide"
+        clearable
+        :no-data-text="$t('No piece is cut from a sheet yet: Pieces has the way to one')"
+      />
     </template>
     <h2 class="wide">{{ $t('Finishing') }}</h2>
     <WornList v-model="form.worn" class="wide" :colours="colours" :uncoloured="kind !== 'HOLLOW'" />

@@ -42,6 +42,7 @@ export interface LooseInForm {
   secondMm: number | null
   secondEnd: End
   on: OnInForm[]
+  plate: string | null
   shellMm: number | null
   parts: number
   joining: Joining
@@ -152,6 +153,7 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     twice: asked?.twice ?? false,
     dippedPercent: asked?.dippedPercent ?? 100,
     on: (asked?.on ?? []).map(({ ingredient, eachG, placing }) => ({ ingredient, eachG, placing })),
+    plate: asked?.plate ?? null,
     shellMm: asked?.shellMm ?? 3,
     parts: asked?.parts ?? 2,
     joining: asked?.joining ?? 'WARM_PLATE',
@@ -266,6 +268,7 @@ export function draftOf(
         secondPercent: form.secondCouverture ? form.secondPercent : null,
         secondEnd: form.secondCouverture ? form.secondEnd : null,
         on,
+        plate: form.plate || null,
       }
     case 'ROLLED':
       return { ...common, kind: 'ROLLED', centre: centreDraft(form), on }

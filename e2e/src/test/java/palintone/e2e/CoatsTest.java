@@ -110,4 +110,28 @@ class CoatsTest {
             assertThat(screen.faults()).isEmpty();
         }
     }
+
+    /** So much of it in a pan: litres over length and width; a pan of nothing is named. */
+    @Test
+    void aPanSaysHowHighItStands() {
+        try (Screen screen = at("slab")) {
+            final Page page = screen.page;
+            screen.button("Add a pan").click();
+            final Locator pans = page.locator(".pans");
+            pans.getByLabel("There is").fill("600");
+            pans.getByLabel("Length").fill("200");
+            pans.getByLabel("Width, none if round").fill("150");
+            pans.getByLabel("Depth").fill("40");
+            assertThat(pans.locator(".says")).containsText("high");
+            final String says = pans.locator(".says").textContent();
+            final double high = Double.parseDouble(says.strip().split("[^0-9.]")[0]);
+            // Fillings weigh from 1.0 to 1.35 g/ml.
+            assertThat(high).isBetween(600 / 1.35 / 30, 600 / 1.0 / 30);
+            pans.getByLabel("Depth").fill("10");
+            assertThat(pans.locator(".says")).containsText("Runs over.");
+            pans.getByLabel("Length").fill("0");
+            assertThat(pans.locator(".trouble")).containsText("length");
+            assertThat(screen.faults()).isEmpty();
+        }
+    }
 }

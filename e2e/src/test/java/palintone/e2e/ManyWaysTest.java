@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -82,6 +84,39 @@ class ManyWaysTest {
                             "Demould",
                             "Weigh");
             assertThat(done.stream().filter("Weigh"::equals)).hasSize(1);
+        }
+    }
+
+    /** Out of stock, in order after the powder, and no larger than the piece. */
+    @Test
+    void aPlateOfASheetIsLaidOnASlabPiece() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            page.request()
+                    .put(
+                            house.url("/api/pieces/rye-leaf"),
+                            RequestOptions.create()
+                                    .setHeader("Content-Type", "application/json")
+                                    .setData(
+                                            "{\"kind\":\"SHEET\",\"name\":\"Rye leaf\",\"story\":\"Thin\","
+                                                    + "\"couverture\":\"milk-41\",\"thickMm\":1,\"lengthMm\":300,"
+                                                    + "\"widthMm\":200,\"plateLengthMm\":20,\"plateWidthMm\":15}"));
+            page.navigate(house.url("/pieces/fig-leaf-square"));
+            page.getByText("Copy").click();
+            page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Fig leaf");
+            final Locator plate = page.getByLabel("Decoration plate laid on it, if there is one");
+            plate.fill("Rye bark");
+            page.getByRole(AriaRole.OPTION).first().click();
+            assertThat(page.locator("main")).containsText("plate laid on it is 60.0 × 40.0 mm");
+            plate.fill("Rye leaf");
+            page.getByRole(AriaRole.OPTION).first().click();
+            assertThat(page.locator("svg.section").last()).containsText("Rye leaf");
+            screen.button("Save").click();
+            assertThat(screen.title()).hasText("Fig leaf");
+            screen.begins().click();
+            screen.atStep(1, "Weigh out");
+            assertThat(led(screen))
+                    .containsSubsequence("Centres ready", "Lay ready", "Dip", "Set", "Weigh");
         }
     }
 }

@@ -19,7 +19,11 @@ class OneBowlTest {
             bench.go(house, "/pieces/gooseberry-ivory");
             bench.button("It stands ready").click();
             bench.page.locator(".v-select").last().click();
-            bench.page.getByRole(AriaRole.OPTION).filter(hasText("Cold bath")).click();
+            bench.page
+                    .getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions().setName("Cold bath").setExact(true))
+                    .click();
             assertThat(bench.page.getByText("Stand the bowl in water")).isVisible();
             bench.begins().click();
             bench.done();

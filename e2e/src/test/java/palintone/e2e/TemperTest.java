@@ -249,7 +249,8 @@ class TemperTest {
             field(page, "of that").fill("200");
             assertThat(page.locator(".paths")).containsText("it will stay soft and bloom");
             screen.button("water in the bowl").click();
-            assertThat(page.locator(".wide")).containsText("use it as sauce, mousse or ganache");
+            assertThat(page.locator("section.wide", hasText("Gone wrong")))
+                    .containsText("use it as sauce, mousse or ganache");
         }
     }
 

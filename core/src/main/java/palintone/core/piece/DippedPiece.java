@@ -68,6 +68,7 @@ public record DippedPiece(
                                 Inclusion.Placing.ON_THE_BACK,
                                 Inclusion.Placing.SET_IN));
         centre.holds(inclusions);
+        plates(centre, coat, inclusions);
         if (coat.then().isPresent()) {
             second(coat.then().get(), couverture, inclusions);
         }
@@ -75,6 +76,37 @@ public record DippedPiece(
             throw new OutOfRangeException(
                     "colours", dress.colours().get(0).name(), "none: it comes out of no mould");
         }
+    }
+
+    /** A plate that hangs over breaks off, and nothing holds it. */
+    private static void plates(
+            final FormedCentre centre, final DipCoat coat, final List<Inclusion> inclusions) {
+        final double longMm = centre.shape().lengthMm() + 2 * coat.mm();
+        final double wideMm = centre.shape().widthMm() + 2 * coat.mm();
+        for (final Inclusion inclusion : inclusions) {
+            inclusion
+                    .plate()
+                    .filter(plate -> !plate.liesOn(longMm, wideMm))
+                    .ifPresent(
+                            plate -> {
+                                throw new OutOfRangeException(
+                                        "plate laid on it",
+                                        size(plate.longMm(), plate.wideMm()),
+                                        "up to "
+                                                + size(
+                                                        Math.max(longMm, wideMm),
+                                                        Math.min(longMm, wideMm))
+                                                + ", the size of the piece");
+                            });
+        }
+    }
+
+    private static String size(final double longMm, final double wideMm) {
+        return tenth(longMm) + " × " + tenth(wideMm) + " mm";
+    }
+
+    private static double tenth(final double mm) {
+        return Math.floor(mm * 10) / 10;
     }
 
     private static void second(

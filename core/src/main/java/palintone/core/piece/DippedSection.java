@@ -181,6 +181,16 @@ final class DippedSection {
     private static Section.Region onTop(
             final Inclusion inclusion, final List<Section.Point> outer) {
         final double top = outer.get(outer.size() - 1).depthMm();
+        if (inclusion.plate().isPresent()) {
+            final Inclusion.Plate plate = inclusion.plate().get();
+            return new Section.Region(
+                    Section.Role.ON_TOP,
+                    inclusion.ingredient().name(),
+                    Optional.of(Quantity.of(plate.thickMm(), Unit.MILLIMETRE)),
+                    List.of(
+                            new Section.Point(top, plate.longMm() / 2),
+                            new Section.Point(top + plate.thickMm(), plate.longMm() / 2)));
+        }
         final double half =
                 outer.stream().mapToDouble(Section.Point::halfWidthMm).max().orElse(1) / 3;
         return new Section.Region(

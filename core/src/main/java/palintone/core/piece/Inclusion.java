@@ -1,16 +1,26 @@
 package palintone.core.piece;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.core.substance.Allergen;
 import palintone.core.substance.ChoiOkos1986;
 import palintone.core.substance.Component;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.KitchenUnit;
+import palintone.core.substance.Mixture;
+import palintone.core.substance.Portion;
+import palintone.core.substance.Traits;
 
 /**
  * Something whole in a piece: nuts, dried fruit, nibs.
@@ -18,8 +28,74 @@ import palintone.core.substance.KitchenUnit;
  * @param ingredient what
  * @param eachG in one piece, 0.01 to 2000 g
  * @param placing where it goes
+ * @param plate how large it is, where it is a decoration plate of this house and not an ingredient
  */
-public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
+public record Inclusion(
+        Ingredient ingredient, double eachG, Placing placing, Optional<Plate> plate) {
+
+    /**
+     * A plate cut from a sheet.
+     *
+     * @param longMm its longer side
+     * @param wideMm the other
+     * @param thickMm how thick
+     */
+    public record Plate(double longMm, double wideMm, double thickMm) {
+
+        /** Whether it lies on something so long and wide, edge within edge. */
+        boolean liesOn(final double lengthMm, final double widthMm) {
+            return longMm <= Math.max(lengthMm, widthMm) + ROUNDING_MM
+                    && wideMm <= Math.min(lengthMm, widthMm) + ROUNDING_MM;
+        }
+
+        private static final double ROUNDING_MM = 1e-9;
+    }
+
+    /** Something of the larder. */
+    public Inclusion(final Ingredient ingredient, final double eachG, final Placing placing) {
+        this(ingredient, eachG, placing, Optional.empty());
+    }
+
+    /** One plate or round of a sheet, made before and laid on the back while that is wet. */
+    public static Inclusion plate(final SheetPiece sheet) {
+        final List<Portion> all = new ArrayList<>(sheet.chocolate());
+        sheet.inclusions().forEach(i -> all.add(new Portion(i.ingredient(), i.eachG())));
+        final Mixture whole = Mixture.of(all);
+        final Set<Allergen> holds = EnumSet.noneOf(Allergen.class);
+        holds.addAll(whole.allergens());
+        holds.addAll(sheet.dress().allergens());
+        return new Inclusion(
+                new Ingredient(
+                        sheet.id(),
+                        sheet.name(),
+                        whole.composition(),
+                        ChoiOkos1986.densityGPerMl(whole.composition(), ROOM_C),
+                        holds,
+                        Source.definition("what the sheet is made of"),
+                        new Traits(
+                                OptionalDouble.empty(),
+                                OptionalDouble.of(sheet.masses().whole().value()),
+                                price(all, whole.massG()),
+                                Set.of(),
+                                false)),
+                sheet.masses().whole().value(),
+                Placing.ON_THE_BACK,
+                Optional.of(
+                        new Plate(sheet.cut().longMm(), sheet.cut().wideMm(), sheet.thickMm())));
+    }
+
+    /** Of a kilogram, where every part has one. */
+    private static OptionalDouble price(final List<Portion> all, final double massG) {
+        double sum = 0;
+        for (final Portion each : all) {
+            final OptionalDouble perKg = each.ingredient().traits().pricePerKg();
+            if (perKg.isEmpty()) {
+                return OptionalDouble.empty();
+            }
+            sum += perKg.getAsDouble() * each.massG();
+        }
+        return OptionalDouble.of(sum / massG);
+    }
 
     /** What is laid on sinks in by about half; common practice, no source. */
     private static final double SUNK = 0.5;
@@ -87,6 +163,10 @@ public record Inclusion(Ingredient ingredient, double eachG, Placing placing) {
 
     /** The chocolate it pushes aside, ml. */
     public double displacedMl() {
+        if (plate.isPresent()) {
+            // It lies flat on what is wet and pushes nothing aside.
+            return 0;
+        }
         return placing == Placing.ON_THE_BACK ? SUNK * volumeMl() : volumeMl();
     }
 

@@ -114,6 +114,11 @@ public record SheetPiece(
         /** Its longest side, mm. */
         double longMm();
 
+        /** Its other side; of a round the same, mm. */
+        default double wideMm() {
+            return longMm();
+        }
+
         /** As many as a sheet gives. */
         int perSheet(double lengthMm, double widthMm);
 
@@ -221,6 +226,11 @@ public record SheetPiece(
         @Override
         public double longMm() {
             return Math.max(lengthMm, widthMm);
+        }
+
+        @Override
+        public double wideMm() {
+            return Math.min(lengthMm, widthMm);
         }
 
         @Override

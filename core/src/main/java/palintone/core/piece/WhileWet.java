@@ -64,19 +64,24 @@ final class WhileWet {
                     draft.task(TaskKind.LAY_READY)
                             .next()
                             .say(
-                                    Sentence.of(
-                                                    (what.placing() == Inclusion.Placing.ROLLED_IN
-                                                                    ? "{tray} of "
-                                                                            + what.ingredient()
-                                                                                    .name()
-                                                                            + " into a flat tray: {each} stays on each."
-                                                                    : "Weigh {tray} of "
-                                                                            + what.ingredient()
-                                                                                    .name()
-                                                                            + " and set it down: {each} on each.")
-                                                            + place(i, on.size()))
-                                            .with("tray", need.toHaveG(), Unit.GRAM)
-                                            .with("each", what.eachG(), Unit.GRAM))
+                                    what.plate().isPresent()
+                                            ? counted(need, needs.size().pieces())
+                                            : Sentence.of(
+                                                            (what.placing()
+                                                                                    == Inclusion
+                                                                                            .Placing
+                                                                                            .ROLLED_IN
+                                                                            ? "{tray} of "
+                                                                                    + what.ingredient()
+                                                                                            .name()
+                                                                                    + " into a flat tray: {each} stays on each."
+                                                                            : "Weigh {tray} of "
+                                                                                    + what.ingredient()
+                                                                                            .name()
+                                                                                    + " and set it down: {each} on each.")
+                                                                    + place(i, on.size()))
+                                                    .with("tray", need.toHaveG(), Unit.GRAM)
+                                                    .with("each", what.eachG(), Unit.GRAM))
                             .read(
                                     "laid ready",
                                     Unit.GRAM,
@@ -86,6 +91,17 @@ final class WhileWet {
                             .done();
         }
         return last;
+    }
+
+    /** Plates are made beforehand, and are counted and not weighed. */
+    private static Sentence counted(final Materials.InclusionNeed need, final int pieces) {
+        return Sentence.of(
+                        "Count {plates} of "
+                                + need.inclusion().ingredient().name()
+                                + " out of stock and lay them out, seen side up: {each} each."
+                                + " Broken ones stay behind.")
+                .with("plates", pieces, Unit.PIECE)
+                .with("each", need.inclusion().eachG(), Unit.GRAM);
     }
 
     /** Where it stands among the others: as the hand goes from the bowl. */

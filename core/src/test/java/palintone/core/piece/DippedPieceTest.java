@@ -288,6 +288,50 @@ class DippedPieceTest {
         assertThat(dip.number()).isGreaterThan(ready.get(1).number());
     }
 
+    private static SheetPiece sheet(final double plateMm) {
+        return new SheetPiece(
+                "leaf",
+                "Rye leaf",
+                DecorationTest.MILK,
+                1.5,
+                400,
+                300,
+                Optional.empty(),
+                new SheetPiece.Round(plateMm),
+                List.of(),
+                Decoration.NONE);
+    }
+
+    /** Made before, counted out of stock: it weighs, it is an allergen, it is drawn to its size. */
+    @Test
+    void aPlateIsLaidOnItAndWeighsWhatOneOfItsSheetWeighs() {
+        final Inclusion plate = Inclusion.plate(sheet(20));
+        final double eachG =
+                Math.PI * 100 * 1.5 / 1000 * DecorationTest.MILK.castingDensityGPerMl();
+        assertThat(plate.eachG()).isCloseTo(eachG, within(1e-6));
+        final DippedPiece bare = truffle(new DipCoat(1.5, false, 1));
+        final DippedPiece with = truffle(new DipCoat(1.5, false, 1), plate);
+        assertThat(with.masses().whole().value() - bare.masses().whole().value())
+                .isCloseTo(eachG, within(1e-6));
+        final Materials needs = with.materials(BatchSize.oneByOne(60), HABITS);
+        assertThat(needs.allergens()).contains(Allergen.MILK);
+        final Task ready = only(tasks(with, 60), TaskKind.LAY_READY);
+        assertThat(ready.say().template()).contains("out of stock");
+        assertThat(ready.say().values().get("plates").value()).isEqualTo(60);
+        assertThat(needs.toFetch())
+                .anySatisfy(
+                        p -> {
+                            assertThat(p.ingredient().name()).isEqualTo("Rye leaf");
+                            assertThat(p.massG()).isCloseTo(60 * eachG, within(1e-6));
+                        });
+    }
+
+    @Test
+    void aPlateLargerThanThePieceIsRefused() {
+        assertThatThrownBy(() -> truffle(new DipCoat(1.5, false, 1), Inclusion.plate(sheet(80))))
+                .hasMessageContaining("plate laid on it is 80.0 × 80.0 mm; allowed: up to");
+    }
+
     @Test
     void aTruffleIsPipedChilledRolledDippedAndRolledAgain() {
         final List<Task> tasks =

@@ -16,10 +16,12 @@ import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import palintone.core.piece.DipCoat;
 import palintone.core.piece.DippedPiece;
+import palintone.core.piece.Inclusion;
 import palintone.core.piece.SecondDip;
 import palintone.server.larder.IngredientEntity;
 
@@ -55,6 +57,11 @@ public class DippedPieceEntity extends PieceEntity {
     @Nullable
     private SecondDip.End secondEnd;
 
+    /** Null where no plate of a sheet is laid on it. */
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "plate_id")
+    private @Nullable SheetPieceEntity plate;
+
     @ElementCollection
     @CollectionTable(name = "piece_on", joinColumns = @JoinColumn(name = "piece_id"))
     @OrderColumn(name = "position")
@@ -70,6 +77,7 @@ public class DippedPieceEntity extends PieceEntity {
             final PieceDraft.Dipped draft,
             final IngredientEntity couverture,
             final @Nullable IngredientEntity second,
+            final @Nullable SheetPieceEntity newPlate,
             final CentreRow newCentre,
             final Worn worn,
             final List<OnRow> newOn) {
@@ -93,6 +101,7 @@ public class DippedPieceEntity extends PieceEntity {
                 second == null
                         ? null
                         : draft.secondEnd() == null ? SecondDip.End.BELOW : draft.secondEnd();
+        plate = newPlate;
         on.clear();
         on.addAll(newOn);
         check();
@@ -106,7 +115,11 @@ public class DippedPieceEntity extends PieceEntity {
                 couverture(),
                 centre.centre(pressureHPa),
                 new DipCoat(coatMm, coatedTwice, dippedShare, second()),
-                on.stream().map(OnRow::inclusion).toList(),
+                Stream.concat(
+                                on.stream().map(OnRow::inclusion),
+                                Stream.ofNullable(plate)
+                                        .map(p -> Inclusion.plate(p.piece(pressureHPa))))
+                        .toList(),
                 dress());
     }
 
@@ -141,6 +154,7 @@ public class DippedPieceEntity extends PieceEntity {
                 secondShare == null ? null : secondShare * PERCENT,
                 secondEnd,
                 on.stream().map(OnRow::draft).toList(),
+                plate == null ? null : plate.id(),
                 finishDrafts(),
                 labelOrNull(),
                 version());

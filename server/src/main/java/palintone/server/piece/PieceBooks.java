@@ -3,6 +3,7 @@ package palintone.server.piece;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -116,9 +117,12 @@ public class PieceBooks {
         return drafts(pieces.findAllById(ids));
     }
 
+    /** Sheets first: a piece may wear a plate of one. */
     private static Map<String, PieceDraft> drafts(final List<PieceEntity> entities) {
         final Map<String, PieceDraft> drafts = new LinkedHashMap<>();
-        entities.forEach(p -> drafts.put(p.id(), p.draft()));
+        entities.stream()
+                .sorted(Comparator.comparing(p -> !(p instanceof SheetPieceEntity)))
+                .forEach(p -> drafts.put(p.id(), p.draft()));
         return drafts;
     }
 
@@ -175,6 +179,7 @@ public class PieceBooks {
                     dipped,
                     larder.byId(dipped.couverture()),
                     another(dipped.secondCouverture()),
+                    plate(dipped.plate()),
                     centre(dipped.centre()),
                     worn(draft),
                     on(dipped.on()));
@@ -213,6 +218,18 @@ public class PieceBooks {
     /** A couverture besides the first; null where there is none. */
     private @Nullable IngredientEntity another(final @Nullable String id) {
         return id == null || id.isBlank() ? null : larder.byId(id);
+    }
+
+    /** Plates of a sheet; null where none is laid on. */
+    private @Nullable SheetPieceEntity plate(final @Nullable String id) {
+        if (id == null || id.isBlank()) {
+            return null;
+        }
+        final PieceEntity entity = pieces.findById(id).orElseThrow(() -> unknown("plate", id));
+        if (entity instanceof SheetPieceEntity sheet) {
+            return sheet;
+        }
+        throw new OutOfRangeException("plate", entity.name(), "a piece that is cut from a sheet");
     }
 
     private MouldEntity mould(final String id) {

@@ -224,6 +224,8 @@ public sealed interface PieceDraft {
      * @param secondCouverture a part of it goes into when the first coat has set, and so how thick
      *     that is, how much of its height, and which end; nothing where there is none
      * @param on what it is rolled in and what is laid on it
+     * @param plate a piece cut from a sheet that is laid on it last, out of stock; nothing where
+     *     there is none
      */
     @Schema(name = "DippedPieceDraft")
     record Dipped(
@@ -239,6 +241,7 @@ public sealed interface PieceDraft {
             @Nullable Double secondPercent,
             @Nullable SecondDip.End secondEnd,
             @Nullable List<@NotNull @Valid In> on,
+            @Nullable String plate,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)
