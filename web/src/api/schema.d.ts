@@ -4602,6 +4602,8 @@ export interface components {
              * @description the answer rests on, of this workshop
              */
             weighings: number;
+            /** @description those of this mould, couverture and vibration, to be laid on the growth */
+            weighed: components["schemas"]["WeighedPointView"][];
             remarks: components["schemas"]["SentenceView"][];
         };
         /** @description Thickness after a wait. */
@@ -4652,6 +4654,13 @@ export interface components {
              */
             keepsS?: number | null;
             practices: components["schemas"]["MouldPracticeView"][];
+        };
+        /** @description A shell as it was weighed here: as thick as an even one of that weight is. */
+        WeighedPointView: {
+            /** Format: double */
+            waitS: number;
+            /** Format: double */
+            meanMm: number;
         };
         /** @description A cap on filled shells. */
         CapRequest: {

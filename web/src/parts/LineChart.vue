@@ -17,6 +17,8 @@ export interface PlainLine {
   points: [number, number][]
   dashed?: boolean
   strong?: boolean
+  /** Single readings: points without a line. */
+  dots?: boolean
 }
 const props = defineProps<{
   lines: PlainLine[]
@@ -57,18 +59,23 @@ const option = computed(() => {
       nameLocation: 'middle' as const,
       nameGap: 30,
       splitLine: { show: false },
-      max: Math.max(...props.lines.map((l) => l.points[l.points.length - 1]?.[0] ?? 0)),
+      max: Math.max(
+        ...props.lines.filter((l) => !l.dots).map((l) => l.points[l.points.length - 1]?.[0] ?? 0),
+      ),
     },
     yAxis: { ...axis, name: props.yName, min: props.yMin, max: props.yMax },
     series: props.lines.map((line, i) => ({
       type: 'line' as const,
       data: line.points,
-      showSymbol: false,
+      showSymbol: Boolean(line.dots),
+      symbol: 'emptyCircle' as const,
+      symbolSize: 11,
+      itemStyle: line.dots ? { color: ink, borderWidth: 2.5 } : undefined,
       // Lines that end together keep their names apart.
       labelLayout: { moveOverlap: 'shiftY' as const },
       lineStyle: {
         color: line.strong ? String(colors.primary) : ink,
-        width: line.strong ? 3.5 : 2,
+        width: line.dots ? 0 : line.strong ? 3.5 : 2,
         type: line.dashed ? ('dashed' as const) : ('solid' as const),
       },
       endLabel: {

@@ -6,7 +6,7 @@ import type { components } from '@/api/schema'
 import { counted, t } from '@/words'
 import FigureString from '@/parts/FigureString.vue'
 import { useHouse } from '@/parts/house'
-import LineChart from '@/parts/LineChart.vue'
+import LineChart, { type PlainLine } from '@/parts/LineChart.vue'
 import NumberField from '@/parts/NumberField.vue'
 import { clock, inTaste, number, quantity, symbol } from '@/parts/units'
 import NothingYet from './NothingYet.vue'
@@ -50,13 +50,23 @@ const lines = computed(() => {
     strong: !dashed,
     points: of.growth.map((g): [number, number] => [g.waitS / 60, g.meanMm]),
   })
-  const all = [
+  const all: PlainLine[] = [
     grown(a, t('mean')),
     {
       name: t('thinnest'),
       points: a.growth.map((g): [number, number] => [g.waitS / 60, g.thinnestMm]),
     },
   ]
+  if (a.weighed.length) {
+    all.push({
+      name: t('weighed here'),
+      dots: true,
+      points: a.weighed
+        .filter((w) => w.waitS <= (a.growth[a.growth.length - 1]?.waitS ?? 0))
+        .map((w): [number, number] => [w.waitS / 60, w.meanMm])
+        .sort((one, other) => one[0] - other[0]),
+    })
+  }
   return beside.value ? [...all, grown(beside.value, t('beside'), true)] : all
 })
 /** Drawn along, the shell grows. */

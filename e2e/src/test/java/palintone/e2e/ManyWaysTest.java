@@ -104,7 +104,10 @@ class ManyWaysTest {
             page.navigate(house.url("/pieces/fig-leaf-square"));
             page.getByText("Copy").click();
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Fig leaf");
-            final Locator plate = page.getByLabel("Decoration plate laid on it, if there is one");
+            final Locator plate =
+                    page.getByRole(
+                            AriaRole.COMBOBOX,
+                            new Page.GetByRoleOptions().setName("Decoration plate laid on it"));
             plate.fill("Rye bark");
             page.getByRole(AriaRole.OPTION).first().click();
             assertThat(page.locator("main")).containsText("plate laid on it is 60.0 × 40.0 mm");

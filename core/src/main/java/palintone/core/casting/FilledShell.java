@@ -57,7 +57,14 @@ public record FilledShell(double shellMm, double capMm, double fillMl, double fi
         return new FilledShell(shellMm, low, fillMl, fillG / fillMl);
     }
 
-    private static double shellMm(final Cavity cavity, final double shellMl) {
+    /**
+     * How thick an even shell of so much chocolate is.
+     *
+     * @param shellMl of one cavity
+     * @return mm
+     * @throws OutOfRangeException where it is too little to measure, or fills the cavity
+     */
+    public static double shellMm(final Cavity cavity, final double shellMl) {
         final double brimMl = cavity.volumeMl();
         double low = Double.NaN;
         double high = Double.NaN;

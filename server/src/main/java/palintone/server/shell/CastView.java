@@ -20,6 +20,7 @@ import palintone.server.figure.SentenceView;
  * @param places of the shell, from the floor to the rim
  * @param mould how warm it should be
  * @param weighings the answer rests on, of this workshop
+ * @param weighed those of this mould, couverture and vibration, to be laid on the growth
  */
 public record CastView(
         boolean found,
@@ -41,10 +42,14 @@ public record CastView(
         CouvertureKind couvertureKind,
         WarmthView mould,
         int weighings,
+        List<WeighedPointView> weighed,
         List<SentenceView> remarks) {
 
     /** Thickness after a wait. */
     public record GrowthView(double waitS, double meanMm, double thinnestMm) {}
+
+    /** A shell as it was weighed here: as thick as an even one of that weight is. */
+    public record WeighedPointView(double waitS, double meanMm) {}
 
     /** A point of the cavity's section, mm. */
     public record WallView(double acrossMm, double downMm) {

@@ -184,6 +184,7 @@ public class ShellService {
                 order.bowl().couverture().kind(),
                 warmth(order),
                 order.learned().weighings(),
+                weighings.points(order),
                 answer.remarks().stream().map(SentenceView::of).toList());
     }
 

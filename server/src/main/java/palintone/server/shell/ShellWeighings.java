@@ -93,6 +93,29 @@ public class ShellWeighings {
                 Limit.of(NEWEST));
     }
 
+    /** Every one of them as a wait and a thickness. */
+    public List<CastView.WeighedPointView> points(final CastOrder order) {
+        final List<CastView.WeighedPointView> points = new ArrayList<>();
+        for (final ShellWeighingEntity row : of(order)) {
+            try {
+                points.add(
+                        new CastView.WeighedPointView(
+                                row.waitS(),
+                                FilledShell.shellMm(
+                                        order.mould().cavity(),
+                                        row.shellsG()
+                                                / row.cavities()
+                                                / order.bowl()
+                                                        .couverture()
+                                                        .castingDensityGPerMl())));
+            } catch (final OutOfRangeException noShell) {
+                // Weighed when the mould was written with another cavity: it is no point of this.
+                continue;
+            }
+        }
+        return points;
+    }
+
     /** What is known of castings like this one; nothing before the first weighing. */
     public Learned learned(final CastOrder order) {
         final List<ShellWeighingEntity> rows = of(order);

@@ -186,6 +186,11 @@ class ShellApiTest {
         final Answer after = workshop.post("/api/shells/cast", cast(way));
         assertThat(after.number("/mass/value")).isGreaterThan(each * 1.15);
         assertThat(after.json().at("/weighings").asInt()).isEqualTo(2);
+        // Laid on the growth as thick as a half ball of that weight, hollow, is by hand.
+        assertThat(after.json().at("/weighed").size()).isEqualTo(2);
+        final double thickMm = after.number("/weighed/0/meanMm");
+        final double ml = 2 * Math.PI / 3 * (Math.pow(14, 3) - Math.pow(14 - thickMm, 3)) / 1000;
+        assertThat(ml * 1.24).isCloseTo(second.number("/rows/0/eachG"), within(0.12));
         for (int i = 0; i < 2; i++) {
             final String id = second.json().at("/rows/" + i + "/id").asString();
             assertThat(workshop.delete("/api/shells/weighings/" + id).status()).isEqualTo(204);
