@@ -884,6 +884,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fillings/yield": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a batch weighed in the end, and which share of its recipe explains it. */
+        post: operations["fillingsWeighed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fillings/sugar": {
         parameters: {
             query?: never;
@@ -5052,6 +5069,35 @@ export interface components {
              * @description rows in the whole list
              */
             total: number;
+        };
+        /** @description A recipe and what came of it. */
+        YieldRequest: {
+            on: components["schemas"]["SheetRequest"];
+            /**
+             * Format: double
+             * @description all of it, in the end
+             */
+            weighedG: number;
+        };
+        /** @description One share that explains it by itself. */
+        YieldShareView: {
+            /**
+             * Format: int32
+             * @description of the operation, from 1
+             */
+            place: number;
+            words: string;
+            /** @description what it is a share of */
+            says: string;
+            share: components["schemas"]["FigureView"];
+            /** @description with that share */
+            recipe: components["schemas"]["RecipeDraft"];
+        };
+        /** @description What explains it. */
+        YieldView: {
+            /** @description what the recipe comes to as it is written */
+            reckoned: components["schemas"]["FigureView"];
+            shares: components["schemas"]["YieldShareView"][];
         };
         /** @description A sugar to be cooked. */
         SugarRequest: {
@@ -11044,6 +11090,57 @@ export interface operations {
             };
             /** @description Changed meanwhile, taken, or not possible now */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fillingsWeighed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YieldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YieldView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

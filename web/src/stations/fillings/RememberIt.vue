@@ -12,6 +12,7 @@ import { useHouse } from '@/parts/house'
 import { inTaste, quantity } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import { useRecipe } from './recipe'
+import WeighedYield from './WeighedYield.vue'
 
 type S = components['schemas']
 const { bench, takeOver, look, sheet } = useRecipe()
@@ -322,6 +323,7 @@ const learnt = computed(() =>
           </tbody>
         </table>
       </template>
+      <WeighedYield />
     </section>
   </div>
 </template>

@@ -193,8 +193,12 @@ final class Screen implements AutoCloseable {
 
     /** Types a reading and notes it. */
     void note(final String value) {
-        page.locator(".typing input").fill(value);
-        page.locator(".typing input").press("Enter");
+        try {
+            page.locator(".typing input").fill(value);
+            page.locator(".typing input").press("Enter");
+        } catch (final TimeoutError e) {
+            throw stuck(e);
+        }
     }
 
     /** Presses the main act, Done or Begin, and waits for what it leads to. */
@@ -207,9 +211,13 @@ final class Screen implements AutoCloseable {
             page.locator(".acts .main").click();
             page.waitForFunction("now => (" + stands + ") !== now", now);
         } catch (final TimeoutError e) {
-            throw new AssertionError(
-                    "at " + page.url() + ": " + page.locator("main").innerText(), e);
+            throw stuck(e);
         }
+    }
+
+    /** What stands on the page where nothing went on. */
+    private AssertionError stuck(final TimeoutError e) {
+        return new AssertionError("at " + page.url() + ": " + page.locator("main").innerText(), e);
     }
 
     /** One main act after the other, until the Bench shows a step of this name. */

@@ -18,6 +18,7 @@ class FillingToolsController {
     private final SizingTool sizing;
     private final MeterTool meter;
     private final PotsTool pots;
+    private final YieldTool yields;
 
     FillingToolsController(
             final SugarTool sugar,
@@ -25,13 +26,15 @@ class FillingToolsController {
             final MendingTool mending,
             final SizingTool sizing,
             final MeterTool meter,
-            final PotsTool pots) {
+            final PotsTool pots,
+            final YieldTool yields) {
         this.sugar = sugar;
         this.cooling = cooling;
         this.mending = mending;
         this.sizing = sizing;
         this.meter = meter;
         this.pots = pots;
+        this.yields = yields;
     }
 
     /** A pan of sugar: how far it must be cooked, and what it is then. */
@@ -68,6 +71,12 @@ class FillingToolsController {
     @PostMapping("/pots/own")
     RecipeDraft own(@Valid @RequestBody final PotsTool.OwnPotRequest request) {
         return pots.own(request);
+    }
+
+    /** What a batch weighed in the end, and which share of its recipe explains it. */
+    @PostMapping("/yield")
+    YieldTool.YieldView weighed(@Valid @RequestBody final YieldTool.YieldRequest request) {
+        return yields.weighed(request);
     }
 
     /** What a meter reads of a filling, as a figure with its margin. */

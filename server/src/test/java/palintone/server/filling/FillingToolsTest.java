@@ -226,4 +226,29 @@ class FillingToolsTest {
         assertThat(workshop.put("/api/house", high.toString()).at("/detail"))
                 .contains("altitude is 9000 m");
     }
+
+    /** Weighed in the end: the share that explains it makes the recipe come to just that. */
+    @Test
+    void whatWasWeighedInTheEndTeachesAShare() {
+        final JsonNode custard = recipe("gooseberry-ganache");
+        final Workshop.Answer first =
+                workshop.post(
+                        "/api/fillings/yield", "{\"on\":" + on(custard) + ",\"weighedG\":600}");
+        assertThat(first.status()).as(first.text()).isEqualTo(200);
+        final double reckoned = first.number("/reckoned/value");
+        final Workshop.Answer less =
+                workshop.post(
+                        "/api/fillings/yield",
+                        "{\"on\":" + on(custard) + ",\"weighedG\":" + reckoned * 0.97 + "}");
+        assertThat(less.json().at("/shares").size()).isPositive();
+        final Workshop.Answer again =
+                workshop.post(
+                        "/api/fillings/yield",
+                        "{\"on\":" + on(less.json().at("/shares/0/recipe")) + ",\"weighedG\":600}");
+        assertThat(again.number("/reckoned/value")).isCloseTo(reckoned * 0.97, within(0.01));
+        final Workshop.Answer none =
+                workshop.post("/api/fillings/yield", "{\"on\":" + on(custard) + ",\"weighedG\":0}");
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.at("/field")).isEqualTo("weighed in the end");
+    }
 }
