@@ -27,7 +27,8 @@ import palintone.core.temper.flow.FluidityClass;
  *
  * @param couverture as it was
  * @param whole what it is now
- * @param waterPercent what the met brought of water, of the whole
+ * @param waterPercent what the met brought of water above what couverture holds anyhow, of the
+ *     whole
  * @param firmness solid fat at 20 °C against that of the couverture alone, 1 where it is as firm
  * @param meltings how often it has been melted
  * @param brought allergens it did not have before
@@ -85,20 +86,20 @@ public record CameBack(
         return new CameBack(
                 couverture,
                 whole,
-                met.stream()
-                                .mapToDouble(
-                                        each ->
-                                                each.massG()
-                                                        * each.ingredient()
-                                                                .composition()
-                                                                .fraction(Component.WATER))
-                                .sum()
-                        / massG
-                        * 100,
+                met.stream().mapToDouble(each -> wetterG(each, couverture)).sum() / massG * 100,
                 SolidFatCurve.of(whole.composition()).solidAt(REST_C)
                         / SolidFatCurve.of(couverture.composition()).solidAt(REST_C),
                 meltings,
                 brought);
+    }
+
+    /** What a couverture holds of water anyhow thickens nothing. */
+    private static double wetterG(final Portion met, final Ingredient couverture) {
+        return met.massG()
+                * Math.max(
+                        0,
+                        met.ingredient().composition().fraction(Component.WATER)
+                                - couverture.composition().fraction(Component.WATER));
     }
 
     /** Water as a figure. */

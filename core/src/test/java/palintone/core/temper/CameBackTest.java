@@ -66,7 +66,18 @@ class CameBackTest {
     @Test
     void waterByTheBalanceThickensThenSeizes() {
         final CameBack drop = CameBack.of(Samples.DARK_66, 1000, 2, List.of(new Portion(CREAM, 6)));
-        assertThat(drop.waterPercent()).isCloseTo(6 * 0.59 / 1000 * 100, within(1e-9));
+        assertThat(drop.waterPercent())
+                .isCloseTo(
+                        6
+                                * (0.59 - Samples.DARK_66.composition().fraction(Component.WATER))
+                                / 1000
+                                * 100,
+                        within(1e-9));
+        // Another couverture brings no water that it did not hold itself.
+        final CameBack mixed =
+                CameBack.of(Samples.MILK_41, 800, 2, List.of(new Portion(Samples.DARK_66, 400)));
+        assertThat(mixed.waterPercent()).isLessThan(0.1);
+        assertThat(shells(mixed)).isEqualTo(FitFor.Answer.FIT);
         assertThat(shells(drop)).isEqualTo(FitFor.Answer.NEAR);
         final CameBack paste =
                 CameBack.of(Samples.DARK_66, 1000, 2, List.of(new Portion(CREAM, 40)));

@@ -34,6 +34,7 @@ final class CurveScript {
 
     private static final double LONGEST_S = 6 * 3600;
     private static final double LONGEST_HOLD_S = 1800;
+    private static final double LONGEST_BATH_S = 3600;
     private static final double DONE_K = 0.05;
 
     /** What a hand gives or takes by turns of bath and air; ours. */
@@ -148,6 +149,15 @@ final class CurveScript {
     private void coolInBath(final double toC, final Band band, final Sentence say) {
         final HeatSink water =
                 HeatSink.water(bowl.vessel(), order.equipment().bathC(), order.equipment().bathG());
+        if (temperatureC() > toC + DONE_K && !reaches(toC, water)) {
+            throw new OutOfRangeException(
+                    "bath water",
+                    Math.round(order.equipment().bathG())
+                            + " g of "
+                            + Math.round(order.equipment().bathC() * 10) / 10.0
+                            + " °C",
+                    "more of it, or colder: so little warms up before the bowl is cold");
+        }
         cool(
                 toC,
                 band,
@@ -155,6 +165,16 @@ final class CurveScript {
                 BowlTreatment.room(order.roomC(), Shear.STIRRED).with(water),
                 1,
                 CurveSentences.READ_BATH);
+    }
+
+    /** Whether a bath brings the bowl there within an hour. */
+    private boolean reaches(final double toC, final HeatSink water) {
+        return new BowlSimulation(order.couverture(), law, order.vessel(), bowl.now())
+                .runUntil(
+                        BowlTreatment.room(order.roomC(), Shear.STIRRED).with(water),
+                        Stop.atTemperature(toC),
+                        LONGEST_BATH_S)
+                .isPresent();
     }
 
     private void cool(

@@ -286,4 +286,25 @@ class CurvePlannerTest {
                                 .method())
                 .isEqualTo(TemperingMethod.SEED_THIRD);
     }
+
+    /** A cup of water cools no bowl: that is named, and nobody waits six hours. */
+    @Test
+    void aBathThatIsTooSmallIsRefused() {
+        final CurveOrder usual = order(CouvertureKind.WHITE, TemperingMethod.COLD_BATH, 2000);
+        final CurveOrder small =
+                new CurveOrder(
+                        usual.couverture(),
+                        usual.fluidity(),
+                        usual.targets(),
+                        usual.massG(),
+                        usual.vesselKind(),
+                        usual.method(),
+                        usual.roomC(),
+                        WORKSHOP.withBathG(300),
+                        Optional.empty());
+        assertThatThrownBy(() -> CurvePlanner.plan(small))
+                .hasMessageContaining("bath water is 300 g of 14.0 °C");
+        assertThatThrownBy(() -> CurvePlanner.plan(small.by(TemperingMethod.COLD_BATH_QUICK)))
+                .hasMessageContaining("bath water");
+    }
 }
