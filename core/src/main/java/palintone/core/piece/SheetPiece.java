@@ -3,6 +3,7 @@ package palintone.core.piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.SlabCut;
@@ -124,6 +125,11 @@ public record SheetPiece(
 
         /** How they are laid on it. */
         Source laidBy();
+
+        /** What no layout on a sheet passes, where that is known. */
+        default OptionalInt bound(final double lengthMm, final double widthMm) {
+            return OptionalInt.empty();
+        }
     }
 
     /**
@@ -155,6 +161,11 @@ public record SheetPiece(
         @Override
         public int perSheet(final double lengthMm, final double widthMm) {
             return RoundLayout.of(lengthMm, widthMm, acrossMm, GAP_MM).rounds().size();
+        }
+
+        @Override
+        public OptionalInt bound(final double lengthMm, final double widthMm) {
+            return OptionalInt.of(RoundLayout.of(lengthMm, widthMm, acrossMm, GAP_MM).bound());
         }
 
         @Override
@@ -194,6 +205,11 @@ public record SheetPiece(
         @Override
         public int perSheet(final double lengthMm, final double widthMm) {
             return new Round(acrossMm).perSheet(lengthMm, widthMm);
+        }
+
+        @Override
+        public OptionalInt bound(final double lengthMm, final double widthMm) {
+            return new Round(acrossMm).bound(lengthMm, widthMm);
         }
 
         @Override
@@ -325,10 +341,11 @@ public record SheetPiece(
                         "pieces of a sheet",
                         perSheet(),
                         Unit.PIECE,
-                        Basis.of("as they lie on it")
-                                .with("length", lengthMm, Unit.MILLIMETRE)
-                                .with("width", widthMm, Unit.MILLIMETRE)
-                                .from(cut.laidBy())),
+                        laid(
+                                Basis.of("as they lie on it")
+                                        .with("length", lengthMm, Unit.MILLIMETRE)
+                                        .with("width", widthMm, Unit.MILLIMETRE)
+                                        .from(cut.laidBy()))),
                 Figure.of(
                                 "offcuts",
                                 offcuts() * 100,
@@ -340,6 +357,13 @@ public record SheetPiece(
                                                         "offcuts of a tenth to a third of a"
                                                                 + " sheet")))
                         .within(new Band(-1, 0, 30, 50)));
+    }
+
+    private Basis laid(final Basis basis) {
+        final OptionalInt bound = cut.bound(lengthMm, widthMm);
+        return bound.isPresent()
+                ? basis.with("no layout gives more than", bound.getAsInt(), Unit.PIECE)
+                : basis;
     }
 
     @Override
@@ -411,6 +435,16 @@ public record SheetPiece(
                                 Sentence.of(
                                         "Two colours want two bowls in temper, and the offcuts hold"
                                                 + " both: they go back into neither.")));
+        if (cut instanceof Ring ring) {
+            remarks.add(
+                    Sentence.of(
+                                    "Out of each ring comes a round of {inner}, punched first: {many} of a"
+                                            + " sheet, {each} each. Lay them aside as rounds, or melt"
+                                            + " them again.")
+                            .with("inner", ring.innerMm(), Unit.MILLIMETRE)
+                            .with("many", perSheet(), Unit.PIECE)
+                            .with("each", roundG(ring.innerMm()), Unit.GRAM));
+        }
         if (offcuts() > 0.35) {
             remarks.add(
                     Sentence.of(
@@ -419,5 +453,16 @@ public record SheetPiece(
                             .with("share", offcuts() * 100, Unit.PERCENT));
         }
         return remarks;
+    }
+
+    /** A round of the same sheet, g: in the mean of its couvertures. */
+    private double roundG(final double acrossMm) {
+        final double gPerMl =
+                second.map(
+                                s ->
+                                        firstShare() * couverture.castingDensityGPerMl()
+                                                + s.share() * s.couverture().castingDensityGPerMl())
+                        .orElse(couverture.castingDensityGPerMl());
+        return new Round(acrossMm).areaMm2() * thickMm / 1000 * gPerMl;
     }
 }

@@ -293,4 +293,30 @@ class SheetPieceTest {
     private static Task of(final List<Task> tasks, final TaskKind kind) {
         return tasks.stream().filter(t -> t.kind() == kind).findFirst().orElseThrow();
     }
+
+    /**
+     * Ring and what comes out of it are the round they were cut from; no layout passes its bound.
+     */
+    @Test
+    void whatComesOutOfARingIsARoundOfItsHole() {
+        final SheetPiece ring = piece(1, new SheetPiece.Ring(50, 30));
+        final SheetPiece whole = piece(1, new SheetPiece.Round(50));
+        final var said =
+                ring.remarks().stream()
+                        .filter(r -> r.values().containsKey("inner"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(said.values().get("each").value() + ring.masses().whole().value())
+                .isCloseTo(whole.masses().whole().value(), within(1e-6));
+        assertThat(said.values().get("many").value()).isEqualTo(ring.perSheet());
+        final double bound =
+                ring.qualities(20).get(0).basis().inputs().stream()
+                        .filter(i -> i.name().equals("no layout gives more than"))
+                        .findFirst()
+                        .orElseThrow()
+                        .value();
+        assertThat((double) ring.perSheet()).isLessThanOrEqualTo(bound);
+        // By area alone, packed as close as circles can be, and an edge all round.
+        assertThat(bound).isLessThan(0.9069 * 450 * 350 / (Math.PI * 25 * 25));
+    }
 }
