@@ -122,4 +122,33 @@ class ManyWaysTest {
                     .containsSubsequence("Centres ready", "Lay ready", "Dip", "Set", "Weigh");
         }
     }
+
+    /**
+     * A nut whole in the middle: offered by what one weighs, drawn, fetched, pressed in before it
+     * sets.
+     */
+    @Test
+    void aHazelnutIsSetIntoATruffle() {
+        try (Screen screen = Screen.open()) {
+            final Page page = screen.page;
+            page.navigate(house.url("/pieces/caraway-truffle"));
+            page.getByText("Copy").click();
+            page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("With a nut");
+            screen.button("Add what is on it").click();
+            final Locator line = page.locator(".line").last();
+            line.getByRole(AriaRole.COMBOBOX).first().fill("Hazelnuts, roasted");
+            page.getByRole(AriaRole.OPTION).first().click();
+            line.locator(".v-select").last().click();
+            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("in its middle"))
+                    .click();
+            line.getByText("One weighs about").click();
+            assertThat(line).containsText("About 1 of");
+            screen.button("Save").click();
+            assertThat(screen.title()).hasText("With a nut");
+            assertThat(page.locator("main")).containsText("hazelnuts");
+            screen.begins().click();
+            screen.atStep(1, "Weigh out");
+            assertThat(led(screen)).containsSubsequence("Set in", "Dip", "Weigh");
+        }
+    }
 }
