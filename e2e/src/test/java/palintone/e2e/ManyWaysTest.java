@@ -135,7 +135,7 @@ class ManyWaysTest {
             page.getByText("Copy").click();
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("With a nut");
             screen.button("Add what is on it").click();
-            final Locator line = page.locator(".line").last();
+            final Locator line = page.locator(".line.placed").last();
             line.getByRole(AriaRole.COMBOBOX).first().fill("Hazelnuts, roasted");
             page.getByRole(AriaRole.OPTION).first().click();
             line.locator(".v-select").last().click();
