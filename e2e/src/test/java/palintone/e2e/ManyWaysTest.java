@@ -136,7 +136,8 @@ class ManyWaysTest {
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("With a nut");
             screen.button("Add what is on it").click();
             final Locator line = page.locator(".line.placed").last();
-            line.getByRole(AriaRole.COMBOBOX).first().fill("Hazelnuts, roasted");
+            line.getByLabel("What", new Locator.GetByLabelOptions().setExact(true))
+                    .fill("Hazelnuts, roasted");
             page.getByRole(AriaRole.OPTION).first().click();
             line.locator(".v-select").last().click();
             page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("in its middle"))
