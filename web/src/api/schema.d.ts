@@ -2406,7 +2406,7 @@ export interface components {
              * @description it is brought on; sprayed where nobody says
              * @enum {string|null}
              */
-            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "CONED" | "LUSTRE" | "FILM" | null;
             /** @description what it holds, where it is only named; null where nobody has said */
             allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
         };
@@ -4383,7 +4383,7 @@ export interface components {
             /** Format: double */
             filmMm: number;
             /** @enum {string|null} */
-            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM" | null;
+            how?: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "CONED" | "LUSTRE" | "FILM" | null;
         };
         /** @description Colours in a mould, what is seen outermost first. */
         ShellColourRequest: {
@@ -4414,7 +4414,7 @@ export interface components {
         ColouredView: {
             name: string;
             /** @enum {string} */
-            how: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "LUSTRE" | "FILM";
+            how: "SPRAYED" | "BRUSHED" | "FINGER" | "SPLASHED" | "LINED" | "DETAIL" | "CONED" | "LUSTRE" | "FILM";
             /**
              * Format: double
              * @description share of it that is seen from outside, 0 to 1
@@ -4424,7 +4424,10 @@ export interface components {
             perMould: components["schemas"]["FigureView"];
             /** @description for all moulds */
             all: components["schemas"]["FigureView"];
-            /** @description what temperature it is brought on; null where it is dry */
+            /**
+             * @description what temperature it is brought on; null where it is dry, or couverture with a
+             *          window of its own
+             */
             at?: components["schemas"]["FigureView"];
             /** @description min after it, the next; null where it smears for six hours */
             nextFrom?: components["schemas"]["FigureView"];

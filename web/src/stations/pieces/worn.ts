@@ -28,6 +28,7 @@ export const HOWS: { id: CoatInForm['how']; words: string }[] = [
   { id: 'SPLASHED', words: t('splashed') },
   { id: 'LINED', words: t('drawn in lines') },
   { id: 'DETAIL', words: t('detail from a cone') },
+  { id: 'CONED', words: t('detail from a cone, in couverture') },
   { id: 'LUSTRE', words: t('lustre dust, dry') },
   { id: 'FILM', words: t('transfer sheet, laid in') },
 ]

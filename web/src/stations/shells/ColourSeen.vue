@@ -63,7 +63,7 @@ const spoken = computed(() =>
           stroke-width="3"
         />
         <path
-          v-else-if="coat.how === 'DETAIL'"
+          v-else-if="coat.how === 'DETAIL' || coat.how === 'CONED'"
           d="M0 -14L4 -4L14 0L4 4L0 14L-4 4L-14 0L-4 -4Z"
           stroke="none"
         />

@@ -47,7 +47,7 @@ public record ColourDrying(double dryS, double holdsS) {
     private static final int CELLS = 4;
 
     /**
-     * @param filmMm 0.005 to 1 mm
+     * @param filmMm 0.005 to 2 mm
      * @param colourC as it is brought on, 20 to 50 °C
      * @param stablePercent of it in form V as it is brought on, 0 to 20: none where it is not in
      *     temper
@@ -61,7 +61,7 @@ public record ColourDrying(double dryS, double holdsS) {
             final Mould mould,
             final double mouldC,
             final double roomC) {
-        Require.between("colour film", filmMm, 0.005, 1, "mm");
+        Require.between("colour film", filmMm, 0.005, 2, "mm");
         Require.between("colour as it is brought on", colourC, 20, 50, "°C");
         Require.between("stable crystals of the colour", stablePercent, 0, 20, "%");
         Require.between("mould temperature", mouldC, 0, 35, "°C");

@@ -55,6 +55,9 @@ final class CastingTasks extends BatchTasks {
 
     private static final double COOLED_C = 27;
 
+    /** A smear that is in temper, as planned everywhere, s. */
+    private static final double SMEAR_S = 90;
+
     /**
      * Polished, sprayed where there is colour, and at the right warmth.
      *
@@ -184,9 +187,9 @@ final class CastingTasks extends BatchTasks {
                                             minutesOf(
                                                     dries(i - 1, ColourDrying::dryS),
                                                     DRIES_USUALLY_S));
-            if (coats.get(i).how().melted() && melted.add(coats.get(i).name())) {
+            if (coats.get(i).how().melted() && melted.add(Materials.named(coats.get(i)))) {
                 // The first is waited for; the next may be melted while the one before dries.
-                final String name = coats.get(i).name();
+                final ColourCoat name = coats.get(i);
                 last =
                         i == 0
                                 ? colour(i, moulds, After.straight(ready(name, before)))
@@ -203,50 +206,80 @@ final class CastingTasks extends BatchTasks {
     }
 
     /** Melted, strained and brought into temper, as a bowl of chocolate is. */
-    private int ready(final String colour, final After after) {
+    private int ready(final ColourCoat coat, final After after) {
         final ColourBowl bowl =
                 needs.colourBowls().stream()
-                        .filter(each -> each.name().equals(colour))
+                        .filter(each -> each.isOf(coat))
                         .findFirst()
                         .orElseThrow();
-        final boolean again = bowl.meltG() == 0;
-        return draft.task(TaskKind.COLOUR_READY)
-                .after(after)
-                .say(
-                        Sentence.of(
-                                        again
-                                                ? "Warm "
-                                                        + colour
-                                                        + " cocoa butter again to {melt} and bring it"
-                                                        + " stirring to {cool}, then to {use}."
-                                                : "Melt {colour} of "
-                                                        + colour
-                                                        + " cocoa butter to {melt}, blend it, strain"
-                                                        + " it through a fine cloth; stir it down to"
-                                                        + " {cool} and bring it to {use}: in temper"
-                                                        + " it shines and lets go.")
-                                .with("colour", bowl.meltG(), Unit.GRAM)
-                                .with("melt", MELTED_C, Unit.CELSIUS)
-                                .with("cool", COOLED_C, Unit.CELSIUS)
-                                .with("use", ColourDrying.BROUGHT_ON_C, Unit.CELSIUS)
-                                .and(left(bowl)))
-                .read("colour, melted", Unit.CELSIUS, MELTED_C, new Band(38, 42, 48, 55))
-                .clock(Clock.minutes(5, 12, 45))
-                .handsOn(0.6)
-                .caution(Cautions.PIGMENT)
-                .source(ColourButter.PRACTICE)
+        final ProcessDraft.TaskDraft task =
+                draft.task(TaskKind.COLOUR_READY)
+                        .after(after)
+                        .say((bowl.couverture() ? coned(bowl) : coloured(bowl)).and(left(bowl)))
+                        .handsOn(0.6)
+                        .source(ColourButter.PRACTICE);
+        return (bowl.couverture()
+                        ? task.read(
+                                        "paper test of it",
+                                        Unit.SECOND,
+                                        SMEAR_S,
+                                        place.temper().order().targets().paperTestS())
+                                .clock(Clock.minutes(10, 20, 60))
+                                .caution(Cautions.STEAM)
+                        : task.read(
+                                        "colour, melted",
+                                        Unit.CELSIUS,
+                                        MELTED_C,
+                                        new Band(38, 42, 48, 55))
+                                .clock(Clock.minutes(5, 12, 45))
+                                .caution(Cautions.PIGMENT))
                 .done();
+    }
+
+    private static Sentence coloured(final ColourBowl bowl) {
+        return Sentence.of(
+                        bowl.meltG() == 0
+                                ? "Warm "
+                                        + bowl.name()
+                                        + " cocoa butter again to {melt} and bring it stirring to"
+                                        + " {cool}, then to {use}."
+                                : "Melt {colour} of "
+                                        + bowl.name()
+                                        + " cocoa butter to {melt}, blend it, strain it through a fine"
+                                        + " cloth; stir it down to {cool} and bring it to {use}: in"
+                                        + " temper it shines and lets go.")
+                .with("colour", bowl.meltG(), Unit.GRAM)
+                .with("melt", MELTED_C, Unit.CELSIUS)
+                .with("cool", COOLED_C, Unit.CELSIUS)
+                .with("use", ColourDrying.BROUGHT_ON_C, Unit.CELSIUS);
+    }
+
+    /** Couverture is tempered as couverture is, in a bowl small enough to be held in a hand. */
+    private static Sentence coned(final ColourBowl bowl) {
+        return Sentence.of(
+                        bowl.meltG() == 0
+                                ? "Melt and temper the small bowl of "
+                                        + bowl.name()
+                                        + " again, test it on paper, and fill a fresh cone."
+                                : "Melt {colour} of "
+                                        + bowl.name()
+                                        + " in a small bowl of its own, temper it, test it on paper,"
+                                        + " and fill a paper cone.")
+                .with("colour", bowl.meltG(), Unit.GRAM);
     }
 
     private static Sentence left(final ColourBowl bowl) {
         return bowl.leftG() < 1
                 ? Sentence.of("")
                 : Sentence.of(
-                                bowl.sprayed()
-                                        ? "A gun wants no less; {left} is left: let it set, name it,"
-                                                + " it is used again."
-                                        : "Less cannot be kept in temper; {left} is left: let it"
-                                                + " set, name it, it is used again.")
+                                bowl.couverture()
+                                        ? "Less sets before it is piped; {left} is left: back to its"
+                                                + " tub."
+                                        : bowl.sprayed()
+                                                ? "A gun wants no less; {left} is left: let it set, name it,"
+                                                        + " it is used again."
+                                                : "Less cannot be kept in temper; {left} is left: let it"
+                                                        + " set, name it, it is used again.")
                         .with("left", bowl.leftG(), Unit.GRAM);
     }
 
@@ -262,16 +295,14 @@ final class CastingTasks extends BatchTasks {
                                                         + coat.name()
                                                         + words(coat.how().medium())
                                                         + " over {moulds}"
-                                                        + (coat.how().melted()
-                                                                ? "; let it set."
-                                                                : "."))
+                                                        + end(coat))
                                         .with("colour", needs.colours().get(i).value(), Unit.GRAM)
                                         .with("moulds", moulds, Unit.MOULD))
-                        .caution(Cautions.PIGMENT);
+                        .caution(coned(coat) ? "" : Cautions.PIGMENT);
         for (final After each : before) {
             task.after(each);
         }
-        if (!coat.how().melted()) {
+        if (!coat.how().melted() || coned(coat)) {
             return task.occupies(Occupies.MOULD).done();
         }
         final boolean sprayed = coat.how() == ColourCoat.How.SPRAYED;
@@ -286,9 +317,21 @@ final class CastingTasks extends BatchTasks {
                 .done();
     }
 
+    private static boolean coned(final ColourCoat coat) {
+        return coat.how().medium() == ColourCoat.How.Medium.COUVERTURE;
+    }
+
+    private static String end(final ColourCoat coat) {
+        if (coned(coat)) {
+            return "; scrape it flush with the wall while it is soft, and let it set.";
+        }
+        return coat.how().melted() ? "; let it set." : ".";
+    }
+
     private static String words(final ColourCoat.How.Medium medium) {
         return switch (medium) {
             case BUTTER -> " cocoa butter";
+            case COUVERTURE -> " couverture";
             case DUST -> " lustre dust";
             case PRINT -> " on its sheet";
         };

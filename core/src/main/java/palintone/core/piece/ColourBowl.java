@@ -14,17 +14,28 @@ import palintone.core.figure.Unit;
  * can be worked with, so that something is left.
  *
  * @param name of the colour
+ * @param onTheList what it is called where it is fetched
+ * @param couverture whether it is couverture for details, and no cocoa butter
  * @param usedG brought on by all its coats, what goes past the moulds included
  * @param meltG melted for that; 0 where it was melted for an earlier turn and is only brought back
  * @param sprayed whether any of it goes through the gun
  */
-public record ColourBowl(String name, double usedG, double meltG, boolean sprayed) {
+public record ColourBowl(
+        String name,
+        String onTheList,
+        boolean couverture,
+        double usedG,
+        double meltG,
+        boolean sprayed) {
 
     static final Source PRACTICE =
             Source.practice("a gun sucks air under some 40 g of colour, a brush under some 10 g");
 
     private static final double GUN_LEAST_G = 40;
     private static final double BRUSH_LEAST_G = 10;
+
+    /** Couverture for a paper cone: less has set before it is piped; common practice. */
+    private static final double CONE_LEAST_G = 50;
 
     /**
      * One bowl for each name, in the order they are first used; of dust and sheets nothing is
@@ -37,26 +48,39 @@ public record ColourBowl(String name, double usedG, double meltG, boolean spraye
         for (int i = 0; i < coats.size(); i++) {
             final ColourCoat coat = coats.get(i);
             if (coat.how().melted()) {
+                final String named = Materials.named(coat);
+                final boolean couverture = coat.how().medium() == ColourCoat.How.Medium.COUVERTURE;
                 final ColourBowl before =
-                        bowls.getOrDefault(coat.name(), new ColourBowl(coat.name(), 0, 0, false));
+                        bowls.getOrDefault(
+                                named, new ColourBowl(coat.name(), named, couverture, 0, 0, false));
                 final double usedG = before.usedG + used.get(i).value();
                 final boolean sprayed = before.sprayed || coat.how() == ColourCoat.How.SPRAYED;
                 bowls.put(
-                        coat.name(),
+                        named,
                         new ColourBowl(
-                                coat.name(), usedG, Math.max(usedG, leastG(sprayed)), sprayed));
+                                coat.name(),
+                                named,
+                                couverture,
+                                usedG,
+                                Math.max(usedG, leastG(couverture, sprayed)),
+                                sprayed));
             }
         }
         return List.copyOf(bowls.values());
     }
 
-    private static double leastG(final boolean sprayed) {
-        return sprayed ? GUN_LEAST_G : BRUSH_LEAST_G;
+    private static double leastG(final boolean couverture, final boolean sprayed) {
+        return couverture ? CONE_LEAST_G : sprayed ? GUN_LEAST_G : BRUSH_LEAST_G;
+    }
+
+    /** Whether it is the bowl of this coat. */
+    boolean isOf(final ColourCoat coat) {
+        return onTheList.equals(Materials.named(coat));
     }
 
     /** For a turn that comes later: it is melted already. */
     ColourBowl again() {
-        return new ColourBowl(name, usedG, 0, sprayed);
+        return new ColourBowl(name, onTheList, couverture, usedG, 0, sprayed);
     }
 
     /** What is left of it, g. */
@@ -67,14 +91,16 @@ public record ColourBowl(String name, double usedG, double meltG, boolean spraye
     /** What is fetched for it. */
     Figure toMelt() {
         return Figure.of(
-                "coloured cocoa butter, " + name,
+                onTheList,
                 meltG,
                 Unit.GRAM,
                 Basis.of("larger of what is brought on and what it can be worked with")
                         .with("brought on", usedG, Unit.GRAM)
                         .with(
-                                sprayed ? "least in a gun" : "least under a brush",
-                                leastG(sprayed),
+                                couverture
+                                        ? "least held in temper"
+                                        : sprayed ? "least in a gun" : "least under a brush",
+                                leastG(couverture, sprayed),
                                 Unit.GRAM)
                         .from(PRACTICE));
     }

@@ -12,12 +12,19 @@ import palintone.core.temper.colour.ColourButter;
  * One coat of colour in the mould before it is cast.
  *
  * @param name of the colour
- * @param thicknessMm of the film where it lies, 0.01 to 0.5 mm; of dust as if it lay close
+ * @param thicknessMm of the film where it lies, 0.01 to 0.5 mm; of dust as if it lay close, of a
+ *     detail in couverture as deep as it is, up to 2 mm
  * @param how it is brought on
  * @param allergens what it holds; empty where nobody has said
  */
 public record ColourCoat(
         String name, double thicknessMm, How how, Optional<Set<Allergen>> allergens) {
+
+    /** Deeper than this a detail is no detail any more, mm. */
+    private static final double DEEPEST_MM = 2;
+
+    /** In the mean of dark, milk and white, molten; from memory. */
+    private static final double COUVERTURE_G_PER_ML = 1.23;
 
     /**
      * How a colour is brought on; common practice, no source.
@@ -31,6 +38,8 @@ public record ColourCoat(
         SPLASHED("Splash", 0.3, 0.7, Medium.BUTTER),
         LINED("Draw lines", 0.1, 0.95, Medium.BUTTER),
         DETAIL("Fill the detail from a paper cone with", 0.05, 0.98, Medium.BUTTER),
+        /** The same with couverture of another colour. */
+        CONED("Fill the detail from a paper cone with", 0.05, 0.98, Medium.COUVERTURE),
         LUSTRE("Brush in, dry, with a soft brush", 0.6, 0.7, Medium.DUST),
         FILM("Lay in flat, printed side up,", 0.4, 1, Medium.PRINT);
 
@@ -38,6 +47,8 @@ public record ColourCoat(
         public enum Medium {
             /** Coloured cocoa butter. */
             BUTTER,
+            /** Couverture in temper, out of a small bowl of its own. */
+            COUVERTURE,
             /** Needs no drying and no warmth; comes off unless a coat fixes it. */
             DUST,
             /** On a sheet, dry. */
@@ -76,9 +87,9 @@ public record ColourCoat(
             return medium;
         }
 
-        /** Whether it is melted, and has to dry. */
+        /** Whether it is melted, and has to dry or to set. */
         public boolean melted() {
-            return medium == Medium.BUTTER;
+            return medium == Medium.BUTTER || medium == Medium.COUVERTURE;
         }
     }
 
@@ -88,7 +99,12 @@ public record ColourCoat(
      */
     public ColourCoat {
         Require.text("colour", name, 120);
-        Require.between("colour film", thicknessMm, 0.01, 0.5, "mm");
+        Require.between(
+                "colour film",
+                thicknessMm,
+                0.01,
+                how.medium == How.Medium.COUVERTURE ? DEEPEST_MM : 0.5,
+                "mm");
         allergens = allergens.map(Set::copyOf);
     }
 
@@ -109,7 +125,14 @@ public record ColourCoat(
      * @return g a cavity, what goes past it included
      */
     public double massG(final double wallMm2) {
-        return ColourButter.brushedG(wallMm2 * how.covers(), thicknessMm) / how.caught();
+        return wallMm2 * how.covers() * thicknessMm / 1000 * gPerMl() / how.caught();
+    }
+
+    /** Of what it is brought on with, molten, g/ml. */
+    double gPerMl() {
+        return how.medium == How.Medium.COUVERTURE
+                ? COUVERTURE_G_PER_ML
+                : ColourButter.BUTTER_G_PER_ML;
     }
 
     /**

@@ -31,7 +31,12 @@ public record Decoration(List<ColourCoat> colours, List<Finish> finishes) {
         finishes = List.copyOf(finishes);
         most("colours", colours.size());
         most("finishings", finishes.size());
-        final double film = colours.stream().mapToDouble(ColourCoat::thicknessMm).sum();
+        // A detail lies in its hollow, and not on the others.
+        final double film =
+                colours.stream()
+                        .filter(c -> c.how().medium() != ColourCoat.How.Medium.COUVERTURE)
+                        .mapToDouble(ColourCoat::thicknessMm)
+                        .sum();
         if (film > THICKEST_MM) {
             throw new OutOfRangeException(
                     "colour films together",

@@ -337,9 +337,11 @@ public record Materials(
                 .toList();
     }
 
-    private static String named(final ColourCoat coat) {
+    /** As it stands on the list. */
+    static String named(final ColourCoat coat) {
         return switch (coat.how().medium()) {
             case BUTTER -> "coloured cocoa butter, " + coat.name();
+            case COUVERTURE -> "couverture for details, " + coat.name();
             case DUST -> "lustre dust, " + coat.name();
             case PRINT -> "print of a transfer sheet, " + coat.name();
         };
@@ -356,7 +358,7 @@ public record Materials(
                         .with("wall of a cavity (mm²)", wallMm2, Unit.ONE)
                         .with("share covered", coat.how().covers() * 100, Unit.PERCENT)
                         .with("film", coat.thicknessMm(), Unit.MILLIMETRE)
-                        .with("density", ColourButter.BUTTER_G_PER_ML, Unit.GRAM_PER_ML)
+                        .with("density", coat.gPerMl(), Unit.GRAM_PER_ML)
                         .with("share caught", coat.how().caught() * 100, Unit.PERCENT)
                         .with("cavities", pieces * piece.cavitiesEach(), Unit.ONE)
                         .from(ColourButter.PRACTICE));

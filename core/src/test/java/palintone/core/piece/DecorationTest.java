@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.casting.ColourDrying;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Unit;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
@@ -143,6 +144,32 @@ class DecorationTest {
                 .containsExactlyInAnyOrder(coats.get(0).number(), ready.get(1).number());
         // While the first dries the second is melted: it does not wait for the film.
         assertThat(ready.get(1).after().get(0).leastLagS()).isZero();
+    }
+
+    /** A beak in ivory: its own small bowl, tempered as couverture is, scraped flush. */
+    @Test
+    void aDetailInCouvertureHasABowlOfItsOwn() {
+        final ColourCoat beak = new ColourCoat("ivory", 1.2, ColourCoat.How.CONED);
+        final MouldedPiece piece =
+                piece(
+                        Optional.empty(),
+                        new Decoration(List.of(beak, new ColourCoat("ivory", 0.05)), List.of()));
+        final Materials needs = needs(piece);
+        final double usedG = 2 * Math.PI * 14 * 14 * 0.05 * 1.2 / 1000 * 1.23 / 0.98 * 128;
+        assertThat(needs.coloursToFetch())
+                .extracting(f -> f.name())
+                .containsExactly("couverture for details, ivory", "coloured cocoa butter, ivory");
+        assertThat(needs.colourBowls().get(0).usedG()).isCloseTo(usedG, within(1e-6));
+        assertThat(needs.colourBowls().get(0).meltG()).isEqualTo(50);
+        final List<Task> tasks = tasks(piece);
+        final Task ready = first(tasks, TaskKind.COLOUR_READY);
+        assertThat(ready.say().template()).contains("temper it, test it on paper");
+        assertThat(ready.reading().orElseThrow().unit()).isEqualTo(Unit.SECOND);
+        final Task filled = first(tasks, TaskKind.COLOUR);
+        assertThat(filled.say().template()).contains("flush");
+        assertThat(filled.caution()).isEmpty();
+        assertThatThrownBy(() -> new ColourCoat("ivory", 3, ColourCoat.How.CONED))
+                .hasMessageContaining("colour film is 3 mm; allowed: 0.01 to 2 mm");
     }
 
     private static List<Task> coloured(final double roomC, final ColourCoat... coats) {

@@ -24,7 +24,8 @@ public record ShellColourView(
      * @param seen share of it that is seen from outside, 0 to 1
      * @param perMould to have ready, what goes past included
      * @param all for all moulds
-     * @param at what temperature it is brought on; null where it is dry
+     * @param at what temperature it is brought on; null where it is dry, or couverture with a
+     *     window of its own
      * @param nextFrom min after it, the next; null where it smears for six hours
      */
     public record ColouredView(

@@ -150,7 +150,7 @@ public class ShellColours {
                 seen,
                 FigureView.of(Figure.of("a mould", massG, Unit.GRAM, weight)),
                 FigureView.of(Figure.of("all moulds", massG * many, Unit.GRAM, weight)),
-                coat.how().melted()
+                coat.how().medium() == ColourCoat.How.Medium.BUTTER
                         ? FigureView.of(
                                 Figure.of(
                                                 "brought on at",

@@ -298,4 +298,24 @@ class ShellApiTest {
         assertThat(zero.status()).as(zero.text()).isEqualTo(400);
         assertThat(zero.text()).contains("weight of the shells");
     }
+
+    /** A detail of couverture has its own window; only cocoa butter is brought on at 29 °C. */
+    @Test
+    void aDetailInCouvertureIsNoCocoaButter() {
+        final Answer coned =
+                workshop.post(
+                        "/api/shells/colour",
+                        "{\"mould\":\"half-28\",\"coats\":[{\"name\":\"ivory\",\"filmMm\":1.2,"
+                                + "\"how\":\"CONED\"},{\"name\":\"plum\",\"filmMm\":0.05}]}");
+        assertThat(coned.status()).as(coned.text()).isEqualTo(200);
+        assertThat(coned.json().at("/coats/0/at").isObject()).isFalse();
+        assertThat(coned.number("/coats/1/at/value")).isEqualTo(29);
+        final Answer deep =
+                workshop.post(
+                        "/api/shells/colour",
+                        "{\"mould\":\"half-28\",\"coats\":[{\"name\":\"ivory\",\"filmMm\":3,"
+                                + "\"how\":\"CONED\"}]}");
+        assertThat(deep.status()).isEqualTo(400);
+        assertThat(deep.at("/field")).isEqualTo("colour film");
+    }
 }
