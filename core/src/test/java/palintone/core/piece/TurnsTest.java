@@ -271,4 +271,30 @@ class TurnsTest {
         assertThat(tasks(needs(5, 50))).noneMatch(t -> t.part().contains("turn"));
         assertThat(needs(5, 50).topUps()).isEmpty();
     }
+
+    /** A colour is melted once for all turns, and only brought back in the later ones. */
+    @Test
+    void aColourIsMeltedInTheFirstTurnForAllOfThem() {
+        final MouldedPiece plain = piece(2);
+        final MouldedPiece coloured =
+                new MouldedPiece(
+                        plain.id(),
+                        plain.name(),
+                        plain.mould(),
+                        plain.couverture(),
+                        plain.shellMm(),
+                        2,
+                        plain.layers(),
+                        Optional.of(new ColourCoat("plum", 0.05)));
+        final Materials needs = coloured.materials(BatchSize.ofPieces(50, 10), HABITS);
+        final List<Task> ready =
+                coloured.process(needs, Samples.workplace(needs)).tasks().stream()
+                        .filter(task -> task.kind() == TaskKind.COLOUR_READY)
+                        .toList();
+        assertThat(ready).hasSize(needs.turns().size());
+        assertThat(ready.get(0).say().values().get("colour").value())
+                .isEqualTo(needs.coloursToFetch().get(0).value());
+        assertThat(ready.subList(1, ready.size()))
+                .allMatch(task -> task.say().template().startsWith("Warm plum cocoa butter again"));
+    }
 }

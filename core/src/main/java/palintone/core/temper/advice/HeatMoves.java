@@ -35,9 +35,10 @@ final class HeatMoves {
     }
 
     void melt(final String words) {
-        final MeltWay way = here.equipment().melting();
         final double to = here.targets().melt().middle();
-        way.reaches(to);
+        // Water too cool for this bag helps nobody who stands at the bowl now.
+        final MeltWay usual = here.equipment().melting();
+        final MeltWay way = usual.canReach(to) ? usual : MeltWay.BURSTS;
         final LookAhead ahead = new LookAhead(here);
         ahead.until(
                 way.on(here.vessel(), here.roomC(), here.equipment().heat(), true),

@@ -17,7 +17,7 @@ import palintone.core.temper.crystal.Shear;
  * What a bowl is melted with.
  *
  * @param kind what gives the heat
- * @param setting °C of the water or the oven, 35 to 100 and 35 to 120; watts of the heat gun, 300
+ * @param setting °C of the water or the oven, 50 to 100 and 50 to 120; watts of the heat gun, 300
  *     to 3000; nothing with bursts, which are of the heat in the House rules
  */
 public record MeltWay(Kind kind, double setting) {
@@ -63,7 +63,10 @@ public record MeltWay(Kind kind, double setting) {
     private static final double DUTY = 0.5;
 
     /** It must be so much warmer than what it is to reach, or the last degree takes for ever, K. */
-    private static final double LEAST_OVER_K = 3;
+    private static final double LEAST_OVER_K = 2;
+
+    /** Cooler it melts out none of the kinds. */
+    private static final double COOLEST_C = 50;
 
     /**
      * @throws palintone.core.figure.OutOfRangeException when the setting is impossible
@@ -72,8 +75,8 @@ public record MeltWay(Kind kind, double setting) {
         switch (kind) {
             case BURSTS -> setting = 0;
             case HEAT_GUN -> Require.between("power of the heat gun", setting, 300, 3000, "W");
-            case WATER_BATH -> Require.between("hot water", setting, 35, 100, "°C");
-            case OVEN -> Require.between("oven", setting, 35, 120, "°C");
+            case WATER_BATH -> Require.between("hot water", setting, COOLEST_C, 100, "°C");
+            case OVEN -> Require.between("oven", setting, COOLEST_C, 120, "°C");
         }
     }
 
@@ -107,16 +110,25 @@ public record MeltWay(Kind kind, double setting) {
         return kind.electric() ? DUTY : 1;
     }
 
+    /** Whether it can get there at all. */
+    public boolean canReach(final double toC) {
+        return kind.electric() || setting >= leastC(toC);
+    }
+
+    private static double leastC(final double toC) {
+        return Math.max(COOLEST_C, Math.ceil(toC + LEAST_OVER_K));
+    }
+
     /**
-     * Whether it can get there at all.
+     * Refuses what it cannot reach.
      *
      * @throws palintone.core.figure.OutOfRangeException when water or oven is not warm enough
      */
-    public void reaches(final double toC) {
+    void reaches(final double toC) {
         if (kind == Kind.WATER_BATH) {
-            Require.between("hot water", setting, Math.ceil(toC + LEAST_OVER_K), 100, "°C");
+            Require.between("hot water", setting, leastC(toC), 100, "°C");
         } else if (kind == Kind.OVEN) {
-            Require.between("oven", setting, Math.ceil(toC + LEAST_OVER_K), 120, "°C");
+            Require.between("oven", setting, leastC(toC), 120, "°C");
         }
     }
 

@@ -73,8 +73,10 @@ class TemperCalculatorTest {
     @Test
     void anOvenNoWarmerThanTheBowlIsRefused() {
         assertThatThrownBy(() -> BOWL.heatFor(new MeltWay(MeltWay.Kind.OVEN, 45), 20, 46))
-                .hasMessageContaining("oven is 45 °C")
-                .hasMessageContaining("49");
+                .hasMessageContaining("oven is 45 °C; allowed: 50 to 120 °C");
+        assertThatThrownBy(() -> BOWL.heatFor(new MeltWay(MeltWay.Kind.WATER_BATH, 51), 20, 50))
+                .hasMessageContaining("hot water is 51 °C; allowed: 52 to 100 °C");
+        assertThat(new MeltWay(MeltWay.Kind.WATER_BATH, 51).canReach(50)).isFalse();
         assertThatThrownBy(() -> new MeltWay(MeltWay.Kind.WATER_BATH, 140))
                 .hasMessageContaining("hot water is 140 °C");
     }
