@@ -186,12 +186,11 @@ public record MeltWay(Kind kind, double setting) {
                     Optional.of(
                             setting > scorches
                                     ? Sentence.of(
-                                                    "Steam burns, and a drop of water seizes the bowl."
-                                                            + " The wall is at {around}: what stands at"
-                                                            + " it scorches, stir all the time.")
+                                                    "Steam burns. The wall is at {around}: stir all"
+                                                            + " the time, or what stands at it"
+                                                            + " scorches.")
                                             .with("around", setting, Unit.CELSIUS)
-                                    : Sentence.of(
-                                            "Steam burns, and a drop of water seizes the bowl."));
+                                    : Sentence.of("Steam burns."));
             case OVEN ->
                     Optional.of(
                             Sentence.of(
