@@ -8,6 +8,7 @@ import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
 import palintone.core.figure.Unit;
+import palintone.core.temper.colour.ColourButter;
 
 /**
  * Coloured cocoa butter of one name as it is melted for a batch: no less than what a gun or a brush
@@ -31,7 +32,6 @@ public record ColourBowl(
     static final Source PRACTICE =
             Source.practice("a gun sucks air under some 40 g of colour, a brush under some 10 g");
 
-    private static final double GUN_LEAST_G = 40;
     private static final double BRUSH_LEAST_G = 10;
 
     /** Couverture for a paper cone: less has set before it is piped; common practice. */
@@ -70,7 +70,7 @@ public record ColourBowl(
     }
 
     private static double leastG(final boolean couverture, final boolean sprayed) {
-        return couverture ? CONE_LEAST_G : sprayed ? GUN_LEAST_G : BRUSH_LEAST_G;
+        return couverture ? CONE_LEAST_G : sprayed ? ColourButter.GUN_LEAST_G : BRUSH_LEAST_G;
     }
 
     /** Whether it is the bowl of this coat. */

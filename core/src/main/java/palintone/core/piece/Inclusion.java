@@ -39,8 +39,10 @@ public record Inclusion(
      * @param longMm its longer side
      * @param wideMm the other
      * @param thickMm how thick
+     * @param wetShare water and spirit of the wettest thing on it, 0 to 1: that spoils, however
+     *     little of the plate it is
      */
-    public record Plate(double longMm, double wideMm, double thickMm) {
+    public record Plate(double longMm, double wideMm, double thickMm, double wetShare) {
 
         /** Whether it lies on something so long and wide, edge within edge. */
         boolean liesOn(final double lengthMm, final double widthMm) {
@@ -81,7 +83,14 @@ public record Inclusion(
                 sheet.masses().whole().value(),
                 Placing.ON_THE_BACK,
                 Optional.of(
-                        new Plate(sheet.cut().longMm(), sheet.cut().wideMm(), sheet.thickMm())));
+                        new Plate(
+                                sheet.cut().longMm(),
+                                sheet.cut().wideMm(),
+                                sheet.thickMm(),
+                                sheet.inclusions().stream()
+                                        .mapToDouble(Inclusion::wetShare)
+                                        .max()
+                                        .orElse(0))));
     }
 
     /** Of a kilogram, where every part has one. */
@@ -172,6 +181,9 @@ public record Inclusion(
 
     /** Water and spirit in it, share of its mass, 0 to 1. */
     public double wetShare() {
+        if (plate.isPresent()) {
+            return plate.get().wetShare();
+        }
         return ingredient.composition().fraction(Component.WATER)
                 + ingredient.composition().fraction(Component.ETHANOL);
     }

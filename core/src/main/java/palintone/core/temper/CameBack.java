@@ -148,6 +148,10 @@ public record CameBack(
         if (seized()) {
             return no(plain, Sentence.of("Water has made a paste of it."));
         }
+        final List<Sentence> foreign = foreignFats();
+        if (!foreign.isEmpty()) {
+            return no(plain, foreign.get(0));
+        }
         if (firmness < FIRMNESS.lowLimit()) {
             return no(plain, Sentence.of("So much soft fat is in it that it does not set firm."));
         }
@@ -157,6 +161,11 @@ public record CameBack(
         return firmness < FIRMNESS.low()
                 ? worse(plain, Sentence.of("It sets softer, with less snap."))
                 : plain;
+    }
+
+    /** Fats that do not bear each other: the rule of couvertures melted together. */
+    private List<Sentence> foreignFats() {
+        return CouvertureMixture.foreignFats(whole.composition().fractions());
     }
 
     private static FitFor no(final FitFor plain, final Sentence why) {
@@ -195,6 +204,9 @@ public record CameBack(
                                             + " with its water counted."
                                     : "Its water does not leave it by melting: into a ganache or a"
                                             + " filling."));
+        }
+        // However little: what is moist in it spoils, thin as it flows.
+        if (waterPercent > 0) {
             says.add(
                     Sentence.of(
                             "What holds crumbs of a filling goes off as that filling does: cold, and"

@@ -144,7 +144,11 @@ public record CouvertureMixture(List<Part> parts) {
 
     /** What to know of it: fats that do not bear each other. */
     public List<Sentence> cautions() {
-        final Map<Component, Double> grams = gramsPer100();
+        return foreignFats(gramsPer100());
+    }
+
+    /** The same of whatever has such fats in it, in grams or shares. */
+    static List<Sentence> foreignFats(final Map<Component, Double> grams) {
         final double butter = grams.getOrDefault(Component.COCOA_BUTTER, 0.0);
         final double lauric = grams.getOrDefault(Component.LAURIC_FAT, 0.0);
         final double other = grams.getOrDefault(Component.OTHER_FAT, 0.0);

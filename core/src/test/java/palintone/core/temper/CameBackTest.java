@@ -124,4 +124,32 @@ class CameBackTest {
         assertThatThrownBy(() -> CameBack.of(Samples.DARK_66, 100, 0, List.of()))
                 .hasMessageContaining("times it was melted is 0");
     }
+
+    /** A trace of ganache flows like new, and spoils all the same. */
+    @Test
+    void aTraceOfFillingIsSaidToGoOff() {
+        final CameBack trace =
+                CameBack.of(Samples.DARK_66, 1000, 1, List.of(new Portion(CREAM, 1)));
+        assertThat(shells(trace)).isEqualTo(FitFor.Answer.FIT);
+        assertThat(trace.says()).anyMatch(s -> s.template().contains("goes off"));
+    }
+
+    /** A tenth of a lauric coating blooms, by the same rule as bags melted together. */
+    @Test
+    void aCoatingInItIsJudgedAsInAMixture() {
+        final Ingredient coating =
+                new Ingredient(
+                        "coating",
+                        "coating",
+                        Composition.per100(
+                                Map.of(Component.LAURIC_FAT, 34.0, Component.SUCROSE, 66.0)),
+                        1.2,
+                        Set.of(),
+                        INVENTED);
+        final CameBack back =
+                CameBack.of(Samples.DARK_66, 1000, 1, List.of(new Portion(coating, 100)));
+        assertThat(shells(back)).isEqualTo(FitFor.Answer.NOT);
+        assertThat(back.as(ChocolateJob.SHELLS, Optional.empty()).why().template())
+                .contains("do not set together");
+    }
 }

@@ -106,6 +106,14 @@ public class ShellColours {
                     Sentence.of("A mould of {mould} keeps the colour soft: let it cool first.")
                             .with("mould", mouldC, Unit.CELSIUS));
         }
+        if (coats.stream()
+                .filter(c -> c.how() == ColourCoat.How.SPRAYED)
+                .mapToDouble(c -> c.massG(mould.cavity().wallAreaMm2()) * mould.usable() * many)
+                .anyMatch(sprayedG -> sprayedG < ColourButter.GUN_LEAST_G)) {
+            remarks.add(
+                    Sentence.of("A gun wants {least} in it at the least; the rest is used again.")
+                            .with("least", ColourButter.GUN_LEAST_G, Unit.GRAM));
+        }
         if (!coats.isEmpty()) {
             remarks.add(Sentence.of(Cautions.PIGMENT));
         }

@@ -2,6 +2,7 @@ package palintone.core.filling.read;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.ReducedLook;
@@ -115,9 +116,19 @@ final class Numbers {
         }
     }
 
+    /** Toffee is golden long before clear sugar is: then it is asked. */
+    private boolean holdsMilk(final Draft draft) {
+        return Stream.concat(drafts.stream(), Stream.of(draft))
+                .filter(d -> d.pot == draft.pot)
+                .flatMap(d -> d.lines.stream())
+                .flatMap(line -> line.names().stream())
+                .anyMatch(name -> name.matches("cream|milk|butter|ghee|dairy|crème|beurre|lait"));
+    }
+
     /** "To amber", "to the firm ball": by what Cook sugar calls so, which is said. */
     private void sugar(final Draft draft, final Clause clause, final String where) {
         SugarLook.in(reading, clause.from(), clause.to())
+                .filter(look -> !look.colour() || !holdsMilk(draft))
                 .ifPresent(
                         look -> {
                             draft.set(

@@ -10,10 +10,11 @@ import palintone.core.filling.sugar.SugarStage;
  * of what Cook sugar calls so, at sea level.
  *
  * @param celsius it stands for
+ * @param colour whether it is a colour: that says nothing where milk browns in it
  * @param from place of the first of its words
  * @param to past the last
  */
-record SugarLook(double celsius, int from, int to) {
+record SugarLook(double celsius, boolean colour, int from, int to) {
 
     private static final Map<String, SugarStage> DROPS =
             Map.of(
@@ -42,14 +43,17 @@ record SugarLook(double celsius, int from, int to) {
                                             + reading.word(i + 1).replaceAll("s$", ""))
                             : null;
             if (drop != null) {
-                return Optional.of(new SugarLook(drop.middleC(), i, i + 2));
+                return Optional.of(new SugarLook(drop.middleC(), false, i, i + 2));
             }
             final SugarColour.Name colour = COLOURS.get(reading.word(i));
             if (colour != null && !ClauseWords.isName(reading.word(i), reading.word(i + 1))) {
                 final int shade = i > from ? shade(reading.word(i - 1)) : 0;
                 return Optional.of(
                         new SugarLook(
-                                shaded(colour, shade).middleC(), shade == 0 ? i : i - 1, i + 1));
+                                shaded(colour, shade).middleC(),
+                                true,
+                                shade == 0 ? i : i - 1,
+                                i + 1));
             }
         }
         return Optional.empty();
@@ -57,10 +61,7 @@ record SugarLook(double celsius, int from, int to) {
 
     /** Whether a drop in water is spoken of: that is sugar, whatever verb stands before. */
     static boolean isDrop(final RecipeReading reading, final int from, final int to) {
-        return in(reading, from, to)
-                .filter(look -> look.to == look.from + 2)
-                .filter(look -> !COLOURS.containsKey(reading.word(look.to - 1)))
-                .isPresent();
+        return in(reading, from, to).filter(look -> !look.colour).isPresent();
     }
 
     private static int shade(final String before) {

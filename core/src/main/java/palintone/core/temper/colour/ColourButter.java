@@ -37,6 +37,9 @@ public record ColourButter(
     /** Melted, with a little pigment, from memory. */
     public static final double BUTTER_G_PER_ML = 0.93;
 
+    /** Under so much a gun sucks air; common practice, no source. */
+    public static final double GUN_LEAST_G = 40;
+
     /** Of what is sprayed, this much stays in the cavity; practice. */
     public static final double CAUGHT = 0.6;
 
@@ -79,14 +82,18 @@ public record ColourButter(
         Require.between("coats", coats, 1, 6, "");
         Require.between("film", filmMm, 0.01, 0.5, "mm");
         Require.between("share of colour", share * 100, 2, 20, "%");
-        final double grams = sprayedG(areaMm2, filmMm * coats);
+        final double sprayedG = sprayedG(areaMm2, filmMm * coats);
+        final double grams = Math.max(GUN_LEAST_G, sprayedG);
         final Basis basis =
-                Basis.of("wall area · film · coats · density / share caught")
+                Basis.of(
+                                "larger of wall area · film · coats · density / share caught, and the least in a gun")
                         .with("wall area (cm²)", areaMm2 / 100, Unit.ONE)
                         .with("film", filmMm, Unit.MILLIMETRE)
                         .with("coats", coats, Unit.ONE)
                         .with("density", BUTTER_G_PER_ML, Unit.GRAM_PER_ML)
                         .with("caught by the mould", CAUGHT * 100, Unit.PERCENT)
+                        .with("sprayed", sprayedG, Unit.GRAM)
+                        .with("least in a gun", GUN_LEAST_G, Unit.GRAM)
                         .from(PRACTICE);
         return new ColourButter(
                 Figure.of("coloured cocoa butter to melt", grams, Unit.GRAM, basis),

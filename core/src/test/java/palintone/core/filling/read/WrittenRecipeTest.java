@@ -343,6 +343,21 @@ class WrittenRecipeTest {
         assertThat(recipe.unused().toString()).contains(WrittenRecipe.BY_COLOUR);
     }
 
+    /** Where milk browns colour says nothing: it is asked, as before. */
+    @Test
+    void aGoldenToffeeIsAskedAbout() {
+        final WrittenRecipe recipe =
+                WrittenRecipe.read(
+                        "200 g sugar\n200 g cream\nCook the sugar and the cream until golden.");
+        final WrittenRecipe.Doing cooked =
+                recipe.doings().stream()
+                        .filter(d -> d.kind() == OperationKind.CARAMELISE)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(cooked.settings()).doesNotContainKey(OperationSetting.TEMPERATURE_C);
+        assertThat(cooked.asks()).containsExactly(OperationSetting.TEMPERATURE_C);
+    }
+
     /** Golden syrup is a syrup, however it is boiled. */
     @Test
     void aNameIsNoColour() {

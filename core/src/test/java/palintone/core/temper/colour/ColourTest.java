@@ -20,14 +20,17 @@ class ColourTest {
                             Component.SUCROSE, 50.0,
                             Component.COCOA_SOLIDS, 17.0));
 
-    /** By hand: 1000 cm² · 0.1 mm = 10 ml a coat, two coats 20 ml, 18.6 g, of which 60 % stick. */
+    /** By hand: 2000 cm² · 0.1 mm = 20 ml a coat, two coats 40 ml, 37.2 g, of which 60 % stick. */
     @Test
     void colourIsAreaTimesFilm() {
-        final ColourButter plan = ColourButter.plan(100_000, 2, 0.1, 0.1, true);
-        assertThat(plan.needed().value()).isCloseTo(20 * 0.93 / 0.6, within(1e-9));
+        final ColourButter plan = ColourButter.plan(200_000, 2, 0.1, 0.1, true);
+        assertThat(plan.needed().value()).isCloseTo(40 * 0.93 / 0.6, within(1e-9));
         assertThat(plan.colour().value() + plan.cocoaButter().value())
                 .isCloseTo(plan.needed().value(), within(1e-9));
-        assertThat(plan.colour().value()).isCloseTo(3.1, within(1e-9));
+        assertThat(plan.colour().value()).isCloseTo(6.2, within(1e-9));
+        // A gun wants its least, however small the moulds: as the batch melts it.
+        assertThat(ColourButter.plan(10_000, 1, 0.05, 0.1, true).needed().value())
+                .isEqualTo(ColourButter.GUN_LEAST_G);
     }
 
     @Test
