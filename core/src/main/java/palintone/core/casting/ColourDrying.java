@@ -33,7 +33,7 @@ public record ColourDrying(double dryS, double holdsS) {
                             + " minutes in a cool room, common practice");
 
     /** Where colour is worked, °C; common practice, no source. */
-    public static final double BROUGHT_ON_C = 29;
+    public static final double BROUGHT_ON_C = ColourButter.USE_C;
 
     /** Stable crystals in it then, per cent; common practice, no source. */
     public static final double IN_TEMPER_PERCENT = 1;

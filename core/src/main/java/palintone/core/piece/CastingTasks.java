@@ -50,11 +50,6 @@ final class CastingTasks extends BatchTasks {
                         + " is clean.";
     }
 
-    /** Coloured cocoa butter is melted to, and cooled to; common practice, no source. */
-    private static final double MELTED_C = 45;
-
-    private static final double COOLED_C = 27;
-
     /** A smear that is in temper, as planned everywhere, s. */
     private static final double SMEAR_S = 90;
 
@@ -229,8 +224,8 @@ final class CastingTasks extends BatchTasks {
                         : task.read(
                                         "colour, melted",
                                         Unit.CELSIUS,
-                                        MELTED_C,
-                                        new Band(38, 42, 48, 55))
+                                        ColourButter.MELT_C,
+                                        ColourButter.MELT)
                                 .clock(Clock.minutes(5, 12, 45))
                                 .caution(Cautions.PIGMENT))
                 .done();
@@ -249,8 +244,8 @@ final class CastingTasks extends BatchTasks {
                                         + " cloth; stir it down to {cool} and bring it to {use}: in"
                                         + " temper it shines and lets go.")
                 .with("colour", bowl.meltG(), Unit.GRAM)
-                .with("melt", MELTED_C, Unit.CELSIUS)
-                .with("cool", COOLED_C, Unit.CELSIUS)
+                .with("melt", ColourButter.MELT_C, Unit.CELSIUS)
+                .with("cool", ColourButter.COOL_C, Unit.CELSIUS)
                 .with("use", ColourDrying.BROUGHT_ON_C, Unit.CELSIUS);
     }
 

@@ -37,6 +37,15 @@ public record ColourButter(
     /** Melted, with a little pigment, from memory. */
     public static final double BUTTER_G_PER_ML = 0.93;
 
+    /** Where it is melted, cooled to and used, °C; common practice, no source. */
+    public static final double MELT_C = 45;
+
+    public static final double COOL_C = 27;
+    public static final double USE_C = 29;
+
+    /** Where it is melted, what will do. */
+    public static final Band MELT = new Band(38, 42, 48, 55);
+
     /** Under so much a gun sucks air; common practice, no source. */
     public static final double GUN_LEAST_G = 40;
 
@@ -99,9 +108,9 @@ public record ColourButter(
                 Figure.of("coloured cocoa butter to melt", grams, Unit.GRAM, basis),
                 Figure.of("fat-soluble colour", grams * share, Unit.GRAM, basis),
                 Figure.of("cocoa butter", grams * (1 - share), Unit.GRAM, basis),
-                Figure.of("melt at", 45, Unit.CELSIUS, Basis.of("practice").from(PRACTICE))
-                        .within(new Band(38, 42, 48, 55)),
-                Figure.of("spray at", 29, Unit.CELSIUS, Basis.of("practice").from(PRACTICE))
+                Figure.of("melt at", MELT_C, Unit.CELSIUS, Basis.of("practice").from(PRACTICE))
+                        .within(MELT),
+                Figure.of("spray at", USE_C, Unit.CELSIUS, Basis.of("practice").from(PRACTICE))
                         .within(new Band(27, 28.5, 30, 32)),
                 steps(coats, overnight),
                 List.of(
@@ -116,12 +125,12 @@ public record ColourButter(
     private static List<Sentence> steps(final int coats, final boolean overnight) {
         return List.of(
                 Sentence.of("Melt the cocoa butter to {melt}, blend the colour in, strain it.")
-                        .with("melt", 45, Unit.CELSIUS),
+                        .with("melt", MELT_C, Unit.CELSIUS),
                 Sentence.of(
                                 "Cool it stirring to about {cool}, then bring it to {spray}: in temper"
                                         + " it shines and lets go of the mould.")
-                        .with("cool", 27, Unit.CELSIUS)
-                        .with("spray", 29, Unit.CELSIUS),
+                        .with("cool", COOL_C, Unit.CELSIUS)
+                        .with("spray", USE_C, Unit.CELSIUS),
                 Sentence.of(
                                 "Spray thinly through a {nozzle} nozzle into polished moulds at room"
                                         + " temperature"
