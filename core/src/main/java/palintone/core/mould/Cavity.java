@@ -76,6 +76,28 @@ public sealed interface Cavity permits HalfSphere, Dome, Bar, Frustum, HalfEgg, 
         return volumeToMl(depthMm());
     }
 
+    /** So much may the ratios of two cavities differ that are one form in two sizes; ours. */
+    double SAME_FORM = 0.03;
+
+    /**
+     * Whether the other is the same form in another size, or a twin: a figure and its big sister.
+     * Ratios of volume, wall and opening that no scale changes agree.
+     */
+    default boolean sameForm(final Cavity other) {
+        return getClass() == other.getClass()
+                && near(
+                        Math.cbrt(volumeMl() * volumeMl()) * 100 / wallAreaMm2(),
+                        Math.cbrt(other.volumeMl() * other.volumeMl()) * 100 / other.wallAreaMm2())
+                && near(rimAreaMm2() / wallAreaMm2(), other.rimAreaMm2() / other.wallAreaMm2())
+                && near(
+                        depthMm() * depthMm() / wallAreaMm2(),
+                        other.depthMm() * other.depthMm() / other.wallAreaMm2());
+    }
+
+    private static boolean near(final double one, final double other) {
+        return Math.abs(one - other) <= SAME_FORM * Math.max(one, other);
+    }
+
     /** Refuses a shell that would leave no room, naming the thickness. */
     static double thickness(final double thicknessMm, final double mostMm) {
         if (!(thicknessMm < mostMm)) {

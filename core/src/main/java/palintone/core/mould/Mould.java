@@ -87,6 +87,17 @@ public record Mould(
                 .spread(ml * 1.21, ml * 1.29);
     }
 
+    /**
+     * Whether the other is of the same form and make, in another size or as a twin: what is found
+     * in one holds for the other.
+     */
+    public boolean kinOf(final Mould other) {
+        return !id.equals(other.id)
+                && body.material() == other.body.material()
+                && body.build() == other.body.build()
+                && cavity.sameForm(other.cavity);
+    }
+
     /** Whether its pieces come out. */
     public Release release() {
         return Release.of(cavity, body);

@@ -57,6 +57,28 @@ class ShapesTest {
         }
     }
 
+    /** Scaled in all its measures a form is the same form; stretched in one it is another. */
+    @Property(tries = 100)
+    void aFormIsTheSameFormInEverySize(
+            @ForAll @DoubleRange(min = 20, max = 60) final double wide,
+            @ForAll @DoubleRange(min = 10, max = 30) final double deep,
+            @ForAll @DoubleRange(min = 0.5, max = 3) final double scale) {
+        final double w = scale * wide;
+        final double d = scale * deep;
+        assertThat(new Dome(wide, deep).sameForm(new Dome(w, d))).isTrue();
+        assertThat(new HalfEgg(deep, deep * 1.4, wide).sameForm(new HalfEgg(d, d * 1.4, w)))
+                .isTrue();
+        assertThat(drawn(wide, deep).sameForm(drawn(w, d))).isTrue();
+        assertThat(new Dome(wide, deep).sameForm(new Dome(w, d * 1.2))).isFalse();
+        assertThat(new HalfSphere(wide).sameForm(new Dome(wide, wide / 2))).isFalse();
+        assertThat(drawn(wide, deep).sameForm(drawn(w, d * 1.2))).isFalse();
+    }
+
+    private static Turned drawn(final double wide, final double deep) {
+        return new Turned(
+                List.of(at(wide / 2, 0), at(wide / 2 * 0.9, deep / 2), at(wide / 5, deep)));
+    }
+
     /** Volume of a spheroid, 4/3·π·a·b²; half of two unequal halves. */
     @Test
     void halfAnEggIsAQuarterOfTwoSpheroids() {

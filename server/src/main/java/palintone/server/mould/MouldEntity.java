@@ -110,6 +110,10 @@ public class MouldEntity {
         }
     }
 
+    Shape shape() {
+        return shape;
+    }
+
     /**
      * Takes over everything from a draft.
      *

@@ -1,6 +1,7 @@
 package palintone.server.mould;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,6 +44,24 @@ public class MouldService {
     @Transactional(readOnly = true)
     public List<Mould> inUse() {
         return moulds.findByArchivedFalseOrderByName().stream().map(MouldEntity::mould).toList();
+    }
+
+    /** Moulds of the same form as this one in other sizes, the nearest in size first. */
+    @Transactional(readOnly = true)
+    public List<Mould> kin(final Mould mould) {
+        final MouldEntity row = moulds.findById(mould.id()).orElse(null);
+        if (row == null) {
+            return List.of();
+        }
+        final double ml = mould.cavity().volumeMl();
+        return moulds.findByArchivedFalseOrderByName().stream()
+                .filter(other -> other.shape() == row.shape())
+                .map(MouldEntity::mould)
+                .filter(mould::kinOf)
+                .sorted(
+                        Comparator.comparingDouble(
+                                other -> Math.abs(Math.log(other.cavity().volumeMl() / ml))))
+                .toList();
     }
 
     /**

@@ -24,6 +24,7 @@ import palintone.core.figure.Unit;
 import palintone.core.mould.Mould;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
+import palintone.server.mould.MouldService;
 import palintone.server.problem.NotHereException;
 import palintone.server.web.WrittenOnce;
 
@@ -39,13 +40,16 @@ public class Demouldings {
     private final DemouldingRepository found;
     private final ShellService shells;
     private final ShellSteps steps;
+    private final MouldService moulds;
     private final Clock clock;
 
     Demouldings(
             final DemouldingRepository found,
             final ShellService shells,
             final ShellSteps steps,
+            final MouldService moulds,
             final Clock clock) {
+        this.moulds = moulds;
         this.found = found;
         this.shells = shells;
         this.steps = steps;
@@ -70,7 +74,21 @@ public class Demouldings {
     /** What open shells of a mould and couverture are known to take. */
     @Transactional(readOnly = true)
     public Released released(final String mouldId, final String couvertureId) {
-        return released(of(mouldId, couvertureId, false));
+        return released(moulds.mould(mouldId), couvertureId, false);
+    }
+
+    /** Found in this mould; where nothing was, in another size of its form. */
+    private Released released(final Mould mould, final String couvertureId, final boolean capped) {
+        final List<DemouldingEntity> here = of(mould.id(), couvertureId, capped);
+        if (!here.isEmpty()) {
+            return released(here);
+        }
+        return moulds.kin(mould).stream()
+                .map(kin -> of(kin.id(), couvertureId, capped))
+                .filter(rows -> !rows.isEmpty())
+                .findFirst()
+                .map(rows -> released(rows).inAnotherSize())
+                .orElse(Released.NOTHING);
     }
 
     /** By the model alone, s in the cold; empty where it never lets go. */
@@ -106,9 +124,13 @@ public class Demouldings {
                         order.mould().id(),
                         order.bowl().couverture().ingredient().id(),
                         request.capMm() != null);
-        final Released released = released(rows);
-        final Optional<Range> model = model(request, order);
         final Mould mould = order.mould();
+        final Released released =
+                released(
+                        mould,
+                        order.bowl().couverture().ingredient().id(),
+                        request.capMm() != null);
+        final Optional<Range> model = model(request, order);
         final double margin = Math.exp(ShellAnswer.EIGHT_IN_TEN * released.spread());
         return new DemouldView(
                 model.map(lets -> letsGo(lets, released)).orElse(null),

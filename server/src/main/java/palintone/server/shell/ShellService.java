@@ -2,6 +2,7 @@ package palintone.server.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import palintone.core.casting.BowlAt;
 import palintone.core.casting.CabinetLoad;
@@ -185,7 +186,9 @@ public class ShellService {
                 warmth(order),
                 order.learned().weighings(),
                 weighings.points(order),
-                answer.remarks().stream().map(SentenceView::of).toList());
+                Stream.concat(answer.remarks().stream(), weighings.fromAnotherSize(order).stream())
+                        .map(SentenceView::of)
+                        .toList());
     }
 
     private static FigureView mm(final String name, final double value, final Basis basis) {

@@ -34,6 +34,8 @@ import palintone.core.casting.Vibration;
 import palintone.core.casting.WeighedShells;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.figure.Sentence;
+import palintone.core.mould.Mould;
 import palintone.core.temper.crystal.Crystals;
 import palintone.server.figure.SentenceView;
 import palintone.server.larder.LarderService;
@@ -116,14 +118,72 @@ public class ShellWeighings {
         return points;
     }
 
-    /** What is known of castings like this one; nothing before the first weighing. */
+    /**
+     * What is known of castings like this one: weighed in this mould; where nothing is, in another
+     * size of its form; nothing before the first weighing.
+     */
     public Learned learned(final CastOrder order) {
         final List<ShellWeighingEntity> rows = of(order);
-        return rows.isEmpty() ? Learned.NOTHING : learned(rows);
+        return rows.isEmpty()
+                ? kin(order).map(Kin::learned).orElse(Learned.NOTHING)
+                : learned(rows);
+    }
+
+    /** What was weighed in another size of a form. */
+    private record Kin(Mould mould, Learned learned) {}
+
+    private Optional<Kin> kin(final CastOrder order) {
+        for (final Mould mould : moulds.kin(order.mould())) {
+            final List<ShellWeighingEntity> rows =
+                    weighings
+                            .findByMouldIdAndCouvertureIdAndVibrationAndVoidedFalseOrderByNotedAtDesc(
+                                    mould.id(),
+                                    order.bowl().couverture().ingredient().id(),
+                                    order.vibration(),
+                                    Limit.of(NEWEST));
+            if (!rows.isEmpty()) {
+                return Optional.of(new Kin(mould, learned(rows).inAnotherSize()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** That it rests on weighings in another mould, where it does. */
+    public Optional<Sentence> fromAnotherSize(final CastOrder order) {
+        return order.learned().weighings() > 0 && of(order).isEmpty()
+                ? kin(order)
+                        .map(
+                                kin ->
+                                        Sentence.of(
+                                                "Nothing was weighed in this mould yet: what was in "
+                                                        + kin.mould().name()
+                                                        + ", the same form in another size, is taken"
+                                                        + " for it, and is less sure here."))
+                : Optional.empty();
     }
 
     /** What is known of castings like this one however it is shaken, in one question. */
     public Map<Vibration, Learned> learnedShaken(final String mouldId, final String couvertureId) {
+        final Map<Vibration, Learned> here = shakenIn(mouldId, couvertureId);
+        if (anything(here)) {
+            return here;
+        }
+        for (final Mould kin : moulds.kin(moulds.mould(mouldId))) {
+            final Map<Vibration, Learned> there = shakenIn(kin.id(), couvertureId);
+            if (anything(there)) {
+                there.replaceAll(
+                        (v, known) -> known == Learned.NOTHING ? known : known.inAnotherSize());
+                return there;
+            }
+        }
+        return here;
+    }
+
+    private static boolean anything(final Map<Vibration, Learned> known) {
+        return known.values().stream().anyMatch(learned -> learned.weighings() > 0);
+    }
+
+    private Map<Vibration, Learned> shakenIn(final String mouldId, final String couvertureId) {
         final Map<Vibration, List<ShellWeighingEntity>> rows =
                 weighings
                         .findByMouldIdAndCouvertureIdAndVoidedFalseOrderByNotedAtDesc(

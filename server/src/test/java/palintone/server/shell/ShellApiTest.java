@@ -199,6 +199,67 @@ class ShellApiTest {
                 .isCloseTo(each, within(1e-9));
     }
 
+    /** What is weighed in one size is taken for another, less surely; not for another form. */
+    @Test
+    void whatIsWeighedInOneSizeHoldsForAnother() {
+        final String small = mould("Small half sphere", "HALF_SPHERE", "\"lengthMm\":36");
+        final String large = mould("Large half sphere", "HALF_SPHERE", "\"lengthMm\":60");
+        final String dome = mould("A dome", "DOME", "\"lengthMm\":60,\"depthMm\":40");
+        final String way = ",\"vibration\":\"TABLE\",\"asked\":\"WAIT\",\"value\":60";
+        final double smallG = in(small, way).number("/mass/value");
+        final Answer before = in(large, way);
+        final double domeG = in(dome, way).number("/mass/value");
+        final String weighing =
+                "{\"cast\":"
+                        + cast(way).replace("half-28", small)
+                        + ",\"cavities\":1,\"emptyG\":100,\"shelledG\":"
+                        + (100 + smallG * 1.35)
+                        + "}";
+        workshop.post("/api/shells/weighings", weighing);
+        final Answer kept = workshop.post("/api/shells/weighings", weighing);
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        final Answer here = in(small, way);
+        final Answer after = in(large, way);
+        assertThat(after.number("/mass/value")).isGreaterThan(before.number("/mass/value") * 1.1);
+        assertThat(after.text()).contains("what was in Small half sphere");
+        assertThat(here.text()).doesNotContain("what was in");
+        // Less sure than in the mould itself, surer than before.
+        assertThat(spread(after)).isBetween(spread(here), spread(before));
+        assertThat(in(dome, way).number("/mass/value")).isCloseTo(domeG, within(1e-9));
+        for (int i = 0; i < 2; i++) {
+            workshop.delete(
+                    "/api/shells/weighings/" + kept.json().at("/rows/" + i + "/id").asString());
+        }
+        assertThat(in(large, way).number("/mass/value"))
+                .isCloseTo(before.number("/mass/value"), within(1e-9));
+    }
+
+    private static double spread(final Answer cast) {
+        return (cast.number("/mean/high") - cast.number("/mean/low")) / cast.number("/mean/value");
+    }
+
+    private Answer in(final String mould, final String way) {
+        return workshop.post("/api/shells/cast", cast(way).replace("half-28", mould));
+    }
+
+    private String mould(final String name, final String shape, final String measures) {
+        final String id = name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-');
+        final Answer kept =
+                workshop.put(
+                        "/api/moulds/" + id,
+                        "{\"name\":\""
+                                + name
+                                + "\",\"shape\":\""
+                                + shape
+                                + "\","
+                                + measures
+                                + ",\"cavities\":4,\"rows\":1,\"owned\":1,"
+                                + "\"material\":\"POLYCARBONATE\",\"build\":\"OPEN\",\"wallMm\":2,"
+                                + "\"scratched\":false,\"lastHeld\":[]}");
+        assertThat(kept.status()).as(kept.text()).isLessThan(300);
+        return id;
+    }
+
     /** A table without a mould or a date is refused by name. */
     @Test
     void aTableThatLeavesThingsOutIsRefusedByName() {
