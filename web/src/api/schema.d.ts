@@ -2493,6 +2493,23 @@ export interface components {
             baseAcrossMm?: number | null;
             /** Format: double */
             baseThickMm?: number | null;
+            /**
+             * @description how the figure comes onto it; set in while soft where nothing is said
+             * @enum {string|null}
+             */
+            baseStanding?: "SOFT" | "GLUED" | null;
+            /**
+             * @description of a coat cast first, of the base, or of both; nothing where all is
+             *          of one
+             */
+            secondCouverture?: string | null;
+            /**
+             * Format: double
+             * @description thickness of the coat cast first; nothing where there is none
+             */
+            outerMm?: number | null;
+            /** @description whether the base is of it */
+            baseOfSecond?: boolean | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
             labelG?: number | null;
@@ -3654,7 +3671,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR_READY" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "LAY_READY" | "FIRST_COAT" | "DIP" | "DIP_AGAIN" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR_READY" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "LAY_READY" | "FIRST_COAT" | "DIP" | "DIP_AGAIN" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "OUTER_COAT" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             /** @description what it belongs to; empty for the pieces themselves */
             part: string;

@@ -24,6 +24,7 @@ import {
   missing,
   PATTERNS,
   PLACES,
+  STANDINGS,
   TITLES,
   type LooseInForm,
   type LooseKind,
@@ -107,6 +108,19 @@ const FIELDS = [
     say: (id: string | null) => (id ? nameOf(plates.value, id) : '–'),
   },
   { key: 'shellMm', words: t('Wall'), say: mm },
+  { key: 'outerMm', words: t('Outer coat'), say: mm },
+  { key: 'baseAcrossMm', words: t('Base across'), say: mm },
+  { key: 'baseThickMm', words: t('Its thickness'), say: mm },
+  {
+    key: 'baseStanding',
+    words: t('How it comes onto its base'),
+    say: (id: string) => STANDINGS.find((s) => s.id === id)?.words ?? id,
+  },
+  {
+    key: 'baseOfSecond',
+    words: t('Base of it'),
+    say: (of: boolean) => (of ? t('yes') : t('no')),
+  },
   { key: 'thickMm', words: t('Thickness'), say: mm },
   {
     key: 'secondCouverture',
@@ -238,6 +252,40 @@ const FIELDS = [
       <template v-if="form.based">
         <NumberField v-model="form.baseAcrossMm" :label="$t('Base across')" unit="MILLIMETRE" />
         <NumberField v-model="form.baseThickMm" :label="$t('Its thickness')" unit="MILLIMETRE" />
+        <v-select
+          v-model="form.baseStanding"
+          :items="STANDINGS"
+          item-title="words"
+          item-value="id"
+          :label="$t('How it comes onto its base')"
+          class="wide"
+        />
+      </template>
+      <v-autocomplete
+        v-model="form.secondCouverture"
+        :items="couvertures.filter((c) => c.id !== form.couverture)"
+        item-title="name"
+        item-value="id"
+        :label="$t('Another couverture outside or below, if there is one')"
+        class="wide"
+        clearable
+        :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
+      />
+      <template v-if="form.secondCouverture">
+        <v-switch v-model="form.outer" :label="$t('Outer coat of it')" hide-details />
+        <NumberField
+          v-if="form.outer"
+          v-model="form.outerMm"
+          :label="$t('Outer coat')"
+          unit="MILLIMETRE"
+        />
+        <v-switch
+          v-if="form.based"
+          v-model="form.baseOfSecond"
+          :label="$t('Base of it')"
+          class="wide"
+          hide-details
+        />
       </template>
     </template>
     <template v-if="kind === 'SHEET'">

@@ -81,6 +81,32 @@ describe('a piece without a mould, being written', () => {
     })
   })
 
+  it('sends an outer coat and a base of another couverture, and nothing of them where there are none', () => {
+    const two = form('HOLLOW', {
+      mould: 'heron',
+      based: true,
+      secondCouverture: 'milk-41',
+      baseOfSecond: true,
+    })
+    expect(draftOf(two, null)).toMatchObject({
+      secondCouverture: 'milk-41',
+      outerMm: 1.5,
+      baseOfSecond: true,
+      baseStanding: 'GLUED',
+    })
+    expect(missing({ ...two, outerMm: null })).toContain('number')
+    expect(draftOf({ ...two, outer: false }, null)).toMatchObject({ outerMm: null })
+    expect(draftOf({ ...two, based: false }, null)).toMatchObject({
+      baseOfSecond: false,
+      baseStanding: null,
+    })
+    expect(draftOf({ ...two, secondCouverture: null }, null)).toMatchObject({
+      secondCouverture: null,
+      outerMm: null,
+      baseOfSecond: false,
+    })
+  })
+
   it('sends a second colour with its share and pattern, and nothing of it where there is none', () => {
     const two = form('SHEET', { secondCouverture: 'milk-41', secondPattern: 'MARBLED' })
     expect(draftOf(two, null)).toMatchObject({

@@ -7,6 +7,7 @@ type Asked<Kind extends LooseKind> = Extract<LoosePiece, { kind: Kind }>['asked'
 type Centre = Asked<'DIPPED'>['centre']
 type Joining = NonNullable<Asked<'HOLLOW'>['joining']>
 type Pattern = NonNullable<Asked<'SHEET'>['secondPattern']>
+type Standing = NonNullable<Asked<'HOLLOW'>['baseStanding']>
 type End = NonNullable<Asked<'DIPPED'>['secondEnd']>
 type On = NonNullable<Asked<'DIPPED'>['on']>[number]
 
@@ -49,6 +50,10 @@ export interface LooseInForm {
   based: boolean
   baseAcrossMm: number | null
   baseThickMm: number | null
+  baseStanding: Standing
+  baseOfSecond: boolean
+  outer: boolean
+  outerMm: number | null
   thickMm: number | null
   lengthMm: number | null
   widthMm: number | null
@@ -92,6 +97,11 @@ export const JOININGS: { id: Joining; words: string }[] = [
   { id: 'WARM_PLATE', words: t('rims melted on a warm plate') },
   { id: 'CHOCOLATE', words: t('a seam of chocolate') },
   { id: 'CLOSED_MOULD', words: t('cast as one in a closed mould') },
+]
+
+export const STANDINGS: { id: Standing; words: string }[] = [
+  { id: 'SOFT', words: t('set into it while it is soft') },
+  { id: 'GLUED', words: t('cast before and glued on') },
 ]
 
 export const PATTERNS: { id: Pattern; words: string }[] = [
@@ -160,6 +170,10 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     based: Boolean(asked?.baseAcrossMm),
     baseAcrossMm: asked?.baseAcrossMm ?? 70,
     baseThickMm: asked?.baseThickMm ?? 5,
+    baseStanding: asked?.baseStanding ?? 'GLUED',
+    baseOfSecond: asked?.baseOfSecond ?? false,
+    outer: asked ? Boolean(asked.outerMm) : true,
+    outerMm: asked?.outerMm ?? 1.5,
     thickMm: asked?.thickMm ?? 0.8,
     lengthMm: asked?.lengthMm ?? 400,
     widthMm: asked?.widthMm ?? 300,
@@ -203,6 +217,7 @@ function missingOwn(form: LooseInForm): string {
     case 'HOLLOW':
       if (!form.mould) return t('Choose a mould.')
       return form.shellMm === null ||
+        (form.secondCouverture && form.outer && form.outerMm === null) ||
         (form.based && (form.baseAcrossMm === null || form.baseThickMm === null))
         ? NUMBER
         : ''
@@ -284,6 +299,10 @@ export function draftOf(
         joining: form.joining,
         baseAcrossMm: form.based ? form.baseAcrossMm : null,
         baseThickMm: form.based ? form.baseThickMm : null,
+        baseStanding: form.based ? form.baseStanding : null,
+        secondCouverture: form.secondCouverture || null,
+        outerMm: form.secondCouverture && form.outer ? form.outerMm : null,
+        baseOfSecond: Boolean(form.secondCouverture && form.based && form.baseOfSecond),
       }
     case 'SHEET':
       return {

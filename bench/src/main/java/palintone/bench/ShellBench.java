@@ -132,6 +132,7 @@ public class ShellBench {
                 ORDER,
                 new CastPlan.Wish(
                         1.8,
+                        Optional.empty(),
                         Optional.of(
                                 new CastPlan.Capped(
                                         ORDER.bowl(), 2, new CapSetting.Below(10, 22, 2.9, 21))),

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
+import palintone.core.casting.OuterCoat;
 import palintone.core.figure.Source;
 import palintone.core.filling.Filling;
 import palintone.core.filling.pot.RecipeLine;
@@ -163,6 +164,7 @@ public final class Samples {
             double cabinetC,
             CastOrder order,
             double shellMm,
+            Optional<OuterCoat.Wish> outer,
             Optional<CastPlan.Capped> cap,
             RoomAir air,
             int moulds) {}
@@ -172,10 +174,10 @@ public final class Samples {
     /** As a server does it: the same casting is computed once. */
     private static CastTimes timesIn(final double cabinetC) {
         final CastTimes usual = CastTimes.usual(cabinetC);
-        return (order, shellMm, cap, air, moulds) ->
+        return (order, shellMm, outer, cap, air, moulds) ->
                 TIMES.computeIfAbsent(
-                        new Asked(cabinetC, order, shellMm, cap, air, moulds),
-                        asked -> usual.plan(order, shellMm, cap, air, moulds));
+                        new Asked(cabinetC, order, shellMm, outer, cap, air, moulds),
+                        asked -> usual.plan(order, shellMm, outer, cap, air, moulds));
     }
 
     public static Workplace workplace(final Materials needs) {

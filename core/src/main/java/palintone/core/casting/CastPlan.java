@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import palintone.core.figure.Range;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
@@ -15,6 +16,7 @@ import palintone.core.heat.RoomAir;
  * the tasks at the bench are timed by.
  *
  * @param order as it is cast: its shaking is what suits the thickness, its mould within the band
+ * @param outer cast before it out of another bowl; empty where there is none
  * @param warmth the mould should have
  * @param bubbles while it stands full
  * @param coats one or more, with their waits
@@ -28,6 +30,7 @@ import palintone.core.heat.RoomAir;
  */
 public record CastPlan(
         CastOrder order,
+        Optional<OuterCoat> outer,
         MouldWarmth warmth,
         Bubbles bubbles,
         Coats coats,
@@ -55,7 +58,8 @@ public record CastPlan(
     /**
      * What is wanted of it.
      *
-     * @param shellMm mean thickness, 0.2 to 20 mm
+     * @param shellMm mean thickness, an outer coat with it, 0.2 to 20 mm
+     * @param outer a first coat of another couverture; empty for none
      * @param cap the cap and what lies below it; empty for a hollow or open piece
      * @param load the cabinet all of it goes into
      * @param room its dew point is the least a mould may have
@@ -63,6 +67,7 @@ public record CastPlan(
      */
     public record Wish(
             double shellMm,
+            Optional<OuterCoat.Wish> outer,
             Optional<Capped> cap,
             CabinetLoad load,
             RoomAir room,
@@ -74,6 +79,11 @@ public record CastPlan(
         public Wish {
             Require.between("shell thickness", shellMm, 0.2, 20, "mm");
         }
+    }
+
+    /** All that stays on the wall, an outer coat with it, mm. */
+    public double wallMm() {
+        return outer.map(OuterCoat::meanMm).orElse(0.0) + coats.together().meanMm();
     }
 
     /**
@@ -98,14 +108,25 @@ public record CastPlan(
      */
     public static CastPlan of(
             final CastOrder asked, final Wish wish, final Function<CastOrder, Learned> known) {
+        // What meets the bare mould decides how warm that is.
         final MouldWarmth warmth =
                 MouldWarmth.of(
-                        asked.bowl(), asked.mould(), asked.roomC(), wish.room().dewPoint().value());
+                        wish.outer().map(OuterCoat.Wish::bowl).orElse(asked.bowl()),
+                        asked.mould(),
+                        asked.roomC(),
+                        wish.room().dewPoint().value());
         final double mouldC = Math.max(warmth.fromC(), Math.min(warmth.toC(), asked.mouldC()));
+        final CastOrder warmed = asked.mouldAt(Math.min(asked.bowl().temperatureC(), mouldC));
+        final Optional<OuterCoat.Cast> outer =
+                wish.outer().map(coat -> OuterCoat.cast(warmed, coat));
         final Chosen chosen =
                 Chosen.of(
-                        asked.mouldAt(Math.min(asked.bowl().temperatureC(), mouldC)),
-                        wish.shellMm(),
+                        warmed,
+                        outer.map(OuterCoat.Cast::ground)
+                                .orElse(CastSurface.bare(warmed.mould(), warmed.mouldC())),
+                        Math.max(
+                                0.2,
+                                wish.shellMm() - outer.map(o -> o.coat().meanMm()).orElse(0.0)),
                         known);
         final ShellCast cast = chosen.cast;
         final CastOrder order = cast.order();
@@ -121,6 +142,7 @@ public record CastPlan(
                 ShellCooling.of(cast, coats.together(), -1, wish.load(), Opening.UP);
         return new CastPlan(
                 order,
+                outer.map(OuterCoat.Cast::coat),
                 warmth,
                 Bubbles.of(
                         order.bowl(),
@@ -150,7 +172,10 @@ public record CastPlan(
                                                 cap.below(),
                                                 order.roomC(),
                                                 wish.load())),
-                chosen.remarks);
+                Stream.concat(
+                                outer.stream().flatMap(o -> o.coat().remark().stream()),
+                                chosen.remarks.stream())
+                        .toList());
     }
 
     private static Range waits(final ShellCast cast, final double waitS) {
@@ -184,10 +209,11 @@ public record CastPlan(
          */
         static Chosen of(
                 final CastOrder asked,
+                final CastSurface ground,
                 final double wantedMm,
                 final Function<CastOrder, Learned> known) {
             final Learned learned = known.apply(asked);
-            final ShellCast cast = new ShellCast(asked.learning(learned));
+            final ShellCast cast = new ShellCast(asked.learning(learned), ground);
             final double atOnceMm = cast.after(0).meanMm();
             if (atOnceMm >= wantedMm) {
                 return atOnceMm <= wantedMm * (1 + tolerance(learned))

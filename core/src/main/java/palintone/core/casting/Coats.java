@@ -86,16 +86,29 @@ public record Coats(List<Coat> coats, Shell together) {
             final Shell shell,
             final StandingShell standing,
             final double atS) {
+        return new ShellCast(cast.order(), ground(cast, shell, standing, atS));
+    }
+
+    private static CastSurface ground(
+            final ShellCast cast,
+            final Shell shell,
+            final StandingShell standing,
+            final double atS) {
         final double then = Math.min(StandingShell.ROOM_S, atS);
-        return new ShellCast(
-                cast.order(),
-                cast.ground()
-                        .coated(
-                                cast.order().bowl().couverture(),
-                                Math.max(0.2, shell.meanMm()),
-                                standing.path().meanC(0, then),
-                                standing.path().meanC(standing.layer(), then),
-                                standing.crystals(then)));
+        return cast.ground()
+                .coated(
+                        cast.order().bowl().couverture(),
+                        Math.max(0.2, shell.meanMm()),
+                        standing.path().meanC(0, then),
+                        standing.path().meanC(standing.layer(), then),
+                        standing.crystals(then));
+    }
+
+    /** What is there to cast onto when the shine of one coat has gone. */
+    static CastSurface ground(final ShellCast cast, final double waitS) {
+        final Shell shell = cast.after(waitS);
+        final StandingShell standing = new StandingShell(cast, shell, shell.meanMm(), Opening.DOWN);
+        return ground(cast, shell, standing, standing.whenSolidS(CalibratedCasting.BEGINS_SOLID));
     }
 
     /**

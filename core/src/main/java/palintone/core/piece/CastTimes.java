@@ -6,6 +6,7 @@ import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.ColourDrying;
 import palintone.core.casting.ColourPractice;
+import palintone.core.casting.OuterCoat;
 import palintone.core.casting.Released;
 import palintone.core.heat.AirFlow;
 import palintone.core.heat.RoomAir;
@@ -18,6 +19,7 @@ public interface CastTimes {
     /**
      * @param order as it would be cast
      * @param shellMm wanted
+     * @param outer a first coat of another couverture, where there is one
      * @param cap over it, where there is one
      * @param air of the room
      * @param moulds of the batch
@@ -25,6 +27,7 @@ public interface CastTimes {
     CastPlan plan(
             CastOrder order,
             double shellMm,
+            Optional<OuterCoat.Wish> outer,
             Optional<CastPlan.Capped> cap,
             RoomAir air,
             int moulds);
@@ -53,11 +56,12 @@ public interface CastTimes {
 
     /** By a fan-cooled cabinet of three shelves that takes six moulds at once; nothing weighed. */
     static CastTimes usual(final double cabinetC) {
-        return (order, shellMm, cap, air, moulds) ->
+        return (order, shellMm, outer, cap, air, moulds) ->
                 CastPlan.of(
                         order,
                         new CastPlan.Wish(
                                 shellMm,
+                                outer,
                                 cap,
                                 new CabinetLoad(
                                         Math.max(-5, cabinetC),

@@ -341,8 +341,16 @@ final class CastingTasks extends BatchTasks {
         turnOut(piece.mould().body().turnOut());
     }
 
-    void turnOut(final Sentence say) {
-        draft.task(TaskKind.DEMOULD).next().say(say).occupies(Occupies.MOULD).done();
+    private void turnOut(final Sentence say) {
+        turnOut(say, After.straight(draft.last()));
+    }
+
+    void turnOut(final Sentence say, final After... after) {
+        final ProcessDraft.TaskDraft task = draft.task(TaskKind.DEMOULD);
+        for (final After each : after) {
+            task.after(each);
+        }
+        task.say(say).occupies(Occupies.MOULD).done();
     }
 
     /** A transfer sheet goes on while the back is wet. */

@@ -14,15 +14,23 @@ import palintone.core.mould.Pulled;
 /**
  * What one hollow figure holds, grams.
  *
- * @param shell all its parts
+ * @param shell all its parts, what is cast first of another couverture not
+ * @param outer that; nothing where there is none
  * @param seam chocolate between them; nothing where none is piped
  * @param base it stands on; nothing where there is none
  * @param whole everything together
  * @param brim what is poured in for a coat: all its cavities to the brim, of a closed mould so much
  *     of them that all sides are reached
+ * @param couvertureG all of it that is of the wall's couverture, g
  */
 public record HollowMasses(
-        Figure shell, Optional<Figure> seam, Optional<Figure> base, Figure whole, Figure brim)
+        Figure shell,
+        Optional<Figure> outer,
+        Optional<Figure> seam,
+        Optional<Figure> base,
+        Figure whole,
+        Figure brim,
+        double couvertureG)
         implements ShelledMasses {
 
     /** A closed mould is filled from a third to two thirds; common practice, no source. */
@@ -37,7 +45,7 @@ public record HollowMasses(
 
     static HollowMasses of(final HollowFigure figure) {
         final double density = figure.couverture().castingDensityGPerMl();
-        final double brimMl = figure.mould().cavity().volumeMl() * figure.parts();
+        final double brimMl = figure.inside().volumeMl() * figure.parts();
         final double shellMl = brimMl - figure.hollow().volumeMl() * figure.parts();
         final Figure shell =
                 MouldedMasses.chocolate(
@@ -46,7 +54,11 @@ public record HollowMasses(
                         density,
                         Basis.of("(cavity − hollow inside the wall) · parts · density")
                                 .with("parts", figure.parts(), Unit.ONE)
-                                .with("wall", figure.shellMm(), Unit.MILLIMETRE));
+                                .with(
+                                        "wall",
+                                        figure.shellMm() - figure.outerMm(),
+                                        Unit.MILLIMETRE));
+        final Optional<Figure> outer = figure.outer().map(second -> outer(figure, second));
         final Optional<Figure> seam =
                 figure.parts() == 2 && figure.joining() == HollowFigure.Joining.CHOCOLATE
                         ? Optional.of(MouldedMasses.seam(figure.mould().cavity(), density))
@@ -58,7 +70,7 @@ public record HollowMasses(
                                         MouldedMasses.chocolate(
                                                 "base",
                                                 b.ml(),
-                                                density,
+                                                figure.baseOf().castingDensityGPerMl(),
                                                 Basis.of("round plate · density")
                                                         .with(
                                                                 "across",
@@ -68,23 +80,68 @@ public record HollowMasses(
                                                                 "thick",
                                                                 b.thickMm(),
                                                                 Unit.MILLIMETRE)));
-        final double wholeG =
+        final double baseG = base.map(Figure::value).orElse(0.0);
+        final double ofTheWallG =
                 shell.value()
                         + seam.map(Figure::value).orElse(0.0)
-                        + base.map(Figure::value).orElse(0.0);
+                        + (figure.baseOf() == figure.couverture() ? baseG : 0);
+        final double wholeG =
+                shell.value()
+                        + outer.map(Figure::value).orElse(0.0)
+                        + seam.map(Figure::value).orElse(0.0)
+                        + baseG;
         return new HollowMasses(
                 shell,
+                outer,
                 seam,
                 base,
                 Figure.of(
-                        "piece", wholeG, Unit.GRAM, Basis.of("shell + seam + base").from(GEOMETRY)),
-                poured(figure, shellMl, brimMl));
+                        "piece",
+                        wholeG,
+                        Unit.GRAM,
+                        Basis.of(
+                                        outer.isPresent()
+                                                ? "outer coat + shell + seam + base"
+                                                : "shell + seam + base")
+                                .from(GEOMETRY)),
+                poured(figure, shellMl, brimMl, density),
+                ofTheWallG);
+    }
+
+    private static Figure outer(final HollowFigure figure, final HollowFigure.Second second) {
+        return MouldedMasses.chocolate(
+                "outer coat",
+                outerMl(figure),
+                second.couverture().castingDensityGPerMl(),
+                Basis.of("(cavity − what the coat leaves) · parts · density")
+                        .with("parts", figure.parts(), Unit.ONE)
+                        .with("outer coat", second.outerMm(), Unit.MILLIMETRE));
+    }
+
+    private static double outerMl(final HollowFigure figure) {
+        return (figure.mould().cavity().volumeMl() - figure.inside().volumeMl()) * figure.parts();
+    }
+
+    /** What is poured in for the outer coat of one, g; 0 where there is none. */
+    static double outerBrimG(final HollowFigure figure) {
+        return figure.outer()
+                .map(
+                        second ->
+                                poured(
+                                                figure,
+                                                outerMl(figure),
+                                                figure.mould().cavity().volumeMl() * figure.parts(),
+                                                second.couverture().castingDensityGPerMl())
+                                        .value())
+                .orElse(0.0);
     }
 
     /** A closed mould takes little more than it keeps; an open one stands brim-full. */
     private static Figure poured(
-            final HollowFigure figure, final double shellMl, final double brimMl) {
-        final double density = figure.couverture().castingDensityGPerMl();
+            final HollowFigure figure,
+            final double shellMl,
+            final double brimMl,
+            final double density) {
         if (!figure.closed()) {
             return MouldedMasses.chocolate(
                     "brim-full cavities", brimMl, density, Basis.of("cavities · density"));
@@ -110,19 +167,37 @@ public record HollowMasses(
         final List<Section.Point> outer = Section.outline(cavity);
         final List<Section.Point> hollow = Section.outline(figure.hollow());
         final double deepMm = cavity.depthMm();
+        final List<Section.Point> all = whole ? whole(outer, deepMm) : outer;
+        final List<Section.Region> regions = new ArrayList<>();
+        figure.outer()
+                .ifPresent(
+                        second ->
+                                regions.add(
+                                        new Section.Region(
+                                                Section.Role.SECOND,
+                                                second.couverture().ingredient().name(),
+                                                Optional.of(
+                                                        Quantity.of(
+                                                                second.outerMm(), Unit.MILLIMETRE)),
+                                                all,
+                                                Optional.of(second.couverture().kind()))));
+        final List<Section.Point> inside = Section.outline(figure.inside());
+        regions.add(
+                new Section.Region(
+                        Section.Role.SHELL,
+                        "wall",
+                        Optional.of(
+                                Quantity.of(figure.shellMm() - figure.outerMm(), Unit.MILLIMETRE)),
+                        whole ? whole(inside, deepMm) : inside));
+        regions.add(
+                new Section.Region(
+                        Section.Role.RELIEF,
+                        "hollow",
+                        Optional.empty(),
+                        whole ? whole(hollow, deepMm) : hollow));
         return new Section(
-                whole ? whole(outer, deepMm) : outer,
-                List.of(
-                        new Section.Region(
-                                Section.Role.SHELL,
-                                "wall",
-                                Optional.of(Quantity.of(figure.shellMm(), Unit.MILLIMETRE)),
-                                whole ? whole(outer, deepMm) : outer),
-                        new Section.Region(
-                                Section.Role.RELIEF,
-                                "hollow",
-                                Optional.empty(),
-                                whole ? whole(hollow, deepMm) : hollow)),
+                all,
+                regions,
                 List.of(),
                 cavity instanceof Pulled pulled ? pulled.opening() : List.of());
     }
@@ -140,13 +215,9 @@ public record HollowMasses(
     @Override
     public List<Figure> parts() {
         final List<Figure> all = new ArrayList<>(List.of(shell));
+        outer.ifPresent(all::add);
         seam.ifPresent(all::add);
         base.ifPresent(all::add);
         return List.copyOf(all);
-    }
-
-    @Override
-    public double couvertureG() {
-        return whole.value();
     }
 }

@@ -2,7 +2,6 @@ package palintone.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Source;
@@ -26,7 +25,7 @@ final class HollowMaterials {
                         Materials.LEAST_BOWL_G,
                         Math.max(castingG, keptG) * (1 + habits.bowlReserve()));
         final List<Figure> kept = new ArrayList<>();
-        for (final Figure part : each.parts()) {
+        for (final Figure part : ofTheWall(figure, each)) {
             kept.add(
                     Figure.of(
                             "kept in " + part.name(),
@@ -67,6 +66,43 @@ final class HollowMaterials {
                 List.of(),
                 List.of(),
                 Materials.colours(figure, size),
-                Optional.empty());
+                figure.second().map(second -> bowl(figure, second, pieces, atOnce, habits)));
+    }
+
+    /** Its parts out of the bowl of the wall. */
+    private static List<Figure> ofTheWall(final HollowFigure figure, final HollowMasses each) {
+        final List<Figure> parts = new ArrayList<>(List.of(each.shell()));
+        each.seam().ifPresent(parts::add);
+        each.base().filter(base -> figure.baseOf() == figure.couverture()).ifPresent(parts::add);
+        return parts;
+    }
+
+    /** What is brim-full of the outer coat at once, or what stays and a reserve. */
+    private static SecondBowl bowl(
+            final HollowFigure figure,
+            final HollowFigure.Second second,
+            final int pieces,
+            final int atOnce,
+            final BatchHabits habits) {
+        final HollowMasses each = figure.masses();
+        final double eachG = each.whole().value() - each.couvertureG();
+        final double brimG = figure.outerG() * (pieces - atOnce) + figure.outerBrimG() * atOnce;
+        final double keptG = eachG * pieces;
+        return new SecondBowl(
+                second.couverture(),
+                Figure.of(
+                        "couverture to melt for the second bowl",
+                        Math.max(
+                                Materials.LEAST_BOWL_G,
+                                Math.max(brimG, keptG) * (1 + habits.bowlReserve())),
+                        Unit.GRAM,
+                        Basis.of(
+                                        "larger of (outer coats set + moulds brim-full) and what"
+                                                + " stays, + reserve")
+                                .with("brim-full", figure.outerBrimG(), Unit.GRAM)
+                                .with("what stays in one", eachG, Unit.GRAM)
+                                .with("bowl reserve", habits.bowlReserve() * 100, Unit.PERCENT)
+                                .from(Source.workshop("bowl reserve, House rules"))),
+                keptG);
     }
 }

@@ -20,7 +20,11 @@ final class JoinTasks {
 
     private static final Source PRACTICE =
             Source.practice("joining halves, and how long a seam is left");
-    private static final double PLATE_C = 45;
+
+    /** A plate that rims and feet are melted on, °C. */
+    static final double PLATE_C = 45;
+
+    static final Band PLATE = new Band(36, 40, 50, 60);
     private static final double MELTED_MM = 0.4;
 
     /** A hollow figure is not worked at before; common practice, no source. */
@@ -104,9 +108,14 @@ final class JoinTasks {
         return Math.max(1, Math.min(HOUR_MIN, holdsS / 60));
     }
 
+    /** How long a rim or a foot lies on it, s. */
+    static double plateS(final Couverture couverture, final double roomC) {
+        return RimMelt.seconds(couverture, MELTED_MM, PLATE_C, roomC);
+    }
+
     private void onThePlate() {
         final double room = Math.max(5, Math.min(28, place.room().temperatureC()));
-        final double seconds = RimMelt.seconds(couverture, MELTED_MM, PLATE_C, room);
+        final double seconds = plateS(couverture, room);
         draft.task(TaskKind.JOIN)
                 .after(After.straight(draft.last()).within(DAY_S, STOOD))
                 .say(
@@ -125,7 +134,7 @@ final class JoinTasks {
                                 .with("plate", PLATE_C, Unit.CELSIUS)
                                 .with("seconds", seconds, Unit.SECOND)
                                 .with("deep", MELTED_MM, Unit.MILLIMETRE))
-                .read("plate", Unit.CELSIUS, PLATE_C, new Band(36, 40, 50, 60))
+                .read("plate", Unit.CELSIUS, PLATE_C, PLATE)
                 .clock(Clock.about(60.0 * needs.size().pieces()))
                 .source(RimMelt.SOURCE)
                 .done();

@@ -24,6 +24,22 @@ public record SecondBowl(Couverture couverture, Figure toMelt, double keptG) {
     static final int STANDS_S = 20 * 60;
 
     /**
+     * What is left of it for another use.
+     *
+     * @param usedG taken out of it and kept, g
+     */
+    SecondBowl after(final double usedG) {
+        return new SecondBowl(
+                couverture,
+                Figure.of(
+                        toMelt.name(),
+                        Math.max(0, toMelt.value() - usedG),
+                        Unit.GRAM,
+                        toMelt.basis()),
+                Math.max(0, keptG - usedG));
+    }
+
+    /**
      * Tempered by hand, beside the first.
      *
      * @param what it is for, as "the caps"

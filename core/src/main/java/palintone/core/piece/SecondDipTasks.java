@@ -9,7 +9,6 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.process.After;
 import palintone.core.process.Clock;
-import palintone.core.process.Occupies;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.TaskKind;
 
@@ -89,8 +88,8 @@ final class SecondDipTasks {
                         Unit.CELSIUS,
                         workC,
                         Band.around(workC - 0.6, workC + 0.6, 1))
+                // Not the bowl of the batch: what is read here is none of that.
                 .clock(Clock.about(plan.everyS() * pieces))
-                .occupies(Occupies.BOWL)
                 .caution(BatchTasks.scrapings(needs.allergens()))
                 .source(Coat.SOURCE)
                 .done();

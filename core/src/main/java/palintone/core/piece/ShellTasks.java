@@ -8,6 +8,7 @@ import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.Coats;
 import palintone.core.casting.Learned;
+import palintone.core.casting.OuterCoat;
 import palintone.core.casting.Vibration;
 import palintone.core.figure.Band;
 import palintone.core.figure.Range;
@@ -40,6 +41,7 @@ final class ShellTasks {
 
     private final ShelledPiece piece;
     private final Materials needs;
+    private final Workplace place;
     private final ProcessDraft draft;
     private final CastingTasks casting;
     private final CastPlan plan;
@@ -52,6 +54,7 @@ final class ShellTasks {
             final CastingTasks casting) {
         this.piece = piece;
         this.needs = needs;
+        this.place = place;
         this.draft = draft;
         this.casting = casting;
         plan = plan(piece, needs, place);
@@ -72,6 +75,12 @@ final class ShellTasks {
                                 0,
                                 Learned.NOTHING),
                         piece.shellMm(),
+                        piece.outer()
+                                .map(
+                                        outer ->
+                                                new OuterCoat.Wish(
+                                                        place.bowlAt(outer.couverture()),
+                                                        outer.outerMm())),
                         piece instanceof MouldedPiece filled
                                 ? Optional.of(capped(filled, bowl, place, roomC))
                                 : Optional.empty(),
@@ -125,6 +134,7 @@ final class ShellTasks {
      */
     Laid lay(final int moulds, final int test) {
         final List<Coats.Coat> coats = plan.coats().coats();
+        plan.outer().ifPresent(outer -> outer(outer, moulds, test));
         for (int i = 0; i < coats.size(); i++) {
             cast(i, moulds, test);
         }
@@ -148,31 +158,133 @@ final class ShellTasks {
     /** Numbers of two tasks of a shell. */
     record Laid(int scraped, int chilled) {}
 
+    /** Straight after the coat before: when its shine has gone, while it still bonds. */
+    private After onto(final double earliestS, final double latestS) {
+        return After.straight(draft.last())
+                .notBefore(seconds(earliestS))
+                .within(
+                        seconds(Math.max(earliestS + 60, latestS)),
+                        "The coat before has set too far to grow into this one: warm"
+                                + " its face with warm air first, and look for layers"
+                                + " that part.");
+    }
+
+    /** A thin coat out of the second bowl, seen outside. */
+    private void outer(final OuterCoat outer, final int moulds, final int test) {
+        final String name = piece.outer().orElseThrow().couverture().ingredient().name();
+        final int bowl =
+                needs.second()
+                        .orElseThrow()
+                        .lay(
+                                draft,
+                                TaskKind.SECOND_BOWL,
+                                "the outer coat",
+                                place,
+                                After.done(moulds));
+        final double workC = outer.bowl().temperatureC();
+        final double shaken = Math.max(20, Math.min(plan.bubbles().shakenS(), outer.waitS()));
+        Sentence say =
+                Sentence.of(
+                                "Both bowls in temper: fill with "
+                                        + name
+                                        + (closed()
+                                                ? " {share} full, {brim} a mould, close it and clip"
+                                                        + " it, tap until the bubbles stop, about"
+                                                        + " {shaken}. It is seen outside."
+                                                : " to the brim, {brim} a mould, shake until the"
+                                                        + " bubbles stop, about {shaken}. It is seen"
+                                                        + " outside."))
+                        .with(
+                                "brim",
+                                piece.outerBrimG() * needs.size().cavitiesPerMould(),
+                                Unit.GRAM)
+                        .with(
+                                "share",
+                                piece.outerBrimG()
+                                        / (piece.mould().cavity().volumeMl()
+                                                * piece.cavitiesEach()
+                                                * outer.bowl().couverture().castingDensityGPerMl())
+                                        * 100,
+                                Unit.PERCENT)
+                        .with("shaken", shaken, Unit.SECOND);
+        if (outer.remark().isPresent()) {
+            say = say.and(outer.remark().get());
+        }
+        draft.task(TaskKind.OUTER_COAT)
+                .after(
+                        After.straight(bowl)
+                                .within(
+                                        SecondBowl.STANDS_S,
+                                        "The second bowl has stood long: read it and test it"
+                                                + " again."))
+                .after(After.done(test))
+                .say(say)
+                .read(
+                        "second bowl while casting",
+                        Unit.CELSIUS,
+                        workC,
+                        Band.around(workC - 0.6, workC + 0.6, 1))
+                .clock(clock(shaken * 0.7, FILLING_S + shaken, FILLING_S + shaken * 2 + 30))
+                .occupies(Occupies.MOULD)
+                .source(Coats.SOURCE)
+                .done();
+        final double wait = Math.max(1, outer.waitS() - shaken);
+        draft.task(TaskKind.WAIT)
+                .next()
+                .say(
+                        Sentence.of(
+                                        outer.waitS() <= shaken
+                                                ? "Turn it at once: thin is enough, {mm}."
+                                                : "Let it stand {wait} more, then turn it: {mm}.")
+                                .with("wait", wait, Unit.SECOND)
+                                .with("mm", outer.meanMm(), Unit.MILLIMETRE))
+                .clock(clock(wait * 0.6, wait, wait * 2 + 15))
+                .occupies(Occupies.MOULD)
+                .source(Coats.SOURCE)
+                .done();
+        draft.task(TaskKind.DRAIN)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Pour back into the second bowl and let it run off for"
+                                                + " {drain}; scrape the rim at once. The wall goes"
+                                                + " on when the shine has gone, from {from} to"
+                                                + " {until}.")
+                                .with("drain", plan.order().drainS(), Unit.SECOND)
+                                .with("from", outer.earliestS() / 60, Unit.MINUTE)
+                                .with(
+                                        "until",
+                                        Math.max(outer.earliestS() + 60, outer.latestS()) / 60,
+                                        Unit.MINUTE))
+                .clock(clock(DRAIN_S / 2, DRAIN_S, DRAIN_S * 3))
+                .occupies(Occupies.MOULD)
+                .done();
+    }
+
     private void cast(final int coat, final int moulds, final int test) {
         final Coats.Coat now = plan.coats().coats().get(coat);
         final int many = plan.coats().coats().size();
         final double shaken = plan.bubbles().shakenS();
         final ProcessDraft.TaskDraft cast = draft.task(TaskKind.CAST);
-        if (coat == 0) {
+        if (coat == 0 && plan.outer().isPresent()) {
+            final OuterCoat outer = plan.outer().get();
+            cast.after(casting.inTemper(test)).after(onto(outer.earliestS(), outer.latestS()));
+        } else if (coat == 0) {
             cast.after(casting.inTemper(test)).after(After.done(moulds));
         } else {
             final Coats.Coat before = plan.coats().coats().get(coat - 1);
-            cast.after(
-                    After.straight(draft.last())
-                            .notBefore(seconds(before.earliestS()))
-                            .within(
-                                    seconds(Math.max(before.earliestS() + 60, before.latestS())),
-                                    "The coat before has set too far to grow into this one: warm"
-                                            + " its face with warm air first, and look for layers"
-                                            + " that part."));
+            cast.after(onto(before.earliestS(), before.latestS()));
         }
         final double brimG = piece.masses().brim().value();
         Sentence say =
                 Sentence.of(
-                                (coat == 0
-                                                ? "When the paper is good and the moulds are"
-                                                        + " ready: fill"
-                                                : "Coat {coat} of {coats}. Fill")
+                                (coat > 0
+                                                ? "Coat {coat} of {coats}. Fill"
+                                                : plan.outer().isPresent()
+                                                        ? "The shine of the outer coat has gone:"
+                                                                + " fill"
+                                                        : "When the paper is good and the moulds"
+                                                                + " are ready: fill")
                                         + (closed()
                                                 ? " {share} full, {brim} a mould, close it and clip"
                                                         + " it. Tap until the bubbles stop, about"
@@ -187,9 +299,17 @@ final class ShellTasks {
                         .with("share", brimG / fullG() * 100, Unit.PERCENT)
                         .with("shaken", shaken, Unit.SECOND)
                         .with("bubble", plan.bubbles().leftMm(), Unit.MILLIMETRE);
-        if (coat == 0 && !plan.remarks().isEmpty()) {
+        final Optional<Sentence> impossible =
+                plan.remarks().stream()
+                        .filter(
+                                r ->
+                                        !plan.outer()
+                                                .flatMap(OuterCoat::remark)
+                                                .equals(Optional.of(r)))
+                        .findFirst();
+        if (coat == 0 && impossible.isPresent()) {
             // What is impossible is said where it is done.
-            say = say.and(plan.remarks().get(0));
+            say = say.and(impossible.get());
         }
         cast.say(say)
                 .amount(Amount.SHAKEN, shaken)
@@ -274,7 +394,8 @@ final class ShellTasks {
     }
 
     private int scrape() {
-        final double shellsG = piece.masses().shell().value() * needs.size().cavitiesPerMould();
+        final double shellsG =
+                (piece.masses().shell().value() + piece.outerG()) * needs.size().cavitiesPerMould();
         final double latest = Math.max(scrapeS() + 60, Math.min(HOUR_S, plan.draining().latestS()));
         return draft.task(TaskKind.SCRAPE)
                 .after(

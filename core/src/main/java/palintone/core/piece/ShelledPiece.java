@@ -24,7 +24,7 @@ public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, Hol
 
     @Override
     default ShelledPiece asItWillBe(final Materials needs, final Workplace place) {
-        final double willMm = casting(needs, place).coats().together().meanMm();
+        final double willMm = casting(needs, place).wallMm();
         if (Math.abs(willMm - shellMm()) <= SAME_SHARE * shellMm()) {
             return this;
         }
@@ -45,6 +45,21 @@ public sealed interface ShelledPiece extends CastPiece permits MouldedPiece, Hol
                                 .with("wish", shellMm(), Unit.MILLIMETRE)
                                 .with("will", will.shellMm(), Unit.MILLIMETRE))
                 : Optional.empty();
+    }
+
+    /** What of it is of another couverture and cast first; empty where there is no such coat. */
+    default Optional<HollowFigure.Second> outer() {
+        return Optional.empty();
+    }
+
+    /** What of another couverture stays in one as its outer coat, g. */
+    default double outerG() {
+        return 0;
+    }
+
+    /** What is poured in for that, all cavities of one, g. */
+    default double outerBrimG() {
+        return 0;
     }
 
     /** Nearer than this to the wish nobody weighs a difference. */

@@ -32,6 +32,7 @@ public enum TaskKind {
     SPREAD("Spread"),
     PEEL("Peel"),
     JOIN("Join"),
+    OUTER_COAT("Outer coat"),
     CAST("Cast"),
     WAIT("Wait"),
     DRAIN("Drain"),

@@ -49,6 +49,7 @@ class CastPlanTest {
     private static CastPlan.Wish wish(final double shellMm) {
         return new CastPlan.Wish(
                 shellMm,
+                Optional.empty(),
                 Optional.of(
                         new CastPlan.Capped(bowl(0.01), 2, new CapSetting.Below(9, 23, 2.9, 21))),
                 COLD,

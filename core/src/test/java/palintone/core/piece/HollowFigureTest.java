@@ -40,7 +40,7 @@ class HollowFigureTest {
                 mm,
                 parts,
                 joining,
-                Optional.of(new HollowFigure.Base(60, 5)),
+                Optional.of(new HollowFigure.Base(60, 5, HollowFigure.Standing.SOFT)),
                 Decoration.NONE);
     }
 

@@ -5,6 +5,9 @@ import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -32,6 +35,21 @@ public class HollowFigureEntity extends PieceEntity {
 
     private @Nullable Double baseThickMm;
 
+    /** Null where it stands on none. */
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable HollowFigure.Standing baseStanding;
+
+    /** Null where all of it is of one couverture. */
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "second_couverture_id")
+    private @Nullable IngredientEntity secondCouverture;
+
+    /** Null where nothing is cast first. */
+    private @Nullable Double outerMm;
+
+    private boolean baseOfSecond;
+
     protected HollowFigureEntity() {}
 
     HollowFigureEntity(final String id) {
@@ -42,6 +60,7 @@ public class HollowFigureEntity extends PieceEntity {
             final PieceDraft.Hollow draft,
             final MouldEntity mould,
             final IngredientEntity couverture,
+            final @Nullable IngredientEntity second,
             final Worn worn) {
         take(draft.name(), draft.story(), mould, couverture, worn, draft.labelG());
         if ((draft.baseAcrossMm() == null) != (draft.baseThickMm() == null)) {
@@ -55,6 +74,18 @@ public class HollowFigureEntity extends PieceEntity {
         joining = draft.joining() == null ? HollowFigure.Joining.WARM_PLATE : draft.joining();
         baseAcrossMm = draft.baseAcrossMm();
         baseThickMm = draft.baseThickMm();
+        baseStanding =
+                baseAcrossMm == null
+                        ? null
+                        : draft.baseStanding() == null
+                                ? HollowFigure.Standing.SOFT
+                                : draft.baseStanding();
+        if (second != null) {
+            castable("second couverture", second);
+        }
+        secondCouverture = second;
+        outerMm = second == null ? null : draft.outerMm();
+        baseOfSecond = second != null && Boolean.TRUE.equals(draft.baseOfSecond());
         check();
     }
 
@@ -69,7 +100,13 @@ public class HollowFigureEntity extends PieceEntity {
                 parts,
                 joining,
                 Optional.ofNullable(baseAcrossMm)
-                        .map(across -> new HollowFigure.Base(across, baseThickMm)),
+                        .map(across -> new HollowFigure.Base(across, baseThickMm, baseStanding)),
+                Optional.ofNullable(secondCouverture)
+                        .flatMap(IngredientEntity::couverture)
+                        .map(
+                                c ->
+                                        new HollowFigure.Second(
+                                                c, outerMm == null ? 0 : outerMm, baseOfSecond)),
                 dress());
     }
 
@@ -96,6 +133,10 @@ public class HollowFigureEntity extends PieceEntity {
                 joining,
                 baseAcrossMm,
                 baseThickMm,
+                baseStanding,
+                secondCouverture == null ? null : secondCouverture.id(),
+                outerMm,
+                baseOfSecond,
                 finishDrafts(),
                 labelOrNull(),
                 version());

@@ -197,7 +197,11 @@ public class PieceBooks {
             given("wall of the figure", hollow.shellMm());
             given("parts of the figure", hollow.parts());
             entity.take(
-                    hollow, mould(hollow.mould()), larder.byId(hollow.couverture()), worn(draft));
+                    hollow,
+                    mould(hollow.mould()),
+                    larder.byId(hollow.couverture()),
+                    another(hollow.secondCouverture()),
+                    worn(draft));
             return entity;
         }
         final PieceDraft.Plates plates = (PieceDraft.Plates) draft;

@@ -265,6 +265,11 @@ public sealed interface PieceDraft {
      * @param parts of it, 1 or 2
      * @param joining of two parts
      * @param baseAcrossMm of a base, and so its thickness; nothing where there is none
+     * @param baseStanding how the figure comes onto it; set in while soft where nothing is said
+     * @param secondCouverture of a coat cast first, of the base, or of both; nothing where all is
+     *     of one
+     * @param outerMm thickness of the coat cast first; nothing where there is none
+     * @param baseOfSecond whether the base is of it
      */
     @Schema(name = "HollowPieceDraft")
     record Hollow(
@@ -278,6 +283,10 @@ public sealed interface PieceDraft {
             @Nullable HollowFigure.Joining joining,
             @Nullable Double baseAcrossMm,
             @Nullable Double baseThickMm,
+            @Nullable HollowFigure.Standing baseStanding,
+            @Nullable String secondCouverture,
+            @Nullable Double outerMm,
+            @Nullable Boolean baseOfSecond,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)

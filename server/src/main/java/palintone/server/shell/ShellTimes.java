@@ -11,6 +11,7 @@ import palintone.core.casting.CastPlan;
 import palintone.core.casting.ColourDrying;
 import palintone.core.casting.ColourPractice;
 import palintone.core.casting.Learned;
+import palintone.core.casting.OuterCoat;
 import palintone.core.casting.Released;
 import palintone.core.casting.Vibration;
 import palintone.core.heat.AirFlow;
@@ -82,12 +83,13 @@ public class ShellTimes {
             public CastPlan plan(
                     final CastOrder order,
                     final double shellMm,
+                    final Optional<OuterCoat.Wish> outer,
                     final Optional<CastPlan.Capped> cap,
                     final RoomAir air,
                     final int moulds) {
                 final CastPlan.Wish wish =
                         new CastPlan.Wish(
-                                shellMm, cap, load(cabinet, moulds), air, known.released());
+                                shellMm, outer, cap, load(cabinet, moulds), air, known.released());
                 return plans.get(
                         new Asked(order, known, wish),
                         asked ->

@@ -341,6 +341,38 @@ class LoosePiecesTest {
         assertThat(batch.text()).contains("SECOND_BOWL").contains("PATTERN");
     }
 
+    /** Outside and below of another couverture: kept, drawn, two bowls, refused by name. */
+    @Test
+    void aFigureHasAnOuterCoatAndABaseOfAnother() {
+        final String figure =
+                "{\"kind\":\"HOLLOW\",\"name\":\"Pale heron\",\"story\":\"Ours.\","
+                        + "\"mould\":\"heron\",\"couverture\":\"dark-66\",\"shellMm\":4,"
+                        + "\"parts\":2,\"joining\":\"WARM_PLATE\",\"baseAcrossMm\":70,"
+                        + "\"baseThickMm\":5,\"baseStanding\":\"GLUED\","
+                        + "\"secondCouverture\":%s,\"outerMm\":%s,\"baseOfSecond\":true}";
+        final Answer two = trial(figure.formatted("\"milk-41\"", "1.5"));
+        assertThat(two.status()).as(two.text()).isEqualTo(200);
+        assertThat(two.at("/section/regions/0/of")).isEqualTo("MILK");
+        assertThat(two.at("/asked/baseStanding")).isEqualTo("GLUED");
+        assertThat(two.json().at("/asked/baseOfSecond").asBoolean()).isTrue();
+        assertThat(trial(figure.formatted("\"dark-66\"", "1.5")).at("/detail"))
+                .contains("another couverture");
+        assertThat(trial(figure.formatted("\"milk-41\"", "3.9")).at("/detail"))
+                .isEqualTo("outer coat is 3.9 mm; allowed: 0.5 to 3.5 mm");
+        assertThat(trial(figure.formatted("\"no-such\"", "1")).at("/detail")).contains("no-such");
+        final String id = kept("pale-heron", figure.formatted("\"milk-41\"", "1.5"));
+        final Answer needs = workshop.get("/api/pieces/" + id + "/needs?pieces=2");
+        assertThat(needs.text()).contains("for the second bowl").contains("milk");
+        final Answer batch = workshop.get("/api/batches/" + begin(id, 2));
+        assertThat(batch.text()).contains("OUTER_COAT").contains("Glue on");
+        final String csv = workshop.get("/api/exchange/lists/pieces.csv").text();
+        final Answer in = workshop.importInto("?into=pieces", "pieces.csv", csv);
+        assertThat(in.status()).as(in.text()).isLessThan(300);
+        final Answer again = workshop.get("/api/pieces/" + id);
+        assertThat(again.number("/asked/outerMm")).isEqualTo(1.5);
+        assertThat(again.at("/asked/secondCouverture")).isEqualTo("milk-41");
+    }
+
     @Test
     void aPartIsDippedAgainInAnotherCouverture() {
         final String ball =

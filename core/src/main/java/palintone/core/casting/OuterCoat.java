@@ -1,0 +1,86 @@
+package palintone.core.casting;
+
+import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
+
+/**
+ * A thin coat out of another bowl, cast first and so seen outside. The wall is cast onto it when
+ * its shine has gone, and while it still bonds. One coat: what is thicker is a wall.
+ *
+ * @param bowl it is cast from
+ * @param waitS from full to turned
+ * @param meanMm it comes to
+ * @param massG of one cavity
+ * @param earliestS the wall, after this has drained
+ * @param latestS the wall: it still bonds
+ * @param remark where it does not come to what is wanted
+ */
+public record OuterCoat(
+        BowlAt bowl,
+        double waitS,
+        double meanMm,
+        double massG,
+        double earliestS,
+        double latestS,
+        Optional<Sentence> remark) {
+
+    /** Nearer than this to what was asked for is as asked for; ours. */
+    private static final double NEAR_SHARE = 0.25;
+
+    /**
+     * What is wanted.
+     *
+     * @param bowl it is cast from
+     * @param mm thick
+     */
+    public record Wish(BowlAt bowl, double mm) {}
+
+    /** With what is left to cast into. */
+    record Cast(OuterCoat coat, CastSurface ground) {}
+
+    /**
+     * @param order of the wall; the coat is cast like it, from its own bowl
+     * @throws palintone.core.figure.OutOfRangeException where it leaves no room
+     */
+    static Cast cast(final CastOrder order, final Wish wish) {
+        final ShellCast cast =
+                new ShellCast(
+                        new CastOrder(
+                                wish.bowl(),
+                                order.mould(),
+                                Math.min(order.mouldC(), wish.bowl().temperatureC()),
+                                order.roomC(),
+                                order.vibration(),
+                                order.drainS(),
+                                order.rockedDegrees(),
+                                Learned.NOTHING));
+        final double atOnceMm = cast.after(0).meanMm();
+        final double waitS =
+                atOnceMm >= wish.mm()
+                        ? 0
+                        : Math.min(
+                                Coats.PATIENCE_S,
+                                cast.waitForMean(wish.mm()).orElse(Coats.PATIENCE_S));
+        final Coats.Coat coat = Coats.of(cast, List.of(waitS)).coats().get(0);
+        final boolean near = Math.abs(coat.meanMm() - wish.mm()) <= NEAR_SHARE * wish.mm();
+        return new Cast(
+                new OuterCoat(
+                        wish.bowl(),
+                        waitS,
+                        coat.meanMm(),
+                        coat.massG(),
+                        coat.earliestS(),
+                        coat.latestS(),
+                        near
+                                ? Optional.empty()
+                                : Optional.of(
+                                        Sentence.of(
+                                                        "An outer coat of {wanted} cannot be had of"
+                                                                + " this bowl in one casting: {is}.")
+                                                .with("wanted", wish.mm(), Unit.MILLIMETRE)
+                                                .with("is", coat.meanMm(), Unit.MILLIMETRE))),
+                Coats.ground(cast, waitS));
+    }
+}
