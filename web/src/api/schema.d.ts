@@ -1037,6 +1037,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fillings/doses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was noted at the Bench of what goes in by taste, and the recipe by it. */
+        post: operations["fillingsDoses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fillings/cooling": {
         parameters: {
             query?: never;
@@ -2462,6 +2479,12 @@ export interface components {
             /** @description what that holds; null where nobody has said */
             allergens?: ("GLUTEN" | "WHEAT" | "RYE" | "BARLEY" | "OATS" | "CRUSTACEANS" | "EGG" | "FISH" | "PEANUT" | "SOYA" | "MILK" | "NUTS" | "ALMONDS" | "HAZELNUTS" | "WALNUTS" | "CASHEWS" | "PECANS" | "BRAZIL_NUTS" | "PISTACHIOS" | "MACADAMIAS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[] | null;
         };
+        /** @description Stirred into a part of a base: grams to 100 g of that. */
+        Flavouring: {
+            ingredient: string;
+            /** Format: double */
+            per100G: number;
+        };
         /** @description A hollow figure. */
         HollowPieceDraft: {
             /**
@@ -2550,6 +2573,15 @@ export interface components {
              *          out
              */
             sealMm?: number | null;
+            /**
+             * @description another filling, piped into the middle of it, and so its grams; none where left
+             *          out
+             */
+            inside?: string | null;
+            /** Format: double */
+            insideG?: number | null;
+            /** @description stirred into it, where it is a part of a base; none where left out */
+            flavours?: components["schemas"]["Flavouring"][] | null;
         };
         /** @description A filled piece. */
         MouldedPieceDraft: {
@@ -2576,6 +2608,8 @@ export interface components {
              * @enum {string|null}
              */
             joined?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
+            /** @description whether they are joined as they are filled; capped where nothing is said */
+            uncapped?: boolean | null;
             finishes?: components["schemas"]["Finishing"][] | null;
             /** Format: double */
             labelG?: number | null;
@@ -2811,6 +2845,10 @@ export interface components {
             inserts: components["schemas"]["Insert"][];
             /** Format: double */
             sealMm?: number | null;
+            inside?: string | null;
+            /** Format: double */
+            insideG?: number | null;
+            flavours: components["schemas"]["Flavouring"][];
         };
         /** @description A filled piece out of a mould. */
         MouldedPieceView: {
@@ -2845,6 +2883,7 @@ export interface components {
             layers: components["schemas"]["LayerView"][];
             /** @enum {string|null} */
             joined?: "WARM_PLATE" | "CHOCOLATE" | "CLOSED_MOULD" | null;
+            uncapped: boolean;
             coats: components["schemas"]["CoatView"][];
             finishes: components["schemas"]["Finishing"][];
             qualities: components["schemas"]["QualitiesView"];
@@ -3248,7 +3287,7 @@ export interface components {
              * @description of the whole fruit, peeled, stoned and trimmed, 5 to 100
              */
             ediblePercent?: number | null;
-            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "LOW_METHOXYL_PECTIN" | "GELATINE" | "AGAR")[];
+            natures: ("RAW_EGG" | "SPIRIT" | "CRISP" | "INFUSED" | "NUT" | "PECTIN" | "LOW_METHOXYL_PECTIN" | "GELATINE" | "AGAR" | "EXTRACT")[];
             estimated: boolean;
         };
         BagRead: {
@@ -3671,7 +3710,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            kind: "WEIGH_OUT" | "COOK" | "STAND" | "POLISH" | "COLOUR_READY" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "LAY_READY" | "FIRST_COAT" | "DIP" | "DIP_AGAIN" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "OUTER_COAT" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
+            kind: "WEIGH_OUT" | "COOK" | "TO_TASTE" | "STAND" | "POLISH" | "COLOUR_READY" | "COLOUR" | "MOULD" | "MELT" | "COOL" | "SEED" | "HOLD" | "REWARM" | "TEST" | "STIR_IN" | "FRAME" | "PIPE_OUT" | "FREEZE" | "COAT_BELOW" | "CUT" | "SHAPE" | "CENTRES" | "WEIGH_CENTRES" | "LAY_READY" | "FIRST_COAT" | "DIP" | "DIP_AGAIN" | "ROLL_IN" | "SPREAD" | "PEEL" | "JOIN" | "OUTER_COAT" | "CAST" | "WAIT" | "DRAIN" | "SCRAPE" | "TAP" | "STREW" | "PRESS" | "SET" | "CHILL" | "SET_IN" | "FILL" | "LEVEL" | "SEAL" | "TEMPER_AGAIN" | "CAP_BOWL" | "SECOND_BOWL" | "PATTERN" | "CAP" | "CHILL_CAP" | "DEMOULD" | "FINISH" | "WEIGH";
             title: string;
             /** @description what it belongs to; empty for the pieces themselves */
             part: string;
@@ -5546,6 +5585,29 @@ export interface components {
             grams: number;
             after?: components["schemas"]["SheetView"];
         };
+        /** @description A recipe, and whose tastings count. */
+        DosesRequest: {
+            /** @description with the id of its filling */
+            on: components["schemas"]["SheetRequest"];
+        };
+        /** @description What was tasted of one line of a recipe. */
+        TaughtDoseView: {
+            name: string;
+            /**
+             * Format: double
+             * @description of it in the recipe
+             */
+            writtenG: number;
+            /**
+             * Format: int32
+             * @description so often, here
+             */
+            tasted: number;
+            /** @description what tastes right here */
+            inRecipe: components["schemas"]["FigureView"];
+            /** @description with so much of it */
+            recipe: components["schemas"]["RecipeDraft"];
+        };
         /** @description A filling set to cool. */
         CoolingRequest: {
             on: components["schemas"]["SheetRequest"];
@@ -6141,7 +6203,7 @@ export interface components {
              * @description what is cut from it
              * @enum {string}
              */
-            cut: "ROUNDS" | "RECTANGLES";
+            cut: "ROUNDS" | "RECTANGLES" | "BOTH";
             /**
              * Format: double
              * @description of a round, or one side of a rectangle
@@ -6158,6 +6220,21 @@ export interface components {
              */
             gapMm?: number | null;
             /**
+             * Format: int32
+             * @description wanted, where strips are cut beside them
+             */
+            rounds?: number | null;
+            /**
+             * Format: double
+             * @description a strip's longer side
+             */
+            stripMm?: number | null;
+            /**
+             * Format: double
+             * @description its other side
+             */
+            stripAcrossMm?: number | null;
+            /**
              * Format: double
              * @description when it is to be cut; only said where it is too soon or too late
              */
@@ -6169,6 +6246,8 @@ export interface components {
             mass: components["schemas"]["FigureView"];
             /** @description weight of one piece */
             each: components["schemas"]["FigureView"];
+            /** @description weight of one strip beside rounds; null where there are none */
+            strip?: components["schemas"]["FigureView"];
             /** @description min after it is spread; null where not in two hours */
             cutFrom?: components["schemas"]["FigureView"];
             /** @description the same */
@@ -6181,7 +6260,7 @@ export interface components {
             pieces: number;
             /**
              * Format: int32
-             * @description no layout holds more
+             * @description no layout holds more; beside rounds, no more strips
              */
             bound: number;
             /** Format: double */
@@ -11569,6 +11648,66 @@ export interface operations {
             };
             /** @description Something asked for is not possible */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fillingsDoses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DosesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaughtDoseView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

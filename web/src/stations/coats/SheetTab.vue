@@ -23,10 +23,13 @@ const sheet = useStorage(
     lengthMm: 400 as number | null,
     widthMm: 300 as number | null,
     thickMm: 0.8 as number | null,
-    cut: 'ROUNDS' as 'ROUNDS' | 'RECTANGLES',
+    cut: 'ROUNDS' as 'ROUNDS' | 'RECTANGLES' | 'BOTH',
     acrossMm: 30 as number | null,
     otherMm: 60 as number | null,
     gapMm: 1 as number | null,
+    rounds: 24 as number | null,
+    stripMm: 60 as number | null,
+    stripAcrossMm: 10 as number | null,
     cutAtMin: null as number | null,
   },
   undefined,
@@ -35,19 +38,23 @@ const sheet = useStorage(
 const CUTS = [
   { id: 'ROUNDS', words: t('rounds') },
   { id: 'RECTANGLES', words: t('squares or strips') },
+  { id: 'BOTH', words: t('rounds, and strips beside them') },
 ]
 const { answer, refused } = useAnswer(
   [bowl, sheet],
   () => {
     const { couverture, bowlC, stablePercent, roomC } = bowl.value
     const { lengthMm, widthMm, thickMm, cut, acrossMm, otherMm, gapMm, cutAtMin } = sheet.value
+    const { rounds, stripMm, stripAcrossMm } = sheet.value
+    const both = cut === 'BOTH'
     if (
       !couverture ||
       lengthMm === null ||
       widthMm === null ||
       thickMm === null ||
       acrossMm === null ||
-      (cut === 'RECTANGLES' && otherMm === null)
+      (cut === 'RECTANGLES' && otherMm === null) ||
+      (both && [rounds, stripMm, stripAcrossMm].includes(null))
     ) {
       return null
     }
@@ -65,7 +72,10 @@ const { answer, refused } = useAnswer(
           cut,
           acrossMm,
           otherMm: cut === 'RECTANGLES' ? otherMm : null,
-          gapMm: cut === 'ROUNDS' ? gapMm : null,
+          gapMm: cut === 'RECTANGLES' ? null : gapMm,
+          rounds: both ? Math.round(rounds!) : null,
+          stripMm: both ? stripMm : null,
+          stripAcrossMm: both ? stripAcrossMm : null,
           cutAtMin,
         },
       }),
@@ -90,16 +100,25 @@ const { answer, refused } = useAnswer(
       />
       <NumberField
         v-model="sheet.acrossMm"
-        :label="sheet.cut === 'ROUNDS' ? $t('Across a round') : $t('One side')"
+        :label="sheet.cut === 'RECTANGLES' ? $t('One side') : $t('Across a round')"
         unit="MILLIMETRE"
       />
       <NumberField
-        v-if="sheet.cut === 'ROUNDS'"
+        v-if="sheet.cut !== 'RECTANGLES'"
         v-model="sheet.gapMm"
         :label="$t('Between two')"
         unit="MILLIMETRE"
       />
       <NumberField v-else v-model="sheet.otherMm" :label="$t('The other side')" unit="MILLIMETRE" />
+      <template v-if="sheet.cut === 'BOTH'">
+        <NumberField v-model="sheet.rounds" :label="$t('Rounds wanted')" unit="PIECE" />
+        <NumberField v-model="sheet.stripMm" :label="$t('Length of a strip')" unit="MILLIMETRE" />
+        <NumberField
+          v-model="sheet.stripAcrossMm"
+          :label="$t('Width of a strip')"
+          unit="MILLIMETRE"
+        />
+      </template>
       <NumberField
         v-model="sheet.cutAtMin"
         :label="$t('To be cut after (if it must)')"
@@ -134,7 +153,22 @@ const { answer, refused } = useAnswer(
           :across="sheet.acrossMm ?? 0"
           :spoken="$t('The sheet from above, as it is cut')"
         />
-        <p class="quiet">
+        <p v-if="answer.strip" class="quiet">
+          {{
+            $t(
+              '{rounds} rounds of {each}, {strips} strips of {strip} beside them; no layout that holds these rounds holds more than {bound} strips. The long straight cuts first, then the rounds. Left over: {rest}.',
+              {
+                rounds: number(answer.rounds.length, 'ONE', taste),
+                each: quantity(answer.each.value, 'GRAM', taste),
+                strips: number(answer.rectangles.length, 'ONE', taste),
+                strip: quantity(answer.strip.value, 'GRAM', taste),
+                bound: number(answer.bound, 'ONE', taste),
+                rest: quantity(Math.round(answer.wasteShare * 100), 'PERCENT', taste),
+              },
+            )
+          }}
+        </p>
+        <p v-else class="quiet">
           {{
             $t('{pieces} pieces of {each}; no layout holds more than {bound}. Left over: {rest}.', {
               pieces: number(answer.pieces, 'ONE', taste),

@@ -12,6 +12,7 @@ import { useHouse } from '@/parts/house'
 import { inTaste, quantity } from '@/parts/units'
 import { useTurn } from '@/parts/turn'
 import { useRecipe } from './recipe'
+import TaughtDoses from './TaughtDoses.vue'
 import WeighedYield from './WeighedYield.vue'
 
 type S = components['schemas']
@@ -323,6 +324,7 @@ const learnt = computed(() =>
           </tbody>
         </table>
       </template>
+      <TaughtDoses />
       <WeighedYield />
     </section>
   </div>

@@ -31,6 +31,7 @@ export const NATURES: { id: Nature; words: string }[] = [
   { id: 'LOW_METHOXYL_PECTIN', words: t('pectin, low methoxyl') },
   { id: 'GELATINE', words: t('gelatine') },
   { id: 'AGAR', words: t('agar') },
+  { id: 'EXTRACT', words: t('extract, to taste') },
 ]
 
 const STRENGTHS: Partial<Record<Nature, string>> = {

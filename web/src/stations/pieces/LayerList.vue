@@ -52,6 +52,22 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
         :label="$t('Amount')"
         :unit="unitOf(layer)!"
       />
+      <div v-for="(flavour, k) in layer.flavours" :key="`f${k}`" class="insert">
+        <v-autocomplete
+          v-model="flavour.ingredient"
+          :items="larder"
+          item-title="name"
+          item-value="id"
+          :label="$t('Stirred into this part of the base')"
+        />
+        <NumberField v-model="flavour.per100G" :label="$t('To 100 g of it')" unit="GRAM" />
+        <v-btn
+          variant="text"
+          :aria-label="$t('Remove a flavour of layer {place}', { place: i + 1 })"
+          @click="layer.flavours.splice(k, 1)"
+          >{{ $t('Remove') }}</v-btn
+        >
+      </div>
       <div v-for="(insert, k) in layer.inserts" :key="k" class="insert">
         <v-autocomplete
           v-model="insert.ingredient"
@@ -69,6 +85,22 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
           >{{ $t('Remove') }}</v-btn
         >
       </div>
+      <v-autocomplete
+        v-model="layer.inside"
+        :items="fillings.filter((f) => f.id !== layer.filling)"
+        item-title="name"
+        item-value="id"
+        :label="$t('Another filling piped into its middle, if there is one')"
+        :class="{ filling: !layer.inside }"
+        clearable
+        :no-data-text="$t('No such filling: Fillings has the way to a new one')"
+      />
+      <NumberField
+        v-if="layer.inside"
+        v-model="layer.insideG"
+        :label="$t('Of it in each')"
+        unit="GRAM"
+      />
       <NumberField
         v-if="i < layers.length - 1"
         v-model="layer.sealMm"
@@ -79,6 +111,9 @@ const nextBy = () => (layers.value.some((l) => l.by === 'REST') ? 'GRAMS' : 'RES
       <div class="acts">
         <v-btn variant="text" @click="layer.inserts.push({ ingredient: '', eachG: null })">{{
           $t('Add a nut or berry')
+        }}</v-btn>
+        <v-btn variant="text" @click="layer.flavours.push({ ingredient: '', per100G: null })">{{
+          $t('Add a flavour')
         }}</v-btn>
         <v-btn variant="text" :disabled="i === 0" @click="move(i, -1)">{{ $t('Earlier') }}</v-btn>
         <v-btn variant="text" :disabled="i === layers.length - 1" @click="move(i, 1)">{{

@@ -79,7 +79,13 @@ function layersInWords(layers: MouldedPieceDraft['layers']): string {
             : l.heightMm != null
               ? mm(l.heightMm)
               : t('the rest')
-      return `${nameOf(fillings.value, l.filling)} ${much}`
+      const around = `${nameOf(fillings.value, l.filling)} ${much}`
+      return l.inside
+        ? t('{around} around {inside}', {
+            around,
+            inside: `${nameOf(fillings.value, l.inside)} ${g(l.insideG ?? 0)}`,
+          })
+        : around
     }),
   )
 }
@@ -95,6 +101,11 @@ const FIELDS = [
     key: 'joined',
     words: t('Halves'),
     say: (id: string | null) => HALVES.find((h) => h.id === (id ?? null))?.words ?? '–',
+  },
+  {
+    key: 'uncapped',
+    words: t('Joined as they are filled, without caps'),
+    say: (open: boolean) => (open ? t('yes') : t('no')),
   },
   {
     key: 'capCouverture',
@@ -138,7 +149,23 @@ const FIELDS = [
       class="wide"
       :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
     />
+    <v-select
+      v-model="form.joined"
+      :items="HALVES"
+      item-title="words"
+      item-value="id"
+      :label="$t('Halves')"
+      class="wide"
+    />
+    <v-switch
+      v-if="form.joined"
+      v-model="form.uncapped"
+      :label="$t('Joined as they are filled, without caps')"
+      class="wide"
+      hide-details
+    />
     <v-autocomplete
+      v-if="!form.joined || !form.uncapped"
       v-model="form.capCouverture"
       :items="couvertures"
       item-title="name"
@@ -148,16 +175,12 @@ const FIELDS = [
       clearable
       :no-data-text="$t('No such couverture: the Larder has the way to a new one')"
     />
-    <v-select
-      v-model="form.joined"
-      :items="HALVES"
-      item-title="words"
-      item-value="id"
-      :label="$t('Halves')"
-      class="wide"
-    />
     <NumberField v-model="form.shellMm" :label="$t('Shell')" unit="MILLIMETRE" />
-    <NumberField v-model="form.headRoomMm" :label="$t('Room for the cap')" unit="MILLIMETRE" />
+    <NumberField
+      v-model="form.headRoomMm"
+      :label="form.joined && form.uncapped ? $t('Left open below the rim') : $t('Room for the cap')"
+      unit="MILLIMETRE"
+    />
     <NumberField v-model="form.labelG" :label="$t('Weight on the label')" unit="GRAM" />
     <h2 class="wide">{{ $t('Filling') }}</h2>
     <LayerList v-model="form.layers" class="wide" :fillings="fillings" :larder="larder" />
@@ -166,7 +189,9 @@ const FIELDS = [
     <template v-if="shown" #drawn>
       <DrawnPiece :piece="shown" :old="refused !== ''" :own="piece?.id">
         <WaterBetween
-          v-if="form.layers.length > 1 && !writing.open.value && !refused"
+          v-if="
+            (form.layers.length > 1 || form.layers[0]?.inside) && !writing.open.value && !refused
+          "
           :draft="writing.mine.value"
         />
       </DrawnPiece>

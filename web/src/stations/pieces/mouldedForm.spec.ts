@@ -21,6 +21,15 @@ describe('a filled piece in the form', () => {
     ).toContain('its amount')
     expect(missing({ ...whole(), worn: { coats: [newCoat()], finishes: [] } })).toContain('colour')
     expect(missing({ ...whole(), shellMm: null })).toContain('shell')
+    const heart = { ...newLayer('REST'), filling: 'ganache', inside: 'jam' }
+    expect(missing({ ...whole(), layers: [heart] })).toContain('inside wants its grams')
+    const plain = { ...newLayer('REST'), filling: 'ganache' }
+    expect(
+      missing({
+        ...whole(),
+        layers: [{ ...plain, flavours: [{ ingredient: 'coffee', per100G: null }] }],
+      }),
+    ).toContain('stirred in wants')
     expect(missing(whole())).toBe('')
   })
 
@@ -35,15 +44,19 @@ describe('a filled piece in the form', () => {
             amount: 40,
             inserts: [{ ingredient: 'nut', eachG: 1.2 }],
             sealMm: 0.8,
+            inside: 'jam',
+            insideG: 1.5,
+            flavours: [{ ingredient: 'coffee', per100G: 3 }],
           },
-          { filling: 'b', by: 'GRAMS', amount: 2.5, inserts: [], sealMm: null },
-          { filling: 'c', by: 'HEIGHT', amount: 3, inserts: [], sealMm: null },
+          { ...newLayer('GRAMS'), filling: 'b', amount: 2.5 },
+          { ...newLayer('HEIGHT'), filling: 'c', amount: 3, insideG: 2 },
           // Moved to the end after a seal was asked for over it.
-          { filling: 'd', by: 'REST', amount: 9, inserts: [], sealMm: 1 },
+          { ...newLayer('REST'), filling: 'd', amount: 9, sealMm: 1 },
         ],
       },
       4,
     )
+    const bare = { inserts: [], sealMm: null, inside: null, insideG: null, flavours: [] }
     expect(draft.layers).toEqual([
       {
         filling: 'a',
@@ -52,10 +65,13 @@ describe('a filled piece in the form', () => {
         heightMm: null,
         inserts: [{ ingredient: 'nut', eachG: 1.2 }],
         sealMm: 0.8,
+        inside: 'jam',
+        insideG: 1.5,
+        flavours: [{ ingredient: 'coffee', per100G: 3 }],
       },
-      { filling: 'b', share: null, grams: 2.5, heightMm: null, inserts: [], sealMm: null },
-      { filling: 'c', share: null, grams: null, heightMm: 3, inserts: [], sealMm: null },
-      { filling: 'd', share: null, grams: null, heightMm: null, inserts: [], sealMm: null },
+      { filling: 'b', share: null, grams: 2.5, heightMm: null, ...bare },
+      { filling: 'c', share: null, grams: null, heightMm: 3, ...bare },
+      { filling: 'd', share: null, grams: null, heightMm: null, ...bare },
     ])
     expect(draft.name).toBe('Own')
     expect(draft.version).toBe(4)
@@ -103,6 +119,13 @@ describe('a filled piece in the form', () => {
     expect(draft.finishes).toEqual([{ kind: 'DUST', words: 'lustre', allergens: null }])
     expect(draft.capCouverture).toBe('milk')
     expect(draft.joined).toBe('CHOCOLATE')
+    expect(draft.uncapped).toBe(false)
+    const open = { ...begun(piece), uncapped: true }
+    expect(draftOf(open, 2)).toMatchObject({ uncapped: true, capCouverture: null })
+    expect(draftOf({ ...open, joined: null }, 2)).toMatchObject({
+      uncapped: false,
+      capCouverture: 'milk',
+    })
     expect(draft.labelG).toBe(11)
   })
 

@@ -13,6 +13,11 @@ export interface LayerInForm {
   inserts: { ingredient: string; eachG: number | null }[]
   /** Couverture over it before the next goes in, mm; null where that lies on it bare. */
   sealMm: number | null
+  /** Another filling in the middle of it; null where there is none. */
+  inside: string | null
+  insideG: number | null
+  /** Stirred into it, where it is a part of a base: grams to 100 g of that. */
+  flavours: { ingredient: string; per100G: number | null }[]
 }
 
 /** A filled piece being written: numbers may still be missing. */
@@ -25,6 +30,8 @@ export interface MouldedInForm {
   capCouverture: string | null
   /** How two filled halves become one; null for one cavity. */
   joined: MouldedPiece['joined'] | null
+  /** Joined as they are filled, with no cap between. */
+  uncapped: boolean
   shellMm: number | null
   headRoomMm: number | null
   layers: LayerInForm[]
@@ -40,7 +47,16 @@ export const BYS: { id: By; words: string; unit: 'PERCENT' | 'GRAM' | 'MILLIMETR
 ]
 
 export function newLayer(by: By): LayerInForm {
-  return { filling: '', by, amount: null, inserts: [], sealMm: null }
+  return {
+    filling: '',
+    by,
+    amount: null,
+    inserts: [],
+    sealMm: null,
+    inside: null,
+    insideG: null,
+    flavours: [],
+  }
 }
 
 export function begun(piece: MouldedPiece | null): MouldedInForm {
@@ -51,6 +67,7 @@ export function begun(piece: MouldedPiece | null): MouldedInForm {
     couverture: piece?.couvertureId ?? '',
     capCouverture: piece?.capCouvertureId ?? null,
     joined: piece?.joined ?? null,
+    uncapped: piece?.uncapped ?? false,
     shellMm: piece?.shellMm ?? 1.8,
     headRoomMm: piece?.headRoomMm ?? 1.8,
     layers: piece?.layers.map(layerOf) ?? [newLayer('REST')],
@@ -75,6 +92,9 @@ export function fromTried(text: string): Partial<MouldedInForm> {
         amount: Number(l.percent),
         inserts: [],
         sealMm: null,
+        inside: null,
+        insideG: null,
+        flavours: [],
       })),
     }
   } catch {
@@ -84,7 +104,17 @@ export function fromTried(text: string): Partial<MouldedInForm> {
 
 function layerOf(layer: MouldedPiece['layers'][number]): LayerInForm {
   const { filling, share, grams, heightMm } = layer
-  const rest = { inserts: layer.inserts.map((i) => ({ ...i })), sealMm: layer.sealMm ?? null }
+  const rest = {
+    inserts: layer.inserts.map((i) => ({ ...i })),
+    sealMm: layer.sealMm ?? null,
+    inside: layer.inside ?? null,
+    insideG: layer.insideG ?? null,
+    // 4.999999 of the books is what was typed as 5.
+    flavours: (layer.flavours ?? []).map(({ ingredient, per100G }) => ({
+      ingredient,
+      per100G: Math.round(per100G * 1e6) / 1e6,
+    })),
+  }
   if (share != null) return { filling, by: 'SHARE', amount: share * 100, ...rest }
   if (grams != null) return { filling, by: 'GRAMS', amount: grams, ...rest }
   if (heightMm != null) return { filling, by: 'HEIGHT', amount: heightMm, ...rest }
@@ -103,8 +133,15 @@ export function missing(form: MouldedInForm): string {
     return t('Every layer wants its amount.')
   if (form.layers.some((l) => l.inserts.some((i) => !i.ingredient || i.eachG === null)))
     return t('What is set in wants an ingredient and grams.')
+  if (form.layers.some((l) => l.flavours.some((f) => !f.ingredient || f.per100G === null)))
+    return t('What is stirred in wants an ingredient and grams.')
+  if (form.layers.some((l) => l.inside && l.insideG === null))
+    return t('The filling inside wants its grams.')
   return missingWorn(form.worn)
 }
+
+/** Whether nothing closes the halves but each other. */
+const open = (form: MouldedInForm) => Boolean(form.joined && form.uncapped)
 
 export function draftOf(
   form: MouldedInForm,
@@ -117,8 +154,9 @@ export function draftOf(
     story: form.story.trim() || t('A filled piece.'),
     mould: form.mould,
     couverture: form.couverture,
-    capCouverture: form.capCouverture || null,
+    capCouverture: open(form) ? null : form.capCouverture || null,
     joined: form.joined ?? null,
+    uncapped: open(form),
     shellMm: form.shellMm ?? 0,
     headRoomMm: form.headRoomMm ?? 0,
     layers: form.layers.map((layer, i) => ({
@@ -129,6 +167,9 @@ export function draftOf(
       inserts: layer.inserts.map((i) => ({ ingredient: i.ingredient, eachG: i.eachG ?? 0 })),
       // What was asked for over a layer that has since become the last is the cap's.
       sealMm: i < form.layers.length - 1 ? layer.sealMm : null,
+      inside: layer.inside || null,
+      insideG: layer.inside ? layer.insideG : null,
+      flavours: layer.flavours.map((f) => ({ ...f, per100G: f.per100G ?? 0 })),
     })),
     ...wornDraft(form.worn, colours),
     labelG: form.labelG,

@@ -18,6 +18,7 @@ import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.DipPlan;
 import palintone.core.coat.DipSolve;
+import palintone.core.coat.MixedCut;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.SlabCut;
 import palintone.core.figure.Source;
@@ -89,6 +90,12 @@ public class CoatBench {
     @Benchmark
     public RoundLayout twoHundredRounds() {
         return RoundLayout.of(600, 400, 34, 1);
+    }
+
+    /** A nested sheet: rounds, strips beside them, and the bound. */
+    @Benchmark
+    public MixedCut roundsAndStrips() {
+        return MixedCut.of(600, 400, new MixedCut.Wish(34, 1, 90, 60, 12));
     }
 
     /** With pieces that turn at the end of their rows. */

@@ -1,6 +1,8 @@
 package palintone.core.piece;
 
 import java.util.List;
+import java.util.Optional;
+import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.Filling;
 
@@ -12,9 +14,33 @@ import palintone.core.filling.Filling;
  * @param inserts set into it whole: a nut, a berry
  * @param sealMm couverture of the shell poured over it before the next goes in, 0.3 to 5 mm; 0
  *     where the next lies on it bare
+ * @param inside a second filling, piped into the middle of this one; nothing where there is none
  */
 public record FillingLayer(
-        Filling filling, LayerAmount amount, List<Inclusion> inserts, double sealMm) {
+        Filling filling,
+        LayerAmount amount,
+        List<Inclusion> inserts,
+        double sealMm,
+        Optional<Inside> inside) {
+
+    /**
+     * A filling set inside another.
+     *
+     * @param grams in one piece or half, 0.1 to 200
+     */
+    public record Inside(Filling filling, double grams) {
+
+        /**
+         * @throws palintone.core.figure.OutOfRangeException when the mass is impossible
+         */
+        public Inside {
+            Require.between(filling.name() + " inside", grams, 0.1, 200, "g");
+        }
+
+        double ml() {
+            return grams / filling.densityGPerMl();
+        }
+    }
 
     private static final int MOST_INSERTS = 6;
 
@@ -31,6 +57,10 @@ public record FillingLayer(
         inserts = List.copyOf(inserts);
         inserts.forEach(i -> i.placed(Inclusion.Placing.SET_IN));
         Require.between("inserts in " + filling.name(), inserts.size(), 0, MOST_INSERTS, "");
+        if (inside.isPresent() && inside.get().filling().id().equals(filling.id())) {
+            throw new OutOfRangeException(
+                    "filling inside " + filling.name(), filling.name(), "another filling");
+        }
         if (sealMm != 0) {
             Require.between(
                     "seal over " + filling.name(),
@@ -39,6 +69,15 @@ public record FillingLayer(
                     THICKEST_SEAL_MM,
                     "mm");
         }
+    }
+
+    /** Nothing inside it. */
+    public FillingLayer(
+            final Filling filling,
+            final LayerAmount amount,
+            final List<Inclusion> inserts,
+            final double sealMm) {
+        this(filling, amount, inserts, sealMm, Optional.empty());
     }
 
     /** The next one lies on it bare. */
@@ -62,8 +101,9 @@ public record FillingLayer(
         this(filling, new LayerAmount.Share(share), List.of());
     }
 
-    /** What its inserts push aside, ml. */
+    /** What its inserts, and a filling inside it, push aside, ml. */
     double insertsMl() {
-        return inserts.stream().mapToDouble(Inclusion::displacedMl).sum();
+        return inserts.stream().mapToDouble(Inclusion::displacedMl).sum()
+                + inside.map(Inside::ml).orElse(0.0);
     }
 }

@@ -1,12 +1,15 @@
 package palintone.core.piece;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.filling.Filling;
 import palintone.core.filling.cool.Cooling;
 import palintone.core.filling.cool.UntilReady;
 import palintone.core.filling.life.Life;
@@ -59,12 +62,63 @@ final class FillingTasks {
                             sum[0] += need.toMake().value();
                             sum[1] += need.recipe().massG();
                         });
+        final Map<String, Integer> bases = bases(draft, needs, place, grams);
         for (final Materials.FillingNeed need : needs.fillings()) {
             made.computeIfAbsent(
                     need.filling().id(),
-                    id -> made(draft, need, place, grams.get(id), frame, waiting));
+                    id -> made(draft, need, place, grams.get(id), bases, frame, waiting));
         }
         return made;
+    }
+
+    /** Each base once, as much as all its flavours want, and no further than it is warm. */
+    private static Map<String, Integer> bases(
+            final ProcessDraft draft,
+            final Materials needs,
+            final Workplace place,
+            final Map<String, double[]> grams) {
+        final Map<String, Filling> recipes = new LinkedHashMap<>();
+        needs.fillings()
+                .forEach(
+                        need ->
+                                need.filling()
+                                        .flavour()
+                                        .ifPresent(f -> recipes.put(f.base().id(), f.base())));
+        final Map<String, Integer> made = new LinkedHashMap<>();
+        recipes.forEach(
+                (id, base) -> {
+                    final double makeG =
+                            needs.fillings().stream()
+                                    .map(Materials.FillingNeed::filling)
+                                    .filter(filling -> filling.recipeId().equals(id))
+                                    .collect(
+                                            Collectors.toMap(
+                                                    Filling::id,
+                                                    filling ->
+                                                            grams.get(filling.id())[0]
+                                                                    * shareOfBase(filling),
+                                                    (one, same) -> one))
+                                    .values()
+                                    .stream()
+                                    .mapToDouble(Double::doubleValue)
+                                    .sum();
+                    final Filling warm = base.before();
+                    made.put(
+                            id,
+                            RecipeTasks.lay(
+                                    draft,
+                                    warm,
+                                    makeG,
+                                    warm.weighedFor(makeG).massG(),
+                                    new RecipeTasks.Around(place.room().temperatureC(), false),
+                                    Optional.empty()));
+                });
+        return made;
+    }
+
+    /** All of it where it is the base as it is. */
+    private static double shareOfBase(final Filling filling) {
+        return filling.flavour().map(Filling.Flavour::baseShare).orElse(1.0);
     }
 
     private static int made(
@@ -72,16 +126,22 @@ final class FillingTasks {
             final Materials.FillingNeed need,
             final Workplace place,
             final double[] grams,
+            final Map<String, Integer> bases,
             final Optional<Runnable> frame,
             final Waiting waiting) {
         final double room = place.room().temperatureC();
-        RecipeTasks.lay(
-                draft,
-                need.filling(),
-                grams[0],
-                grams[1],
-                new RecipeTasks.Around(room, need.figures().life().keepCold()),
-                frame);
+        final RecipeTasks.Around around =
+                new RecipeTasks.Around(room, need.figures().life().keepCold());
+        final Integer base = bases.get(need.filling().recipeId());
+        if (base != null) {
+            final Filling part =
+                    need.filling().flavour().isPresent()
+                            ? need.filling()
+                            : need.filling().flavoured(List.of());
+            RecipeTasks.flavour(draft, part, base, grams[0], grams[1], around, frame);
+        } else {
+            RecipeTasks.lay(draft, need.filling(), grams[0], grams[1], around, frame);
+        }
         final UntilReady until =
                 waiting.until()
                         .apply(

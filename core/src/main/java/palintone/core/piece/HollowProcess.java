@@ -177,7 +177,7 @@ final class HollowProcess {
             new JoinTasks(
                             figure.couverture(),
                             figure.masses().seam().map(Figure::value),
-                            false,
+                            JoinTasks.Meeting.RIMS,
                             needs,
                             place,
                             draft,

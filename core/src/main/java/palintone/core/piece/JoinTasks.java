@@ -34,9 +34,19 @@ final class JoinTasks {
     private static final String STOOD =
             "The halves have stood for a day: look whether their rims still meet.";
 
+    /** What of two halves meets. */
+    enum Meeting {
+        /** Rims of hollow shells. */
+        RIMS,
+        /** Rims of shells that are filled and not capped. */
+        FILLED_RIMS,
+        /** Capped backs. */
+        BACKS
+    }
+
     private final Couverture couverture;
     private final Optional<Double> seamG;
-    private final boolean filled;
+    private final Meeting meeting;
     private final Materials needs;
     private final Workplace place;
     private final ProcessDraft draft;
@@ -44,19 +54,19 @@ final class JoinTasks {
 
     /**
      * @param seamG chocolate of one seam, where there is one
-     * @param filled and capped, so that backs meet and not rims
+     * @param meeting what of the two halves meets
      */
     JoinTasks(
             final Couverture couverture,
             final Optional<Double> seamG,
-            final boolean filled,
+            final Meeting meeting,
             final Materials needs,
             final Workplace place,
             final ProcessDraft draft,
             final CastingTasks casting) {
         this.couverture = couverture;
         this.seamG = seamG;
-        this.filled = filled;
+        this.meeting = meeting;
         this.needs = needs;
         this.place = place;
         this.draft = draft;
@@ -76,7 +86,7 @@ final class JoinTasks {
                 .next()
                 .say(left(how))
                 .clock(
-                        filled
+                        meeting != Meeting.RIMS
                                 ? Clock.minutes(5, 10, 24 * 60)
                                 : Clock.minutes(Math.min(HOUR_MIN, holdsMin()), HOUR_MIN, 24 * 60))
                 .handsOn(0.05)
@@ -85,7 +95,7 @@ final class JoinTasks {
     }
 
     private Sentence left(final HollowFigure.Joining how) {
-        if (filled) {
+        if (meeting != Meeting.RIMS) {
             return Sentence.of(
                     "Let the joined figure stand untouched until its seam is hard, in the cold room"
                             + " rather than the cabinet; then trim the seam with a warm blade.");
@@ -119,7 +129,7 @@ final class JoinTasks {
         draft.task(TaskKind.JOIN)
                 .after(After.straight(draft.last()).within(DAY_S, STOOD))
                 .say(
-                        (filled
+                        (meeting == Meeting.BACKS
                                         ? Sentence.of(
                                                 "Both backs flat on a plate of {plate}, {seconds}:"
                                                         + " {deep} melts off, no more, or the filling"
@@ -145,7 +155,7 @@ final class JoinTasks {
         draft.task(TaskKind.JOIN)
                 .after(After.straight(draft.last()).within(DAY_S, STOOD))
                 .say(
-                        (filled
+                        (meeting == Meeting.BACKS
                                         ? Sentence.of(
                                                 "Pipe a ring on one back, just inside its rim, {seam}"
                                                         + " each, press the other on, hold still for"

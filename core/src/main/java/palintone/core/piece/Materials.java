@@ -36,7 +36,7 @@ import palintone.core.temper.colour.ColourButter;
  *     it is what was melted
  * @param toMelt couverture in the bowl at the start, seed included
  * @param comesBack what of it is left when all is done
- * @param fillings one for each layer
+ * @param fillings one for each layer, then those inside others
  * @param inclusions what is stirred in or laid on
  * @param colours brought on, each coat of the piece
  * @param second bowl of another couverture, for caps or a pattern, of one turn; part of nothing

@@ -43,6 +43,10 @@ public final class MouldedFigures {
                                 Unit.MILLIMETRE,
                                 Basis.of("as wished").from(PRACTICE))
                         .within(new Band(0.8, 1.2, 2.5, 5)));
+        if (piece.uncapped()) {
+            warmest(piece, roomC).ifPresent(figures::add);
+            return figures;
+        }
         figures.add(
                 Figure.of(
                                 "cap",
@@ -56,8 +60,8 @@ public final class MouldedFigures {
 
     /** The layer that the shell bears least. */
     private static Optional<Figure> warmest(final MouldedPiece piece, final double roomC) {
-        return piece.layers().stream()
-                .map(layer -> warmestFill(piece, layer.filling(), roomC).advised())
+        return piece.fillings().stream()
+                .map(filling -> warmestFill(piece, filling, roomC).advised())
                 .min(Comparator.comparingDouble(Figure::value));
     }
 

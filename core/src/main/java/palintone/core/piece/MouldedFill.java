@@ -127,7 +127,7 @@ record MouldedFill(Cavity hollow, List<Lying> layers, double capMm, double capMl
         final double left = spaceMl - layer.insertsMl();
         if (left <= 0) {
             throw new OutOfRangeException(
-                    "inserts in " + layer.filling().name(),
+                    "what is set into " + layer.filling().name(),
                     words(layer.insertsMl()) + " ml",
                     "less than the " + words(spaceMl) + " ml of their layer");
         }

@@ -18,6 +18,7 @@ import palintone.core.substance.ChoiOkos1986;
  * @param cap couverture in the cap
  * @param layers each filling, first in first
  * @param inserts what is set in whole, in order of the layers
+ * @param inside fillings inside others, in order of the layers that hold one
  * @param seals couverture between layers; nothing where none is asked for
  * @param whole everything together
  * @param seam chocolate between two halves; nothing where none is piped
@@ -28,6 +29,7 @@ public record MouldedMasses(
         Figure cap,
         List<Figure> layers,
         List<Figure> inserts,
+        List<Figure> inside,
         Optional<Figure> seals,
         Figure whole,
         Optional<Figure> seam,
@@ -60,13 +62,14 @@ public record MouldedMasses(
         final Figure cap =
                 chocolate(
                         "cap",
-                        fill.capMl() * halves,
+                        piece.capMl() * halves,
                         piece.cap().castingDensityGPerMl(),
                         Basis.of("hollow down to the head room · density")
                                 .with("head room", fill.capMm(), Unit.MILLIMETRE));
         final List<Figure> layers = new ArrayList<>();
         double wholeG = shell.value() + cap.value();
         final List<Figure> inserts = new ArrayList<>();
+        final List<Figure> inside = new ArrayList<>();
         final double roomMl = fill.layers().stream().mapToDouble(l -> l.spaceMl()).sum();
         for (int i = 0; i < piece.layers().size(); i++) {
             final FillingLayer layer = piece.layers().get(i);
@@ -84,6 +87,17 @@ public record MouldedMasses(
                                     .with("density", fillingDensity, Unit.GRAM_PER_ML)
                                     .from(GEOMETRY)
                                     .from(ChoiOkos1986.SOURCE)));
+            if (layer.inside().isPresent()) {
+                final FillingLayer.Inside in = layer.inside().get();
+                wholeG += in.grams() * halves;
+                inside.add(
+                        Figure.of(
+                                in.filling().name() + ", inside",
+                                in.grams() * halves,
+                                Unit.GRAM,
+                                Basis.of("piped into the middle, as weighed")
+                                        .from(Source.workshop("grams, from the piece"))));
+            }
             for (final Inclusion insert : layer.inserts()) {
                 wholeG += insert.eachG() * halves;
                 inserts.add(
@@ -116,6 +130,7 @@ public record MouldedMasses(
                 cap,
                 Collections.unmodifiableList(layers),
                 Collections.unmodifiableList(inserts),
+                Collections.unmodifiableList(inside),
                 seals,
                 Figure.of(
                         "piece",
@@ -136,8 +151,12 @@ public record MouldedMasses(
 
     @Override
     public List<Figure> parts() {
-        final List<Figure> all = new ArrayList<>(List.of(shell, cap));
+        final List<Figure> all = new ArrayList<>(List.of(shell));
+        if (cap.value() > 0) {
+            all.add(cap);
+        }
         all.addAll(layers);
+        all.addAll(inside);
         all.addAll(inserts);
         seals.ifPresent(all::add);
         seam.ifPresent(all::add);

@@ -70,25 +70,10 @@ final class MouldedMaterials {
         each.seals()
                 .ifPresent(
                         seals -> kept.add(kept("kept in seals", "seals × pieces", seals, pieces)));
-        kept.addAll(
-                0,
-                List.of(
-                        Figure.of(
-                                "kept in shells",
-                                shellsG,
-                                Unit.GRAM,
-                                Basis.of("shell × pieces")
-                                        .with("shell", each.shell().value(), Unit.GRAM)
-                                        .with("pieces", pieces, Unit.PIECE)
-                                        .from(COUNT)),
-                        Figure.of(
-                                "kept in caps",
-                                capsG,
-                                Unit.GRAM,
-                                Basis.of("cap × pieces")
-                                        .with("cap", each.cap().value(), Unit.GRAM)
-                                        .with("pieces", pieces, Unit.PIECE)
-                                        .from(COUNT))));
+        if (!piece.uncapped()) {
+            kept.add(0, kept("kept in caps", "cap × pieces", each.cap(), pieces));
+        }
+        kept.add(0, kept("kept in shells", "shell × pieces", each.shell(), pieces));
         return new Materials(
                 piece,
                 size,
@@ -141,6 +126,18 @@ final class MouldedMaterials {
                     Materials.FillingNeed.of(
                             piece.layers().get(i).filling(),
                             each.layers().get(i),
+                            pieces,
+                            surplus,
+                            0,
+                            conditions));
+        }
+        final List<FillingLayer.Inside> inside =
+                piece.layers().stream().flatMap(layer -> layer.inside().stream()).toList();
+        for (int i = 0; i < inside.size(); i++) {
+            needs.add(
+                    Materials.FillingNeed.of(
+                            inside.get(i).filling(),
+                            each.inside().get(i),
                             pieces,
                             surplus,
                             0,

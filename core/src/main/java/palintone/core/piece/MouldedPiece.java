@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.Figure;
 import palintone.core.figure.OutOfRangeException;
@@ -30,7 +31,8 @@ import palintone.core.temper.Couverture;
  * @param headRoomMm left below the rim for the cap at least, mm
  * @param layers fillings, first in first
  * @param dress colours in the mould, finishings on it
- * @param joined how two of a cavity, each filled and capped, become one piece; nothing for one
+ * @param joined how two of a cavity, each filled, become one piece; nothing for one
+ * @param uncapped whether two halves are joined as they are filled, with no cap between them
  */
 public record MouldedPiece(
         String id,
@@ -42,7 +44,8 @@ public record MouldedPiece(
         double headRoomMm,
         List<FillingLayer> layers,
         Decoration dress,
-        Optional<HollowFigure.Joining> joined)
+        Optional<HollowFigure.Joining> joined,
+        boolean uncapped)
         implements ShelledPiece {
 
     /** A cap so much thicker than asked for is worth a word. */
@@ -63,10 +66,46 @@ public record MouldedPiece(
                     "cast as one in a closed mould",
                     "a warm plate or a seam: what is filled is filled open");
         }
+        if (uncapped && joined.isEmpty()) {
+            throw new OutOfRangeException(
+                    "cap", "none", "a cap; only two halves that are joined may go without");
+        }
+        if (uncapped && capCouverture.isPresent()) {
+            throw new OutOfRangeException(
+                    "couverture of the cap",
+                    capCouverture.get().ingredient().name(),
+                    "none where the halves are joined uncapped");
+        }
         if (joined.isPresent() && mould.usable() < 2) {
             throw new OutOfRangeException(
                     "mould of the halves", mould.usable() + " usable cavities", "at least 2");
         }
+    }
+
+    /** Capped, where it is joined too. */
+    public MouldedPiece(
+            final String id,
+            final String name,
+            final Mould mould,
+            final Couverture couverture,
+            final Optional<Couverture> capCouverture,
+            final double shellMm,
+            final double headRoomMm,
+            final List<FillingLayer> layers,
+            final Decoration dress,
+            final Optional<HollowFigure.Joining> joined) {
+        this(
+                id,
+                name,
+                mould,
+                couverture,
+                capCouverture,
+                shellMm,
+                headRoomMm,
+                layers,
+                dress,
+                joined,
+                false);
     }
 
     /** Of one cavity. */
@@ -136,7 +175,10 @@ public record MouldedPiece(
         return MouldedFill.of(mouldRoom(), layers);
     }
 
-    /** Depth of the cap, mm: the head room, or more where the layers leave more. */
+    /**
+     * What is left open above the layers, mm: the cap, where there is one; the head room, or more
+     * where the layers leave more.
+     */
     public double capMm() {
         return fill().capMm();
     }
@@ -144,14 +186,24 @@ public record MouldedPiece(
     @Override
     public MouldedPiece withShell(final double mm) {
         return new MouldedPiece(
-                id, name, mould, couverture, capCouverture, mm, headRoomMm, layers, dress, joined);
+                id,
+                name,
+                mould,
+                couverture,
+                capCouverture,
+                mm,
+                headRoomMm,
+                layers,
+                dress,
+                joined,
+                uncapped);
     }
 
     @Override
     public List<Sentence> remarks() {
         final List<Sentence> remarks = new ArrayList<>();
         final MouldedFill fill = fill();
-        if (fill.capMm() > headRoomMm * THICKER) {
+        if (!uncapped && fill.capMm() > headRoomMm * THICKER) {
             remarks.add(
                     Sentence.of(
                                     "The layers leave {left} open: the cap is thicker than the"
@@ -169,6 +221,24 @@ public record MouldedPiece(
         }
         for (int i = 0; i < layers.size(); i++) {
             final double highMm = fill.layers().get(i).floorMm() - fill.capMm();
+            final double layerMm = fill.layers().get(i).floorMm() - fill.layers().get(i).topMm();
+            layers.get(i)
+                    .inside()
+                    .filter(in -> MouldedSection.acrossMm(in.ml()) > layerMm)
+                    .ifPresent(
+                            in ->
+                                    remarks.add(
+                                            Sentence.of(
+                                                            in.filling().name()
+                                                                    + " inside is about {across}"
+                                                                    + " across, and its layer is"
+                                                                    + " {high} high: it shows, or"
+                                                                    + " touches the shell.")
+                                                    .with(
+                                                            "across",
+                                                            MouldedSection.acrossMm(in.ml()),
+                                                            Unit.MILLIMETRE)
+                                                    .with("high", layerMm, Unit.MILLIMETRE)));
             for (final Inclusion insert : layers.get(i).inserts()) {
                 if (insert.acrossMm() > highMm) {
                     remarks.add(
@@ -205,9 +275,9 @@ public record MouldedPiece(
         return mouldRoom().fillingMl();
     }
 
-    /** Chocolate of one cap, ml. */
+    /** Chocolate of one cap, ml; 0 where there is none. */
     public double capMl() {
-        return fill().capMl();
+        return uncapped ? 0 : fill().capMl();
     }
 
     /** Chocolate of one shell, ml. */
@@ -217,7 +287,12 @@ public record MouldedPiece(
 
     @Override
     public List<Filling> fillings() {
-        return layers.stream().map(FillingLayer::filling).toList();
+        return Stream.concat(
+                        layers.stream().map(FillingLayer::filling),
+                        layers.stream()
+                                .flatMap(layer -> layer.inside().stream())
+                                .map(FillingLayer.Inside::filling))
+                .toList();
     }
 
     @Override
@@ -233,9 +308,11 @@ public record MouldedPiece(
     @Override
     public List<Portion> chocolate() {
         final MouldedMasses each = masses();
-        return List.of(
-                new Portion(couverture.ingredient(), each.shell().value() + each.betweenG()),
-                new Portion(cap().ingredient(), each.cap().value()));
+        final Portion shell =
+                new Portion(couverture.ingredient(), each.shell().value() + each.betweenG());
+        return uncapped
+                ? List.of(shell)
+                : List.of(shell, new Portion(cap().ingredient(), each.cap().value()));
     }
 
     @Override

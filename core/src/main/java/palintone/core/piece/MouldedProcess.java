@@ -87,15 +87,56 @@ final class MouldedProcess {
         final int test = casting.bowlReady();
         final ShellTasks.Laid laid = shell.lay(moulds, test);
         bowlFree = laid.scraped();
-        cap(fill(laid.chilled(), made));
+        final int level = fill(laid.chilled(), made);
+        if (piece.uncapped()) {
+            joinOpen();
+        } else {
+            cap(level);
+        }
+    }
+
+    /** Nothing closes the fillings but the other half. */
+    private void joinOpen() {
+        casting.chill(
+                TaskKind.CHILL,
+                "Into the cabinet until the fillings hold their shape when a mould is tipped: a"
+                        + " half is turned over onto the other, and nothing may run.",
+                Clock.minutes(10, 20, 60));
+        final After cold = After.straight(draft.last());
+        if (piece.joined().orElseThrow() == HollowFigure.Joining.CHOCOLATE) {
+            casting.turnOut(
+                    Sentence.of(
+                            "Turn out one half of each piece, gloves on. The other stays in its"
+                                    + " cavity until they are joined: it holds still and aligns."),
+                    cold);
+        } else {
+            casting.turnOut(piece.mould().body().turnOut(), cold);
+        }
+        join(JoinTasks.Meeting.FILLED_RIMS);
+    }
+
+    private void join(final JoinTasks.Meeting meeting) {
+        piece.joined()
+                .ifPresent(
+                        how ->
+                                new JoinTasks(
+                                                piece.couverture(),
+                                                each.seam().map(Figure::value),
+                                                meeting,
+                                                needs,
+                                                place,
+                                                draft,
+                                                casting)
+                                        .lay(how));
     }
 
     /**
      * @return number of the last levelling
      */
     private int fill(final int chilled, final Map<String, Integer> made) {
-        final int layers = needs.fillings().size();
+        final int layers = piece.layers().size();
         int before = chilled;
+        int inside = layers;
         for (int i = 0; i < layers; i++) {
             final Materials.FillingNeed need = needs.fillings().get(i);
             before = setIn(piece.layers().get(i), before);
@@ -124,6 +165,9 @@ final class MouldedProcess {
                     .caution(FillingTasks.caution(need))
                     .occupies(Occupies.MOULD)
                     .done();
+            if (piece.layers().get(i).inside().isPresent()) {
+                pipeInside(needs.fillings().get(inside++), need.name(), made);
+            }
             final FillingLevel.CapFrom cap = capFrom(i);
             final boolean last = i == layers - 1;
             final double chillMin = last && Double.isFinite(cap.chillS()) ? cap.chillS() / 60 : 0;
@@ -145,6 +189,45 @@ final class MouldedProcess {
         }
         return before;
     }
+
+    /** While the one around it is soft: it parts, and closes over the tip as that is drawn out. */
+    private void pipeInside(
+            final Materials.FillingNeed need,
+            final String around,
+            final Map<String, Integer> made) {
+        final ProcessDraft.TaskDraft fill =
+                draft.task(TaskKind.FILL)
+                        .title("Pipe inside")
+                        .after(
+                                After.straight(draft.last())
+                                        .within(
+                                                FIRMS_S,
+                                                "The filling around it has firmed: what is piped"
+                                                        + " in now lies on it. Push the tip in"
+                                                        + " deeper, and look at one cut through."));
+        Optional.ofNullable(made.get(need.filling().id()))
+                .ifPresent(number -> fill.after(FillingTasks.ahead(number)));
+        fill.say(
+                        Sentence.of(
+                                        "Tip halfway down in the middle of "
+                                                + around
+                                                + ": press out "
+                                                + need.name()
+                                                + (piece.joined().isPresent()
+                                                        ? ", {each} into each half, {all} in all,"
+                                                        : ", {each} into each, {all} in all,")
+                                                + " and draw it out slowly. It must be no thinner"
+                                                + " than what is around it, or it rises.")
+                                .with("each", need.each().value() / piece.cavitiesEach(), Unit.GRAM)
+                                .with("all", need.inPieces().value(), Unit.GRAM))
+                .read("filling in the bag", Unit.CELSIUS, shell.fillC(), shell.fillBand())
+                .caution(FillingTasks.caution(need))
+                .occupies(Occupies.MOULD)
+                .done();
+    }
+
+    /** A piped filling takes another into it so long; common practice, no source. */
+    private static final int FIRMS_S = 900;
 
     /**
      * A thin layer of couverture between two fillings, out of the bowl of the shells, and until it
@@ -314,18 +397,7 @@ final class MouldedProcess {
                 "Back into the cabinet until the caps have drawn in.",
                 shell.capChill());
         casting.turnOut();
-        piece.joined()
-                .ifPresent(
-                        how ->
-                                new JoinTasks(
-                                                piece.couverture(),
-                                                each.seam().map(Figure::value),
-                                                true,
-                                                needs,
-                                                place,
-                                                draft,
-                                                casting)
-                                        .lay(how));
+        join(JoinTasks.Meeting.BACKS);
     }
 
     private ProcessDraft.TaskDraft cap(final int level, final double capsG) {

@@ -32,6 +32,7 @@ final class MouldedSection {
                             layer.filling().name(),
                             Optional.of(Quantity.of(masses.layers().get(i).value(), Unit.GRAM)),
                             Section.outline(fill.hollow(), lies.topMm(), lies.floorMm())));
+            layer.inside().ifPresent(in -> regions.add(inside(in, lies)));
             flecks.addAll(inserts(layer, lies));
             if (layer.sealed()) {
                 regions.add(
@@ -44,11 +45,37 @@ final class MouldedSection {
         }
         regions.add(
                 new Section.Region(
-                        Section.Role.CAP,
-                        "cap, head room",
+                        piece.uncapped() ? Section.Role.RELIEF : Section.Role.CAP,
+                        piece.uncapped() ? "left open" : "cap, head room",
                         Optional.of(Quantity.of(fill.capMm(), Unit.MILLIMETRE)),
                         Section.outline(fill.hollow(), 0, fill.capMm())));
         return new Section(outer, regions, flecks);
+    }
+
+    /** Across a ball of so much, mm. */
+    static double acrossMm(final double ml) {
+        return 2 * Math.cbrt(ml * 1000 * 3 / (4 * Math.PI));
+    }
+
+    private static final int STEPS = 24;
+
+    /** A ball in the middle of its layer, flattened where that is lower. */
+    private static Section.Region inside(
+            final FillingLayer.Inside in, final MouldedFill.Lying lies) {
+        final double radius = acrossMm(in.ml()) / 2;
+        final double high = Math.min(radius, (lies.floorMm() - lies.topMm()) / 2);
+        final double wide = Math.sqrt(radius * radius * radius / high);
+        final double middle = (lies.topMm() + lies.floorMm()) / 2;
+        final List<Section.Point> outline = new ArrayList<>();
+        for (int i = 0; i <= STEPS; i++) {
+            final double angle = Math.PI * i / STEPS;
+            outline.add(new Section.Point(middle - high * Math.cos(angle), wide * Math.sin(angle)));
+        }
+        return new Section.Region(
+                Section.Role.FILLING,
+                in.filling().name(),
+                Optional.of(Quantity.of(in.grams(), Unit.GRAM)),
+                outline);
     }
 
     /** Each as a ball of its volume, side by side in the middle of its layer. */

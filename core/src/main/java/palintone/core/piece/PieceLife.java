@@ -42,11 +42,21 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
         for (final Materials.FillingNeed need : needs.fillings()) {
             parts.add(new Part(need.name(), need.figures().life()));
         }
-        for (int i = 1; i < needs.fillings().size(); i++) {
+        final int layers =
+                needs.piece() instanceof MouldedPiece piece
+                        ? piece.layers().size()
+                        : needs.fillings().size();
+        for (int i = 1; i < layers; i++) {
             final Part one = parts.get(i - 1);
             final Part other = parts.get(i);
             if (!one.name().equals(other.name())) {
                 parts.add(met(one, other));
+            }
+        }
+        // What is inside one is taken to touch them all: to the safe side.
+        for (int i = layers; i < needs.fillings().size(); i++) {
+            for (int layer = 0; layer < layers; layer++) {
+                parts.add(met(parts.get(layer), parts.get(i)));
             }
         }
         for (final Materials.InclusionNeed insert : needs.inclusions()) {

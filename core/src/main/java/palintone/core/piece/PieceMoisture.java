@@ -45,12 +45,23 @@ public record PieceMoisture(
      *
      * @param share of the room for fillings, above 0 to 1
      * @param sealFatMm fat that closes it off from the next, mm; 0 where that lies on it bare
+     * @param insideMm2 its whole face, where it lies inside the layer before it; 0 where it lies on
+     *     that
      */
-    public record Part(String name, double share, FillingProperties properties, double sealFatMm) {
+    public record Part(
+            String name,
+            double share,
+            FillingProperties properties,
+            double sealFatMm,
+            double insideMm2) {
 
         /** The next lies on it bare. */
         public Part(final String name, final double share, final FillingProperties properties) {
-            this(name, share, properties, 0);
+            this(name, share, properties, 0, 0);
+        }
+
+        boolean inside() {
+            return insideMm2 > 0;
         }
     }
 
@@ -77,17 +88,46 @@ public record PieceMoisture(
         final List<MouldedFill.Lying> lying = piece.fill().layers();
         final List<Part> parts = new ArrayList<>();
         for (int i = 0; i < lying.size(); i++) {
-            final Filling filling = piece.layers().get(i).filling();
+            final FillingLayer layer = piece.layers().get(i);
             parts.add(
-                    new Part(
-                            filling.name(),
+                    part(
+                            layer.filling(),
                             lying.get(i).fillingMl() / roomMl,
-                            FillingProperties.of(
-                                    filling.cooked(),
-                                    Conditions.USUAL.measured(own.apply(filling))),
-                            fatMm(piece, i)));
+                            own,
+                            fatMm(piece, i),
+                            0));
+            layer.inside()
+                    .ifPresent(
+                            in ->
+                                    parts.add(
+                                            part(
+                                                    in.filling(),
+                                                    in.ml() / roomMl,
+                                                    own,
+                                                    0,
+                                                    ballMm2(in.ml()))));
         }
         return parts;
+    }
+
+    private static Part part(
+            final Filling filling,
+            final double share,
+            final Function<Filling, Corrections> own,
+            final double sealFatMm,
+            final double insideMm2) {
+        return new Part(
+                filling.name(),
+                share,
+                FillingProperties.of(
+                        filling.cooked(), Conditions.USUAL.measured(own.apply(filling))),
+                sealFatMm,
+                insideMm2);
+    }
+
+    private static double ballMm2(final double ml) {
+        final double across = MouldedSection.acrossMm(ml);
+        return Math.PI * across * across;
     }
 
     /**
@@ -179,14 +219,22 @@ public record PieceMoisture(
         return all == 0 ? 1 : Math.exp(log / all);
     }
 
-    /** What is painted on lies over the seal, where there is one. */
+    /** What is painted on lies over the seal, where there is one; inside, nothing can be. */
     private static List<MoistureBetween.Face> faces(
             final List<Part> parts, final double area, final double barrierMm) {
         final List<MoistureBetween.Face> faces = new ArrayList<>();
-        for (int i = 0; i + 1 < parts.size(); i++) {
-            faces.add(
-                    new MoistureBetween.Face(
-                            area, Math.min(MOST_FAT_MM, parts.get(i).sealFatMm() + barrierMm)));
+        int layer = 0;
+        for (int i = 1; i < parts.size(); i++) {
+            if (parts.get(i).inside()) {
+                faces.add(new MoistureBetween.Face(parts.get(i).insideMm2(), 0, layer));
+            } else {
+                faces.add(
+                        new MoistureBetween.Face(
+                                area,
+                                Math.min(MOST_FAT_MM, parts.get(layer).sealFatMm() + barrierMm),
+                                layer));
+                layer = i;
+            }
         }
         return faces;
     }

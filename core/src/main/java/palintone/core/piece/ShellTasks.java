@@ -81,7 +81,7 @@ final class ShellTasks {
                                                 new OuterCoat.Wish(
                                                         place.bowlAt(outer.couverture()),
                                                         outer.outerMm())),
-                        piece instanceof MouldedPiece filled
+                        piece instanceof MouldedPiece filled && !filled.uncapped()
                                 ? Optional.of(capped(filled, bowl, place, roomC))
                                 : Optional.empty(),
                         place.room(),

@@ -25,7 +25,9 @@ public enum Amount {
     /** Seed that goes into the bowl. */
     SEED(Unit.GRAM, "seed"),
     /** How thick a shell is planned. */
-    SHELL(Unit.MILLIMETRE, "thick");
+    SHELL(Unit.MILLIMETRE, "thick"),
+    /** What the recipe says of something that goes in by taste. */
+    DOSE(Unit.GRAM, "dose");
 
     private final Unit unit;
     private final String inOldFiles;

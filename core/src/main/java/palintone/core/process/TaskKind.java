@@ -4,6 +4,7 @@ package palintone.core.process;
 public enum TaskKind {
     WEIGH_OUT("Weigh out"),
     COOK("Cook"),
+    TO_TASTE("To taste"),
     STAND("Stand"),
     POLISH("Polish"),
     COLOUR_READY("Colour ready"),

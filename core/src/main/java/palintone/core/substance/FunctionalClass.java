@@ -19,7 +19,9 @@ public enum FunctionalClass {
     /** Sets in the cold and melts in the mouth; of 200 Bloom unless said. */
     GELATINE("gelatine"),
     /** Sets below the warmth of a hand and stays set when warmed; of 800 g/cm² unless said. */
-    AGAR("agar");
+    AGAR("agar"),
+    /** As strong as its maker made it: it goes in by taste, half of it first. */
+    EXTRACT("extract, to taste");
 
     private final String words;
 

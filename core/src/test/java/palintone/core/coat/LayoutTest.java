@@ -103,6 +103,66 @@ class LayoutTest {
         }
     }
 
+    /** Rounds and strips apart, on the sheet, as many as wanted, never more strips than fit. */
+    @Property(tries = 80)
+    void roundsAndStripsShareASheet(
+            @ForAll @DoubleRange(min = 150, max = 500) final double l,
+            @ForAll @DoubleRange(min = 120, max = 400) final double w,
+            @ForAll @DoubleRange(min = 18, max = 40) final double across,
+            @ForAll @IntRange(min = 1, max = 20) final int asked,
+            @ForAll @DoubleRange(min = 40, max = 90) final double longMm,
+            @ForAll @DoubleRange(min = 8, max = 20) final double wideMm) {
+        final int wanted = Math.min(asked, RoundLayout.of(l, w, across, 1).rounds().size());
+        final MixedCut cut =
+                MixedCut.of(l, w, new MixedCut.Wish(across, 1, wanted, longMm, wideMm));
+        assertThat(cut.rounds()).hasSize(wanted);
+        assertThat(cut.strips().size()).isLessThanOrEqualTo(cut.bound());
+        for (final SlabCut.Cut strip : cut.strips()) {
+            assertThat(strip.xMm()).isGreaterThanOrEqualTo(-1e-6);
+            assertThat(strip.xMm() + strip.wideMm()).isLessThanOrEqualTo(l + 1e-6);
+            assertThat(strip.yMm() + strip.deepMm()).isLessThanOrEqualTo(w + 1e-6);
+            for (final RoundLayout.Middle m : cut.rounds()) {
+                final double dx =
+                        Math.max(
+                                0,
+                                Math.max(
+                                        strip.xMm() - m.xMm(),
+                                        m.xMm() - strip.xMm() - strip.wideMm()));
+                final double dy =
+                        Math.max(
+                                0,
+                                Math.max(
+                                        strip.yMm() - m.yMm(),
+                                        m.yMm() - strip.yMm() - strip.deepMm()));
+                assertThat(Math.hypot(dx, dy)).isGreaterThanOrEqualTo(across / 2 - 1e-6);
+            }
+        }
+        // A round more leaves no more strips.
+        if (wanted < RoundLayout.of(l, w, across, 1).rounds().size()) {
+            assertThat(
+                            MixedCut.of(
+                                            l,
+                                            w,
+                                            new MixedCut.Wish(
+                                                    across, 1, wanted + 1, longMm, wideMm))
+                                    .strips()
+                                    .size())
+                    .isLessThanOrEqualTo(cut.strips().size());
+        }
+    }
+
+    /** By hand: a row of ten rounds of 30 takes 30 of the width, 269 are left for strips. */
+    @Test
+    void aRowOfRoundsLeavesTheRest() {
+        final MixedCut cut = MixedCut.of(300, 300, new MixedCut.Wish(30, 0, 10, 90, 30));
+        assertThat(cut.strips()).hasSize(3 * 10);
+        assertThat(cut.wasteShare())
+                .isCloseTo(1 - (10 * Math.PI * 225 + 30 * 2700) / 90_000, within(1e-9));
+        assertThatThrownBy(() -> MixedCut.of(100, 100, new MixedCut.Wish(60, 0, 4, 50, 10)))
+                .hasMessageContaining("rounds wanted is 4; allowed: up to the 1 that lie");
+        assertThat(MixedCut.of(100, 100, new MixedCut.Wish(90, 0, 1, 90, 30)).strips()).isEmpty();
+    }
+
     /** Staggered rows win on a large sheet, straight ones on a narrow one. */
     @Test
     void theBetterOfBothIsTaken() {

@@ -147,7 +147,7 @@ class MouldedFillTest {
                                         layer(new LayerAmount.Rest())))
                 .hasMessageContaining("layers that fill the rest is 2");
         assertThatThrownBy(() -> piece(new Dome(28, 22), layer(new LayerAmount.Height(2), nut(3))))
-                .hasMessageContaining("inserts in");
+                .hasMessageContaining("what is set into");
         assertThatThrownBy(
                         () ->
                                 piece(

@@ -15,6 +15,9 @@ import palintone.core.temper.flow.FluidityClass;
  * @param acrossMm of a round, or one side of a rectangle
  * @param otherMm the other side of a rectangle
  * @param gapMm between two rounds; 1 where left out
+ * @param rounds wanted, where strips are cut beside them
+ * @param stripMm a strip's longer side
+ * @param stripAcrossMm its other side
  * @param cutAtMin when it is to be cut; only said where it is too soon or too late
  */
 public record DecorSheetRequest(
@@ -30,11 +33,16 @@ public record DecorSheetRequest(
         double acrossMm,
         @Nullable Double otherMm,
         @Nullable Double gapMm,
+        @Nullable Integer rounds,
+        @Nullable Double stripMm,
+        @Nullable Double stripAcrossMm,
         @Nullable Double cutAtMin) {
 
     /** The shape of a piece. */
     public enum Cut {
         ROUNDS,
-        RECTANGLES
+        RECTANGLES,
+        /** Rounds, and strips beside them. */
+        BOTH
     }
 }

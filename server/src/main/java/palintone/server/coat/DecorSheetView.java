@@ -15,11 +15,13 @@ import palintone.server.figure.SentenceView;
  * @param cutUntil the same
  * @param peels the same
  * @param curls how high the ends of a piece rise, left to itself
- * @param bound no layout holds more
+ * @param strip weight of one strip beside rounds; null where there are none
+ * @param bound no layout holds more; beside rounds, no more strips
  */
 public record DecorSheetView(
         FigureView mass,
         FigureView each,
+        @Nullable FigureView strip,
         @Nullable FigureView cutFrom,
         @Nullable FigureView cutUntil,
         @Nullable FigureView peels,

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import palintone.core.casting.BowlAt;
+import palintone.core.coat.MixedCut;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.Sheet;
 import palintone.core.coat.SheetCurl;
@@ -181,6 +182,22 @@ public class SheetService {
             bound = layout.bound();
             waste = layout.wasteShare();
             pieceMm2 = Math.PI / 4 * request.acrossMm() * request.acrossMm();
+        } else if (request.cut() == DecorSheetRequest.Cut.BOTH) {
+            final MixedCut mixed =
+                    MixedCut.of(
+                            request.lengthMm(),
+                            request.widthMm(),
+                            new MixedCut.Wish(
+                                    request.acrossMm(),
+                                    or(request.gapMm(), USUAL_GAP_MM),
+                                    given("rounds wanted", request.rounds()),
+                                    given("length of a strip", request.stripMm()),
+                                    given("width of a strip", request.stripAcrossMm())));
+            rounds.addAll(mixed.rounds());
+            rectangles.addAll(mixed.strips());
+            bound = mixed.bound();
+            waste = mixed.wasteShare();
+            pieceMm2 = Math.PI / 4 * request.acrossMm() * request.acrossMm();
         } else {
             if (request.otherMm() == null) {
                 throw new OutOfRangeException("the other side", "missing", "a number of mm");
@@ -199,7 +216,10 @@ public class SheetService {
             waste = cut.wasteShare();
             pieceMm2 = request.acrossMm() * request.otherMm();
         }
-        final double longMm = Math.max(request.acrossMm(), or(request.otherMm(), 0));
+        final double longMm =
+                Math.max(
+                        request.acrossMm(),
+                        Math.max(or(request.otherMm(), 0), or(request.stripMm(), 0)));
         final double curlsMm = SheetCurl.risesMm(sheet.curvePerMm(), longMm);
         final Basis sets =
                 Basis.of("heat and crystals of the sheet in this room")
@@ -226,6 +246,17 @@ public class SheetService {
                                 sheet.massG() * pieceMm2 / (request.lengthMm() * request.widthMm()),
                                 Unit.GRAM,
                                 mass)),
+                request.cut() != DecorSheetRequest.Cut.BOTH
+                        ? null
+                        : FigureView.of(
+                                Figure.of(
+                                        "one strip",
+                                        sheet.massG()
+                                                * request.stripMm()
+                                                * request.stripAcrossMm()
+                                                / (request.lengthMm() * request.widthMm()),
+                                        Unit.GRAM,
+                                        mass)),
                 inTemper ? within("cut from", sheet.cutFromS(), sets) : null,
                 inTemper ? within("cut until", sheet.cutUntilS(), sets) : null,
                 inTemper ? within("peels from", sheet.peelsS(), sets) : null,
@@ -247,6 +278,13 @@ public class SheetService {
                 remarks(request, bowl, sheet, inTemper, curlsMm, roomC).stream()
                         .map(SentenceView::of)
                         .toList());
+    }
+
+    private static <T> T given(final String what, final @Nullable T value) {
+        if (value == null) {
+            throw new OutOfRangeException(what, "missing", "a number");
+        }
+        return value;
     }
 
     private static @Nullable FigureView within(

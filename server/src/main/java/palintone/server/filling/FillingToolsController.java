@@ -1,6 +1,7 @@
 package palintone.server.filling;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -19,6 +20,7 @@ class FillingToolsController {
     private final MeterTool meter;
     private final PotsTool pots;
     private final YieldTool yields;
+    private final Doses doses;
 
     FillingToolsController(
             final SugarTool sugar,
@@ -27,7 +29,9 @@ class FillingToolsController {
             final SizingTool sizing,
             final MeterTool meter,
             final PotsTool pots,
-            final YieldTool yields) {
+            final YieldTool yields,
+            final Doses doses) {
+        this.doses = doses;
         this.sugar = sugar;
         this.cooling = cooling;
         this.mending = mending;
@@ -77,6 +81,12 @@ class FillingToolsController {
     @PostMapping("/yield")
     YieldTool.YieldView weighed(@Valid @RequestBody final YieldTool.YieldRequest request) {
         return yields.weighed(request);
+    }
+
+    /** What was noted at the Bench of what goes in by taste, and the recipe by it. */
+    @PostMapping("/doses")
+    List<Doses.TaughtDoseView> doses(@Valid @RequestBody final Doses.DosesRequest request) {
+        return doses.taught(request);
     }
 
     /** What a meter reads of a filling, as a figure with its margin. */

@@ -19,11 +19,13 @@ import java.util.List;
 import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import palintone.core.filling.Filling;
 import palintone.core.piece.FillingLayer;
 import palintone.core.piece.HollowFigure;
 import palintone.core.piece.Inclusion;
 import palintone.core.piece.LayerAmount;
 import palintone.core.piece.MouldedPiece;
+import palintone.core.substance.Portion;
 import palintone.server.filling.FillingEntity;
 import palintone.server.larder.IngredientEntity;
 import palintone.server.mould.MouldEntity;
@@ -44,6 +46,8 @@ public class MouldedPieceEntity extends PieceEntity {
     @JdbcTypeCode(SqlTypes.VARCHAR)
     @Nullable
     private HollowFigure.Joining joined;
+
+    private boolean uncapped;
 
     private double shellMm;
     private double headRoomMm;
@@ -89,11 +93,26 @@ public class MouldedPieceEntity extends PieceEntity {
         /** Couverture over it, mm; 0 where the next lies on it bare. */
         private double sealMm;
 
+        /** Piped into the middle of it; null where nothing is. */
+        @ManyToOne(fetch = FetchType.LAZY)
+        @JoinColumn(name = "inside_filling_id")
+        private @Nullable FillingEntity inside;
+
+        @Column(name = "inside_g")
+        private @Nullable Double insideG;
+
         protected LayerRow() {}
 
-        LayerRow(final FillingEntity filling, final LayerAmount by, final double sealMm) {
+        LayerRow(
+                final FillingEntity filling,
+                final LayerAmount by,
+                final double sealMm,
+                final @Nullable FillingEntity inside,
+                final @Nullable Double insideG) {
             this.filling = filling;
             this.sealMm = sealMm;
+            this.inside = inside;
+            this.insideG = inside == null ? null : insideG;
             if (by instanceof LayerAmount.Share share) {
                 amountKind = AmountKind.SHARE;
                 amount = share.share();
@@ -145,6 +164,33 @@ public class MouldedPieceEntity extends PieceEntity {
         }
     }
 
+    @ElementCollection
+    @CollectionTable(name = "piece_flavour", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "position")
+    private List<FlavourRow> flavours = new ArrayList<>();
+
+    /** Something stirred into the base of a layer, counted from 0. */
+    @Embeddable
+    public static class FlavourRow {
+
+        private int layer;
+
+        @ManyToOne(fetch = FetchType.LAZY)
+        @JoinColumn(name = "ingredient_id")
+        private IngredientEntity ingredient;
+
+        @Column(name = "per_100_g")
+        private double per100G;
+
+        protected FlavourRow() {}
+
+        FlavourRow(final int layer, final IngredientEntity ingredient, final double per100G) {
+            this.layer = layer;
+            this.ingredient = ingredient;
+            this.per100G = per100G;
+        }
+    }
+
     void take(
             final PieceDraft.Moulded draft,
             final MouldEntity mould,
@@ -152,7 +198,8 @@ public class MouldedPieceEntity extends PieceEntity {
             final IngredientEntity newCap,
             final Worn worn,
             final List<LayerRow> newLayers,
-            final List<InsertRow> newInserts) {
+            final List<InsertRow> newInserts,
+            final List<FlavourRow> newFlavours) {
         take(draft.name(), draft.story(), mould, couverture, worn, draft.labelG());
         if (newCap != null) {
             castable("couverture of the cap", newCap);
@@ -161,10 +208,13 @@ public class MouldedPieceEntity extends PieceEntity {
         shellMm = draft.shellMm();
         headRoomMm = draft.headRoomMm();
         joined = draft.joined();
+        uncapped = Boolean.TRUE.equals(draft.uncapped());
         layers.clear();
         layers.addAll(newLayers);
         inserts.clear();
         inserts.addAll(newInserts);
+        flavours.clear();
+        flavours.addAll(newFlavours);
         check();
     }
 
@@ -176,10 +226,16 @@ public class MouldedPieceEntity extends PieceEntity {
             final LayerRow row = layers.get(i);
             fillings.add(
                     new FillingLayer(
-                            row.filling.filling().at(pressureHPa),
+                            flavoured(i, row.filling.filling().at(pressureHPa)),
                             row.amount(),
                             insertsOf(i),
-                            row.sealMm));
+                            row.sealMm,
+                            Optional.ofNullable(row.inside)
+                                    .map(
+                                            in ->
+                                                    new FillingLayer.Inside(
+                                                            in.filling().at(pressureHPa),
+                                                            row.insideG))));
         }
         return new MouldedPiece(
                 id(),
@@ -191,7 +247,17 @@ public class MouldedPieceEntity extends PieceEntity {
                 headRoomMm,
                 fillings,
                 dress(),
-                Optional.ofNullable(joined));
+                Optional.ofNullable(joined),
+                uncapped);
+    }
+
+    private Filling flavoured(final int layer, final Filling base) {
+        final List<Portion> per100 =
+                flavours.stream()
+                        .filter(row -> row.layer == layer)
+                        .map(row -> new Portion(row.ingredient.ingredient(), row.per100G))
+                        .toList();
+        return per100.isEmpty() ? base : base.flavoured(per100);
     }
 
     private List<Inclusion> insertsOf(final int layer) {
@@ -235,7 +301,17 @@ public class MouldedPieceEntity extends PieceEntity {
                                                     new PieceDraft.Insert(
                                                             insert.ingredient.id(), insert.eachG))
                                     .toList(),
-                            row.sealMm == 0 ? null : row.sealMm));
+                            row.sealMm == 0 ? null : row.sealMm,
+                            row.inside == null ? null : row.inside.id(),
+                            row.insideG,
+                            flavours.stream()
+                                    .filter(flavour -> flavour.layer == layer)
+                                    .map(
+                                            flavour ->
+                                                    new PieceDraft.Flavouring(
+                                                            flavour.ingredient.id(),
+                                                            flavour.per100G))
+                                    .toList()));
         }
         return new PieceDraft.Moulded(
                 name(),
@@ -248,6 +324,7 @@ public class MouldedPieceEntity extends PieceEntity {
                 headRoomMm,
                 drafts,
                 joined,
+                uncapped,
                 finishDrafts(),
                 labelOrNull(),
                 version());

@@ -256,7 +256,14 @@ public class PieceBooks {
         final List<PieceDraft.Layer> layers = given("layers", moulded.layers());
         final IngredientEntity cap = another(moulded.capCouverture());
         entity.take(
-                moulded, mould, couverture, cap, worn(moulded), layers(layers), inserts(layers));
+                moulded,
+                mould,
+                couverture,
+                cap,
+                worn(moulded),
+                layers(layers),
+                inserts(layers),
+                flavours(layers));
         return entity;
     }
 
@@ -310,8 +317,18 @@ public class PieceBooks {
                                 new MouldedPieceEntity.LayerRow(
                                         filling(layer.filling()),
                                         layer.amount(),
-                                        layer.sealMm() == null ? 0 : layer.sealMm()))
+                                        layer.sealMm() == null ? 0 : layer.sealMm(),
+                                        inside(layer),
+                                        layer.insideG()))
                 .toList();
+    }
+
+    private @Nullable FillingEntity inside(final PieceDraft.Layer layer) {
+        if (layer.inside() == null || layer.inside().isBlank()) {
+            return null;
+        }
+        given("grams of the filling inside", layer.insideG());
+        return filling(layer.inside());
     }
 
     private List<MouldedPieceEntity.InsertRow> inserts(final List<PieceDraft.Layer> drafts) {
@@ -332,6 +349,31 @@ public class PieceBooks {
             }
         }
         return rows;
+    }
+
+    private List<MouldedPieceEntity.FlavourRow> flavours(final List<PieceDraft.Layer> drafts) {
+        final Set<String> ids = new TreeSet<>();
+        drafts.forEach(
+                layer ->
+                        stirredIn(layer)
+                                .forEach(
+                                        f -> ids.add(Require.text("flavour", f.ingredient(), 64))));
+        final Map<String, IngredientEntity> found = larder.byIds(ids);
+        final List<MouldedPieceEntity.FlavourRow> rows = new ArrayList<>();
+        for (int i = 0; i < drafts.size(); i++) {
+            for (final PieceDraft.Flavouring flavour : stirredIn(drafts.get(i))) {
+                rows.add(
+                        new MouldedPieceEntity.FlavourRow(
+                                i,
+                                found.get(flavour.ingredient()),
+                                given("grams of a flavour", flavour.per100G())));
+            }
+        }
+        return rows;
+    }
+
+    private static List<PieceDraft.Flavouring> stirredIn(final PieceDraft.Layer layer) {
+        return layer.flavours() == null ? List.of() : layer.flavours();
     }
 
     private static List<PieceDraft.Insert> setIn(final PieceDraft.Layer layer) {

@@ -119,6 +119,9 @@ public sealed interface PieceDraft {
      * @param inserts set into it whole
      * @param sealMm couverture of the shell poured over it before the next goes in; none where left
      *     out
+     * @param inside another filling, piped into the middle of it, and so its grams; none where left
+     *     out
+     * @param flavours stirred into it, where it is a part of a base; none where left out
      */
     record Layer(
             @NotNull String filling,
@@ -126,7 +129,10 @@ public sealed interface PieceDraft {
             @Nullable Double grams,
             @Nullable Double heightMm,
             @Nullable List<@NotNull @Valid Insert> inserts,
-            @Nullable Double sealMm) {
+            @Nullable Double sealMm,
+            @Nullable String inside,
+            @Nullable Double insideG,
+            @Nullable List<@NotNull @Valid Flavouring> flavours) {
 
         LayerAmount amount() {
             if (Stream.of(share, grams, heightMm).filter(Objects::nonNull).count() > 1) {
@@ -142,6 +148,9 @@ public sealed interface PieceDraft {
             return heightMm == null ? new LayerAmount.Rest() : new LayerAmount.Height(heightMm);
         }
     }
+
+    /** Stirred into a part of a base: grams to 100 g of that. */
+    record Flavouring(@NotNull String ingredient, @NotNull Double per100G) {}
 
     /** A nut, a berry: whole. */
     record Insert(@NotNull String ingredient, @NotNull Double eachG) {}
@@ -161,6 +170,7 @@ public sealed interface PieceDraft {
      * @param capCouverture where the cap is of another
      * @param layers first in first
      * @param joined how two filled halves become one; nothing for one cavity
+     * @param uncapped whether they are joined as they are filled; capped where nothing is said
      */
     @Schema(name = "MouldedPieceDraft")
     record Moulded(
@@ -174,6 +184,7 @@ public sealed interface PieceDraft {
             double headRoomMm,
             @NotNull List<@NotNull @Valid Layer> layers,
             @Nullable HollowFigure.Joining joined,
+            @Nullable Boolean uncapped,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,
             @Nullable Long version)

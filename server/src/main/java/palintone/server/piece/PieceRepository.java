@@ -26,7 +26,7 @@ public interface PieceRepository extends JpaRepository<PieceEntity, String> {
 
     @Query(
             "select p from MouldedPieceEntity p join fetch p.mould join fetch p.couverture"
-                    + " left join fetch p.layers l left join fetch l.filling where p.id = :id")
+                    + " left join fetch p.layers l left join fetch l.filling left join fetch l.inside where p.id = :id")
     Optional<MouldedPieceEntity> moulded(String id);
 
     @Query("select p from MouldedPieceEntity p order by p.name")

@@ -10,6 +10,7 @@ import palintone.core.casting.BowlAt;
 import palintone.core.casting.CastPlan;
 import palintone.core.figure.Require;
 import palintone.core.figure.Sentence;
+import palintone.core.filling.Filling;
 import palintone.core.piece.BatchHabits;
 import palintone.core.piece.BatchSize;
 import palintone.core.piece.CastPiece;
@@ -130,6 +131,13 @@ public class PieceService {
             return BatchPlan.of(then, workplace(then, shelved, wish, house));
         }
         return BatchPlan.of(needs, place);
+    }
+
+    /** The fillings in it, as they are now; none where there is no such piece any more. */
+    public List<Filling> fillings(final String id) {
+        return pieces.existsById(id)
+                ? shelf.of(id, houses.house().pressureHPa()).piece().fillings()
+                : List.of();
     }
 
     /**

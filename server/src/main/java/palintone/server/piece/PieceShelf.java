@@ -58,6 +58,12 @@ class PieceShelf {
             union all select p.id of_piece, concat('3 ', i.id), i.version
               from ingredient i join dipped_piece p on p.second_couverture_id = i.id
               where p.id in (:ids)
+            union all select p.id of_piece, concat('4 ', i.id), i.version
+              from ingredient i join hollow_figure p on p.second_couverture_id = i.id
+              where p.id in (:ids)
+            union all select t.piece_id of_piece, concat('5 ', i.id), i.version
+              from ingredient i join piece_flavour t on t.ingredient_id = i.id
+              where t.piece_id in (:ids)
             union all select t.piece_id of_piece, concat('l ', c.id), c.version
               from colour c join piece_coat t on t.colour_id = c.id where t.piece_id in (:ids)
             union all select s.piece_id of_piece, concat('s ', i.id), i.version
@@ -83,7 +89,7 @@ class PieceShelf {
               where l.piece_id in (:ids) group by n.filling_id, l.piece_id
             union all select p.id of_piece, concat('w ', max(w.noted_at)), count(*)
               from shell_weighing w join piece p
-              on w.mould_id = p.mould_id and w.couverture_id = p.couverture_id
+              on w.couverture_id = p.couverture_id
               where p.id in (:ids) and not w.voided
               group by p.id
             union all select p.id of_piece, concat('x ', max(x.noted_at)), count(*)
@@ -92,7 +98,7 @@ class PieceShelf {
               group by p.id
             union all select p.id of_piece, concat('d ', max(d.noted_at)), count(*)
               from demoulding d join piece p
-              on d.mould_id = p.mould_id and d.couverture_id = p.couverture_id
+              on d.couverture_id = p.couverture_id
               where p.id in (:ids) and not d.voided
               group by p.id
             """;

@@ -155,7 +155,7 @@ public class PieceTastings {
                         .map(
                                 f ->
                                         new FillingWantedView(
-                                                f.filling().id(),
+                                                f.filling().recipeId(),
                                                 f.filling().name(),
                                                 f.now(),
                                                 f.wanted().map(r -> r.low()).orElse(null),

@@ -105,12 +105,15 @@ public sealed interface PieceView {
             @Nullable Double grams,
             @Nullable Double heightMm,
             List<PieceDraft.Insert> inserts,
-            @Nullable Double sealMm) {
+            @Nullable Double sealMm,
+            @Nullable String inside,
+            @Nullable Double insideG,
+            List<PieceDraft.Flavouring> flavours) {
 
         static LayerView of(final FillingLayer layer) {
             final LayerAmount by = layer.amount();
             return new LayerView(
-                    layer.filling().id(),
+                    layer.filling().recipeId(),
                     layer.filling().name(),
                     by instanceof LayerAmount.Share s ? s.share() : null,
                     by instanceof LayerAmount.Grams g ? g.grams() : null,
@@ -118,7 +121,13 @@ public sealed interface PieceView {
                     layer.inserts().stream()
                             .map(i -> new PieceDraft.Insert(i.ingredient().id(), i.eachG()))
                             .toList(),
-                    layer.sealed() ? layer.sealMm() : null);
+                    layer.sealed() ? layer.sealMm() : null,
+                    layer.inside().map(in -> in.filling().id()).orElse(null),
+                    layer.inside().map(FillingLayer.Inside::grams).orElse(null),
+                    layer.filling().flavour().stream()
+                            .flatMap(f -> f.per100().stream())
+                            .map(p -> new PieceDraft.Flavouring(p.ingredient().id(), p.massG()))
+                            .toList());
         }
     }
 
@@ -157,6 +166,7 @@ public sealed interface PieceView {
             String mouldId,
             List<LayerView> layers,
             @Nullable HollowFigure.Joining joined,
+            boolean uncapped,
             List<CoatView> coats,
             List<PieceDraft.Finishing> finishes,
             QualitiesView qualities,
@@ -193,6 +203,7 @@ public sealed interface PieceView {
                     piece.mould().id(),
                     piece.layers().stream().map(LayerView::of).toList(),
                     piece.joined().orElse(null),
+                    piece.uncapped(),
                     entity.coatViews(),
                     entity.finishDrafts(),
                     QualitiesView.of(entity, piece, around),

@@ -19,6 +19,7 @@ import palintone.core.piece.Workplace;
 import palintone.core.process.TaskKind;
 import palintone.core.work.BatchPlan;
 import palintone.core.work.BenchCoats;
+import palintone.core.work.BenchDoses;
 import palintone.core.work.BenchShells;
 import palintone.core.work.Entry;
 import palintone.core.work.EntryKind;
@@ -208,6 +209,9 @@ public class BatchService {
         }
         if (facts.couverture() != null && !BenchCoats.of(after).equals(BenchCoats.of(before))) {
             owes.add(Owes.COATS);
+        }
+        if (!BenchDoses.of(after).equals(BenchDoses.of(before))) {
+            owes.add(Owes.DOSES);
         }
         if (after != before) {
             bowl.tell(entity, after, entry);

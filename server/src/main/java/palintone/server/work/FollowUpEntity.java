@@ -24,7 +24,9 @@ class FollowUpEntity {
         /** The weighings of the couverture, of the coats as they stand in the batch. */
         COATS,
         /** The memory of the moulds, where the batch does not know itself what they held. */
-        MOULDS
+        MOULDS,
+        /** The tastings of fillings, of what went in by taste as the batch has it. */
+        DOSES
     }
 
     @Id

@@ -1,5 +1,6 @@
 package palintone.server.work;
 
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,8 +16,10 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.work.BenchCoats;
+import palintone.core.work.BenchDoses;
 import palintone.core.work.BenchShells;
 import palintone.core.work.RunningBatch;
+import palintone.server.filling.Doses;
 import palintone.server.piece.BenchWeighings;
 import palintone.server.piece.PieceService;
 import palintone.server.problem.NotHereException;
@@ -43,6 +46,8 @@ class FollowUps {
     private final BatchBooks books;
     private final BenchWeighings weighings;
     private final PieceService pieces;
+    private final Doses doses;
+    private final Clock clock;
     private final TransactionTemplate write;
 
     FollowUps(
@@ -51,12 +56,16 @@ class FollowUps {
             final BatchBooks books,
             final BenchWeighings weighings,
             final PieceService pieces,
+            final Doses doses,
+            final Clock clock,
             final PlatformTransactionManager transactions) {
         this.owed = owed;
         this.batches = batches;
         this.books = books;
         this.weighings = weighings;
         this.pieces = pieces;
+        this.doses = doses;
+        this.clock = clock;
         write = new TransactionTemplate(transactions);
         write.setPropagationBehavior(TransactionTemplate.PROPAGATION_REQUIRES_NEW);
     }
@@ -144,6 +153,12 @@ class FollowUps {
             case SHELLS -> shells(id, facts, BenchShells.of(batch));
             case COATS -> () -> weighings.coats(id, facts.couverture(), BenchCoats.of(batch));
             case MOULDS -> pieces.cast(facts.pieceId());
+            case DOSES ->
+                    doses.fromBench(
+                            id,
+                            pieces.fillings(facts.pieceId()),
+                            BenchDoses.of(batch),
+                            clock.instant());
         };
     }
 

@@ -300,6 +300,23 @@ class CoatApiTest {
                         sheet.replace("ROUNDS", "RECTANGLES") + ",\"otherMm\":30}");
         assertThat(squares.number("/pieces")).isEqualTo(130);
         // What vanishes in a warm room is said: it stays on its film, and where it does not.
+        final String both = sheet.replace("ROUNDS", "BOTH") + ",\"rounds\":%s,\"stripMm\":60";
+        final Answer mixed =
+                workshop.post("/api/coats/sheet", both.formatted("20") + ",\"stripAcrossMm\":10}");
+        assertThat(mixed.status()).as(mixed.text()).isEqualTo(200);
+        assertThat(mixed.json().at("/rounds").size()).isEqualTo(20);
+        assertThat(mixed.json().at("/rectangles").size())
+                .isBetween(50, mixed.json().at("/bound").asInt());
+        assertThat(mixed.number("/strip/value") / mixed.number("/mass/value"))
+                .isCloseTo(600.0 / (400 * 300), within(1e-9));
+        assertThat(workshop.post("/api/coats/sheet", both.formatted("20") + "}").at("/detail"))
+                .contains("width of a strip is missing");
+        assertThat(
+                        workshop.post(
+                                        "/api/coats/sheet",
+                                        both.formatted("999") + ",\"stripAcrossMm\":10}")
+                                .at("/detail"))
+                .contains("rounds wanted is 999; allowed: up to the");
         final Answer warm = workshop.post("/api/coats/sheet", sheet + ",\"roomC\":26}");
         assertThat(warm.json().has("peels")).isFalse();
         assertThat(warm.text())

@@ -61,6 +61,72 @@ class OwnPieceTest {
         assertThat(trial("{\"filling\":\"plum-ganache\",\"grams\":-1}").status()).isEqualTo(400);
     }
 
+    /** One filling inside another, two halves without caps: kept, made, in tables and back. */
+    @Test
+    void aHeartInHalvesWithoutCapsIsMade() {
+        final String layers =
+                "{\"filling\":\"plum-ganache\",\"inside\":\"sesame-crisp\",\"insideG\":1.2}";
+        final String more = ",\"joined\":\"CHOCOLATE\",\"uncapped\":true";
+        final Answer kept =
+                workshop.put(
+                        "/api/pieces/own-heart",
+                        piece(layers, more).replace("Own piece", "Two-heart"));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(kept.number("/layers/0/insideG")).isEqualTo(1.2);
+        assertThat(kept.json().at("/uncapped").asBoolean()).isTrue();
+        assertThat(kept.json().at("/qualities/allergens").toString()).contains("SESAME");
+        final Answer needs = workshop.get("/api/pieces/own-heart/needs?pieces=12");
+        assertThat(needs.number("/fillings/1/inPieces/value")).isCloseTo(28.8, within(1e-9));
+        final Answer batch = workshop.get("/api/batches/" + workshop.begin("own-heart"));
+        assertThat(batch.text()).contains("Pipe inside").doesNotContain("\"CAP\"");
+        final String csv = workshop.get("/api/exchange/lists/pieces.csv").text();
+        assertThat(workshop.importInto("?into=pieces", "pieces.csv", csv).status()).isLessThan(300);
+        final Answer again = workshop.get("/api/pieces/own-heart");
+        assertThat(again.at("/layers/0/inside")).isEqualTo("sesame-crisp");
+        assertThat(workshop.get("/api/pieces/moisture/own-heart").status()).isNotEqualTo(500);
+        final String none = layers.replace(",\"insideG\":1.2", "");
+        assertThat(trial(none).at("/detail")).contains("grams of the filling inside");
+        assertThat(trial(layers.replace("sesame-crisp", "nowhere")).at("/detail"))
+                .contains("nowhere");
+        assertThat(workshop.post("/api/pieces/trial", piece(layers, ",\"uncapped\":true")).status())
+                .isEqualTo(400);
+    }
+
+    /** Two layers of one base: made once, parted, each by its own figures; in tables and back. */
+    @Test
+    void aBaseIsPartedIntoFlavours() {
+        final String layers =
+                "{\"filling\":\"plum-ganache\",\"share\":0.5},"
+                        + "{\"filling\":\"plum-ganache\",\"share\":0.5,\"flavours\":"
+                        + "[{\"ingredient\":\"hazelnuts\",\"per100G\":8}]}";
+        final Answer kept =
+                workshop.put(
+                        "/api/pieces/own-parts", piece(layers, "").replace("Own piece", "Parts"));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(kept.at("/layers/1/filling")).isEqualTo("plum-ganache");
+        assertThat(kept.number("/layers/1/flavours/0/per100G")).isCloseTo(8, within(1e-6));
+        assertThat(kept.json().at("/qualities/allergens").toString()).contains("NUTS");
+        final Answer needs = workshop.get("/api/pieces/own-parts/needs?pieces=12");
+        assertThat(needs.json().at("/fillings").size()).isEqualTo(2);
+        final String id = java.util.UUID.randomUUID().toString();
+        assertThat(
+                        workshop.post(
+                                        "/api/batches",
+                                        "{\"id\":\""
+                                                + id
+                                                + "\",\"piece\":\"own-parts\",\"pieces\":12}")
+                                .status())
+                .isEqualTo(201);
+        final String batch = workshop.get("/api/batches/" + id).text();
+        assertThat(batch.split("Part the base", -1)).hasSizeGreaterThan(2);
+        final String csv = workshop.get("/api/exchange/lists/pieces.csv").text();
+        assertThat(workshop.importInto("?into=pieces", "pieces.csv", csv).status()).isLessThan(300);
+        assertThat(workshop.get("/api/pieces/own-parts").number("/layers/1/flavours/0/per100G"))
+                .isCloseTo(8, within(1e-6));
+        assertThat(trial(layers.replace(":8}", ":90}")).at("/detail")).contains("to 100 g of");
+        assertThat(trial(layers.replace("hazelnuts", "nowhere")).at("/detail")).contains("nowhere");
+    }
+
     /** An insert is fetched and declared, and a batch of it can be begun. */
     @Test
     void anOwnPieceWithANutIsMade() {

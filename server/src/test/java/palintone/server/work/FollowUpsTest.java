@@ -1,6 +1,7 @@
 package palintone.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -126,6 +127,65 @@ class FollowUpsTest {
         workshop.bean(FollowUps.class).leftBehind();
         assertThat(rows()).isEqualTo(before + 1);
         assertThat(owed.findByBatchIdOrderById(id)).isEmpty();
+    }
+
+    /** What went in by taste is asked for at the recipe; taken back it is gone again. */
+    @Test
+    void whatWentInByTasteTeachesTheRecipe() {
+        final String recipe =
+                "{\"name\":\"Vanilla one\",\"operations\":["
+                        + "{\"kind\":\"BOIL\",\"lines\":[{\"ingredient\":\"cream-35\",\"amount\":200,"
+                        + "\"unit\":\"g\"}]},{\"kind\":\"POUR\",\"lines\":[{\"ingredient\":"
+                        + "\"dark-66\",\"amount\":296,\"unit\":\"g\"}]},{\"kind\":\"ADD\",\"lines\":"
+                        + "[{\"ingredient\":\"vanilla-extract\",\"amount\":4,\"unit\":\"g\"}]}]}";
+        assertThat(workshop.put("/api/fillings/vanilla-one", recipe).status()).isLessThan(300);
+        assertThat(
+                        workshop.put(
+                                        "/api/pieces/vanilla-one",
+                                        "{\"kind\":\"MOULDED\",\"name\":\"Vanilla one\",\"story\":"
+                                                + "\"Ours.\",\"mould\":\"tall-dome\",\"couverture\":"
+                                                + "\"dark-66\",\"shellMm\":1.6,\"headRoomMm\":1.8,"
+                                                + "\"layers\":[{\"filling\":\"vanilla-one\"}]}")
+                                .status())
+                .isLessThan(300);
+        final BatchPlan plan =
+                pieces.plan(
+                        "vanilla-one",
+                        new PieceService.BatchWish(
+                                1, null, null, Workplace.Fillings.MADE_WITH_IT, null));
+        final UUID batch = UUID.randomUUID();
+        final BatchFacts facts =
+                BatchFacts.planned(batch, "L-" + batch.toString().substring(0, 8), NINE, plan);
+        final List<Entry> entries = new ArrayList<>();
+        Instant now = NINE;
+        Task dose = null;
+        for (final Task task : facts.process().tasks()) {
+            if (task.kind() == TaskKind.TO_TASTE) {
+                dose = task;
+                break;
+            }
+            now = now.plusSeconds(120);
+            entries.add(Entry.done(UUID.randomUUID(), task.number(), now));
+        }
+        assertThat(dose).isNotNull();
+        workshop.bean(BatchService.class).restore(facts, entries);
+        final String asked = "{\"on\":{\"filling\":\"vanilla-one\",\"recipe\":" + recipe + "}}";
+        assertThat(workshop.post("/api/fillings/doses", asked).json().size()).isZero();
+        final double wholeG = dose.reading().orElseThrow().target();
+        assertThat(workshop.note(batch.toString(), dose.number(), wholeG * 0.6).status())
+                .isEqualTo(200);
+        final UUID done = UUID.randomUUID();
+        workshop.post(
+                "/api/batches/" + batch + "/entries",
+                "{\"id\":\"" + done + "\",\"kind\":\"DONE\",\"step\":" + dose.number() + "}");
+        final Answer taught = workshop.post("/api/fillings/doses", asked);
+        assertThat(taught.number("/0/inRecipe/value")).isCloseTo(2.4, within(1e-6));
+        assertThat(taught.number("/0/recipe/operations/2/lines/0/amount"))
+                .isCloseTo(2.4, within(1e-6));
+        workshop.entry(
+                batch.toString(),
+                "\"kind\":\"UNDO\",\"step\":" + dose.number() + ",\"about\":\"" + done + "\"");
+        assertThat(workshop.post("/api/fillings/doses", asked).json().size()).isZero();
     }
 
     @Test

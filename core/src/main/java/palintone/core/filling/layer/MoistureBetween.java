@@ -45,8 +45,16 @@ public final class MoistureBetween {
      *
      * @param areaMm2 of the face
      * @param barrierMm thickness of fat painted on it, 0 for none
+     * @param towards place of the layer on its other side; {@value #BEFORE} for the one before
      */
-    public record Face(double areaMm2, double barrierMm) {
+    public record Face(double areaMm2, double barrierMm, int towards) {
+
+        static final int BEFORE = -1;
+
+        /** Towards the layer before. */
+        public Face(final double areaMm2, final double barrierMm) {
+            this(areaMm2, barrierMm, BEFORE);
+        }
 
         /**
          * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
@@ -68,7 +76,7 @@ public final class MoistureBetween {
 
     /**
      * @param layers from one side to the other, two or more
-     * @param faces one between each two
+     * @param faces of each but the first, towards one before it
      * @param days how long to look ahead, 1 to 400
      * @param factor by which the workshop's own checks say water moves faster, 0.01 to 100
      * @throws OutOfRangeException outside these, or when layers and faces do not go together
@@ -92,8 +100,11 @@ public final class MoistureBetween {
             water[i] = layers.get(i).moisture() * layers.get(i).dryG();
         }
         final double[] rate = new double[n - 1];
+        final int[] towards = new int[n - 1];
         for (int i = 0; i < n - 1; i++) {
             rate[i] = faces.get(i).gramsPerDay(factor);
+            towards[i] = faces.get(i).towards() == Face.BEFORE ? i : faces.get(i).towards();
+            Require.between("layer on the other side", towards[i], 0, i, "");
         }
         final List<At> path = new ArrayList<>();
         final double every = days / 120;
@@ -103,18 +114,21 @@ public final class MoistureBetween {
                 path.add(new At(t, list(activities(layers, water))));
                 next += every;
             }
-            runge(layers, rate, water);
+            runge(layers, rate, towards, water);
         }
         return path;
     }
 
     /** One step of the fourth-order rule of Runge and Kutta. */
     private static void runge(
-            final List<MoistureLayer> layers, final double[] rate, final double[] water) {
-        final double[] a = flow(layers, rate, water);
-        final double[] b = flow(layers, rate, plus(water, a, STEP_DAYS / 2));
-        final double[] c = flow(layers, rate, plus(water, b, STEP_DAYS / 2));
-        final double[] d = flow(layers, rate, plus(water, c, STEP_DAYS));
+            final List<MoistureLayer> layers,
+            final double[] rate,
+            final int[] towards,
+            final double[] water) {
+        final double[] a = flow(layers, rate, towards, water);
+        final double[] b = flow(layers, rate, towards, plus(water, a, STEP_DAYS / 2));
+        final double[] c = flow(layers, rate, towards, plus(water, b, STEP_DAYS / 2));
+        final double[] d = flow(layers, rate, towards, plus(water, c, STEP_DAYS));
         for (int i = 0; i < water.length; i++) {
             water[i] += STEP_DAYS / 6 * (a[i] + 2 * b[i] + 2 * c[i] + d[i]);
         }
@@ -129,12 +143,15 @@ public final class MoistureBetween {
     }
 
     private static double[] flow(
-            final List<MoistureLayer> layers, final double[] rate, final double[] water) {
+            final List<MoistureLayer> layers,
+            final double[] rate,
+            final int[] towards,
+            final double[] water) {
         final double[] activity = activities(layers, water);
         final double[] flow = new double[water.length];
         for (int i = 0; i < rate.length; i++) {
-            final double over = rate[i] * (activity[i] - activity[i + 1]);
-            flow[i] -= over;
+            final double over = rate[i] * (activity[towards[i]] - activity[i + 1]);
+            flow[towards[i]] -= over;
             flow[i + 1] += over;
         }
         return flow;

@@ -19,6 +19,8 @@ import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.filling.quality.Conditions;
 import palintone.core.filling.quality.FillingProperties;
+import palintone.core.process.After;
+import palintone.core.process.Amount;
 import palintone.core.process.Cautions;
 import palintone.core.process.Clock;
 import palintone.core.process.Occupies;
@@ -107,6 +109,77 @@ public final class RecipeTasks {
         return new RecipeTasks(draft, filling, weighedG, around).all(makeG, frame);
     }
 
+    /**
+     * Writes a flavour: its part of a base that is warm in its pot, what is stirred in, and how it
+     * stands afterwards.
+     *
+     * @param base number of the task that ends the base
+     * @param makeG of the flavoured filling, g
+     * @param weighedG what is weighed in for that, its part of the base included, g
+     * @param frame as above
+     * @return number of the last task
+     */
+    public static int flavour(
+            final ProcessDraft draft,
+            final Filling filling,
+            final int base,
+            final double makeG,
+            final double weighedG,
+            final Around around,
+            final Optional<Runnable> frame) {
+        return new RecipeTasks(draft, filling, weighedG, around).part(base, makeG, frame);
+    }
+
+    private int part(final int base, final double makeG, final Optional<Runnable> frame) {
+        final Filling.Flavour flavour = filling.flavour().orElseThrow();
+        draft.part(filling.name());
+        draft.task(TaskKind.COOK)
+                .title("Part the base")
+                .after(
+                        After.done(base)
+                                .within(
+                                        SOFT_S,
+                                        "The base has firmed: warm it gently until it is soft, or"
+                                                + " what is stirred in stays in streaks."))
+                .say(
+                        listed(
+                                        "While "
+                                                + flavour.base().name()
+                                                + (plain(flavour.added()).isEmpty()
+                                                        ? " is still soft and warm: take {base} of"
+                                                                + " it into a bowl; it stays as it"
+                                                                + " is."
+                                                        : " is still soft and warm: take {base} of"
+                                                                + " it into a bowl and stir in {0}"
+                                                                + " until it is one. {make} of "
+                                                                + filling.name()
+                                                                + "."),
+                                        plain(flavour.added()),
+                                        Optional.empty())
+                                .with("base", makeG * flavour.baseShare(), Unit.GRAM)
+                                .with("make", makeG, Unit.GRAM))
+                .occupies(Occupies.POT)
+                .done();
+        Filling.toTaste(flavour.added()).forEach(this::dose);
+        final int stands = filling.standsFrom();
+        final List<Operation> after =
+                filling.operations().subList(stands, filling.operations().size());
+        // Into the frame before its last rest, as for any filling.
+        final int into = frame.isPresent() ? restsAtTheEnd(after) : after.size();
+        for (int i = 0; i < after.size(); i++) {
+            if (i == into) {
+                frame.get().run();
+            }
+            if (frame.isEmpty() || after.get(i).kind() != OperationKind.CUT) {
+                task(after.get(i));
+            }
+        }
+        if (into == after.size()) {
+            frame.ifPresent(Runnable::run);
+        }
+        return draft.last();
+    }
+
     private int all(final double makeG, final Optional<Runnable> frame) {
         draft.part(filling.name());
         draft.task(TaskKind.WEIGH_OUT)
@@ -128,13 +201,76 @@ public final class RecipeTasks {
                 if (byActs(operations.get(i))) {
                     yolks(operations.get(i));
                 }
-                task(operations.get(i));
+                // What is nothing but to taste is no task of its own.
+                if (!plain(operations.get(i).lines()).isEmpty()
+                        || operations.get(i).lines().isEmpty()) {
+                    task(operations.get(i));
+                }
+                Filling.toTaste(operations.get(i).lines()).forEach(this::dose);
             }
         }
         if (into == operations.size()) {
             frame.ifPresent(Runnable::run);
         }
         return draft.last();
+    }
+
+    /** So long a base stays soft in its pot; common practice, no source. */
+    private static final int SOFT_S = 45 * 60;
+
+    /** Longer than that lukewarm is long enough for what spoils; common practice, no source. */
+    private static final double LUKEWARM_H = 2;
+
+    private static final double COLD_C = 7;
+
+    private Sentence infused(final Operation op, final double celsius, final double hours) {
+        final double endC = cooked.stages().get(filling.operations().indexOf(op)).temperatureC();
+        final Sentence said =
+                listed(
+                                celsius <= COLD_C
+                                        ? "Infuse {0} for {hours} at {celsius}, covered; strain and"
+                                                + " press out."
+                                        : "Off the heat, lid on: infuse {0} for {hours}; strain and"
+                                                + " press out. It is at about {ends} then: what has"
+                                                + " to melt or boil in it wants it warmed again.",
+                                op)
+                        .with("ends", endC, Unit.CELSIUS);
+        return hours > LUKEWARM_H && celsius > COLD_C
+                ? said.and(
+                        Sentence.of(
+                                "It stands lukewarm for hours, and what holds milk or egg spoils so:"
+                                        + " infuse it cold overnight instead, or boil it up again;"
+                                        + " the local code decides."))
+                : said;
+    }
+
+    /** Without what goes in by taste. */
+    private static List<RecipeLine> plain(final List<RecipeLine> lines) {
+        return lines.stream().filter(l -> !l.ingredient().is(FunctionalClass.EXTRACT)).toList();
+    }
+
+    /** Half first: how strong it is, no packet says. */
+    private void dose(final RecipeLine line) {
+        final double wholeG = line.massG() * scale;
+        final String name = line.ingredient().name();
+        draft.task(TaskKind.TO_TASTE)
+                .next()
+                .say(
+                        Sentence.of(
+                                        "Stir in {half} of "
+                                                + name
+                                                + ", half of what is written. Taste it with a clean"
+                                                + " spoon, then go on by drops until it is right, and"
+                                                + " note what went in in all: the recipe learns it.")
+                                .with("half", wholeG / 2, Unit.GRAM))
+                .amount(Amount.DOSE, wholeG)
+                .read(
+                        "all that went in",
+                        Unit.GRAM,
+                        wholeG,
+                        new Band(0, wholeG * 0.5, wholeG * 1.5, wholeG * 3))
+                .occupies(Occupies.POT)
+                .done();
     }
 
     /** Place of the rest it ends with, but for cutting; behind the last where it does not rest. */
@@ -279,8 +415,7 @@ public final class RecipeTasks {
                                     "Pour over {0}; wait {minutes}, then stir from the middle"
                                             + " outwards.",
                                     in);
-                    case INFUSE ->
-                            listed("Infuse {0} for {hours}, covered; strain and press out.", in);
+                    case INFUSE -> infused(in, celsius, hours);
                     case TRIM ->
                             listed("Weigh {0} whole; peel, stone and trim, and put it in.", in);
                     case COOK_FRUIT -> with(in, "Cook for {minutes}, stirring.");
@@ -353,7 +488,7 @@ public final class RecipeTasks {
 
     /** Words with the lines and their masses, scaled, where {0} stands. */
     private Sentence listed(final String template, final Operation op) {
-        return listed(template, op.lines(), op.from());
+        return listed(template, plain(op.lines()), op.from());
     }
 
     private Sentence listed(

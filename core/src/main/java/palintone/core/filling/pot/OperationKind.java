@@ -33,6 +33,8 @@ public enum OperationKind {
             Acts::infuse,
             OperationSetting.HOURS,
             0.5,
+            OperationSetting.TEMPERATURE_C,
+            20.0,
             OperationSetting.RETENTION,
             1.5),
     COOK_FRUIT(
