@@ -1668,6 +1668,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pairs/{ingredient}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What goes with an ingredient: as tasted here, then by practice. */
+        get: operations["pairsPairs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/moulds": {
         parameters: {
             query?: never;
@@ -7016,6 +7033,31 @@ export interface components {
             layers: number;
             /** @description it may be filled; nothing where no shell bears it */
             warmest?: components["schemas"]["FigureView"];
+        };
+        /** @description Something that goes with it, or does not. */
+        FlavourPairView: {
+            id: string;
+            name: string;
+            family: string;
+            /**
+             * Format: double
+             * @description mean of the pieces tasted here with both, 1 to 10; null where none was
+             */
+            score?: number | null;
+            /** Format: int32 */
+            tasted: number;
+            /** @description whether this house liked them */
+            liked: boolean;
+            /** @description whether it did not */
+            disliked: boolean;
+            /** @description whether their families go together by practice */
+            practice: boolean;
+        };
+        /** @description What goes with an ingredient. */
+        FlavourPairsView: {
+            /** @description of aroma it is of; null where it has none of its own */
+            family?: string | null;
+            pairs: components["schemas"]["FlavourPairView"][];
         };
         /** @description One page of a list. */
         PageViewMouldView: {
@@ -13631,6 +13673,55 @@ export interface operations {
             };
             /** @description Something asked for is not possible */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pairsPairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlavourPairsView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

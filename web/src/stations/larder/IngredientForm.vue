@@ -20,6 +20,7 @@ import {
   strengthWords,
   type IngredientInForm,
 } from './ingredientForm'
+import FlavourPairs from './FlavourPairs.vue'
 import LabelPanel from './LabelPanel.vue'
 import LotList from './LotList.vue'
 
@@ -165,6 +166,7 @@ const FIELDS = [
     />
     <template #drawn>
       <template v-if="own">
+        <FlavourPairs :key="own.id" :ingredient="own.id" />
         <LotList :ingredient="own.id" />
         <p class="mt-4">
           <v-btn variant="text" @click="emit('copy')">{{ $t('Copy') }}</v-btn>

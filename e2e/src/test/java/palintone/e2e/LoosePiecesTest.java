@@ -102,9 +102,11 @@ class LoosePiecesTest {
             assertThat(page.locator("svg.front").last()).isVisible();
             screen.begins().click();
             screen.until("Scrape");
+            screen.until("Bases");
             screen.until("Join");
             assertThat(page.locator(".say")).containsText("Both rims flat on a plate");
-            screen.until("Spread");
+            screen.until("Glue on");
+            assertThat(page.locator(".say")).containsText("onto its base at once");
             screen.until("Weigh");
             screen.done();
             assertThat(screen.title()).hasText("Finished");

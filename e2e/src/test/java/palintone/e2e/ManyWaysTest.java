@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -15,15 +13,6 @@ import org.junit.jupiter.api.Test;
 class ManyWaysTest {
 
     private final House house = House.shared();
-
-    private static List<String> led(final Screen screen) {
-        final List<String> done = new ArrayList<>();
-        while (!screen.title().textContent().equals("Finished")) {
-            done.add(screen.title().textContent());
-            screen.done();
-        }
-        return done;
-    }
 
     @Test
     void aTruffleIsDippedInASecondCouverture() {
@@ -39,7 +28,7 @@ class ManyWaysTest {
             assertThat(screen.page.getByText("For the second couverture")).isVisible();
             screen.begins().click();
             screen.atStep(1, "Weigh out");
-            assertThat(led(screen))
+            assertThat(screen.led())
                     .containsSubsequence(
                             "Dip", "Set", "Second bowl", "Second couverture", "Set", "Weigh");
         }
@@ -73,7 +62,7 @@ class ManyWaysTest {
             screen.begins().click();
             screen.atStep(1, "Mould ready");
             assertThat(screen.page.locator("main")).containsText("turn 1 of 2");
-            final List<String> done = led(screen);
+            final List<String> done = screen.led();
             assertThat(done)
                     .containsSubsequence(
                             "Cast",
@@ -92,15 +81,12 @@ class ManyWaysTest {
     void aPlateOfASheetIsLaidOnASlabPiece() {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
-            page.request()
-                    .put(
-                            house.url("/api/pieces/rye-leaf"),
-                            RequestOptions.create()
-                                    .setHeader("Content-Type", "application/json")
-                                    .setData(
-                                            "{\"kind\":\"SHEET\",\"name\":\"Rye leaf\",\"story\":\"Thin\","
-                                                    + "\"couverture\":\"milk-41\",\"thickMm\":1,\"lengthMm\":300,"
-                                                    + "\"widthMm\":200,\"plateLengthMm\":20,\"plateWidthMm\":15}"));
+            screen.put(
+                    house,
+                    "/api/pieces/rye-leaf",
+                    "{\"kind\":\"SHEET\",\"name\":\"Rye leaf\",\"story\":\"Thin\","
+                            + "\"couverture\":\"milk-41\",\"thickMm\":1,\"lengthMm\":300,"
+                            + "\"widthMm\":200,\"plateLengthMm\":20,\"plateWidthMm\":15}");
             page.navigate(house.url("/pieces/fig-leaf-square"));
             page.getByText("Copy").click();
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Fig leaf");
@@ -118,7 +104,7 @@ class ManyWaysTest {
             assertThat(screen.title()).hasText("Fig leaf");
             screen.begins().click();
             screen.atStep(1, "Weigh out");
-            assertThat(led(screen))
+            assertThat(screen.led())
                     .containsSubsequence("Centres ready", "Lay ready", "Dip", "Set", "Weigh");
         }
     }
@@ -149,7 +135,7 @@ class ManyWaysTest {
             assertThat(page.locator("main")).containsText("hazelnuts");
             screen.begins().click();
             screen.atStep(1, "Weigh out");
-            assertThat(led(screen)).containsSubsequence("Set in", "Dip", "Weigh");
+            assertThat(screen.led()).containsSubsequence("Set in", "Dip", "Weigh");
         }
     }
 }

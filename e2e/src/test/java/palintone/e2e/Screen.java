@@ -11,6 +11,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -226,6 +227,28 @@ final class Screen implements AutoCloseable {
             done();
         }
         assertThat(title()).hasText(name);
+    }
+
+    /** One main act after the other to the end of the batch: the steps it went through. */
+    List<String> led() {
+        final List<String> steps = new ArrayList<>();
+        while (!title().textContent().equals("Finished")) {
+            steps.add(title().textContent());
+            done();
+        }
+        return steps;
+    }
+
+    /** Writes something through the API, as another program would. */
+    void put(final House house, final String path, final String body) {
+        assertThat(
+                        page.request()
+                                .put(
+                                        house.url(path),
+                                        RequestOptions.create()
+                                                .setHeader("Content-Type", "application/json")
+                                                .setData(body)))
+                .isOK();
     }
 
     /** Errors the page itself has thrown. */

@@ -30,6 +30,27 @@ class PieceTastingsTest {
         assertThat(put.status()).as(put.text()).isEqualTo(200);
     }
 
+    /** What was tasted together here comes before what is only practice. */
+    @Test
+    void whatGoesWithAnIngredientIsAskedOfTheTastings() {
+        assertThat(noted("plum-bay", "{\"score\":9}").status()).isLessThan(300);
+        final Answer plum = workshop.get("/api/pairs/plum-puree");
+        assertThat(plum.at("/family")).isEqualTo("stone fruit");
+        JsonNode bay = null;
+        JsonNode nut = null;
+        for (final JsonNode pair : plum.json().at("/pairs")) {
+            bay = pair.at("/id").asString().equals("bay-leaf") ? pair : bay;
+            nut = pair.at("/id").asString().equals("walnuts") ? pair : nut;
+        }
+        assertThat(bay.at("/liked").asBoolean()).isTrue();
+        assertThat(bay.at("/tasted").asInt()).isPositive();
+        assertThat(nut.at("/practice").asBoolean()).isTrue();
+        assertThat(plum.at("/pairs/0/liked")).isEqualTo("true");
+        final Answer sugar = workshop.get("/api/pairs/sugar");
+        assertThat(sugar.json().at("/pairs").size()).isZero();
+        assertThat(workshop.get("/api/pairs/nowhere").status()).isEqualTo(404);
+    }
+
     @Test
     void whatIsSaidOfAPieceIsItsTargetAndCanBeTakenBack() {
         own("tasted-white", "ivory-33");
