@@ -19,9 +19,11 @@ const line = computed(() => `M${front.value.map((p) => `${p.acrossMm} ${p.downMm
 const wall = computed(
   () => props.piece.section.regions.find((r) => r.role === 'SHELL')?.measure ?? 2,
 )
-const chocolate = computed(
-  () => `var(--p-choc-${(props.piece.couvertureKind ?? 'DARK').toLowerCase()})`,
-)
+/** A coat of another couverture outside it. */
+const outer = computed(() => props.piece.section.regions.find((r) => r.role === 'SECOND') ?? null)
+const outerMm = computed(() => outer.value?.measure ?? 0)
+const paint = (kind?: string | null) => `var(--p-choc-${(kind ?? 'DARK').toLowerCase()})`
+const chocolate = computed(() => paint(props.piece.couvertureKind))
 const box = computed(() => {
   const pad = 4
   // Words stand to the right of it.
@@ -47,7 +49,15 @@ const beside = computed(() => left.value + wide.value + 6)
       :d="line"
       fill="none"
       :stroke="chocolate"
-      :stroke-width="wall * 2"
+      :stroke-width="(wall + outerMm) * 2"
+      :clip-path="`url(#${clip})`"
+    />
+    <path
+      v-if="outer"
+      :d="line"
+      fill="none"
+      :stroke="paint(outer.of)"
+      :stroke-width="outerMm * 2"
       :clip-path="`url(#${clip})`"
     />
     <path :d="line" class="edge" />
@@ -55,6 +65,10 @@ const beside = computed(() => left.value + wide.value + 6)
       <text :x="beside" :y="top + letters * 2">
         <tspan class="size">{{ quantity(wall, 'MILLIMETRE', taste) }}</tspan>
         {{ $t('wall') }}
+      </text>
+      <text v-if="outer" :x="beside" :y="top + letters * 7">
+        <tspan class="size">{{ quantity(outerMm, 'MILLIMETRE', taste) }}</tspan>
+        {{ $t('outside, {couverture}', { couverture: outer.name }) }}
       </text>
       <text :x="beside" :y="top + letters * 3.7" class="quiet-text">
         {{ $t('{tall} tall', { tall: quantity(tall, 'MILLIMETRE', taste) }) }}

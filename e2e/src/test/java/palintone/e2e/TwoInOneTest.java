@@ -25,6 +25,14 @@ class TwoInOneTest {
         page.getByRole(AriaRole.OPTION).first().click();
     }
 
+    private static void select(final Page page, final String label, final String option) {
+        page.locator(".v-select", new Page.LocatorOptions().setHasText(label)).first().click();
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText(option))
+                .first()
+                .click();
+    }
+
     /** White outside, dark within, on a base of the white: two bowls, the coat's own minutes. */
     @Test
     void aFigureHasAnOuterCoatAndABaseOfAnotherCouverture() {
@@ -39,7 +47,7 @@ class TwoInOneTest {
             assertThat(page.locator("main")).containsText("outer coat is 3.9 mm");
             number(page, "Outer coat", "1.4");
             page.getByLabel("Base of it").check();
-            assertThat(page.locator("svg.section").last()).containsText("House ivory 33");
+            assertThat(page.locator("svg.front").last()).containsText("outside, House ivory 33");
             screen.button("Save").click();
             assertThat(screen.title()).hasText("Pale heron");
             assertThat(page.locator("main")).containsText("for the second bowl");
@@ -68,12 +76,7 @@ class TwoInOneTest {
             page.navigate(house.url("/pieces/plum-bay"));
             page.getByText("Copy").click();
             number(page, "Name", "Plum heart");
-            page.locator(".v-select")
-                    .filter(new Locator.FilterOptions().setHasText("Halves"))
-                    .click();
-            page.getByRole(AriaRole.OPTION)
-                    .filter(new Locator.FilterOptions().setHasText("a seam of chocolate"))
-                    .click();
+            select(page, "Halves", "a seam of chocolate");
             page.getByLabel("Joined as they are filled, without caps").check();
             choose(page, "Another filling piped into its middle", "Sesame crisp");
             assertThat(page.locator("main")).containsText("The filling inside wants its grams.");
@@ -194,13 +197,8 @@ class TwoInOneTest {
         try (Screen screen = Screen.open()) {
             final Page page = screen.page;
             page.navigate(house.url("/coats/sheet"));
-            choose(page, "Couverture", "House dark 66");
-            page.locator(".v-select")
-                    .filter(new Locator.FilterOptions().setHasText("Cut into"))
-                    .click();
-            page.getByRole(AriaRole.OPTION)
-                    .filter(new Locator.FilterOptions().setHasText("strips beside them"))
-                    .click();
+            select(page, "Couverture or coating", "House dark 66");
+            select(page, "Cut into", "strips beside them");
             number(page, "Rounds wanted", "20");
             assertThat(page.locator("main")).containsText("20 rounds of");
             assertThat(page.locator("main")).containsText("strips of");

@@ -78,7 +78,8 @@ public record OuterCoat(
                                 : Optional.of(
                                         Sentence.of(
                                                         "An outer coat of {wanted} cannot be had of"
-                                                                + " this bowl in one casting: {is}.")
+                                                                + " this bowl in one casting: {is}. A more fluid"
+                                                                + " couverture, or it is brushed into the mould.")
                                                 .with("wanted", wish.mm(), Unit.MILLIMETRE)
                                                 .with("is", coat.meanMm(), Unit.MILLIMETRE))),
                 Coats.ground(cast, waitS));

@@ -80,6 +80,10 @@ public class HollowFigureEntity extends PieceEntity {
                         : draft.baseStanding() == null
                                 ? HollowFigure.Standing.SOFT
                                 : draft.baseStanding();
+        if (second == null && draft.outerMm() != null) {
+            throw new OutOfRangeException(
+                    "couverture of the outer coat", "missing", "a couverture, or no outer coat");
+        }
         if (second != null) {
             castable("second couverture", second);
         }

@@ -325,6 +325,10 @@ public class PieceBooks {
 
     private @Nullable FillingEntity inside(final PieceDraft.Layer layer) {
         if (layer.inside() == null || layer.inside().isBlank()) {
+            if (layer.insideG() != null) {
+                throw new OutOfRangeException(
+                        "filling inside " + layer.filling(), "missing", "a filling, or no grams");
+            }
             return null;
         }
         given("grams of the filling inside", layer.insideG());
