@@ -172,7 +172,7 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     baseThickMm: asked?.baseThickMm ?? 5,
     baseStanding: asked?.baseStanding ?? 'GLUED',
     baseOfSecond: asked?.baseOfSecond ?? false,
-    outer: asked ? Boolean(asked.outerMm) : true,
+    outer: asked?.secondCouverture ? Boolean(asked.outerMm) : true,
     outerMm: asked?.outerMm ?? 1.5,
     thickMm: asked?.thickMm ?? 0.8,
     lengthMm: asked?.lengthMm ?? 400,
