@@ -50,7 +50,7 @@ class TwoInOneTest {
             assertThat(page.locator("svg.front").last()).containsText("outside, House ivory 33");
             screen.button("Save").click();
             assertThat(screen.title()).hasText("Pale heron");
-            assertThat(page.locator("main")).containsText("for the second bowl");
+            assertThat(page.locator("main")).containsText("For the second couverture");
             screen.begins().click();
             screen.atStep(1, "Mould ready");
             assertThat(screen.led())
