@@ -2548,6 +2548,8 @@ export interface components {
              * @description thickness of the coat cast first; nothing where there is none
              */
             outerMm?: number | null;
+            /** @description whether it is brushed into the mould; poured where nothing is said */
+            outerBrushed?: boolean | null;
             /** @description whether the base is of it */
             baseOfSecond?: boolean | null;
             finishes?: components["schemas"]["Finishing"][] | null;

@@ -161,6 +161,17 @@ legend {
   gap: 10px;
   align-items: center;
 }
+@media (max-width: 520px) {
+  fieldset {
+    grid-template-columns: 1fr;
+  }
+  .insert {
+    grid-template-columns: 1fr auto;
+  }
+  .insert > :first-child {
+    grid-column: 1 / -1;
+  }
+}
 .acts {
   grid-column: 1 / -1;
   display: flex;

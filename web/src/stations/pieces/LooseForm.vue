@@ -109,6 +109,11 @@ const FIELDS = [
   },
   { key: 'shellMm', words: t('Wall'), say: mm },
   { key: 'outerMm', words: t('Outer coat'), say: mm },
+  {
+    key: 'outerBrushed',
+    words: t('Outer coat brushed'),
+    say: (of: boolean) => (of ? t('yes') : t('no')),
+  },
   { key: 'baseAcrossMm', words: t('Base across'), say: mm },
   { key: 'baseThickMm', words: t('Its thickness'), say: mm },
   {
@@ -278,6 +283,17 @@ const FIELDS = [
           v-model="form.outerMm"
           :label="$t('Outer coat')"
           unit="MILLIMETRE"
+        />
+        <v-select
+          v-if="form.outer"
+          v-model="form.outerBrushed"
+          :items="[
+            { id: true, words: $t('brushed into the mould') },
+            { id: false, words: $t('poured, and turned over') },
+          ]"
+          item-title="words"
+          item-value="id"
+          :label="$t('How it comes in')"
         />
         <v-switch
           v-if="form.based"

@@ -91,6 +91,7 @@ describe('a piece without a mould, being written', () => {
     expect(draftOf(two, null)).toMatchObject({
       secondCouverture: 'milk-41',
       outerMm: 1.5,
+      outerBrushed: true,
       baseOfSecond: true,
       baseStanding: 'GLUED',
     })

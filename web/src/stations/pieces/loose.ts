@@ -54,6 +54,7 @@ export interface LooseInForm {
   baseOfSecond: boolean
   outer: boolean
   outerMm: number | null
+  outerBrushed: boolean
   thickMm: number | null
   lengthMm: number | null
   widthMm: number | null
@@ -174,6 +175,7 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     baseOfSecond: asked?.baseOfSecond ?? false,
     outer: asked?.secondCouverture ? Boolean(asked.outerMm) : true,
     outerMm: asked?.outerMm ?? 1.5,
+    outerBrushed: asked?.outerMm ? (asked.outerBrushed ?? false) : true,
     thickMm: asked?.thickMm ?? 0.8,
     lengthMm: asked?.lengthMm ?? 400,
     widthMm: asked?.widthMm ?? 300,
@@ -302,6 +304,7 @@ export function draftOf(
         baseStanding: form.based ? form.baseStanding : null,
         secondCouverture: form.secondCouverture || null,
         outerMm: form.secondCouverture && form.outer ? form.outerMm : null,
+        outerBrushed: Boolean(form.secondCouverture && form.outer && form.outerBrushed),
         baseOfSecond: Boolean(form.secondCouverture && form.based && form.baseOfSecond),
       }
     case 'SHEET':

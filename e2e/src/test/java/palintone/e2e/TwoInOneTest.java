@@ -47,6 +47,7 @@ class TwoInOneTest {
             assertThat(page.locator("main")).containsText("outer coat is 3.9 mm");
             number(page, "Outer coat", "1.4");
             page.getByLabel("Base of it").check();
+            assertThat(page.locator("main")).containsText("brushed into the mould");
             assertThat(page.locator("svg.front").last()).containsText("outside, House ivory 33");
             screen.button("Save").click();
             assertThat(screen.title()).hasText("Pale heron");
@@ -58,9 +59,9 @@ class TwoInOneTest {
                             "Test",
                             "Second bowl",
                             "Outer coat",
+                            "Cast",
                             "Wait",
                             "Drain",
-                            "Cast",
                             "Scrape",
                             "Demould",
                             "Weigh");

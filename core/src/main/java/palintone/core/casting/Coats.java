@@ -86,19 +86,20 @@ public record Coats(List<Coat> coats, Shell together) {
             final Shell shell,
             final StandingShell standing,
             final double atS) {
-        return new ShellCast(cast.order(), ground(cast, shell, standing, atS));
+        return new ShellCast(cast.order(), ground(cast, shell, standing, atS, shell.meanMm()));
     }
 
-    private static CastSurface ground(
+    static CastSurface ground(
             final ShellCast cast,
             final Shell shell,
             final StandingShell standing,
-            final double atS) {
+            final double atS,
+            final double coatMm) {
         final double then = Math.min(StandingShell.ROOM_S, atS);
         return cast.ground()
                 .coated(
                         cast.order().bowl().couverture(),
-                        Math.max(0.2, shell.meanMm()),
+                        Math.max(0.2, coatMm),
                         standing.path().meanC(0, then),
                         standing.path().meanC(standing.layer(), then),
                         standing.crystals(then));
@@ -108,7 +109,12 @@ public record Coats(List<Coat> coats, Shell together) {
     static CastSurface ground(final ShellCast cast, final double waitS) {
         final Shell shell = cast.after(waitS);
         final StandingShell standing = new StandingShell(cast, shell, shell.meanMm(), Opening.DOWN);
-        return ground(cast, shell, standing, standing.whenSolidS(CalibratedCasting.BEGINS_SOLID));
+        return ground(
+                cast,
+                shell,
+                standing,
+                standing.whenSolidS(CalibratedCasting.BEGINS_SOLID),
+                shell.meanMm());
     }
 
     /**

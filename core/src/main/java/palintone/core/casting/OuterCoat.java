@@ -10,6 +10,7 @@ import palintone.core.figure.Unit;
  * its shine has gone, and while it still bonds. One coat: what is thicker is a wall.
  *
  * @param bowl it is cast from
+ * @param brushed into the moulds and not poured: as thin as is wished
  * @param waitS from full to turned
  * @param meanMm it comes to
  * @param massG of one cavity
@@ -19,6 +20,7 @@ import palintone.core.figure.Unit;
  */
 public record OuterCoat(
         BowlAt bowl,
+        boolean brushed,
         double waitS,
         double meanMm,
         double massG,
@@ -34,8 +36,9 @@ public record OuterCoat(
      *
      * @param bowl it is cast from
      * @param mm thick
+     * @param brushed into the moulds and not poured
      */
-    public record Wish(BowlAt bowl, double mm) {}
+    public record Wish(BowlAt bowl, double mm, boolean brushed) {}
 
     /** With what is left to cast into. */
     record Cast(OuterCoat coat, CastSurface ground) {}
@@ -56,6 +59,9 @@ public record OuterCoat(
                                 order.drainS(),
                                 order.rockedDegrees(),
                                 Learned.NOTHING));
+        if (wish.brushed()) {
+            return brushed(cast, wish);
+        }
         final double atOnceMm = cast.after(0).meanMm();
         final double waitS =
                 atOnceMm >= wish.mm()
@@ -68,6 +74,7 @@ public record OuterCoat(
         return new Cast(
                 new OuterCoat(
                         wish.bowl(),
+                        false,
                         waitS,
                         coat.meanMm(),
                         coat.massG(),
@@ -83,5 +90,30 @@ public record OuterCoat(
                                                 .with("wanted", wish.mm(), Unit.MILLIMETRE)
                                                 .with("is", coat.meanMm(), Unit.MILLIMETRE))),
                 Coats.ground(cast, waitS));
+    }
+
+    /** As thin as it is wished, and as long to set as so much of it takes. */
+    private static Cast brushed(final ShellCast cast, final Wish wish) {
+        final Shell shell = cast.after(0);
+        final StandingShell standing = new StandingShell(cast, shell, wish.mm(), Opening.DOWN);
+        final double earliest = standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);
+        final double wallMm2 = cast.order().mould().cavity().wallAreaMm2();
+        return new Cast(
+                new OuterCoat(
+                        wish.bowl(),
+                        true,
+                        0,
+                        wish.mm(),
+                        wallMm2
+                                * wish.mm()
+                                / 1000
+                                * wish.bowl().couverture().castingDensityGPerMl(),
+                        earliest,
+                        Math.max(
+                                earliest,
+                                standing.whenSolidS(
+                                        StandingShell.bondsSolid(wish.bowl().couverture()))),
+                        Optional.empty()),
+                Coats.ground(cast, shell, standing, earliest, wish.mm()));
     }
 }

@@ -98,9 +98,16 @@ public record HollowFigure(
      *
      * @param couverture of it
      * @param outerMm of the coat that is cast first, 0.5 to 4; 0 where there is none
+     * @param brushed whether that coat is brushed into the mould and not poured: thinner than a
+     *     bowl runs off
      * @param base whether the base is of it
      */
-    public record Second(Couverture couverture, double outerMm, boolean base) {
+    public record Second(Couverture couverture, double outerMm, boolean brushed, boolean base) {
+
+        /** Its outer coat poured, where there is one. */
+        public Second(final Couverture couverture, final double outerMm, final boolean base) {
+            this(couverture, outerMm, false, base);
+        }
 
         /**
          * @throws OutOfRangeException when the coat is impossible, or nothing is of it
@@ -266,7 +273,7 @@ public record HollowFigure(
                     parts,
                     joining,
                     base,
-                    second.map(s -> new Second(s.couverture(), outerMm, s.base())),
+                    second.map(s -> new Second(s.couverture(), outerMm, s.brushed(), s.base())),
                     dress);
         } catch (final OutOfRangeException tooThick) {
             return this;

@@ -122,9 +122,10 @@ public record HollowMasses(
         return (figure.mould().cavity().volumeMl() - figure.inside().volumeMl()) * figure.parts();
     }
 
-    /** What is poured in for the outer coat of one, g; 0 where there is none. */
+    /** What is poured in for the outer coat of one, g; 0 where none is. */
     static double outerBrimG(final HollowFigure figure) {
         return figure.outer()
+                .filter(second -> !second.brushed())
                 .map(
                         second ->
                                 poured(

@@ -80,7 +80,8 @@ final class ShellTasks {
                                         outer ->
                                                 new OuterCoat.Wish(
                                                         place.bowlAt(outer.couverture()),
-                                                        outer.outerMm())),
+                                                        outer.outerMm(),
+                                                        outer.brushed())),
                         piece instanceof MouldedPiece filled && !filled.uncapped()
                                 ? Optional.of(capped(filled, bowl, place, roomC))
                                 : Optional.empty(),
@@ -171,7 +172,15 @@ final class ShellTasks {
 
     /** A thin coat out of the second bowl, seen outside. */
     private void outer(final OuterCoat outer, final int moulds, final int test) {
-        final String name = piece.outer().orElseThrow().couverture().ingredient().name();
+        if (outer.brushed()) {
+            brushed(outer, moulds, test);
+        } else {
+            poured(outer, moulds, test);
+        }
+    }
+
+    private ProcessDraft.TaskDraft fromTheSecond(
+            final OuterCoat outer, final int moulds, final int test) {
         final int bowl =
                 needs.second()
                         .orElseThrow()
@@ -182,6 +191,54 @@ final class ShellTasks {
                                 place,
                                 After.done(moulds));
         final double workC = outer.bowl().temperatureC();
+        return draft.task(TaskKind.OUTER_COAT)
+                .after(
+                        After.straight(bowl)
+                                .within(
+                                        SecondBowl.STANDS_S,
+                                        "The second bowl has stood long: read it and test it"
+                                                + " again."))
+                .after(After.done(test))
+                .read(
+                        "second bowl while casting",
+                        Unit.CELSIUS,
+                        workC,
+                        Band.around(workC - 0.6, workC + 0.6, 1));
+    }
+
+    /** A pass over one mould; common practice, no source. */
+    private static final double BRUSHED_S = 90;
+
+    private void brushed(final OuterCoat outer, final int moulds, final int test) {
+        final String name = piece.outer().orElseThrow().couverture().ingredient().name();
+        fromTheSecond(outer, moulds, test)
+                .say(
+                        Sentence.of(
+                                        "Both bowls in temper: brush "
+                                                + name
+                                                + " into the moulds in one even coat, {mm} thick,"
+                                                + " {each} in a mould: weigh one. It is seen"
+                                                + " outside; no hair, no bare place. The wall goes"
+                                                + " on when its shine has gone, from {from} to"
+                                                + " {until}.")
+                                .with("mm", outer.meanMm(), Unit.MILLIMETRE)
+                                .with(
+                                        "each",
+                                        piece.outerG() * needs.size().cavitiesPerMould(),
+                                        Unit.GRAM)
+                                .with("from", outer.earliestS() / 60, Unit.MINUTE)
+                                .with(
+                                        "until",
+                                        Math.max(outer.earliestS() + 60, outer.latestS()) / 60,
+                                        Unit.MINUTE))
+                .clock(Clock.about(BRUSHED_S * needs.size().moulds()))
+                .occupies(Occupies.MOULD)
+                .source(Coats.SOURCE)
+                .done();
+    }
+
+    private void poured(final OuterCoat outer, final int moulds, final int test) {
+        final String name = piece.outer().orElseThrow().couverture().ingredient().name();
         final double shaken = Math.max(20, Math.min(plan.bubbles().shakenS(), outer.waitS()));
         Sentence say =
                 Sentence.of(
@@ -210,20 +267,8 @@ final class ShellTasks {
         if (outer.remark().isPresent()) {
             say = say.and(outer.remark().get());
         }
-        draft.task(TaskKind.OUTER_COAT)
-                .after(
-                        After.straight(bowl)
-                                .within(
-                                        SecondBowl.STANDS_S,
-                                        "The second bowl has stood long: read it and test it"
-                                                + " again."))
-                .after(After.done(test))
+        fromTheSecond(outer, moulds, test)
                 .say(say)
-                .read(
-                        "second bowl while casting",
-                        Unit.CELSIUS,
-                        workC,
-                        Band.around(workC - 0.6, workC + 0.6, 1))
                 .clock(clock(shaken * 0.7, FILLING_S + shaken, FILLING_S + shaken * 2 + 30))
                 .occupies(Occupies.MOULD)
                 .source(Coats.SOURCE)

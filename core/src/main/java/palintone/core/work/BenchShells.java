@@ -46,6 +46,10 @@ public record BenchShells(
         final Optional<Task> wait = only(batch, TaskKind.WAIT);
         final Optional<Task> drain = only(batch, TaskKind.DRAIN);
         final Optional<Task> mould = only(batch, TaskKind.MOULD);
+        // What two couvertures weigh together says of neither how it runs.
+        if (batch.process().tasks().stream().anyMatch(t -> t.kind() == TaskKind.OUTER_COAT)) {
+            return Optional.empty();
+        }
         if (scrape.isEmpty() || cast.isEmpty() || wait.isEmpty() || drain.isEmpty()) {
             return Optional.empty();
         }

@@ -154,6 +154,37 @@ class OuterCoatTest {
         assertThat(made.asItWillBe(needs(made, 2), place)).isEqualTo(made);
     }
 
+    /** Brushed it is as thin as is wished, whatever the bowl would leave poured; less is melted. */
+    @Test
+    void aBrushedCoatIsAsThinAsIsWished() {
+        final HollowFigure brushed =
+                new HollowFigure(
+                        "ball",
+                        "Ball",
+                        BALL,
+                        Samples.dark(),
+                        4,
+                        2,
+                        HollowFigure.Joining.WARM_PLATE,
+                        Optional.empty(),
+                        Optional.of(new HollowFigure.Second(DecorationTest.MILK, 0.8, true, false)),
+                        Decoration.NONE);
+        final Materials needs = needs(brushed, 2);
+        final Workplace place = Samples.workplace(needs);
+        final OuterCoat outer = brushed.casting(needs, place).outer().orElseThrow();
+        assertThat(outer.meanMm()).isEqualTo(0.8);
+        assertThat(outer.remark()).isEmpty();
+        assertThat(outer.earliestS()).isPositive().isLessThan(outer.latestS());
+        final List<Task> tasks = tasks(brushed, needs);
+        assertThat(of(tasks, TaskKind.OUTER_COAT).say().template()).contains("brush");
+        assertThat(of(tasks, TaskKind.OUTER_COAT).say().values().get("each").value())
+                .isCloseTo(2 * brushed.masses().outer().orElseThrow().value(), within(1e-9));
+        // One wait and one draining: of the wall.
+        assertThat(tasks).filteredOn(t -> t.kind() == TaskKind.DRAIN).hasSize(1);
+        assertThat(needs.second().orElseThrow().toMelt().value())
+                .isLessThan(needs(ball(0.8), 2).second().orElseThrow().toMelt().value() / 2);
+    }
+
     /** Glued bases are cast while the bowl is in temper; soft ones wait for their figure. */
     @Test
     void basesArePouredOnFilmBeforeOrAfter() {

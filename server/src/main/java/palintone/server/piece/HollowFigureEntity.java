@@ -48,6 +48,8 @@ public class HollowFigureEntity extends PieceEntity {
     /** Null where nothing is cast first. */
     private @Nullable Double outerMm;
 
+    private boolean outerBrushed;
+
     private boolean baseOfSecond;
 
     protected HollowFigureEntity() {}
@@ -89,6 +91,7 @@ public class HollowFigureEntity extends PieceEntity {
         }
         secondCouverture = second;
         outerMm = second == null ? null : draft.outerMm();
+        outerBrushed = outerMm != null && Boolean.TRUE.equals(draft.outerBrushed());
         baseOfSecond = second != null && Boolean.TRUE.equals(draft.baseOfSecond());
         check();
     }
@@ -110,7 +113,10 @@ public class HollowFigureEntity extends PieceEntity {
                         .map(
                                 c ->
                                         new HollowFigure.Second(
-                                                c, outerMm == null ? 0 : outerMm, baseOfSecond)),
+                                                c,
+                                                outerMm == null ? 0 : outerMm,
+                                                outerBrushed,
+                                                baseOfSecond)),
                 dress());
     }
 
@@ -140,6 +146,7 @@ public class HollowFigureEntity extends PieceEntity {
                 baseStanding,
                 secondCouverture == null ? null : secondCouverture.id(),
                 outerMm,
+                outerBrushed,
                 baseOfSecond,
                 finishDrafts(),
                 labelOrNull(),

@@ -280,6 +280,7 @@ public sealed interface PieceDraft {
      * @param secondCouverture of a coat cast first, of the base, or of both; nothing where all is
      *     of one
      * @param outerMm thickness of the coat cast first; nothing where there is none
+     * @param outerBrushed whether it is brushed into the mould; poured where nothing is said
      * @param baseOfSecond whether the base is of it
      */
     @Schema(name = "HollowPieceDraft")
@@ -297,6 +298,7 @@ public sealed interface PieceDraft {
             @Nullable HollowFigure.Standing baseStanding,
             @Nullable String secondCouverture,
             @Nullable Double outerMm,
+            @Nullable Boolean outerBrushed,
             @Nullable Boolean baseOfSecond,
             @Nullable List<@NotNull @Valid Finishing> finishes,
             @Nullable Double labelG,

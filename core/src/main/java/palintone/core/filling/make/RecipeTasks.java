@@ -223,6 +223,9 @@ public final class RecipeTasks {
 
     private static final double COLD_C = 7;
 
+    /** Kept hotter than this it does not spoil while it stands; from memory. */
+    private static final double HOT_C = 60;
+
     private Sentence infused(final Operation op, final double celsius, final double hours) {
         final double endC = cooked.stages().get(filling.operations().indexOf(op)).temperatureC();
         final Sentence said =
@@ -230,17 +233,21 @@ public final class RecipeTasks {
                                 celsius <= COLD_C
                                         ? "Infuse {0} for {hours} at {celsius}, covered; strain and"
                                                 + " press out."
-                                        : "Off the heat, lid on: infuse {0} for {hours}; strain and"
-                                                + " press out. It is at about {ends} then: what has"
-                                                + " to melt or boil in it wants it warmed again.",
+                                        : celsius >= HOT_C
+                                                ? "Infuse {0} for {hours}, kept at {celsius}, lid on;"
+                                                        + " strain and press out."
+                                                : "Off the heat, lid on: infuse {0} for {hours};"
+                                                        + " strain and press out. It is at about"
+                                                        + " {ends} then: what has to melt or boil in"
+                                                        + " it wants it warmed again.",
                                 op)
                         .with("ends", endC, Unit.CELSIUS);
-        return hours > LUKEWARM_H && celsius > COLD_C
+        return hours > LUKEWARM_H && celsius > COLD_C && celsius < HOT_C
                 ? said.and(
                         Sentence.of(
-                                "It stands lukewarm for hours, and what holds milk or egg spoils so:"
-                                        + " infuse it cold overnight instead, or boil it up again;"
-                                        + " the local code decides."))
+                                "It stands lukewarm for hours, and what holds milk or egg spoils so,"
+                                        + " whatever is done with it later: infuse it cold, overnight,"
+                                        + " instead; the local code decides."))
                 : said;
     }
 

@@ -426,7 +426,6 @@ final class ClauseOperations {
         }
         before.lines.removeAll(solids);
         wait.kind = OperationKind.INFUSE;
-        wait.settings.remove(OperationSetting.TEMPERATURE_C);
         wait.lines.addAll(solids);
         if (before.lines.isEmpty() && before.kind == OperationKind.ADD) {
             drafts.remove(at);

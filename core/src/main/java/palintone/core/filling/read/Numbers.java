@@ -110,7 +110,7 @@ final class Numbers {
             draft.settings.putIfAbsent(OperationSetting.PERCENT, STRAINED_PERCENT);
         }
         if (clause.verb() == Verb.CHILL
-                || draft.kind == OperationKind.REST
+                || (draft.kind == OperationKind.REST || draft.kind == OperationKind.INFUSE)
                         && said.says(clause, "fridge|refrigerator|refrigerated")) {
             draft.settings.putIfAbsent(OperationSetting.TEMPERATURE_C, CHILLED_C);
         }

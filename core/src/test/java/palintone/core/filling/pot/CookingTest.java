@@ -138,6 +138,35 @@ class CookingTest {
         assertThat(cooked.composition().fraction(Component.LIQUID_OIL)).isZero();
     }
 
+    /**
+     * Common practice: half a litre boiled and covered is at 65 to 75 °C after half an hour, near
+     * the room overnight, and in the cold in a refrigerator; Newton, so two halves are one whole.
+     */
+    @Test
+    void whatStandsCools() {
+        assertThat(stood(500, 0.5, 20)).isBetween(65.0, 76.0);
+        assertThat(stood(500, 12, 20)).isBetween(20.0, 22.0);
+        assertThat(stood(500, 12, 4)).isBetween(4.0, 6.0);
+        // Less of it cools faster.
+        assertThat(stood(150, 0.5, 20)).isLessThan(stood(500, 0.5, 20));
+        final double at1 = stood(500, 1, 20) - 20;
+        final double at2 = stood(500, 2, 20) - 20;
+        final double hot = stood(500, 0, 20) - 20;
+        assertThat(at1 * at1 / hot).isCloseTo(at2, within(1e-6));
+    }
+
+    private static double stood(final double grams, final double hours, final double placeC) {
+        return Cooking.cook(
+                        List.of(
+                                op(OperationKind.BOIL, grams(Samples.CREAM, grams)),
+                                op(OperationKind.REST)
+                                        .with(OperationSetting.HOURS, hours)
+                                        .with(OperationSetting.TEMPERATURE_C, placeC)))
+                .stages()
+                .get(1)
+                .temperatureC();
+    }
+
     @Test
     void aSieveKeepsFibreBack() {
         final List<Operation> operations =
