@@ -3003,6 +3003,8 @@ export interface components {
             flecks: components["schemas"]["FleckView"][];
             /** @description its outline seen from the front where that says more; else empty */
             front: components["schemas"]["FrontView"][];
+            /** @description whether another such half stands mirrored at its rim */
+            twice: boolean;
         };
         /** @description A piece cast full. */
         SolidPieceView: {
@@ -6855,6 +6857,8 @@ export interface components {
             flecks: number[];
             /** @description as across, down … */
             front: number[];
+            /** @description whether another such half stands mirrored at its rim */
+            twice: boolean;
         };
         /** @description One page of a list. */
         PageViewPieceRowView: {

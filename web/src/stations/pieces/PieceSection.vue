@@ -15,6 +15,9 @@ const { taste } = useHouse()
 const FILLINGS = ['var(--p-fill-a)', 'var(--p-fill-b)', 'var(--p-fill-c)']
 const cut = computed(() => props.piece.section)
 const depth = computed(() => cut.value.outer.at(-1)!.depthMm)
+/** Two halves rim to rim stand twice as tall. */
+const tall = computed(() => depth.value * (cut.value.twice ? 2 : 1))
+const one = useId()
 const half = computed(() => Math.max(...cut.value.outer.map((p) => p.halfWidthMm)))
 const chocolate = computed(
   () => `var(--p-choc-${(props.piece.couvertureKind ?? 'DARK').toLowerCase()})`,
@@ -68,7 +71,7 @@ const longest = computed(
     Math.max(20, ...cut.value.regions.map((region) => region.name.length + 'xxx.x mm '.length)),
 )
 /** Much wider than tall: its words stand below. */
-const flat = computed(() => half.value > 1.6 * depth.value)
+const flat = computed(() => half.value > 1.6 * tall.value)
 
 /** Letters keep their size on screen whatever the size of the piece, and stay legible on a phone. */
 const letters = computed(() => {
@@ -95,7 +98,7 @@ const labels = computed(() => {
         : quantity(label.measure, label.unit, taste.value),
   }))
   if (flat.value) {
-    const top = depth.value + 3 + letters.value * 1.4
+    const top = tall.value + 3 + letters.value * 1.4
     return all.map((label, i) => ({ ...label, at: top + i * letters.value * 1.5 }))
   }
   let last = -99
@@ -105,13 +108,13 @@ const labels = computed(() => {
   })
 })
 const scaleY = computed(() =>
-  flat.value ? (labels.value.at(-1)?.at ?? depth.value) + letters.value : depth.value,
+  flat.value ? (labels.value.at(-1)?.at ?? tall.value) + letters.value : tall.value,
 )
 
 const box = computed(() => {
   const pad = props.bare ? 2 : 4
   if (props.bare) {
-    return `${-half.value - pad} ${-pad} ${2 * (half.value + pad)} ${depth.value + 2 * pad}`
+    return `${-half.value - pad} ${-pad} ${2 * (half.value + pad)} ${tall.value + 2 * pad}`
   }
   const right = flat.value
     ? half.value + pad
@@ -132,33 +135,36 @@ const box = computed(() => {
     role="img"
     :aria-label="$t('{name}, cut through, to scale', { name: piece.name })"
   >
-    <template v-for="region in regions" :key="region.role + region.name">
-      <path v-if="region.role === 'CAP' && capFill" :d="region.path" :fill="capFill" />
-      <path v-if="region.line && !bare" :d="region.line" class="cap" />
-      <path v-else-if="region.fill" :d="region.path" :fill="region.fill" :class="region.role" />
-      <path v-else-if="region.role === 'ON_TOP'" :d="region.path" class="strewn" />
-    </template>
-    <circle
-      v-for="(fleck, i) in cut.flecks"
-      :key="i"
-      :cx="fleck.acrossMm"
-      :cy="depth - fleck.depthMm"
-      :r="fleck.radiusMm"
-      class="fleck"
-    />
-    <template v-if="coats.length">
-      <clipPath :id="clip"><path :d="shape(cut.outer, depth)" /></clipPath>
-      <g :clip-path="`url(#${clip})`">
-        <path
-          v-for="coat in coats"
-          :key="coat.wide"
-          :d="film"
-          class="colour"
-          :stroke="coat.tint"
-          :stroke-width="coat.wide"
-        />
-      </g>
-    </template>
+    <g :id="one">
+      <template v-for="region in regions" :key="region.role + region.name">
+        <path v-if="region.role === 'CAP' && capFill" :d="region.path" :fill="capFill" />
+        <path v-if="region.line && !bare" :d="region.line" class="cap" />
+        <path v-else-if="region.fill" :d="region.path" :fill="region.fill" :class="region.role" />
+        <path v-else-if="region.role === 'ON_TOP'" :d="region.path" class="strewn" />
+      </template>
+      <circle
+        v-for="(fleck, i) in cut.flecks"
+        :key="i"
+        :cx="fleck.acrossMm"
+        :cy="depth - fleck.depthMm"
+        :r="fleck.radiusMm"
+        class="fleck"
+      />
+      <template v-if="coats.length">
+        <clipPath :id="clip"><path :d="shape(cut.outer, depth)" /></clipPath>
+        <g :clip-path="`url(#${clip})`">
+          <path
+            v-for="coat in coats"
+            :key="coat.wide"
+            :d="film"
+            class="colour"
+            :stroke="coat.tint"
+            :stroke-width="coat.wide"
+          />
+        </g>
+      </template>
+    </g>
+    <use v-if="cut.twice" :href="`#${one}`" :transform="`matrix(1 0 0 -1 0 ${2 * depth})`" />
     <template v-if="!bare">
       <g class="labels">
         <template v-for="label in labels" :key="label.what">
@@ -187,7 +193,7 @@ const box = computed(() => {
           {{
             $t('{half} wide, {depth} tall', {
               half: quantity(half * 2, 'MILLIMETRE', taste),
-              depth: quantity(depth, 'MILLIMETRE', taste),
+              depth: quantity(tall, 'MILLIMETRE', taste),
             })
           }}
         </text>

@@ -30,6 +30,7 @@ export function drawn(row: PieceRow): Drawn {
         acrossMm: acrossMm!,
         downMm: downMm!,
       })),
+      twice: cut.twice,
     },
   }
 }

@@ -82,6 +82,7 @@ describe('the cutaway', () => {
       ],
       flecks: [],
       front: [],
+      twice: false,
     },
   } as unknown as Piece
   const tablet = {
@@ -109,6 +110,7 @@ describe('the cutaway', () => {
       ],
       flecks: [{ depthMm: 4, acrossMm: -20, radiusMm: 2 }],
       front: [],
+      twice: false,
     },
   } as unknown as Piece
 
@@ -128,6 +130,14 @@ describe('the cutaway', () => {
       '28.0 mm wide, 14.0 mm tall',
     )
     expect(drawing.attributes('aria-label')).toBe('Plum & bay, cut through, to scale')
+  })
+
+  it('draws two halves rim to rim, twice as tall', () => {
+    const whole = { ...piece, section: { ...(piece as { section: object }).section, twice: true } }
+    const drawing = mount(PieceSection, { props: { piece: whole as unknown as Piece } })
+    expect(drawing.find('use').attributes('transform')).toBe('matrix(1 0 0 -1 0 28)')
+    expect(drawing.find('.scale text').text().replace(/\s+/g, ' ')).toContain('28.0 mm tall')
+    expect(mount(PieceSection, { props: { piece } }).find('use').exists()).toBe(false)
   })
 
   it('draws the same scale across as along', () => {
@@ -218,6 +228,7 @@ describe('the form of a piece cast full', () => {
         regions: [],
         flecks: [],
         front: [],
+        twice: false,
       },
     },
   }

@@ -23,6 +23,7 @@ import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
 import palintone.core.casting.Learned;
 import palintone.core.casting.Opening;
+import palintone.core.casting.OuterCoat;
 import palintone.core.casting.Released;
 import palintone.core.casting.Shell;
 import palintone.core.casting.ShellAnswer;
@@ -36,6 +37,7 @@ import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
 import palintone.core.figure.Source;
 import palintone.core.heat.RoomAir;
+import palintone.core.mould.HalfEgg;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
 import palintone.core.substance.Component;
@@ -73,6 +75,18 @@ public class ShellBench {
             new CastOrder(
                     new BowlAt(DARK, FluidityClass.MEDIUM, 31.5, new Crystals(0.02, 0)),
                     new Mould("half", "Half", new HalfSphere(28), 24, 4),
+                    23,
+                    20,
+                    Vibration.TAPPED,
+                    20,
+                    0,
+                    Learned.NOTHING);
+
+    /** Half an egg of 20 cm. */
+    private static final CastOrder FIGURE =
+            new CastOrder(
+                    ORDER.bowl(),
+                    new Mould("egg", "Egg", new HalfEgg(90, 110, 130), 2, 4),
                     23,
                     20,
                     Vibration.TAPPED,
@@ -123,6 +137,20 @@ public class ShellBench {
         final ShellCast cast = new ShellCast(ORDER);
         return ShellCooling.of(
                 cast, cast.after(60), -1, new CabinetLoad(12, 1.5, 6, 3, 150), Opening.UP);
+    }
+
+    /** A figure of two couvertures: an outer coat from its own bowl, the wall onto it. */
+    @Benchmark
+    public CastPlan figureOfTwoCouvertures() {
+        return CastPlan.of(
+                FIGURE,
+                new CastPlan.Wish(
+                        4,
+                        Optional.of(new OuterCoat.Wish(FIGURE.bowl(), 1.2, true)),
+                        Optional.empty(),
+                        new CabinetLoad(12, 1.5, 4, 3, 150),
+                        new RoomAir(21, 50),
+                        Released.NOTHING));
     }
 
     /** Everything a batch's clock asks, from nothing; a server computes it once for a casting. */

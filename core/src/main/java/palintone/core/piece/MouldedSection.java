@@ -49,7 +49,8 @@ final class MouldedSection {
                         piece.uncapped() ? "left open" : "cap, head room",
                         Optional.of(Quantity.of(fill.capMm(), Unit.MILLIMETRE)),
                         Section.outline(fill.hollow(), 0, fill.capMm())));
-        return new Section(outer, regions, flecks);
+        final Section half = new Section(outer, regions, flecks);
+        return piece.joined().isPresent() ? half.doubled() : half;
     }
 
     /** Across a ball of so much, mm. */

@@ -19,10 +19,24 @@ import palintone.core.temper.CouvertureKind;
  * @param outer half widths from rim to floor
  * @param regions what lies inside, in the order they are painted
  * @param front its outline seen from the front, where that says more than a cut; else empty
+ * @param twice whether another such half stands mirrored at its rim
  * @param flecks pieces of something stirred in, as far as a cut shows them
  */
 public record Section(
-        List<Point> outer, List<Region> regions, List<Fleck> flecks, List<Outline.Point> front) {
+        List<Point> outer,
+        List<Region> regions,
+        List<Fleck> flecks,
+        List<Outline.Point> front,
+        boolean twice) {
+
+    /** One half, or a whole that is drawn as one. */
+    public Section(
+            final List<Point> outer,
+            final List<Region> regions,
+            final List<Fleck> flecks,
+            final List<Outline.Point> front) {
+        this(outer, regions, flecks, front, false);
+    }
 
     /** Seen cut through only. */
     public Section(final List<Point> outer, final List<Region> regions, final List<Fleck> flecks) {
@@ -75,6 +89,11 @@ public record Section(
     /** One piece of an inclusion in the cut. */
     public record Fleck(double depthMm, double acrossMm, double radiusMm) {}
 
+    /** The same, with another such half at its rim. */
+    Section doubled() {
+        return new Section(outer, regions, flecks, front, true);
+    }
+
     /**
      * The same drawn coarsely, as for a list: no point of an outline lies further off than this.
      *
@@ -100,7 +119,8 @@ public record Section(
                                         .toList(),
                                 offMm)
                         .map(c -> new Outline.Point(c.x, c.y))
-                        .toList());
+                        .toList(),
+                twice);
     }
 
     private static List<Point> coarse(final List<Point> outline, final double offMm) {

@@ -61,6 +61,14 @@ class FilledHalvesTest {
         }
     }
 
+    @Test
+    void itIsDrawnWhole() {
+        assertThat(SEAM.section().twice()).isTrue();
+        assertThat(SEAM.section().coarse(0.5).twice()).isTrue();
+        assertThat(HALF.section().twice()).isFalse();
+        assertThat(SEAM.section().regions()).isEqualTo(HALF.section().regions());
+    }
+
     /** The same moulds hold as much, whether their pieces are joined afterwards or not. */
     @Test
     void theSameMouldsNeedTheSame() {

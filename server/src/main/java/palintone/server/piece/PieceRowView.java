@@ -40,12 +40,14 @@ public record PieceRowView(
      *
      * @param flecks as depth, across, radius …
      * @param front as across, down …
+     * @param twice whether another such half stands mirrored at its rim
      */
     public record CutView(
             List<Double> outer,
             List<CutRegionView> regions,
             List<Double> flecks,
-            List<Double> front) {}
+            List<Double> front,
+            boolean twice) {}
 
     /**
      * One region of it.
@@ -108,7 +110,8 @@ public record PieceRowView(
                                                 r.of().orElse(null)))
                         .toList(),
                 flecks,
-                front);
+                front,
+                cut.twice());
     }
 
     private static List<Double> line(final List<Section.Point> points) {

@@ -10,12 +10,14 @@ import palintone.core.temper.CouvertureKind;
  * A piece cut through, to scale: mm from the rim and from the middle line.
  *
  * @param front its outline seen from the front where that says more; else empty
+ * @param twice whether another such half stands mirrored at its rim
  */
 record SectionView(
         List<PointView> outer,
         List<RegionView> regions,
         List<FleckView> flecks,
-        List<FrontView> front) {
+        List<FrontView> front,
+        boolean twice) {
 
     /** One point of an outline. */
     record PointView(double depthMm, double halfWidthMm) {}
@@ -56,9 +58,8 @@ record SectionView(
                 section.flecks().stream()
                         .map(f -> new FleckView(f.depthMm(), f.acrossMm(), f.radiusMm()))
                         .toList(),
-                section.front().stream()
-                        .map(p -> new FrontView(p.acrossMm(), p.downMm()))
-                        .toList());
+                section.front().stream().map(p -> new FrontView(p.acrossMm(), p.downMm())).toList(),
+                section.twice());
     }
 
     private static List<PointView> points(final List<Section.Point> outline) {
