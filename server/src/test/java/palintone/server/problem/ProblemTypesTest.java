@@ -89,6 +89,29 @@ class ProblemTypesTest {
         assertThat(kept.headers().firstValue("ETag")).isPresent();
     }
 
+    /** A long list that has not changed is not sent again; one that has is. */
+    @Test
+    void whatHasNotChangedIsNotSentAgain() throws Exception {
+        final String path = "/api/larder/names";
+        final HttpResponse<String> first = send(HttpRequest.newBuilder().GET(), path);
+        final String tag = first.headers().firstValue("ETag").orElseThrow();
+        final HttpResponse<String> again =
+                send(HttpRequest.newBuilder().header("If-None-Match", tag).GET(), path);
+        assertThat(again.statusCode()).isEqualTo(304);
+        assertThat(again.body()).isEmpty();
+        final Answer taken =
+                workshop.importInto(
+                        "?into=ingredients",
+                        "ingredients.csv",
+                        "id,name,density_g_per_ml,source,from_memory,water\n"
+                                + "own-spring,Own spring water,1,label,yes,100\n");
+        assertThat(taken.status()).as(taken.text()).isLessThan(300);
+        assertThat(
+                        send(HttpRequest.newBuilder().header("If-None-Match", tag).GET(), path)
+                                .statusCode())
+                .isEqualTo(200);
+    }
+
     private HttpResponse<String> put(final String body, final String tag)
             throws IOException, InterruptedException {
         return send(
