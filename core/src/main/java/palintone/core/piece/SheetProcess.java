@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import palintone.core.coat.Sheet;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
+import palintone.core.filling.life.Life;
 import palintone.core.process.After;
 import palintone.core.process.Amount;
 import palintone.core.process.Clock;
@@ -350,10 +351,34 @@ final class SheetProcess {
                 .next()
                 .say(
                         Sentence.of(
-                                "Turn over and peel the film flat back on itself. Store flat, film"
-                                        + " between, cool and dry. Offcuts hold what was strewn on"
-                                        + " them."))
+                                        "Turn over and peel the film flat back on itself. Offcuts hold"
+                                                + " what was strewn on them.")
+                                .and(kept()))
                 .caution(BatchTasks.scrapings(needs.allergens()))
                 .done();
+    }
+
+    /** So long plates keep their shine; common practice, no source. */
+    private static final double SHINE_DAYS = 90;
+
+    /** How they are kept, and no longer than what lies on them keeps. */
+    private Sentence kept() {
+        if (needs.keepCold()) {
+            return Sentence.of(
+                            "What is on them must be kept cold: flat, film between, covered, at {cold} or"
+                                    + " colder, and used within a day or two.")
+                    .with("cold", Life.COLD_C, Unit.CELSIUS);
+        }
+        return Sentence.of(
+                        "Store flat, film between, in a closed box, dark and dry at {from} to {to}, away"
+                                + " from smells: up to {days}.")
+                .with("from", 14, Unit.CELSIUS)
+                .with("to", 18, Unit.CELSIUS)
+                .with(
+                        "days",
+                        needs.inclusions().stream()
+                                .mapToDouble(need -> need.figures().life().days().value())
+                                .reduce(SHINE_DAYS, Math::min),
+                        Unit.DAY);
     }
 }

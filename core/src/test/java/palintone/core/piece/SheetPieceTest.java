@@ -253,6 +253,10 @@ class SheetPieceTest {
         assertThat(of(tasks, TaskKind.CUT).after().get(0).greatestLagS()).isPresent();
         assertThat(of(tasks, TaskKind.SET).say().values().get("peels").value())
                 .isGreaterThan(until);
+        // What is moist on them decides; else their shine, three months.
+        assertThat(of(tasks, TaskKind.PEEL).say().template()).contains("kept cold");
+        final List<Task> bare = tasks(twoColours(DecorationTest.MILK, SheetPiece.Pattern.LINES));
+        assertThat(of(bare, TaskKind.PEEL).say().values().get("days").value()).isEqualTo(90);
         final Task thick = of(tasks(piece(3, new SheetPiece.Plate(60, 30))), TaskKind.WAIT);
         assertThat(thick.say().values().get("from").value()).isGreaterThan(from);
     }
