@@ -2,7 +2,9 @@ package palintone.core.casting;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
@@ -138,10 +140,13 @@ public record Coats(List<Coat> coats, Shell together) {
         Require.between("shell thickness", meanMm, 0.2, 20, "mm");
         List<Double> nearest = List.of(0.0);
         double off = Math.abs(meanMm(first, 1, 0) - meanMm);
+        final Map<Integer, Double> atOnce = new HashMap<>();
         for (final double longestS : new double[] {PATIENCE_S, ShellCast.LONGEST_WAIT_S}) {
             for (int many = 1; many <= MOST; many++) {
+                final double leastMm =
+                        atOnce.computeIfAbsent(many, coats -> meanMm(first, coats, 0));
                 final List<Double> waits;
-                if (meanMm < meanMm(first, many, 0)) {
+                if (meanMm < leastMm) {
                     waits = Collections.nCopies(many, 0.0);
                 } else if (meanMm <= meanMm(first, many, longestS)) {
                     waits = waits(first, many, meanMm, longestS);
@@ -149,13 +154,20 @@ public record Coats(List<Coat> coats, Shell together) {
                     waits = Collections.nCopies(many, longestS);
                 }
                 // Where the cavity is full before, they end short of what is wanted.
-                final double away = Math.abs(meanMm(first, many, waits.get(0)) - meanMm);
+                final double away =
+                        Math.abs(
+                                (meanMm < leastMm ? leastMm : meanMm(first, many, waits.get(0)))
+                                        - meanMm);
                 if (away <= MET_SHARE * meanMm) {
                     return new Nearest(of(first, waits), true);
                 }
                 if (away < off) {
                     off = away;
                     nearest = waits;
+                }
+                if (meanMm < leastMm) {
+                    // More coats are only thicker.
+                    break;
                 }
             }
         }

@@ -1,7 +1,9 @@
 package palintone.core.casting;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import palintone.core.casting.crust.BoundaryCondition;
@@ -53,6 +55,9 @@ public final class ShellCast {
     private final WallLine wall;
     private final double reachM;
     private final CrustPath path;
+
+    /** Every shell asked for so far: a wait that is looked for comes back to the same again. */
+    private final Map<Double, Shell> shells = new HashMap<>();
 
     /**
      * Follows its heat at once, to the longest wait.
@@ -121,6 +126,16 @@ public final class ShellCast {
      */
     public Shell after(final double waitS) {
         Require.between("waiting time", waitS, 0, LONGEST_WAIT_S, "s");
+        final Shell known = shells.get(waitS);
+        if (known != null) {
+            return known;
+        }
+        final Shell shell = drained(waitS);
+        shells.put(waitS, shell);
+        return shell;
+    }
+
+    private Shell drained(final double waitS) {
         final double setM = setM(waitS);
         final double start =
                 Math.min(

@@ -55,6 +55,8 @@ public record ShellCooling(
     private static final double SET_AT_C = 10;
 
     private static final double COLD_S = 3600;
+
+    private static final double LEAST_STOOD_S = 60;
     private static final double EVERY_S = 30;
 
     /**
@@ -100,17 +102,19 @@ public record ShellCooling(
             final CabinetLoad load,
             final Opening opening) {
         Require.between("time before the cold", movedS, -1, StandingShell.ROOM_S, "s");
-        final One mean = new One(cast, shell, shell.meanMm());
+        final One mean = new One(cast, shell, shell.meanMm(), StandingShell.ROOM_S);
         final double begins = mean.standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);
         final double latest =
                 mean.standing.whenSolidS(
                         StandingShell.solid(
                                 cast.order().bowl().couverture(), CalibratedCasting.LATE_SHARE));
         final double moved = movedS >= 0 ? movedS : Math.min(StandingShell.ROOM_S, begins);
+        // Of the others only as long as they stand there.
+        final double stood = Math.max(LEAST_STOOD_S, Math.min(StandingShell.ROOM_S, moved));
         mean.chill(load, opening, moved, 0.5);
-        final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()));
+        final One floor = new One(cast, shell, Math.max(shell.floorMm(), shell.wallMm()), stood);
         floor.chill(load, opening, moved, 0.5);
-        final One wall = new One(cast, shell, Math.min(shell.floorMm(), shell.wallMm()));
+        final One wall = new One(cast, shell, Math.min(shell.floorMm(), shell.wallMm()), stood);
         wall.chill(load, opening, moved, 0.5);
         // A colder cabinet does not ask for more than one of 10 °C.
         final double full =
@@ -190,9 +194,9 @@ public record ShellCooling(
         private double stiffC;
         private double stiffMouldC;
 
-        One(final ShellCast cast, final Shell shell, final double thickMm) {
+        One(final ShellCast cast, final Shell shell, final double thickMm, final double stoodS) {
             this.cast = cast;
-            standing = new StandingShell(cast, shell, thickMm, Opening.DOWN);
+            standing = new StandingShell(cast, shell, thickMm, Opening.DOWN, stoodS);
             room = standing.path();
             first = standing.firstCell();
         }

@@ -31,6 +31,18 @@ final class StandingShell {
      */
     StandingShell(
             final ShellCast cast, final Shell shell, final double thickMm, final Opening opening) {
+        this(cast, shell, thickMm, opening, ROOM_S);
+    }
+
+    /**
+     * @param forS no longer than this is asked of it, above 0 to an hour
+     */
+    StandingShell(
+            final ShellCast cast,
+            final Shell shell,
+            final double thickMm,
+            final Opening opening,
+            final double forS) {
         this.cast = cast;
         final CastOrder order = cast.order();
         strata = new ArrayList<>(cast.ground().behind());
@@ -51,7 +63,7 @@ final class StandingShell {
                         BoundaryCondition.still(AirFlow.filmWPerM2K(0), order.roomC()),
                         BoundaryCondition.still(
                                 AirFlow.filmWPerM2K(0) * opening.share(), order.roomC()),
-                        ROOM_S);
+                        forS);
     }
 
     /** Share of the fat that is solid when so much of what sets in a room has set. */
