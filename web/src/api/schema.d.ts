@@ -2670,6 +2670,16 @@ export interface components {
             /** Format: double */
             plateWidthMm?: number | null;
             /**
+             * Format: int32
+             * @description rounds of a sheet where strips are cut from the rest, and so length and
+             *          width of a strip; nothing where all of it is rounds
+             */
+            besideRounds?: number | null;
+            /** Format: double */
+            stripMm?: number | null;
+            /** Format: double */
+            stripAcrossMm?: number | null;
+            /**
              * @description of a second colour, and so its share of the sheet and its pattern;
              *          nothing where there is one colour
              */

@@ -146,6 +146,13 @@ const FIELDS = [
   },
   { key: 'lengthMm', words: t('Length of the sheet'), say: mm },
   { key: 'widthMm', words: t('Width of the sheet'), say: mm },
+  {
+    key: 'besideRounds',
+    words: t('Rounds wanted of a sheet'),
+    say: (n: number | null) => (n == null ? '–' : quantity(n, 'PIECE', taste.value)),
+  },
+  { key: 'stripMm', words: t('Length of a strip'), say: mm },
+  { key: 'stripAcrossMm', words: t('Width of a strip'), say: mm },
   finishesField,
   { key: 'labelG', words: t('Label'), say: g },
 ] as FieldWords<LooseDraft>[]
@@ -352,6 +359,25 @@ const FIELDS = [
           :label="$t('Hole, where it is a ring')"
           unit="MILLIMETRE"
         />
+        <v-switch
+          v-model="form.beside"
+          :label="$t('Strips cut beside them')"
+          class="wide"
+          hide-details
+        />
+        <template v-if="form.beside">
+          <NumberField
+            v-model="form.besideRounds"
+            :label="$t('Rounds wanted of a sheet')"
+            unit="PIECE"
+          />
+          <NumberField v-model="form.stripMm" :label="$t('Length of a strip')" unit="MILLIMETRE" />
+          <NumberField
+            v-model="form.stripAcrossMm"
+            :label="$t('Width of a strip')"
+            unit="MILLIMETRE"
+          />
+        </template>
       </template>
       <template v-else>
         <NumberField

@@ -108,6 +108,17 @@ describe('a piece without a mould, being written', () => {
     })
   })
 
+  it('sends strips beside rounds, and none beside plates', () => {
+    const both = form('SHEET', { round: true, beside: true })
+    expect(draftOf(both, null)).toMatchObject({ besideRounds: 24, stripMm: 60, stripAcrossMm: 10 })
+    expect(missing({ ...both, stripMm: null })).toContain('number')
+    expect(draftOf({ ...both, round: false }, null)).toMatchObject({
+      besideRounds: null,
+      stripMm: null,
+      stripAcrossMm: null,
+    })
+  })
+
   it('sends a second colour with its share and pattern, and nothing of it where there is none', () => {
     const two = form('SHEET', { secondCouverture: 'milk-41', secondPattern: 'MARBLED' })
     expect(draftOf(two, null)).toMatchObject({

@@ -61,6 +61,10 @@ export interface LooseInForm {
   round: boolean
   roundMm: number | null
   holeMm: number | null
+  beside: boolean
+  besideRounds: number | null
+  stripMm: number | null
+  stripAcrossMm: number | null
   plateLengthMm: number | null
   plateWidthMm: number | null
   secondCouverture: string | null
@@ -182,6 +186,10 @@ export function begun(kind: LooseKind, piece: LoosePiece | null): LooseInForm {
     round: Boolean(asked?.roundMm),
     roundMm: asked?.roundMm ?? 40,
     holeMm: asked?.holeMm ?? null,
+    beside: Boolean(asked?.besideRounds),
+    besideRounds: asked?.besideRounds ?? 24,
+    stripMm: asked?.stripMm ?? 60,
+    stripAcrossMm: asked?.stripAcrossMm ?? 10,
     plateLengthMm: asked?.plateLengthMm ?? 60,
     plateWidthMm: asked?.plateWidthMm ?? 40,
     secondCouverture: asked?.secondCouverture ?? null,
@@ -226,6 +234,10 @@ function missingOwn(form: LooseInForm): string {
     case 'SHEET':
       return [form.thickMm, form.lengthMm, form.widthMm].includes(null) ||
         (form.secondCouverture ? [form.secondPercent] : []).includes(null) ||
+        (form.round && form.beside
+          ? [form.besideRounds, form.stripMm, form.stripAcrossMm]
+          : []
+        ).includes(null) ||
         (form.round ? [form.roundMm] : [form.plateLengthMm, form.plateWidthMm]).includes(null)
         ? NUMBER
         : ''
@@ -317,6 +329,9 @@ export function draftOf(
         widthMm: form.widthMm ?? 0,
         roundMm: form.round ? form.roundMm : null,
         holeMm: form.round ? form.holeMm : null,
+        besideRounds: form.round && form.beside ? Math.round(form.besideRounds ?? 0) : null,
+        stripMm: form.round && form.beside ? form.stripMm : null,
+        stripAcrossMm: form.round && form.beside ? form.stripAcrossMm : null,
         plateLengthMm: form.round ? null : form.plateLengthMm,
         plateWidthMm: form.round ? null : form.plateWidthMm,
         secondCouverture: form.secondCouverture || null,

@@ -1,5 +1,6 @@
 package palintone.core.piece;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import palintone.core.figure.Basis;
@@ -22,20 +23,13 @@ final class SheetMaterials {
         final int pieces = size.pieces();
         final double keptG = piece.masses().couverture().value() * pieces;
         final double sheetsG = piece.sheetG() * size.moulds();
+        final double stripsG = piece.stripsG() * size.moulds();
         final double meltG = Math.max(Materials.LEAST_BOWL_G, sheetsG * (1 + habits.bowlReserve()));
         final Source count = Source.definition("per piece × pieces");
         return new Materials(
                 piece,
                 size,
-                List.of(
-                        Figure.of(
-                                "kept in the pieces",
-                                keptG,
-                                Unit.GRAM,
-                                Basis.of("couverture of one × pieces")
-                                        .with("couverture of one", keptG / pieces, Unit.GRAM)
-                                        .with("pieces", pieces, Unit.PIECE)
-                                        .from(count))),
+                kept(piece, size, keptG, stripsG),
                 Figure.of(
                         "couverture to melt",
                         meltG,
@@ -47,18 +41,18 @@ final class SheetMaterials {
                                 .from(Source.workshop("bowl reserve, House rules"))),
                 Figure.of(
                         "couverture that comes back",
-                        meltG - keptG,
+                        meltG - keptG - stripsG,
                         Unit.GRAM,
                         Basis.of("left in the bowl + offcuts")
                                 .with("left in the bowl", meltG - sheetsG, Unit.GRAM)
-                                .with("offcuts", sheetsG - keptG, Unit.GRAM)
+                                .with("offcuts", sheetsG - keptG - stripsG, Unit.GRAM)
                                 .from(count)),
                 List.of(),
                 piece.inclusions().stream()
                         .map(
                                 i ->
                                         Materials.InclusionNeed.of(
-                                                i, pieces, piece.offcuts(), conditions))
+                                                i, pieces, piece.notOnPieces(), conditions))
                         .toList(),
                 List.of(),
                 piece.second()
@@ -68,7 +62,38 @@ final class SheetMaterials {
                                                 s.couverture(),
                                                 second(piece, size, habits),
                                                 piece.masses().second().orElseThrow().value()
-                                                        * pieces)));
+                                                                * pieces
+                                                        + piece.stripsSecondG() * size.moulds())));
+    }
+
+    private static List<Figure> kept(
+            final SheetPiece piece,
+            final BatchSize size,
+            final double keptG,
+            final double stripsG) {
+        final Source count = Source.definition("per piece × pieces");
+        final List<Figure> kept = new ArrayList<>();
+        kept.add(
+                Figure.of(
+                        "kept in the pieces",
+                        keptG,
+                        Unit.GRAM,
+                        Basis.of("couverture of one × pieces")
+                                .with("couverture of one", keptG / size.pieces(), Unit.GRAM)
+                                .with("pieces", size.pieces(), Unit.PIECE)
+                                .from(count)));
+        if (stripsG > 0) {
+            kept.add(
+                    Figure.of(
+                            "kept in strips",
+                            stripsG,
+                            Unit.GRAM,
+                            Basis.of("strips of a sheet × sheets")
+                                    .with("strips of a sheet", piece.stripsG(), Unit.GRAM)
+                                    .with("sheets", size.moulds(), Unit.ONE)
+                                    .from(count)));
+        }
+        return kept;
     }
 
     private static Figure second(

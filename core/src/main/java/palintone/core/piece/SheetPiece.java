@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import palintone.core.coat.MixedCut;
 import palintone.core.coat.RoundLayout;
 import palintone.core.coat.SlabCut;
 import palintone.core.figure.Band;
@@ -107,7 +108,7 @@ public record SheetPiece(
     }
 
     /** What is cut. */
-    public sealed interface Cut permits Round, Ring, Plate {
+    public sealed interface Cut permits Round, Ring, Plate, Beside {
 
         /** Surface of one, mm². */
         double areaMm2();
@@ -125,6 +126,11 @@ public record SheetPiece(
 
         /** How they are laid on it. */
         Source laidBy();
+
+        /** Surface of what else is cut from a sheet and kept, mm². */
+        default double besideMm2(final double lengthMm, final double widthMm) {
+            return 0;
+        }
 
         /** What no layout on a sheet passes, where that is known. */
         default OptionalInt bound(final double lengthMm, final double widthMm) {
@@ -215,6 +221,61 @@ public record SheetPiece(
         @Override
         public Source laidBy() {
             return RoundLayout.SOURCE;
+        }
+    }
+
+    /**
+     * So many rounds or rings of a sheet, and strips out of the rest.
+     *
+     * @param of what the piece is: a round or a ring
+     * @param rounds of a sheet, 1 or more
+     * @param stripMm length of a strip, 5 to 500
+     * @param acrossMm its width, 5 to 500
+     */
+    public record Beside(Cut of, int rounds, double stripMm, double acrossMm) implements Cut {
+
+        /**
+         * @throws OutOfRangeException when a number is impossible, or plates are to lie beside
+         */
+        public Beside {
+            if (of instanceof Plate || of instanceof Beside) {
+                throw new OutOfRangeException(
+                        "strips", "beside plates", "beside rounds or rings: plates are cut across");
+            }
+            new MixedCut.Wish(of.longMm(), Round.GAP_MM, rounds, stripMm, acrossMm);
+        }
+
+        /** As it lies on a sheet. */
+        MixedCut laid(final double lengthMm, final double widthMm) {
+            return MixedCut.of(
+                    lengthMm,
+                    widthMm,
+                    new MixedCut.Wish(of.longMm(), Round.GAP_MM, rounds, stripMm, acrossMm));
+        }
+
+        @Override
+        public double areaMm2() {
+            return of.areaMm2();
+        }
+
+        @Override
+        public double longMm() {
+            return of.longMm();
+        }
+
+        @Override
+        public int perSheet(final double lengthMm, final double widthMm) {
+            return laid(lengthMm, widthMm).rounds().size();
+        }
+
+        @Override
+        public Source laidBy() {
+            return MixedCut.SOURCE;
+        }
+
+        @Override
+        public double besideMm2(final double lengthMm, final double widthMm) {
+            return laid(lengthMm, widthMm).strips().size() * stripMm * acrossMm;
         }
     }
 
@@ -331,7 +392,24 @@ public record SheetPiece(
 
     /** Share of a sheet that becomes offcuts, 0 to 1. */
     double offcuts() {
+        return 1
+                - (perSheet() * cut.areaMm2() + cut.besideMm2(lengthMm, widthMm))
+                        / (lengthMm * widthMm);
+    }
+
+    /** Share of a sheet that is no piece: offcuts, and strips that hold what was strewn as well. */
+    double notOnPieces() {
         return 1 - perSheet() * cut.areaMm2() / (lengthMm * widthMm);
+    }
+
+    /** Couverture of the first colour in the strips of a sheet, g; 0 where none are cut. */
+    double stripsG() {
+        return sheetG() * cut.besideMm2(lengthMm, widthMm) / (lengthMm * widthMm);
+    }
+
+    /** Of the second colour, g. */
+    double stripsSecondG() {
+        return secondG() * cut.besideMm2(lengthMm, widthMm) / (lengthMm * widthMm);
     }
 
     @Override
@@ -435,7 +513,23 @@ public record SheetPiece(
                                 Sentence.of(
                                         "Two colours want two bowls in temper, and the offcuts hold"
                                                 + " both: they go back into neither.")));
-        if (cut instanceof Ring ring) {
+        if (cut instanceof Beside beside) {
+            final MixedCut laid = beside.laid(lengthMm, widthMm);
+            remarks.add(
+                    laid.strips().isEmpty()
+                            ? Sentence.of("Beside so many rounds no strip lies on a sheet.")
+                            : Sentence.of(
+                                            "Beside them {strips} strips of {long} by {wide} come out"
+                                                    + " of a sheet, {all} together; no layout holds"
+                                                    + " more than {bound}.")
+                                    .with("strips", laid.strips().size(), Unit.PIECE)
+                                    .with("long", beside.stripMm(), Unit.MILLIMETRE)
+                                    .with("wide", beside.acrossMm(), Unit.MILLIMETRE)
+                                    .with("all", stripsG() + stripsSecondG(), Unit.GRAM)
+                                    .with("bound", laid.bound(), Unit.PIECE));
+        }
+        if (ring().isPresent()) {
+            final Ring ring = ring().get();
             remarks.add(
                     Sentence.of(
                                     "Out of each ring comes a round of {inner}, punched first: {many} of a"
@@ -453,6 +547,12 @@ public record SheetPiece(
                             .with("share", offcuts() * 100, Unit.PERCENT));
         }
         return remarks;
+    }
+
+    /** The ring it is, where it is one. */
+    Optional<Ring> ring() {
+        final Cut one = cut instanceof Beside beside ? beside.of() : cut;
+        return one instanceof Ring ring ? Optional.of(ring) : Optional.empty();
     }
 
     /** A round of the same sheet, g: in the mean of its couvertures. */

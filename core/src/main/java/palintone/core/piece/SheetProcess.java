@@ -296,7 +296,8 @@ final class SheetProcess {
 
     private Sentence out() {
         final Sentence said;
-        if (piece.cut() instanceof SheetPiece.Ring ring) {
+        if (piece.ring().isPresent()) {
+            final SheetPiece.Ring ring = piece.ring().get();
             said =
                     Sentence.of(
                                     "Punch {each} holes of {hole} first, then rings of {across} around"
@@ -317,7 +318,20 @@ final class SheetProcess {
                                             + " lying.")
                             .with("across", piece.cut().longMm(), Unit.MILLIMETRE);
         }
-        return said.with("each", piece.perSheet(), Unit.ONE);
+        final Sentence each = said.with("each", piece.perSheet(), Unit.ONE);
+        if (!(piece.cut() instanceof SheetPiece.Beside beside)) {
+            return each;
+        }
+        final int strips = beside.laid(piece.lengthMm(), piece.widthMm()).strips().size();
+        return strips == 0
+                ? each
+                : Sentence.of(
+                                "The long straight cuts first: {strips} strips of {long} by {wide} out"
+                                        + " of each sheet.")
+                        .with("strips", strips, Unit.ONE)
+                        .with("long", beside.stripMm(), Unit.MILLIMETRE)
+                        .with("wide", beside.acrossMm(), Unit.MILLIMETRE)
+                        .and(each);
     }
 
     private void flat() {

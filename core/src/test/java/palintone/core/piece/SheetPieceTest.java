@@ -261,6 +261,43 @@ class SheetPieceTest {
         assertThat(thick.say().values().get("from").value()).isGreaterThan(from);
     }
 
+    /** Rounds as many as wanted, strips out of the rest: kept, not melted again, cut first. */
+    @Test
+    void stripsAreKeptBesideRounds() {
+        final SheetPiece both =
+                piece(0.8, new SheetPiece.Beside(new SheetPiece.Round(30), 24, 60, 10));
+        assertThat(both.perSheet()).isEqualTo(24);
+        assertThat(both.masses().couvertureG())
+                .isEqualTo(piece(0.8, new SheetPiece.Round(30)).masses().couvertureG());
+        final Materials needs =
+                both.materials(both.batchOf(Optional.of(2), Optional.empty()), HABITS);
+        final Task cut = of(tasks(both), TaskKind.CUT);
+        assertThat(cut.say().template()).startsWith("The long straight cuts first");
+        final double strips = cut.say().values().get("strips").value();
+        final double stripG = 60 * 10 * 0.8 / 1000 * Samples.dark().castingDensityGPerMl();
+        assertThat(needs.kept().get(1).value()).isCloseTo(2 * strips * stripG, within(1e-9));
+        assertThat(
+                        needs.kept().stream().mapToDouble(Figure::value).sum()
+                                + needs.comesBack().value())
+                .isCloseTo(needs.toMelt().value(), within(1e-9));
+        // Strewn is the whole sheet, whatever is cut from it.
+        assertThat(
+                        needs.toFetch().stream()
+                                .filter(p -> p.ingredient().equals(Samples.GLUCOSE_SYRUP))
+                                .mapToDouble(Portion::massG)
+                                .sum())
+                .isCloseTo(0.1 / (Math.PI * 225) * 400 * 300 * 2, within(1e-9));
+        assertThatThrownBy(() -> new SheetPiece.Beside(new SheetPiece.Plate(60, 30), 4, 60, 10))
+                .hasMessageContaining("beside rounds or rings");
+        assertThatThrownBy(
+                        () ->
+                                piece(
+                                        0.8,
+                                        new SheetPiece.Beside(
+                                                new SheetPiece.Round(30), 900, 60, 10)))
+                .hasMessageContaining("rounds wanted is 900");
+    }
+
     /** A ring weighs a round less the round taken out, and its hole is punched first. */
     @Test
     void aRingIsARoundLessARound() {

@@ -311,6 +311,8 @@ public sealed interface PieceDraft {
      * @param roundMm across a round; nothing for plates
      * @param holeMm of a ring; nothing for whole rounds
      * @param plateLengthMm of a plate, and so its width; nothing for rounds
+     * @param besideRounds rounds of a sheet where strips are cut from the rest, and so length and
+     *     width of a strip; nothing where all of it is rounds
      * @param secondCouverture of a second colour, and so its share of the sheet and its pattern;
      *     nothing where there is one colour
      * @param on what is strewn on it
@@ -327,6 +329,9 @@ public sealed interface PieceDraft {
             @Nullable Double holeMm,
             @Nullable Double plateLengthMm,
             @Nullable Double plateWidthMm,
+            @Nullable Integer besideRounds,
+            @Nullable Double stripMm,
+            @Nullable Double stripAcrossMm,
             @Nullable String secondCouverture,
             @Nullable Double secondPercent,
             @Nullable SheetPiece.Pattern secondPattern,

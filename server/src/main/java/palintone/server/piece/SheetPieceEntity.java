@@ -42,6 +42,12 @@ public class SheetPieceEntity extends PieceEntity {
     private @Nullable Double plateLengthMm;
     private @Nullable Double plateWidthMm;
 
+    /** Null where all of it is rounds, or plates. */
+    private @Nullable Integer besideRounds;
+
+    private @Nullable Double stripMm;
+    private @Nullable Double stripAcrossMm;
+
     /** Null where there is one colour. */
     @ManyToOne(fetch = FetchType.LAZY)
     @JoinColumn(name = "second_couverture_id")
@@ -79,6 +85,9 @@ public class SheetPieceEntity extends PieceEntity {
         holeMm = draft.holeMm();
         plateLengthMm = draft.plateLengthMm();
         plateWidthMm = draft.plateWidthMm();
+        besideRounds = draft.besideRounds();
+        stripMm = draft.stripMm();
+        stripAcrossMm = draft.stripAcrossMm();
         if (second != null) {
             castable("second colour", second);
         }
@@ -102,6 +111,22 @@ public class SheetPieceEntity extends PieceEntity {
     }
 
     private SheetPiece.Cut cut() {
+        final SheetPiece.Cut one = one();
+        if (besideRounds == null && stripMm == null && stripAcrossMm == null) {
+            return one;
+        }
+        if (besideRounds == null || stripMm == null || stripAcrossMm == null) {
+            throw new OutOfRangeException(
+                    besideRounds == null
+                            ? "rounds wanted"
+                            : stripMm == null ? "length of a strip" : "width of a strip",
+                    "missing",
+                    "a number, or no strips at all");
+        }
+        return new SheetPiece.Beside(one, besideRounds, stripMm, stripAcrossMm);
+    }
+
+    private SheetPiece.Cut one() {
         final boolean plate = plateLengthMm != null || plateWidthMm != null;
         if (roundMm != null && plate) {
             throw new OutOfRangeException("what is cut", "a round and a plate", "one of the two");
@@ -160,6 +185,9 @@ public class SheetPieceEntity extends PieceEntity {
                 holeMm,
                 plateLengthMm,
                 plateWidthMm,
+                besideRounds,
+                stripMm,
+                stripAcrossMm,
                 secondCouverture == null ? null : secondCouverture.id(),
                 secondShare == null ? null : secondShare * 100,
                 secondPattern,

@@ -308,6 +308,26 @@ class LoosePiecesTest {
     }
 
     @Test
+    void stripsAreCutBesideRounds() {
+        final String both =
+                "{\"kind\":\"SHEET\",\"name\":\"Rounds and strips\",\"story\":\"Ours.\","
+                        + "\"couverture\":\"dark-66\",\"thickMm\":1,\"lengthMm\":400,"
+                        + "\"widthMm\":300,\"roundMm\":30,\"besideRounds\":%s,\"stripMm\":60,"
+                        + "\"stripAcrossMm\":%s}";
+        final Answer drawn = trial(both.formatted("24", "10"));
+        assertThat(drawn.status()).as(drawn.text()).isEqualTo(200);
+        assertThat(drawn.number("/perSheet")).isEqualTo(24);
+        assertThat(drawn.text()).contains("strips of {long} by {wide}");
+        assertThat(trial(both.formatted("24", "null")).at("/detail"))
+                .contains("width of a strip is missing");
+        assertThat(trial(both.formatted("9999", "10")).at("/detail")).contains("rounds wanted");
+        final String id = kept("rounds-and-strips", both.formatted("24", "10"));
+        assertThat(workshop.get("/api/batches/" + begin(id, 48)).text())
+                .contains("The long straight cuts first");
+        assertThat(workshop.get("/api/pieces/" + id).number("/asked/stripMm")).isEqualTo(60);
+    }
+
+    @Test
     void aSheetOfTwoColoursIsKeptAndWantsASecondBowl() {
         final String sheet =
                 "{\"kind\":\"SHEET\",\"name\":\"Two bark\",\"story\":\"Ours.\","
