@@ -131,6 +131,9 @@ small {
   min-height: 56px;
 }
 .pressing {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 6px;
   padding: 4px 6px;
 }
 </style>

@@ -522,11 +522,11 @@ public record SheetPiece(
                                             "Beside them {strips} strips of {long} by {wide} come out"
                                                     + " of a sheet, {all} together; no layout holds"
                                                     + " more than {bound}.")
-                                    .with("strips", laid.strips().size(), Unit.PIECE)
+                                    .with("strips", laid.strips().size(), Unit.ONE)
                                     .with("long", beside.stripMm(), Unit.MILLIMETRE)
                                     .with("wide", beside.acrossMm(), Unit.MILLIMETRE)
                                     .with("all", stripsG() + stripsSecondG(), Unit.GRAM)
-                                    .with("bound", laid.bound(), Unit.PIECE));
+                                    .with("bound", laid.bound(), Unit.ONE));
         }
         if (ring().isPresent()) {
             final Ring ring = ring().get();
