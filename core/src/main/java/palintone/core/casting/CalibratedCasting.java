@@ -7,6 +7,12 @@ package palintone.core.casting;
  */
 final class CalibratedCasting {
 
+    /**
+     * What is weighed or turned out in one size of a form holds for another less surely by so much,
+     * one standard deviation of the logarithm.
+     */
+    static final double SIZES_DIFFER = 0.15;
+
     private CalibratedCasting() {}
 
     // Casting: small shells come to 1.3 to 2.1 mm within a minute.

@@ -40,20 +40,13 @@ public record Learned(
         Require.between("spread of the setting factor", heatSpread, 0, 2, "");
     }
 
-    public static final Source ANOTHER_SIZE =
-            Source.calibrated(
-                    "what is weighed in one size of a form holds for another, less surely by 15 %"
-                            + " (one standard deviation)");
-
-    private static final double SIZES_DIFFER = 0.15;
-
     /** The same, found in another size of the form: as likely, less sure. */
     public Learned inAnotherSize() {
         return new Learned(
                 yieldFactor,
                 heatFactor,
-                Math.min(2, Math.hypot(yieldSpread, SIZES_DIFFER)),
-                Math.min(2, Math.hypot(heatSpread, SIZES_DIFFER)),
+                Math.min(2, Math.hypot(yieldSpread, CalibratedCasting.SIZES_DIFFER)),
+                Math.min(2, Math.hypot(heatSpread, CalibratedCasting.SIZES_DIFFER)),
                 weighings);
     }
 

@@ -13,7 +13,6 @@ import palintone.core.figure.Unit;
  * @param brushed into the moulds and not poured: as thin as is wished
  * @param waitS from full to turned
  * @param meanMm it comes to
- * @param massG of one cavity
  * @param earliestS the wall, after this has drained
  * @param latestS the wall: it still bonds
  * @param remark where it does not come to what is wanted
@@ -23,7 +22,6 @@ public record OuterCoat(
         boolean brushed,
         double waitS,
         double meanMm,
-        double massG,
         double earliestS,
         double latestS,
         Optional<Sentence> remark) {
@@ -77,7 +75,6 @@ public record OuterCoat(
                         false,
                         waitS,
                         coat.meanMm(),
-                        coat.massG(),
                         coat.earliestS(),
                         coat.latestS(),
                         near
@@ -97,17 +94,12 @@ public record OuterCoat(
         final Shell shell = cast.after(0);
         final StandingShell standing = new StandingShell(cast, shell, wish.mm(), Opening.DOWN);
         final double earliest = standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);
-        final double wallMm2 = cast.order().mould().cavity().wallAreaMm2();
         return new Cast(
                 new OuterCoat(
                         wish.bowl(),
                         true,
                         0,
                         wish.mm(),
-                        wallMm2
-                                * wish.mm()
-                                / 1000
-                                * wish.bowl().couverture().castingDensityGPerMl(),
                         earliest,
                         Math.max(
                                 earliest,

@@ -101,11 +101,10 @@ public record Released(double factor, double spread, int checks) {
         return Math.max(1e-6, Math.min(1 - 1e-6, NORMAL.cumulativeProbability(z)));
     }
 
-    private static final double SIZES_DIFFER = 0.15;
-
     /** The same, found in another size of the form: as likely, less sure. */
     public Released inAnotherSize() {
-        return new Released(factor, Math.min(2, Math.hypot(spread, SIZES_DIFFER)), checks);
+        return new Released(
+                factor, Math.min(2, Math.hypot(spread, CalibratedCasting.SIZES_DIFFER)), checks);
     }
 
     /** A time to let go as this workshop has it. */

@@ -24,6 +24,16 @@ public record SecondBowl(Couverture couverture, Figure toMelt, double keptG) {
     static final int STANDS_S = 20 * 60;
 
     /**
+     * While it is still in temper.
+     *
+     * @param laid number of its task
+     */
+    static After whileItStands(final int laid) {
+        return After.straight(laid)
+                .within(STANDS_S, "The second bowl has stood long: read it and test it again.");
+    }
+
+    /**
      * What is left of it for another use.
      *
      * @param usedG taken out of it and kept, g

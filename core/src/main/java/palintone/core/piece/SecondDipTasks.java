@@ -76,12 +76,7 @@ final class SecondDipTasks {
         final int pieces = needs.size().pieces();
         final double workC = plan.order().bowl().temperatureC();
         draft.task(TaskKind.DIP_AGAIN)
-                .after(
-                        After.straight(bowl)
-                                .within(
-                                        SecondBowl.STANDS_S,
-                                        "The second bowl has stood long: read it and test it"
-                                                + " again."))
+                .after(SecondBowl.whileItStands(bowl))
                 .say(said().and(then.coversTop() ? WhileWet.say(needs, plan) : Sentence.of("")))
                 .read(
                         "second bowl while dipping",

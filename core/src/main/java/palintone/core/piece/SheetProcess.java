@@ -56,7 +56,7 @@ final class SheetProcess {
         if (second.isEmpty() || over) {
             spread = spread(test, Optional.empty());
         } else {
-            final int below = pattern(underneath(second.getAsInt()));
+            final int below = pattern(SecondBowl.whileItStands(second.getAsInt()));
             if (piece.second().orElseThrow().pattern().under()) {
                 // Its own bowl waits as long as the film takes.
                 final int again = batch.temperAgain(below);
@@ -95,13 +95,6 @@ final class SheetProcess {
                                         place,
                                         After.done(test)))
                 .findFirst();
-    }
-
-    private static After underneath(final int bowl) {
-        return After.straight(bowl)
-                .within(
-                        SecondBowl.STANDS_S,
-                        "The second bowl has stood long: read it and test it again.");
     }
 
     private int pattern(final After... after) {

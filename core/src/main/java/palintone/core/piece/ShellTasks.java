@@ -29,10 +29,11 @@ import palintone.core.substance.Composition;
  */
 final class ShellTasks {
 
-    private static final double DRAIN_S = 20;
+    /** Turned over; common practice, no source. */
+    static final double DRAIN_S = 20;
 
     /** Time to fill one mould to the brim; common practice, no source. */
-    private static final double FILLING_S = 15;
+    static final double FILLING_S = 15;
 
     /** Fillings go in no warmer; common practice, no source. */
     private static final double FILLED_AT_C = 27;
@@ -135,7 +136,9 @@ final class ShellTasks {
      */
     Laid lay(final int moulds, final int test) {
         final List<Coats.Coat> coats = plan.coats().coats();
-        plan.outer().ifPresent(outer -> outer(outer, moulds, test));
+        if (plan.outer().isPresent()) {
+            new OuterCoatTasks(piece, needs, place, draft, plan).lay(moulds, test);
+        }
         for (int i = 0; i < coats.size(); i++) {
             cast(i, moulds, test);
         }
@@ -168,142 +171,6 @@ final class ShellTasks {
                         "The coat before has set too far to grow into this one: warm"
                                 + " its face with warm air first, and look for layers"
                                 + " that part.");
-    }
-
-    /** A thin coat out of the second bowl, seen outside. */
-    private void outer(final OuterCoat outer, final int moulds, final int test) {
-        if (outer.brushed()) {
-            brushed(outer, moulds, test);
-        } else {
-            poured(outer, moulds, test);
-        }
-    }
-
-    private ProcessDraft.TaskDraft fromTheSecond(
-            final OuterCoat outer, final int moulds, final int test) {
-        final int bowl =
-                needs.second()
-                        .orElseThrow()
-                        .lay(
-                                draft,
-                                TaskKind.SECOND_BOWL,
-                                "the outer coat",
-                                place,
-                                After.done(moulds));
-        final double workC = outer.bowl().temperatureC();
-        return draft.task(TaskKind.OUTER_COAT)
-                .after(
-                        After.straight(bowl)
-                                .within(
-                                        SecondBowl.STANDS_S,
-                                        "The second bowl has stood long: read it and test it"
-                                                + " again."))
-                .after(After.done(test))
-                .read(
-                        "second bowl while casting",
-                        Unit.CELSIUS,
-                        workC,
-                        Band.around(workC - 0.6, workC + 0.6, 1));
-    }
-
-    /** A pass over one mould; common practice, no source. */
-    private static final double BRUSHED_S = 90;
-
-    private void brushed(final OuterCoat outer, final int moulds, final int test) {
-        final String name = piece.outer().orElseThrow().couverture().ingredient().name();
-        fromTheSecond(outer, moulds, test)
-                .say(
-                        Sentence.of(
-                                        "Both bowls in temper: brush "
-                                                + name
-                                                + " into the moulds in one even coat, {mm} thick,"
-                                                + " {each} in a mould: weigh one. It is seen"
-                                                + " outside; no hair, no bare place. The wall goes"
-                                                + " on when its shine has gone, from {from} to"
-                                                + " {until}.")
-                                .with("mm", outer.meanMm(), Unit.MILLIMETRE)
-                                .with(
-                                        "each",
-                                        piece.outerG() * needs.size().cavitiesPerMould(),
-                                        Unit.GRAM)
-                                .with("from", outer.earliestS() / 60, Unit.MINUTE)
-                                .with(
-                                        "until",
-                                        Math.max(outer.earliestS() + 60, outer.latestS()) / 60,
-                                        Unit.MINUTE))
-                .clock(Clock.about(BRUSHED_S * needs.size().moulds()))
-                .occupies(Occupies.MOULD)
-                .source(Coats.SOURCE)
-                .done();
-    }
-
-    private void poured(final OuterCoat outer, final int moulds, final int test) {
-        final String name = piece.outer().orElseThrow().couverture().ingredient().name();
-        final double shaken = Math.max(20, Math.min(plan.bubbles().shakenS(), outer.waitS()));
-        Sentence say =
-                Sentence.of(
-                                "Both bowls in temper: fill with "
-                                        + name
-                                        + (closed()
-                                                ? " {share} full, {brim} a mould, close it and clip"
-                                                        + " it, tap until the bubbles stop, about"
-                                                        + " {shaken}. It is seen outside."
-                                                : " to the brim, {brim} a mould, shake until the"
-                                                        + " bubbles stop, about {shaken}. It is seen"
-                                                        + " outside."))
-                        .with(
-                                "brim",
-                                piece.outerBrimG() * needs.size().cavitiesPerMould(),
-                                Unit.GRAM)
-                        .with(
-                                "share",
-                                piece.outerBrimG()
-                                        / (piece.mould().cavity().volumeMl()
-                                                * piece.cavitiesEach()
-                                                * outer.bowl().couverture().castingDensityGPerMl())
-                                        * 100,
-                                Unit.PERCENT)
-                        .with("shaken", shaken, Unit.SECOND);
-        if (outer.remark().isPresent()) {
-            say = say.and(outer.remark().get());
-        }
-        fromTheSecond(outer, moulds, test)
-                .say(say)
-                .clock(clock(shaken * 0.7, FILLING_S + shaken, FILLING_S + shaken * 2 + 30))
-                .occupies(Occupies.MOULD)
-                .source(Coats.SOURCE)
-                .done();
-        final double wait = Math.max(1, outer.waitS() - shaken);
-        draft.task(TaskKind.WAIT)
-                .next()
-                .say(
-                        Sentence.of(
-                                        outer.waitS() <= shaken
-                                                ? "Turn it at once: thin is enough, {mm}."
-                                                : "Let it stand {wait} more, then turn it: {mm}.")
-                                .with("wait", wait, Unit.SECOND)
-                                .with("mm", outer.meanMm(), Unit.MILLIMETRE))
-                .clock(clock(wait * 0.6, wait, wait * 2 + 15))
-                .occupies(Occupies.MOULD)
-                .source(Coats.SOURCE)
-                .done();
-        draft.task(TaskKind.DRAIN)
-                .next()
-                .say(
-                        Sentence.of(
-                                        "Pour back into the second bowl and let it run off for"
-                                                + " {drain}; scrape the rim at once. The wall goes"
-                                                + " on when the shine has gone, from {from} to"
-                                                + " {until}.")
-                                .with("drain", plan.order().drainS(), Unit.SECOND)
-                                .with("from", outer.earliestS() / 60, Unit.MINUTE)
-                                .with(
-                                        "until",
-                                        Math.max(outer.earliestS() + 60, outer.latestS()) / 60,
-                                        Unit.MINUTE))
-                .clock(clock(DRAIN_S / 2, DRAIN_S, DRAIN_S * 3))
-                .occupies(Occupies.MOULD)
-                .done();
     }
 
     private void cast(final int coat, final int moulds, final int test) {
@@ -519,7 +386,7 @@ final class ShellTasks {
         return (int) Math.round(Math.max(0, Math.min(2 * HOUR_S, s)));
     }
 
-    private static Clock clock(final double least, final double usual, final double most) {
+    static Clock clock(final double least, final double usual, final double most) {
         final int target = Math.max(1, seconds(usual));
         return new Clock(
                 Math.min(target, seconds(least)), target, Math.max(target + 1, seconds(most)));

@@ -68,7 +68,7 @@ public record FlavourPair(
         final List<FlavourPair> pairs = new ArrayList<>();
         for (final Named other : larder) {
             final Optional<String> theirs = Aromas.OURS.family(other.name());
-            if (theirs.isEmpty() || theirs.equals(family)) {
+            if (theirs.isEmpty() || other.id().equals(chosen.id())) {
                 continue;
             }
             final List<Together> both =

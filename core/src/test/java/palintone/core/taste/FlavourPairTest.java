@@ -49,6 +49,15 @@ class FlavourPairTest {
         assertThat(pairs.get(1).score()).isEmpty();
         assertThat(pairs.get(2).disliked()).isTrue();
         assertThat(FlavourPair.of(SUGAR, LARDER, tastings)).isEmpty();
+        // Of one family they count where they were tasted, and never with themselves.
+        final Named cherry = new Named("cherry", "Sour cherry purée");
+        assertThat(
+                        FlavourPair.of(
+                                PLUM,
+                                List.of(PLUM, cherry),
+                                List.of(new Together(Set.of("plum", "cherry"), 9))))
+                .extracting(FlavourPair::id)
+                .containsExactly("cherry");
     }
 
     /** Every family has a partner, and a line that says nothing is named. */
