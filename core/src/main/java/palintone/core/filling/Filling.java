@@ -14,7 +14,6 @@ import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.substance.ChoiOkos1986;
-import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.KitchenUnit;
 import palintone.core.substance.Mixture;
 import palintone.core.substance.Portion;
@@ -277,12 +276,7 @@ public record Filling(
 
     /** What goes in by taste, in the order of the recipe. */
     public List<RecipeLine> toTaste() {
-        return toTaste(lines());
-    }
-
-    /** What of these goes in by taste. */
-    public static List<RecipeLine> toTaste(final List<RecipeLine> lines) {
-        return lines.stream().filter(l -> l.ingredient().is(FunctionalClass.EXTRACT)).toList();
+        return operations.stream().flatMap(op -> op.toTaste().stream()).toList();
     }
 
     /** Everything weighed in, at the recipe's own size. */

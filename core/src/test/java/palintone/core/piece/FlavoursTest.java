@@ -19,6 +19,7 @@ import palintone.core.filling.pot.OperationSetting;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;
+import palintone.core.process.Cautions;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
 import palintone.core.substance.Portion;
@@ -124,6 +125,20 @@ class FlavoursTest {
         assertThat(weigh.say().values().get("m0").value()).isCloseTo(creamG, within(1e-6));
         // Both rest by themselves afterwards.
         assertThat(tasks).filteredOn(t -> t.say().template().startsWith("Leave it for")).hasSize(2);
+    }
+
+    /** Egg stirred into the warm base is as raw as any: said where it goes in, and kept cold. */
+    @Test
+    void whatIsDangerousInAFlavourIsSaidWhereItGoesIn() {
+        final Filling eggy = BASE.flavoured(List.of(new Portion(Kitchen.YOLK, 5)));
+        final Materials needs = needs(piece(eggy, NUTTY));
+        assertThat(needs.keepCold()).isTrue();
+        final List<Task> parts =
+                tasks(piece(eggy, NUTTY)).stream()
+                        .filter(t -> t.title().equals("Part the base"))
+                        .toList();
+        assertThat(parts.get(0).caution().orElse("")).contains(Cautions.YOLK);
+        assertThat(parts.get(1).caution().orElse("")).doesNotContain(Cautions.YOLK);
     }
 
     /** Where one layer is the base as it is, it is taken from the same pot. */

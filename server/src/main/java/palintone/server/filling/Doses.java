@@ -69,8 +69,7 @@ public class Doses {
                                         .add(dose.share()));
         final List<TaughtDoseView> views = new ArrayList<>();
         for (final RecipeLine line :
-                Filling.toTaste(
-                        bench.operations().stream().flatMap(op -> op.lines().stream()).toList())) {
+                bench.operations().stream().flatMap(op -> op.toTaste().stream()).toList()) {
             final List<Double> of = shares.getOrDefault(line.ingredient().id(), List.of());
             TaughtDose.of(bench.operations(), line, of)
                     .map(

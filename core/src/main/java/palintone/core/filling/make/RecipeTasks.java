@@ -10,9 +10,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.filling.Filling;
 import palintone.core.filling.cool.UntilReady;
-import palintone.core.filling.life.RestPlace;
 import palintone.core.filling.pot.Cooked;
-import palintone.core.filling.pot.FromPot;
 import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.OperationSetting;
@@ -68,6 +66,7 @@ public final class RecipeTasks {
     private final Cooked cooked;
 
     private final Around around;
+    private final RecipeWords words;
 
     /**
      * Where it is made.
@@ -87,6 +86,7 @@ public final class RecipeTasks {
         this.filling = filling;
         scale = weighedG / filling.mixture().massG();
         cooked = filling.cooked();
+        words = new RecipeWords(filling, cooked, scale, around);
     }
 
     /**
@@ -132,6 +132,9 @@ public final class RecipeTasks {
 
     private int part(final int base, final double makeG, final Optional<Runnable> frame) {
         final Filling.Flavour flavour = filling.flavour().orElseThrow();
+        // What is stirred in is the last before it stands.
+        final Operation stirred = filling.operations().get(filling.standsFrom() - 1);
+        final List<RecipeLine> in = flavour.added().isEmpty() ? List.of() : stirred.asWritten();
         draft.part(filling.name());
         draft.task(TaskKind.COOK)
                 .title("Part the base")
@@ -142,25 +145,33 @@ public final class RecipeTasks {
                                         "The base has firmed: warm it gently until it is soft, or"
                                                 + " what is stirred in stays in streaks."))
                 .say(
-                        listed(
+                        words.listed(
                                         "While "
                                                 + flavour.base().name()
-                                                + (plain(flavour.added()).isEmpty()
+                                                + (flavour.added().isEmpty()
                                                         ? " is still soft and warm: take {base} of"
                                                                 + " it into a bowl; it stays as it"
                                                                 + " is."
-                                                        : " is still soft and warm: take {base} of"
-                                                                + " it into a bowl and stir in {0}"
-                                                                + " until it is one. {make} of "
-                                                                + filling.name()
-                                                                + "."),
-                                        plain(flavour.added()),
+                                                        : in.isEmpty()
+                                                                ? " is still soft and warm: take"
+                                                                        + " {base} of it into a"
+                                                                        + " bowl."
+                                                                : " is still soft and warm: take"
+                                                                        + " {base} of it into a bowl"
+                                                                        + " and stir in {0} until it"
+                                                                        + " is one. {make} of "
+                                                                        + filling.name()
+                                                                        + "."),
+                                        in,
                                         Optional.empty())
                                 .with("base", makeG * flavour.baseShare(), Unit.GRAM)
                                 .with("make", makeG, Unit.GRAM))
+                .caution(flavour.added().isEmpty() ? "" : caution(stirred))
                 .occupies(Occupies.POT)
                 .done();
-        Filling.toTaste(flavour.added()).forEach(this::dose);
+        if (!flavour.added().isEmpty()) {
+            stirred.toTaste().forEach(line -> dose(stirred, line));
+        }
         final int stands = filling.standsFrom();
         final List<Operation> after =
                 filling.operations().subList(stands, filling.operations().size());
@@ -184,7 +195,7 @@ public final class RecipeTasks {
         draft.part(filling.name());
         draft.task(TaskKind.WEIGH_OUT)
                 .say(
-                        listed(
+                        words.listed(
                                         "Weigh out for {make} of " + filling.name() + ": {0}.",
                                         filling.lines(),
                                         Optional.empty())
@@ -198,15 +209,14 @@ public final class RecipeTasks {
                 frame.get().run();
             }
             if (frame.isEmpty() || operations.get(i).kind() != OperationKind.CUT) {
-                if (byActs(operations.get(i))) {
+                if (words.byActs(operations.get(i))) {
                     yolks(operations.get(i));
                 }
-                // What is nothing but to taste is no task of its own.
-                if (!plain(operations.get(i).lines()).isEmpty()
-                        || operations.get(i).lines().isEmpty()) {
-                    task(operations.get(i));
+                final Operation op = operations.get(i);
+                if (!op.onlyToTaste()) {
+                    task(op);
                 }
-                Filling.toTaste(operations.get(i).lines()).forEach(this::dose);
+                op.toTaste().forEach(line -> dose(op, line));
             }
         }
         if (into == operations.size()) {
@@ -218,46 +228,8 @@ public final class RecipeTasks {
     /** So long a base stays soft in its pot; common practice, no source. */
     private static final int SOFT_S = 45 * 60;
 
-    /** Longer than that lukewarm is long enough for what spoils; common practice, no source. */
-    private static final double LUKEWARM_H = 2;
-
-    private static final double COLD_C = 7;
-
-    /** Kept hotter than this it does not spoil while it stands; from memory. */
-    private static final double HOT_C = 60;
-
-    private Sentence infused(final Operation op, final double celsius, final double hours) {
-        final double endC = cooked.stages().get(filling.operations().indexOf(op)).temperatureC();
-        final Sentence said =
-                listed(
-                                celsius <= COLD_C
-                                        ? "Infuse {0} for {hours} at {celsius}, covered; strain and"
-                                                + " press out."
-                                        : celsius >= HOT_C
-                                                ? "Infuse {0} for {hours}, kept at {celsius}, lid on;"
-                                                        + " strain and press out."
-                                                : "Off the heat, lid on: infuse {0} for {hours};"
-                                                        + " strain and press out. It is at about"
-                                                        + " {ends} then: what has to melt or boil in"
-                                                        + " it wants it warmed again.",
-                                op)
-                        .with("ends", endC, Unit.CELSIUS);
-        return hours > LUKEWARM_H && celsius > COLD_C && celsius < HOT_C
-                ? said.and(
-                        Sentence.of(
-                                "It stands lukewarm for hours, and what holds milk or egg spoils so,"
-                                        + " whatever is done with it later: infuse it cold, overnight,"
-                                        + " instead; the local code decides."))
-                : said;
-    }
-
-    /** Without what goes in by taste. */
-    private static List<RecipeLine> plain(final List<RecipeLine> lines) {
-        return lines.stream().filter(l -> !l.ingredient().is(FunctionalClass.EXTRACT)).toList();
-    }
-
     /** Half first: how strong it is, no packet says. */
-    private void dose(final RecipeLine line) {
+    private void dose(final Operation op, final RecipeLine line) {
         final double wholeG = line.massG() * scale;
         final String name = line.ingredient().name();
         draft.task(TaskKind.TO_TASTE)
@@ -276,6 +248,7 @@ public final class RecipeTasks {
                         Unit.GRAM,
                         wholeG,
                         new Band(0, wholeG * 0.5, wholeG * 1.5, wholeG * 3))
+                .caution(caution(op))
                 .occupies(Occupies.POT)
                 .done();
     }
@@ -297,26 +270,14 @@ public final class RecipeTasks {
     private int task(final Operation op) {
         final ProcessDraft.TaskDraft task =
                 draft.task(TaskKind.COOK)
-                        .title(title(op))
+                        .title(words.title(op))
                         .next()
-                        .say(say(op))
+                        .say(words.say(op))
                         .caution(caution(op))
                         .occupies(Occupies.POT);
         read(task, op);
         time(task, op);
         return task.done();
-    }
-
-    /**
-     * Whether yolks are whisked apart from a pot there is something in; else they are its first.
-     */
-    private boolean byActs(final Operation op) {
-        return op.kind() == OperationKind.TEMPER_YOLKS
-                && !op.lines().isEmpty()
-                && op.from().isEmpty()
-                && filling.operations().stream()
-                        .takeWhile(before -> before != op)
-                        .anyMatch(before -> before.pot() == op.pot());
     }
 
     /** Whisked, and warmed with some of what is hot: poured on at once they scramble. */
@@ -325,11 +286,11 @@ public final class RecipeTasks {
                 .title("Whisk the yolks")
                 .next()
                 .say(
-                        listed(
+                        words.listed(
                                 "Whisk {0} in a bowl, even and a little paler, when the pot is ready"
                                         + " and not before.",
                                 op))
-                .caution(egg(op) ? Cautions.YOLK : "")
+                .caution(words.egg(op) ? Cautions.YOLK : "")
                 .done();
         final double potC = before(op);
         if (!YolkWarming.wanted(potC)) {
@@ -355,7 +316,7 @@ public final class RecipeTasks {
                                 warming.reachedC() - 6,
                                 YolkWarming.SETS_FROM_C - 2,
                                 YolkWarming.SETS_FROM_C))
-                .caution(Cautions.STEAM_POT + (egg(op) ? " " + Cautions.YOLK : ""))
+                .caution(Cautions.STEAM_POT + (words.egg(op) ? " " + Cautions.YOLK : ""))
                 .occupies(Occupies.POT)
                 .source(YolkWarming.SOURCE)
                 .done();
@@ -390,141 +351,6 @@ public final class RecipeTasks {
         return new YolkWarming.Warm(massG, jPerK / massG, celsius);
     }
 
-    private String title(final Operation op) {
-        final String words = op.kind().words();
-        final String what = Character.toUpperCase(words.charAt(0)) + words.substring(1);
-        return filling.severalPots() ? what + ", " + filling.potName(op.pot()) : what;
-    }
-
-    private Sentence say(final Operation op) {
-        final Operation in = op;
-        final double celsius = op.value(OperationSetting.TEMPERATURE_C);
-        final double minutes = op.value(OperationSetting.MINUTES);
-        final double hours = op.value(OperationSetting.HOURS);
-        final Sentence said =
-                switch (op.kind()) {
-                    case ADD -> listed("Put in {0} and stir together.", in);
-                    case BOIL ->
-                            with(
-                                    in,
-                                    minutes < BRIEF_MIN
-                                            ? "Bring to the boil."
-                                            : "Bring to the boil and boil for {minutes}.");
-                    case HEAT ->
-                            with(
-                                    in,
-                                    minutes < BRIEF_MIN && !egg(in)
-                                            ? "Heat to {celsius}."
-                                            : "Heat to {celsius} and keep it there for"
-                                                    + " {minutes}.");
-                    case POUR ->
-                            listed(
-                                    "Pour over {0}; wait {minutes}, then stir from the middle"
-                                            + " outwards.",
-                                    in);
-                    case INFUSE -> infused(in, celsius, hours);
-                    case TRIM ->
-                            listed("Weigh {0} whole; peel, stone and trim, and put it in.", in);
-                    case COOK_FRUIT -> with(in, "Cook for {minutes}, stirring.");
-                    case BLEND ->
-                            with(in, "Blend until smooth and shiny, the blade under the surface.");
-                    case DRAIN ->
-                            Sentence.of(
-                                    "Into a cloth over a bowl, and let it drain by itself: pressed it"
-                                            + " turns cloudy. About {juice} runs off; weigh it, and"
-                                            + " where yours is another, write it into the recipe.");
-                    case SIEVE -> Sentence.of("Pass it through a sieve.");
-                    case BOIL_DOWN -> with(in, "Boil down to {mass}; weigh pot and all.");
-                    case COOK_SUGAR -> with(in, "Cook to {celsius}.");
-                    case CARAMELISE -> with(in, "Caramelise to {celsius}, without stirring.");
-                    case CRUSH -> Sentence.of("Let it cool hard, then crush it.");
-                    case TEMPER_YOLKS ->
-                            byActs(in)
-                                    ? Sentence.of(
-                                            "All of it back into the pot, to {celsius}, and keep it"
-                                                    + " there for {minutes}, stirring over the floor"
-                                                    + " without a pause.")
-                                    : listed(
-                                            "Stir {0} together, bring it to {celsius}, and keep it"
-                                                    + " there for {minutes}, stirring over the floor"
-                                                    + " without a pause.",
-                                            in);
-                    case EMULSIFY ->
-                            with(in, "Emulsify from the middle until it shines and holds.");
-                    case COOL -> Sentence.of("Cool to {celsius}, film on the surface.");
-                    case BUTTER -> listed("At {celsius}, blend in {0}.", in);
-                    case FOLD -> listed("Fold in {0}, in pieces, and not a stir more.", in);
-                    case REST -> Sentence.of("Leave it for {hours} at {celsius}, film on it.");
-                    case CUT -> Sentence.of("Cut; trim the edges.");
-                    case FREEZE -> Sentence.of("Freeze for {hours} at {celsius}, covered.");
-                };
-        Sentence full = said;
-        if (!Double.isNaN(celsius)) {
-            full = full.with("celsius", celsius, Unit.CELSIUS);
-        }
-        if (!Double.isNaN(minutes)) {
-            full = full.with("minutes", minutes, Unit.MINUTE);
-        }
-        if (!Double.isNaN(hours)) {
-            full = full.with("hours", hours, Unit.HOUR);
-        }
-        if (op.kind() == OperationKind.REST
-                && RestPlace.partsInTheCold(around.keepCold(), celsius, hours)) {
-            full = full.and(RestPlace.says());
-        }
-        if (op.kind() == OperationKind.DRAIN) {
-            full = full.with("juice", leftG(op) * scale, Unit.GRAM);
-        }
-        if (op.kind() == OperationKind.BOIL_DOWN) {
-            full = full.with("mass", leftG(op) * scale, Unit.GRAM);
-        }
-        return full;
-    }
-
-    /** What is left of the recipe's own size when it has boiled down, however that was said. */
-    private double leftG(final Operation op) {
-        return stage(op).massG();
-    }
-
-    /** What goes in by it, where something does, before what is done. */
-    private Sentence with(final Operation op, final String then) {
-        return op.lines().isEmpty() && op.from().isEmpty()
-                ? Sentence.of(then)
-                : listed("Put in {0}. " + then, op);
-    }
-
-    /** Words with the lines and their masses, scaled, where {0} stands. */
-    private Sentence listed(final String template, final Operation op) {
-        return listed(template, plain(op.lines()), op.from());
-    }
-
-    private Sentence listed(
-            final String template, final List<RecipeLine> lines, final Optional<FromPot> from) {
-        final List<String> words = new ArrayList<>();
-        Sentence sentence = Sentence.of("");
-        for (int i = 0; i < lines.size(); i++) {
-            final RecipeLine line = lines.get(i);
-            words.add("{m" + i + "} " + line.ingredient().name());
-            sentence = sentence.with("m" + i, line.massG() * scale, Unit.GRAM);
-        }
-        if (from.isPresent()) {
-            final String pot = filling.potName(from.get().pot());
-            if (from.get().massG().isPresent()) {
-                words.add("{taken} of what is in " + pot);
-                sentence =
-                        sentence.with("taken", from.get().massG().getAsDouble() * scale, Unit.GRAM);
-            } else if (from.get().share().isPresent()) {
-                words.add("{taken} of what is in " + pot);
-                sentence =
-                        sentence.with(
-                                "taken", from.get().share().getAsDouble() * 100, Unit.PERCENT);
-            } else {
-                words.add("all that is in " + pot);
-            }
-        }
-        return new Sentence(template.replace("{0}", String.join(", ", words)), sentence.values());
-    }
-
     private void read(final ProcessDraft.TaskDraft task, final Operation op) {
         switch (op.kind()) {
             case HEAT -> pot(task, op, 4, 1.5, 3, 8);
@@ -533,7 +359,7 @@ public final class RecipeTasks {
             case CARAMELISE -> pot(task, op, 8, 4, 4, 8);
             case COOL, BUTTER -> pot(task, op, 6, 2, 1.5, 4);
             case DRAIN -> {
-                final double massG = leftG(op) * scale;
+                final double massG = words.leftG(op) * scale;
                 task.read(
                         "juice that ran off",
                         Unit.GRAM,
@@ -541,7 +367,7 @@ public final class RecipeTasks {
                         new Band(massG * 0.7, massG * 0.88, massG * 1.12, massG * 1.3));
             }
             case BOIL_DOWN -> {
-                final double massG = leftG(op) * scale;
+                final double massG = words.leftG(op) * scale;
                 task.read(
                         "what is left in the pot",
                         Unit.GRAM,
@@ -563,7 +389,7 @@ public final class RecipeTasks {
             final double above,
             final double offAbove) {
         final double celsius = op.value(OperationSetting.TEMPERATURE_C);
-        final boolean safe = celsius > 45 && egg(op);
+        final boolean safe = celsius > 45 && words.egg(op);
         final double under = safe ? 0 : below;
         final double offUnder = safe ? 0 : offBelow;
         task.read(
@@ -582,7 +408,7 @@ public final class RecipeTasks {
             final Clock about = Clock.about(minutes * 60);
             // Heat that makes egg safe counts in minutes: no shorter than the recipe says.
             task.clock(
-                    op.value(OperationSetting.TEMPERATURE_C) > 45 && egg(op)
+                    op.value(OperationSetting.TEMPERATURE_C) > 45 && words.egg(op)
                             ? new Clock(about.targetS(), about.targetS(), about.longestS())
                             : about);
         }
@@ -624,39 +450,26 @@ public final class RecipeTasks {
 
     /** By what is in the pot, before and after: the name of the operation says little. */
     private String caution(final Operation op) {
-        final Cooked.Hazard state = stage(op).state();
-        final List<String> words = new ArrayList<>();
+        final Cooked.Hazard state = words.stage(op).state();
+        final List<String> said = new ArrayList<>();
         if (state.boilsUp()) {
-            words.add(Cautions.BOILS_UP);
+            said.add(Cautions.BOILS_UP);
         }
         if (state.burns()) {
-            words.add(Cautions.HOT_SUGAR);
+            said.add(Cautions.HOT_SUGAR);
         } else if (STEAMING.contains(op.kind()) && !state.boilsUp()) {
-            words.add(Cautions.STEAM_POT);
+            said.add(Cautions.STEAM_POT);
         }
         if (state.egg() && (HEATING.contains(op.kind()) || bringsEgg(op))) {
-            words.add(Cautions.YOLK);
+            said.add(Cautions.YOLK);
         }
         if (state.spirit()) {
-            words.add(Cautions.ALCOHOL);
+            said.add(Cautions.ALCOHOL);
         }
-        return String.join(" ", words);
+        return String.join(" ", said);
     }
 
     private static boolean bringsEgg(final Operation op) {
         return op.lines().stream().anyMatch(l -> l.ingredient().is(FunctionalClass.RAW_EGG));
-    }
-
-    /** Whether there is egg in its pot that went in raw: then no heat is cut short. */
-    private boolean egg(final Operation op) {
-        return stage(op).state().egg();
-    }
-
-    private Cooked.Stage stage(final Operation op) {
-        int at = 0;
-        while (filling.operations().get(at) != op) {
-            at++;
-        }
-        return cooked.stages().get(at);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
+import palintone.core.substance.FunctionalClass;
 
 /**
  * One thing done to a pot, with what goes in by it.
@@ -156,5 +157,32 @@ public record Operation(
     public double value(final OperationSetting setting) {
         final Double set = settings.get(setting);
         return set == null ? kind.defaults().getOrDefault(setting, Double.NaN) : set;
+    }
+
+    /**
+     * What goes in by taste, after what is done: extracts. Where nothing else goes in and something
+     * must, as in an infusion, they are what is done, and go in as written.
+     */
+    public List<RecipeLine> toTaste() {
+        if (kind == OperationKind.INFUSE) {
+            return List.of();
+        }
+        final List<RecipeLine> extracts =
+                lines.stream().filter(l -> l.ingredient().is(FunctionalClass.EXTRACT)).toList();
+        final boolean alone = extracts.size() == lines.size() && from.isEmpty();
+        return alone && kind != OperationKind.ADD && kind.lines() == OperationKind.Lines.WANTED
+                ? List.of()
+                : extracts;
+    }
+
+    /** What goes in as it is written. */
+    public List<RecipeLine> asWritten() {
+        final List<RecipeLine> toTaste = toTaste();
+        return lines.stream().filter(line -> !toTaste.contains(line)).toList();
+    }
+
+    /** Whether nothing is done but what goes in by taste. */
+    public boolean onlyToTaste() {
+        return kind == OperationKind.ADD && asWritten().isEmpty() && from.isEmpty();
     }
 }

@@ -23,6 +23,7 @@ import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.RecipeLine;
 import palintone.core.process.Amount;
+import palintone.core.process.Cautions;
 import palintone.core.process.ProcessDraft;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;
@@ -47,7 +48,7 @@ class TaughtDoseTest {
                             OptionalDouble.empty(),
                             OptionalDouble.empty(),
                             OptionalDouble.empty(),
-                            Set.of(FunctionalClass.EXTRACT),
+                            Set.of(FunctionalClass.EXTRACT, FunctionalClass.SPIRIT),
                             false));
 
     private static final Filling RECIPE =
@@ -87,6 +88,36 @@ class TaughtDoseTest {
                 .filteredOn(t -> t.kind() == TaskKind.COOK)
                 .noneMatch(t -> t.say().template().contains("Vanilla extract"));
         assertThat(tasks.get(0).say().template()).contains("Vanilla extract");
+        // A spirit that goes in by drops burns as one that is poured.
+        assertThat(dose.caution().orElse("")).contains(Cautions.ALCOHOL);
+    }
+
+    /** A heat step is never dropped for it, and what is infused is infused as it is written. */
+    @Test
+    void whatIsDoneIsDoneWhateverGoesInByTaste() {
+        final Filling heated =
+                new Filling(
+                        "h",
+                        "H",
+                        List.of(
+                                op(OperationKind.ADD, grams(Samples.CREAM, 400)),
+                                op(OperationKind.HEAT, grams(EXTRACT, 4)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 400))));
+        assertThat(tasks(heated, 804))
+                .extracting(Task::title)
+                .containsSubsequence("Heat to", "To taste", "Pour over");
+        final Filling infused =
+                new Filling(
+                        "i",
+                        "I",
+                        List.of(
+                                op(OperationKind.BOIL, grams(Samples.CREAM, 400)),
+                                op(OperationKind.INFUSE, grams(EXTRACT, 4)),
+                                op(OperationKind.POUR, grams(Samples.DARK_66, 400))));
+        assertThat(infused.toTaste()).isEmpty();
+        assertThat(tasks(infused, 804))
+                .anyMatch(t -> t.say().template().contains("infuse {m0} Vanilla extract"))
+                .noneMatch(t -> t.kind() == TaskKind.TO_TASTE);
     }
 
     /** What is read off a share is the share again, for a recipe of any size. */
