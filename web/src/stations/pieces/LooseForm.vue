@@ -301,6 +301,7 @@ const FIELDS = [
           item-title="words"
           item-value="id"
           :label="$t('How it comes in')"
+          class="wide"
         />
         <v-switch
           v-if="form.based"
