@@ -122,11 +122,10 @@ class CoatsTest {
             pans.getByLabel("Length").fill("200");
             pans.getByLabel("Width, none if round").fill("150");
             pans.getByLabel("Depth").fill("40");
-            assertThat(pans.locator(".says")).containsText("high");
-            final String says = pans.locator(".says").textContent();
-            final double high = Double.parseDouble(says.strip().split("[^0-9.]")[0]);
-            // Fillings weigh from 1.0 to 1.35 g/ml.
-            assertThat(high).isBetween(600 / 1.35 / 30, 600 / 1.0 / 30);
+            // Fillings weigh from 1.0 to 1.35 g/ml: 600 g on 300 cm2 stand 14.8 to 20 mm high. What
+            // is asked between two fields is answered too, so the answer is waited for.
+            assertThat(pans.locator(".says"))
+                    .hasText(Pattern.compile("^\\s*(14\\.[89]|1[5-9](\\.\\d)?|20)\\s.*high.*"));
             pans.getByLabel("Depth").fill("10");
             assertThat(pans.locator(".says")).containsText("Runs over.");
             pans.getByLabel("Length").fill("0");
