@@ -10,7 +10,7 @@ import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Warmup;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Centre;
 import palintone.core.coat.CentreShape;

@@ -3,7 +3,7 @@ package palintone.core.coat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;

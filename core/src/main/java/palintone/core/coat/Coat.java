@@ -1,13 +1,13 @@
 package palintone.core.coat;
 
 import java.util.List;
-import palintone.core.casting.BowlAt;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.film.DrainingFilm;
 import palintone.core.casting.film.WallLine;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.PhysicalConstants;
 import palintone.core.figure.Source;
 import palintone.core.heat.AirFlow;

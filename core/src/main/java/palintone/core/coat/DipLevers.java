@@ -1,6 +1,6 @@
 package palintone.core.coat;
 
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.temper.flow.FluidityClass;

@@ -1,12 +1,12 @@
 package palintone.core.coat;
 
 import java.util.List;
-import palintone.core.casting.BowlAt;
 import palintone.core.casting.crust.BoundaryCondition;
 import palintone.core.casting.crust.ConductingLayer;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.crust.CrustSolver;
 import palintone.core.casting.crust.Curvature;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.Require;
 import palintone.core.figure.Source;
 import palintone.core.heat.AirFlow;

@@ -1,8 +1,8 @@
 package palintone.core.coat;
 
-import palintone.core.casting.BowlAt;
 import palintone.core.casting.crust.CrustPath;
 import palintone.core.casting.film.Consistency;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.CassonFlow;
 

@@ -1,13 +1,13 @@
 package palintone.core.piece;
 
 import java.util.Optional;
-import palintone.core.casting.CabinetLoad;
-import palintone.core.casting.CastOrder;
 import palintone.core.casting.CastPlan;
-import palintone.core.casting.ColourDrying;
-import palintone.core.casting.ColourPractice;
-import palintone.core.casting.OuterCoat;
-import palintone.core.casting.Released;
+import palintone.core.casting.cold.CabinetLoad;
+import palintone.core.casting.cold.Released;
+import palintone.core.casting.colour.ColourDrying;
+import palintone.core.casting.colour.ColourPractice;
+import palintone.core.casting.shell.CastOrder;
+import palintone.core.casting.shell.OuterCoat;
 import palintone.core.heat.AirFlow;
 import palintone.core.heat.RoomAir;
 import palintone.core.mould.Mould;

@@ -6,7 +6,7 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import palintone.core.casting.ColourDrying;
+import palintone.core.casting.colour.ColourDrying;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;

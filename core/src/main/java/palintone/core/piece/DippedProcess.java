@@ -1,6 +1,6 @@
 package palintone.core.piece;
 
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
 import palintone.core.coat.ColdCentre;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import palintone.core.casting.CastPlan;
-import palintone.core.casting.FigureWall;
+import palintone.core.casting.shell.FigureWall;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;

@@ -1,6 +1,6 @@
 package palintone.core.piece;
 
-import palintone.core.casting.RimMelt;
+import palintone.core.casting.fill.RimMelt;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;

@@ -1,8 +1,8 @@
 package palintone.core.piece;
 
 import java.util.Optional;
-import palintone.core.casting.Halves;
-import palintone.core.casting.RimMelt;
+import palintone.core.casting.fill.RimMelt;
+import palintone.core.casting.shell.Halves;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Source;

@@ -2,9 +2,9 @@ package palintone.core.piece;
 
 import java.util.Map;
 import java.util.Optional;
-import palintone.core.casting.CapSetting;
-import palintone.core.casting.FillingLevel;
-import palintone.core.casting.WarmestFill;
+import palintone.core.casting.fill.CapSetting;
+import palintone.core.casting.fill.FillingLevel;
+import palintone.core.casting.fill.WarmestFill;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;

@@ -1,8 +1,8 @@
 package palintone.core.piece;
 
 import palintone.core.casting.CastPlan;
-import palintone.core.casting.Coats;
-import palintone.core.casting.OuterCoat;
+import palintone.core.casting.shell.Coats;
+import palintone.core.casting.shell.OuterCoat;
 import palintone.core.figure.Band;
 import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;

@@ -1,6 +1,6 @@
 package palintone.core.piece;
 
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.Band;
 import palintone.core.figure.Figure;
 import palintone.core.figure.Sentence;

@@ -1,8 +1,8 @@
 package palintone.core.piece;
 
 import java.util.Optional;
-import palintone.core.casting.BowlAt;
-import palintone.core.casting.WorkedBowl;
+import palintone.core.casting.pour.BowlAt;
+import palintone.core.casting.pour.WorkedBowl;
 import palintone.core.temper.Couverture;
 import palintone.core.temper.method.CurveOrder;
 import palintone.core.temper.method.CurvePlanner;

@@ -1,7 +1,7 @@
 package palintone.core.piece;
 
 import java.util.Optional;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.Require;
 import palintone.core.heat.RoomAir;
 import palintone.core.temper.Couverture;

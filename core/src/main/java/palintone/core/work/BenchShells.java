@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
 import palintone.core.process.Amount;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.temper.bowl.BowlState;
 import palintone.core.temper.crystal.Crystals;

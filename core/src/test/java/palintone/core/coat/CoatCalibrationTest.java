@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.flow.FluidityClass;
 

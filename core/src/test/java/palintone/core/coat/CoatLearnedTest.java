@@ -63,7 +63,7 @@ class CoatLearnedTest {
     void tappingIsFoundForTheCoatOfAPiece() {
         final DipOrder order =
                 new DipOrder(
-                        new palintone.core.casting.BowlAt(
+                        new palintone.core.casting.pour.BowlAt(
                                 Samples.dark(),
                                 palintone.core.temper.flow.FluidityClass.MEDIUM,
                                 31.5,

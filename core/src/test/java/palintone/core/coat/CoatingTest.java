@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.fat.FatBlend;
 import palintone.core.figure.Source;
 import palintone.core.substance.Component;

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
-import palintone.core.casting.ColourDrying;
+import palintone.core.casting.colour.ColourDrying;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Unit;
 import palintone.core.filling.quality.Conditions;

@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import palintone.core.Samples;
 import palintone.core.casting.CastPlan;
-import palintone.core.casting.OuterCoat;
+import palintone.core.casting.shell.OuterCoat;
 import palintone.core.figure.Figure;
 import palintone.core.mould.HalfSphere;
 import palintone.core.mould.Mould;

@@ -3,7 +3,7 @@ package palintone.server.coat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import palintone.core.casting.ShellAnswer;
+import palintone.core.casting.shell.ShellAnswer;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Coat;
 import palintone.core.coat.ColdCentre;

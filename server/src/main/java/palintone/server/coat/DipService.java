@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.coat.BowlEmptied;
 import palintone.core.coat.Centre;
 import palintone.core.coat.Coat;

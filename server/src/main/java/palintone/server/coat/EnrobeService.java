@@ -4,7 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import palintone.core.casting.BowlAt;
+import palintone.core.casting.pour.BowlAt;
 import palintone.core.coat.Coat;
 import palintone.core.coat.DipOrder;
 import palintone.core.coat.Enrober;

@@ -5,7 +5,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import palintone.core.casting.ColourPractice;
+import palintone.core.casting.colour.ColourPractice;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.MeltWay;

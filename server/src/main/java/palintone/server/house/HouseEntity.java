@@ -23,7 +23,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import palintone.core.casting.ColourPractice;
+import palintone.core.casting.colour.ColourPractice;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.filling.water.BoilingPoint;

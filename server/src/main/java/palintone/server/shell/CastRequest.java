@@ -2,8 +2,8 @@ package palintone.server.shell;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
-import palintone.core.casting.ShellAnswer;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
+import palintone.core.casting.shell.ShellAnswer;
 import palintone.core.temper.flow.FluidityClass;
 
 /**

@@ -2,9 +2,9 @@ package palintone.server.shell;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
-import palintone.core.casting.MouldWarmth;
-import palintone.core.casting.Shell;
-import palintone.core.casting.ShellAnswer;
+import palintone.core.casting.pour.MouldWarmth;
+import palintone.core.casting.shell.Shell;
+import palintone.core.casting.shell.ShellAnswer;
 import palintone.core.mould.Outline;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;

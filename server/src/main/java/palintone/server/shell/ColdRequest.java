@@ -3,7 +3,7 @@ package palintone.server.shell;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import palintone.core.casting.Opening;
+import palintone.core.casting.shell.Opening;
 
 /**
  * A shell on its way through the cold.

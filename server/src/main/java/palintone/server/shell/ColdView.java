@@ -2,8 +2,8 @@ package palintone.server.shell;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
-import palintone.core.casting.ColdAnswer;
-import palintone.core.casting.ShellCooling;
+import palintone.core.casting.cold.ColdAnswer;
+import palintone.core.casting.cold.ShellCooling;
 import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;

@@ -8,7 +8,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
-import palintone.core.casting.Released;
+import palintone.core.casting.cold.Released;
 
 /** A mould turned out: how long it was in the cold, and which of its cavities came out whole. */
 @Entity

@@ -3,7 +3,7 @@ package palintone.server.shell;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
 
 /**
  * A mould from full to scraped.

@@ -5,7 +5,7 @@ import static palintone.server.shell.ShellService.or;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import palintone.core.casting.ColourDrying;
+import palintone.core.casting.colour.ColourDrying;
 import palintone.core.figure.Band;
 import palintone.core.figure.Basis;
 import palintone.core.figure.Figure;

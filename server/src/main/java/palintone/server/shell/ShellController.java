@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import palintone.core.casting.SimulatedScale;
+import palintone.core.casting.learn.SimulatedScale;
 
 @RestController
 @RequestMapping("/api/shells")

@@ -3,7 +3,7 @@ package palintone.server.shell;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
 import palintone.core.temper.flow.FluidityClass;
 
 /**

@@ -10,8 +10,8 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import palintone.core.casting.CastOrder;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
+import palintone.core.casting.shell.CastOrder;
 import palintone.core.temper.flow.FluidityClass;
 
 /** Shells of one mould on the scale, and how they were cast. */

@@ -3,7 +3,7 @@ package palintone.server.shell;
 import java.util.List;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
 
 /** Weighed shells, newest first. */
 interface ShellWeighingRepository extends JpaRepository<ShellWeighingEntity, String> {

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import palintone.core.casting.ColourPractice;
+import palintone.core.casting.colour.ColourPractice;
 import palintone.core.figure.Require;
 import palintone.core.mould.Mould;
 import palintone.core.temper.colour.BowlFault;

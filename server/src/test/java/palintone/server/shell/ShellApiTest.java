@@ -8,7 +8,7 @@ import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
 import palintone.core.figure.OutOfRangeException;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;

@@ -10,7 +10,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import palintone.core.casting.CastPlan;
-import palintone.core.casting.Vibration;
+import palintone.core.casting.pour.Vibration;
 import palintone.core.piece.Workplace;
 import palintone.core.process.Task;
 import palintone.core.process.TaskKind;

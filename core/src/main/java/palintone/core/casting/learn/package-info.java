@@ -1,0 +1,2 @@
+/** What weighed shells teach about the wait. */
+package palintone.core.casting.learn;

@@ -1,0 +1,2 @@
+/** The wall that is left when a mould is turned, its coats, and the rim. */
+package palintone.core.casting.shell;
