@@ -7510,6 +7510,8 @@ export interface components {
                 field: string;
                 value: string;
                 allowed: string;
+                /** @description Where it stands in what was sent */
+                pointer?: string;
             }[];
         };
     };

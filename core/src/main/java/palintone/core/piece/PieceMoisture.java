@@ -190,8 +190,19 @@ public record PieceMoisture(
                 factor);
     }
 
-    /** A bite, the day after making and the barrier it had. */
-    public record Bite(double days, boolean crisp, double barrierMm) {}
+    /**
+     * A bite: the day after making, 0 to 400, and the fat barrier it had, 0 to 5 mm, 0 for none.
+     */
+    public record Bite(double days, boolean crisp, double barrierMm) {
+
+        /**
+         * @throws OutOfRangeException when there is no such day or barrier
+         */
+        public Bite {
+            Require.between("day of the check", days, 0, 400, "days");
+            Require.between("fat barrier", barrierMm, 0, 5, "mm");
+        }
+    }
 
     /** Bare bites and those behind fat speak separately; each counts by how many there were. */
     private static double factor(

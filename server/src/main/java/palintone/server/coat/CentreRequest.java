@@ -2,6 +2,8 @@ package palintone.server.coat;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * What is dipped.
@@ -15,11 +17,11 @@ import jakarta.validation.constraints.NotNull;
  */
 public record CentreRequest(
         @NotNull Shape shape,
-        @Nullable String filling,
-        @Nullable Double massG,
-        @Nullable Double lengthMm,
-        @Nullable Double widthMm,
-        @Nullable Double heightMm) {
+        @Nullable @Longest(64) String filling,
+        @Nullable @Within(low = 0.1, high = 500, unit = "g") Double massG,
+        @Nullable @Within(low = 3, high = 300, unit = "mm") Double lengthMm,
+        @Nullable @Within(low = 3, high = 300, unit = "mm") Double widthMm,
+        @Nullable @Within(low = 2, high = 100, unit = "mm") Double heightMm) {
 
     /** How it was made. */
     public enum Shape {

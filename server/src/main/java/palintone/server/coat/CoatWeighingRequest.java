@@ -5,6 +5,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.UUID;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * Coats on the scale.
@@ -19,8 +21,8 @@ import java.util.UUID;
 public record CoatWeighingRequest(
         @Nullable UUID id,
         @NotNull @Valid DipRequest dip,
-        @NotNull Double centreG,
-        @NotNull Double pieceG,
-        @Nullable Double otherG,
-        @Nullable String note,
+        @NotNull @Within(low = 0.1, high = 500, unit = "g") Double centreG,
+        @NotNull @Within(low = 0.1, high = 1000, unit = "g") Double pieceG,
+        @Nullable @Within(low = 0, high = 500, unit = "g") Double otherG,
+        @Nullable @Longest(400) String note,
         @Nullable Instant notedAt) {}

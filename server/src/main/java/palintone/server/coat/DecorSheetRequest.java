@@ -3,6 +3,8 @@ package palintone.server.coat;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A decoration sheet.
@@ -21,22 +23,22 @@ import palintone.core.temper.flow.FluidityClass;
  * @param cutAtMin when it is to be cut; only said where it is too soon or too late
  */
 public record DecorSheetRequest(
-        @NotNull String couverture,
+        @NotNull @Longest(64) String couverture,
         @Nullable FluidityClass fluidity,
-        @Nullable Double bowlC,
-        @Nullable Double stablePercent,
-        @Nullable Double roomC,
-        double lengthMm,
-        double widthMm,
-        double thickMm,
+        @Nullable @Within(low = 20, high = 50, unit = "°C") Double bowlC,
+        @Nullable @Within(low = 0, high = 20, unit = "% of the fat") Double stablePercent,
+        @Nullable @Within(low = 5, high = 40, unit = "°C") Double roomC,
+        @Within(low = 10, high = 2000, unit = "mm") double lengthMm,
+        @Within(low = 10, high = 2000, unit = "mm") double widthMm,
+        @Within(low = 0.1, high = 10, unit = "mm") double thickMm,
         @NotNull Cut cut,
-        double acrossMm,
-        @Nullable Double otherMm,
-        @Nullable Double gapMm,
-        @Nullable Integer rounds,
-        @Nullable Double stripMm,
-        @Nullable Double stripAcrossMm,
-        @Nullable Double cutAtMin) {
+        @Within(low = 5, high = 500, unit = "mm") double acrossMm,
+        @Nullable @Within(low = 5, high = 500, unit = "mm") Double otherMm,
+        @Nullable @Within(low = 0, high = 50, unit = "mm") Double gapMm,
+        @Nullable @Within(low = 1, high = 5000) Integer rounds,
+        @Nullable @Within(low = 5, high = 500, unit = "mm") Double stripMm,
+        @Nullable @Within(low = 5, high = 500, unit = "mm") Double stripAcrossMm,
+        @Nullable @Within(low = 0, high = 600, unit = "min") Double cutAtMin) {
 
     /** The shape of a piece. */
     public enum Cut {

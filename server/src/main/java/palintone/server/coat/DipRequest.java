@@ -5,6 +5,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import palintone.core.coat.Powder;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * Centres to be dipped.
@@ -24,18 +26,18 @@ import palintone.core.temper.flow.FluidityClass;
  * @param roomC that of House rules where left out
  */
 public record DipRequest(
-        @NotNull String couverture,
+        @NotNull @Longest(64) String couverture,
         @Nullable FluidityClass fluidity,
-        @Nullable Double bowlC,
-        @Nullable Double stablePercent,
+        @Nullable @Within(low = 20, high = 50, unit = "°C") Double bowlC,
+        @Nullable @Within(low = 0, high = 20, unit = "% of the fat") Double stablePercent,
         @NotNull @Valid CentreRequest centre,
-        double centreC,
-        @Nullable Double underS,
-        @Nullable Double tappedS,
+        @Within(low = -25, high = 35, unit = "°C") double centreC,
+        @Nullable @Within(low = 0.5, high = 30, unit = "s") Double underS,
+        @Nullable @Within(low = 0, high = 60, unit = "s") Double tappedS,
         @Nullable Boolean blown,
-        @Nullable Double wantedG,
-        @Nullable Integer pieces,
-        @Nullable Double everyS,
-        @Nullable Double bowlG,
+        @Nullable @Within(low = 0, above = true, high = 500, unit = "g") Double wantedG,
+        @Nullable @Within(low = 1, high = 5000) Integer pieces,
+        @Nullable @Within(low = 2, high = 600, unit = "s") Double everyS,
+        @Nullable @Within(low = 20, high = 200_000, unit = "g") Double bowlG,
         @Nullable Powder powder,
-        @Nullable Double roomC) {}
+        @Nullable @Within(low = 5, high = 40, unit = "°C") Double roomC) {}

@@ -4,6 +4,8 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * Centres through a small enrobing machine.
@@ -19,14 +21,14 @@ import palintone.core.temper.flow.FluidityClass;
  * @param tunnelC air of the tunnel; 14 where left out
  */
 public record EnrobeRequest(
-        @NotNull String couverture,
+        @NotNull @Longest(64) String couverture,
         @Nullable FluidityClass fluidity,
-        @Nullable Double bowlC,
-        @Nullable Double stablePercent,
+        @Nullable @Within(low = 20, high = 50, unit = "°C") Double bowlC,
+        @Nullable @Within(low = 0, high = 20, unit = "% of the fat") Double stablePercent,
         @NotNull @Valid CentreRequest centre,
-        double centreC,
-        double beltMPerMin,
-        double beltMm,
-        @Nullable Double stretchMm,
-        @Nullable Double gapMm,
-        @Nullable Double tunnelC) {}
+        @Within(low = -25, high = 35, unit = "°C") double centreC,
+        @Within(low = 0.1, high = 10, unit = "m/min") double beltMPerMin,
+        @Within(low = 50, high = 1500, unit = "mm") double beltMm,
+        @Nullable @Within(low = 50, high = 5000, unit = "mm") Double stretchMm,
+        @Nullable @Within(low = 2, high = 200, unit = "mm") Double gapMm,
+        @Nullable @Within(low = -5, high = 25, unit = "°C") Double tunnelC) {}

@@ -7,6 +7,8 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import palintone.core.coat.Pan;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A slab and the pans there are for it.
@@ -16,9 +18,9 @@ import palintone.core.coat.Pan;
  * @param heightMm it is to stand
  */
 public record PanRequest(
-        @Nullable String filling,
-        double massG,
-        double heightMm,
+        @Nullable @Longest(64) String filling,
+        @Within(low = 0, above = true, high = 1_000_000, unit = "g") double massG,
+        @Within(low = 1, high = 200, unit = "mm") double heightMm,
         @NotNull @Valid @Size(max = 12) List<@NotNull @Valid PanDraft> pans) {
 
     /**
@@ -28,7 +30,10 @@ public record PanRequest(
      * @param widthMm of a round one left out
      */
     public record PanDraft(
-            @NotNull String name, double lengthMm, @Nullable Double widthMm, double depthMm) {
+            @NotNull @Longest(60) String name,
+            @Within(low = 30, high = 1000, unit = "mm") double lengthMm,
+            @Nullable @Within(low = 30, high = 1000, unit = "mm") Double widthMm,
+            @Within(low = 3, high = 200, unit = "mm") double depthMm) {
 
         Pan pan() {
             return new Pan(name, lengthMm, Optional.ofNullable(widthMm), depthMm);

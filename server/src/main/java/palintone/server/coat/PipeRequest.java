@@ -3,6 +3,8 @@ package palintone.server.coat;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A filling piped onto paper.
@@ -12,7 +14,10 @@ import jakarta.validation.constraints.NotNull;
  * @param nozzle it is pressed through; nothing where that is not asked
  */
 public record PipeRequest(
-        @NotNull String filling, double massG, double pipedC, @Nullable @Valid Nozzle nozzle) {
+        @NotNull @Longest(64) String filling,
+        @Within(low = 0.1, high = 500, unit = "g") double massG,
+        @Within(low = 0, high = 60, unit = "°C") double pipedC,
+        @Nullable @Valid Nozzle nozzle) {
 
     /**
      * A nozzle.
@@ -24,9 +29,9 @@ public record PipeRequest(
      * @param intoMm across what it goes into; nothing on paper
      */
     public record Nozzle(
-            double openingMm,
-            @Nullable Double seconds,
-            @Nullable Double weighedG,
-            @Nullable Double heldMm,
+            @Within(low = 1, high = 30, unit = "mm") double openingMm,
+            @Nullable @Within(low = 0.2, high = 60, unit = "s") Double seconds,
+            @Nullable @Within(low = 0.1, high = 500, unit = "g") Double weighedG,
+            @Nullable @Within(low = 1, high = 100, unit = "mm") Double heldMm,
             @Nullable Double intoMm) {}
 }

@@ -1,6 +1,8 @@
 package palintone.server.coat;
 
 import jakarta.annotation.Nullable;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A slab to be cut.
@@ -14,12 +16,12 @@ import jakarta.annotation.Nullable;
  * @param precoatMm brushed underneath before it is cut; 0 where left out
  */
 public record SlabRequest(
-        @Nullable String filling,
-        double lengthMm,
-        double widthMm,
-        double heightMm,
-        @Nullable Double trimMm,
-        @Nullable Double kerfMm,
-        double pieceMm,
-        double acrossMm,
-        @Nullable Double precoatMm) {}
+        @Nullable @Longest(64) String filling,
+        @Within(low = 10, high = 2000, unit = "mm") double lengthMm,
+        @Within(low = 10, high = 2000, unit = "mm") double widthMm,
+        @Within(low = 2, high = 100, unit = "mm") double heightMm,
+        @Nullable @Within(low = 0, high = 100, unit = "mm") Double trimMm,
+        @Nullable @Within(low = 0, high = 10, unit = "mm") Double kerfMm,
+        @Within(low = 5, high = 500, unit = "mm") double pieceMm,
+        @Within(low = 5, high = 500, unit = "mm") double acrossMm,
+        @Nullable @Within(low = 0, high = 5, unit = "mm") Double precoatMm) {}

@@ -7,6 +7,8 @@ import java.util.Set;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.substance.Allergen;
 import palintone.core.temper.colour.ColourStock;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A coloured cocoa butter as somebody writes it down.
@@ -19,13 +21,13 @@ import palintone.core.temper.colour.ColourStock;
  * @param version of the state that was changed; null for something new
  */
 public record ColourDraft(
-        @NotNull String name,
+        @NotNull @Longest(120) String name,
         @NotNull ColourStock.Base base,
-        @NotNull Double sharePercent,
+        @NotNull @Within(low = 0.1, high = 30, unit = "%") Double sharePercent,
         @NotNull ColourStock.Dissolves dissolves,
         boolean strained,
-        @NotNull Double useC,
-        @NotNull Double leftG,
+        @NotNull @Within(low = 24, high = 40, unit = "°C") Double useC,
+        @NotNull @Within(low = 0, high = 100_000, unit = "g") Double leftG,
         @NotNull String tint,
         @Nullable Set<@NotNull Allergen> allergens,
         @Nullable Long version) {

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 import palintone.server.web.PutAway;
 
@@ -27,8 +28,10 @@ class ColourStockController {
     PageView<ColourStockView> colours(
             @RequestParam(defaultValue = "") final String find,
             @RequestParam(defaultValue = "false") final boolean archived,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "100") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "100") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return colours.list(find, archived, page, size);
     }
 

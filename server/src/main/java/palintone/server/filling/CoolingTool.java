@@ -20,6 +20,7 @@ import palintone.core.filling.texture.Texture;
 import palintone.core.filling.texture.TextureClass;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
+import palintone.server.problem.Within;
 
 /** How a filling cools, when it pipes, and what the schools of resting make of it. */
 @Service
@@ -37,10 +38,10 @@ public class CoolingTool {
             @NotNull CoolingVessel vessel,
             @Nullable CoolingStand standing,
             @Nullable Boolean stirred,
-            double depthMm,
-            double roomC,
-            @Nullable Double fromC,
-            double pipingC) {}
+            @Within(low = 2, high = 300, unit = "mm") double depthMm,
+            @Within(low = -25, high = 40, unit = "°C") double roomC,
+            @Nullable @Within(low = -25, high = 130, unit = "°C") Double fromC,
+            @Within(low = -20, high = 60, unit = "°C") double pipingC) {}
 
     /**
      * A school and how the filling stands when its rest is over.
@@ -81,7 +82,9 @@ public class CoolingTool {
         final FillingProperties properties = bench.properties();
         final double fromC =
                 request.fromC() == null
-                        ? Cooling.fromPotC(properties.cooked(), bench.operations())
+                        ? Math.max(
+                                Cooling.fromPotC(properties.cooked(), bench.operations()),
+                                request.roomC())
                         : request.fromC();
         final CoolingVessel vessel =
                 request.vessel() == null ? UntilReady.VESSEL : request.vessel();
@@ -96,7 +99,7 @@ public class CoolingTool {
                                         : request.standing(),
                                 Boolean.TRUE.equals(request.stirred()),
                                 request.roomC(),
-                                Math.max(fromC, request.roomC()),
+                                fromC,
                                 request.pipingC()));
         final boolean keepCold = FillingFigures.of(properties, Map.of()).life().keepCold();
         return new CoolingView(

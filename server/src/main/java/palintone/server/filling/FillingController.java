@@ -25,6 +25,7 @@ import palintone.core.filling.record.Difference;
 import palintone.core.substance.KitchenUnit;
 import palintone.server.figure.BandView;
 import palintone.server.larder.LarderService;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 import palintone.server.web.PutAway;
 
@@ -183,8 +184,10 @@ class FillingController {
     PageView<FillingBooks.FillingSummaryView> fillings(
             @RequestParam(defaultValue = "") final String find,
             @RequestParam(defaultValue = "false") final boolean archived,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "100") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "100") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return books.list(find, archived, page, size);
     }
 
@@ -212,8 +215,10 @@ class FillingController {
     @GetMapping("/{id}/versions")
     PageView<FillingBooks.RecipeVersionView> versions(
             @PathVariable final String id,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "50") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "50") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return books.versions(id, page, size);
     }
 
@@ -236,8 +241,10 @@ class FillingController {
     @GetMapping("/{id}/notes")
     PageView<FillingNotes.FillingNoteView> notes(
             @PathVariable final String id,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "50") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "50") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return notes.notes(id, page, size);
     }
 

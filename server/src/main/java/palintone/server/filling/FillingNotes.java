@@ -23,7 +23,9 @@ import palintone.core.filling.quality.Quality;
 import palintone.core.filling.record.Correction;
 import palintone.core.filling.record.Corrections;
 import palintone.server.house.HouseService;
+import palintone.server.problem.Longest;
 import palintone.server.problem.NotHereException;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 
 /** Tastings and measurements of fillings, and what they say of the models. */
@@ -80,9 +82,9 @@ public class FillingNotes {
             @Nullable UUID id,
             @Nullable Integer number,
             @NotNull FillingNoteEntity.Kind kind,
-            @Nullable Double measured,
-            @Nullable Integer score,
-            @Nullable String words) {}
+            @Nullable @Within(low = 1, high = 12) Double measured,
+            @Nullable @Within(low = 1, high = 10) Integer score,
+            @Nullable @Longest(1000) String words) {}
 
     @Transactional(readOnly = true)
     public PageView<FillingNoteView> notes(final String id, final int page, final int size) {

@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
 import palintone.core.filling.pot.OnlyUsed;
 import palintone.core.filling.pot.Operation;
+import palintone.server.problem.Within;
 
 /** What can be done with the pots of a recipe besides cooking it. */
 @Service
@@ -25,7 +26,7 @@ class PotsTool {
      *
      * @param pot counted from 0
      */
-    record OwnPotRequest(@Valid @NotNull SheetRequest on, int pot) {}
+    record OwnPotRequest(@Valid @NotNull SheetRequest on, @Within(low = 0, high = 5) int pot) {}
 
     /** The recipe with each pot only as big as what is taken out of it. */
     @Transactional(readOnly = true)

@@ -14,6 +14,8 @@ import palintone.core.filling.pot.Operation;
 import palintone.core.filling.pot.OperationKind;
 import palintone.core.filling.pot.OperationSetting;
 import palintone.core.filling.pot.RecipeLine;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A recipe as somebody writes it.
@@ -26,11 +28,11 @@ import palintone.core.filling.pot.RecipeLine;
  * @param version of the state that was changed; left out for a new one
  */
 public record RecipeDraft(
-        @NotNull String name,
+        @NotNull @Longest(120) String name,
         @Nullable Style style,
         @NotNull List<@NotNull @Valid OperationDraft> operations,
         @Nullable List<String> pots,
-        @Nullable String note,
+        @Nullable @Longest(500) String note,
         @Nullable Long version) {
 
     /**
@@ -46,8 +48,8 @@ public record RecipeDraft(
             @NotNull OperationKind kind,
             @Nullable Map<OperationSetting, Double> settings,
             @Nullable List<@NotNull @Valid RecipeLineDraft> lines,
-            @Nullable Integer pot,
-            @Nullable Integer fromPot,
+            @Nullable @Within(low = 0, high = 5) Integer pot,
+            @Nullable @Within(low = 0, high = 5) Integer fromPot,
             @Nullable Double takenG,
             @Nullable Double takenPercent) {
 
@@ -121,7 +123,9 @@ public record RecipeDraft(
 
     /** An amount of an ingredient, by its id. */
     public record RecipeLineDraft(
-            @NotNull String ingredient, double amount, @NotNull String unit) {}
+            @NotNull @Longest(64) String ingredient,
+            @Within(low = 0, above = true, high = 1_000_000, unit = "g") double amount,
+            @NotNull String unit) {}
 
     /** The names of its pots as the books keep them. */
     List<String> potNames() {

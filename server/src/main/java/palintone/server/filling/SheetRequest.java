@@ -3,6 +3,7 @@ package palintone.server.filling;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import palintone.server.problem.Within;
 
 /**
  * A recipe to be looked at.
@@ -15,6 +16,6 @@ import jakarta.validation.constraints.NotNull;
 public record SheetRequest(
         @Valid @NotNull RecipeDraft recipe,
         @Nullable String filling,
-        @Nullable Double servingC,
-        @Nullable Double storageC,
-        @Nullable Double altitudeM) {}
+        @Nullable @Within(low = 5, high = 35, unit = "°C") Double servingC,
+        @Nullable @Within(low = -25, high = 30, unit = "°C") Double storageC,
+        @Nullable @Within(low = -400, high = 5000, unit = "m") Double altitudeM) {}

@@ -19,6 +19,7 @@ import palintone.core.substance.Allergen;
 import palintone.core.substance.KitchenMeasure;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
+import palintone.server.problem.Within;
 
 /** Bigger and smaller recipes, and the label of what is left over. */
 @Service
@@ -46,15 +47,16 @@ public class SizingTool {
     public record ScaleRequest(
             @Valid @NotNull SheetRequest on,
             @Nullable Double factor,
-            @Nullable Double yieldG,
+            @Nullable @Within(low = 0, above = true, high = 1_000_000, unit = "g") Double yieldG,
             @Nullable Integer line,
             @Nullable Double grams,
-            @Nullable Double eachG,
-            @Nullable Integer pieces,
-            @Nullable Double panMl,
-            @Nullable Double blenderMl,
-            @Nullable Double bowlMl,
-            @Nullable Double leftoverG) {}
+            @Nullable @Within(low = 0, above = true, high = 10_000, unit = "g") Double eachG,
+            @Nullable @Within(low = 1, high = 1_000_000) Integer pieces,
+            @Nullable @Within(low = 20, high = 500_000, unit = "ml") Double panMl,
+            @Nullable @Within(low = 20, high = 500_000, unit = "ml") Double blenderMl,
+            @Nullable @Within(low = 20, high = 500_000, unit = "ml") Double bowlMl,
+            @Nullable @Within(low = 0, above = true, high = 1_000_000, unit = "g")
+                    Double leftoverG) {}
 
     /** The label of a jar. */
     public record LeftoverView(

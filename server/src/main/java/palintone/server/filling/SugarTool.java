@@ -15,6 +15,7 @@ import palintone.core.filling.sugar.SugarDrop;
 import palintone.core.filling.sugar.SugarStage;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
+import palintone.server.problem.Within;
 
 /** How far to cook a sugar, or what was reached. */
 @Service
@@ -44,10 +45,10 @@ public class SugarTool {
             @Valid @NotNull RecipeDraft recipe,
             @Nullable SugarStage stage,
             @Nullable Double readC,
-            @Nullable Double altitudeM,
-            @Nullable Double pressureHPa,
-            @Nullable Double boilingWaterC,
-            @Nullable Double iceC) {}
+            @Nullable @Within(low = -400, high = 5000, unit = "m") Double altitudeM,
+            @Nullable @Within(low = 7, high = 200_000, unit = "hPa") Double pressureHPa,
+            @Nullable @Within(low = -15, high = 15, unit = "°C") Double boilingWaterC,
+            @Nullable @Within(low = -15, high = 15, unit = "°C") Double iceC) {}
 
     /**
      * A drop of it, cooked to the middle of a stage.

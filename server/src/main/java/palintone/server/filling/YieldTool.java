@@ -12,6 +12,7 @@ import palintone.core.figure.Unit;
 import palintone.core.filling.pot.Cooking;
 import palintone.core.filling.record.WeighedYield;
 import palintone.server.figure.FigureView;
+import palintone.server.problem.Within;
 
 /** What a batch weighed in the end, against what its recipe comes to. */
 @Service
@@ -28,7 +29,9 @@ class YieldTool {
      *
      * @param weighedG all of it, in the end
      */
-    record YieldRequest(@Valid @NotNull SheetRequest on, double weighedG) {}
+    record YieldRequest(
+            @Valid @NotNull SheetRequest on,
+            @Within(low = 0, above = true, unit = "g") double weighedG) {}
 
     /**
      * What explains it.

@@ -11,6 +11,8 @@ import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperingMethod;
 import palintone.core.tool.Cabinet;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * The house as somebody wrote it down.
@@ -24,23 +26,23 @@ import palintone.core.tool.Cabinet;
  * @param version that of the state that was changed
  */
 public record HouseDraft(
-        @NotNull String name,
-        double roomTemperatureC,
-        double humidityPercent,
+        @NotNull @Longest(120) String name,
+        @Within(low = -20, high = 60, unit = "°C") double roomTemperatureC,
+        @Within(low = 1, high = 100, unit = "%") double humidityPercent,
         @NotNull List<@NotNull @Valid CabinetView> cabinets,
         @NotNull HouseEntity.TemperatureUnit temperatureUnit,
         @NotNull HouseEntity.MassUnit massUnit,
         @NotNull DarkWindowPractice darkWindow,
         @Nullable ColourPractice colourPractice,
         @Nullable TemperingMethod method,
-        int mouldsInRotation,
-        double bowlReserve,
-        double fillingSurplus,
-        double heatPowerW,
-        double heatEfficiency,
+        @Within(low = 1, high = 200) int mouldsInRotation,
+        @Within(low = 0, high = 2) double bowlReserve,
+        @Within(low = 0, high = 2) double fillingSurplus,
+        @Within(low = 50, high = 5000, unit = "W") double heatPowerW,
+        @Within(low = 0.05, high = 1) double heatEfficiency,
         @Nullable @Valid TemperingView tempering,
         @Nullable String currency,
-        @Nullable Double altitudeM,
+        @Nullable @Within(low = -400, high = 5000, unit = "m") Double altitudeM,
         @Nullable String zone,
         @Nullable List<@NotNull @Valid ScaleToolView> scales,
         @Nullable List<@NotNull @Valid ThermometerView> thermometers,
@@ -71,12 +73,12 @@ public record HouseDraft(
      * @param meltAt °C of the water or oven, W of the heat gun; left out where there is none
      */
     public record TemperingView(
-            double stoneC,
-            double stoneM2,
-            double stoneMm,
-            double bathC,
-            double bathG,
-            double kettleW,
+            @Within(low = 5, high = 30, unit = "°C") double stoneC,
+            @Within(low = 0.05, high = 10, unit = "m²") double stoneM2,
+            @Within(low = 5, high = 200, unit = "mm") double stoneMm,
+            @Within(low = 0, high = 30, unit = "°C") double bathC,
+            @Within(low = 100, high = 500_000, unit = "g") double bathG,
+            @Within(low = 50, high = 50_000, unit = "W") double kettleW,
             @NotNull VesselKind vessel,
             @Nullable MeltWay.Kind meltBy,
             @Nullable Double meltAt) {
@@ -93,19 +95,25 @@ public record HouseDraft(
      * @param moulds it takes at once; null where nobody has counted
      */
     public record CabinetView(
-            @NotNull String name,
-            double temperatureC,
+            @NotNull @Longest(120) String name,
+            @Within(low = -5, high = 25, unit = "°C") double temperatureC,
             @Nullable Cabinet.Air air,
-            @Nullable Integer moulds) {}
+            @Nullable @Within(low = 1, high = 500) Integer moulds) {}
 
     /** A scale: what its last digit counts, and what it bears. */
     public record ScaleToolView(
-            @NotNull String name, @NotNull Double stepG, @NotNull Double mostG) {}
+            @NotNull @Longest(120) String name,
+            @NotNull @Within(low = 0.001, high = 100, unit = "g") Double stepG,
+            @NotNull @Within(low = 0, above = true, high = 500_000, unit = "g") Double mostG) {}
 
     /** A thermometer: how far it may be off, and whether it reads the surface only. */
     public record ThermometerView(
-            @NotNull String name, @NotNull Double errorK, boolean surfaceOnly) {}
+            @NotNull @Longest(120) String name,
+            @NotNull @Within(low = 0.05, high = 10, unit = "K") Double errorK,
+            boolean surfaceOnly) {}
 
     /** A melter or bowl, and what it holds. */
-    public record MelterView(@NotNull String name, @NotNull Double holdsG) {}
+    public record MelterView(
+            @NotNull @Longest(120) String name,
+            @NotNull @Within(low = 50, high = 500_000, unit = "g") Double holdsG) {}
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.server.problem.StaleVersionException;
+import palintone.server.problem.Within;
 
 /** Keeps the one house. */
 @Service
@@ -53,7 +54,9 @@ public class HouseService {
     }
 
     /** What the room's thermometer and hygrometer say. */
-    public record AirDraft(double temperatureC, double humidityPercent) {}
+    public record AirDraft(
+            @Within(low = -20, high = 60, unit = "°C") double temperatureC,
+            @Within(low = 1, high = 100, unit = "%") double humidityPercent) {}
 
     /** Takes over a house as imported, whatever state it rests on. */
     @Transactional

@@ -6,6 +6,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
 import palintone.core.temper.BagCurve;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.server.problem.Within;
 
 /**
  * What the bag of a couverture prints beside its composition; each may be missing.
@@ -14,10 +15,10 @@ import palintone.core.temper.flow.FluidityClass;
  */
 public record BagDraft(
         @Nullable FluidityClass fluidity,
-        @Nullable Double meltC,
-        @Nullable Double coolC,
-        @Nullable Double workC,
-        @Nullable Double packKg) {
+        @Nullable @Within(low = 35, high = 60, unit = "°C") Double meltC,
+        @Nullable @Within(low = 22, high = 32, unit = "°C") Double coolC,
+        @Nullable @Within(low = 25, high = 36, unit = "°C") Double workC,
+        @Nullable @Within(low = 0.01, high = 2000, unit = "kg") Double packKg) {
 
     /** Nothing printed. */
     static final BagDraft NONE = new BagDraft(null, null, null, null, null);

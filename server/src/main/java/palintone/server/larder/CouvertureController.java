@@ -27,6 +27,7 @@ import palintone.core.temper.WhiteBag;
 import palintone.server.figure.BandView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
+import palintone.server.problem.Within;
 
 /** A couverture from the label of its bag. */
 @RestController
@@ -53,13 +54,13 @@ class CouvertureController {
      */
     public record BagLabelDraft(
             @NotNull CouvertureKind kind,
-            @Nullable Double cocoaPercent,
-            @Nullable Double fatPercent,
-            @Nullable Double sugarsPercent,
-            @Nullable Double cocoaButterPercent,
-            @Nullable Double milkSolidsPercent,
-            @Nullable Double sugarPercent,
-            @Nullable Double milkFatPercent,
+            @Nullable @Within(low = 20, high = 100, unit = "%") Double cocoaPercent,
+            @Nullable @Within(low = 20, high = 65, unit = "%") Double fatPercent,
+            @Nullable @Within(low = 0, high = 60, unit = "%") Double sugarsPercent,
+            @Nullable @Within(low = 20, high = 60, unit = "%") Double cocoaButterPercent,
+            @Nullable @Within(low = 3, high = 60, unit = "%") Double milkSolidsPercent,
+            @Nullable @Within(low = 0, high = 60, unit = "%") Double sugarPercent,
+            @Nullable @Within(low = 0, high = 36, unit = "%") Double milkFatPercent,
             @Nullable @Valid BagDraft bag) {
 
         BagNumbers numbers() {

@@ -16,6 +16,8 @@ import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Traits;
 import palintone.core.temper.CouvertureKind;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * An ingredient as somebody wrote it down.
@@ -31,12 +33,12 @@ import palintone.core.temper.CouvertureKind;
  * @param version of the state that was changed; left out for a new one
  */
 public record IngredientDraft(
-        @NotNull String name,
-        double densityGPerMl,
+        @NotNull @Longest(120) String name,
+        @Within(low = 0.05, high = 3, unit = "g/ml") double densityGPerMl,
         @NotNull Map<Component, Double> gramsPer100,
         @NotNull Set<@NotNull Allergen> allergens,
         @Nullable CouvertureKind couverture,
-        @NotNull String source,
+        @NotNull @Longest(500) String source,
         boolean fromMemory,
         @Nullable @Valid TraitsView traits,
         @Nullable @Valid BagDraft bag,
@@ -44,7 +46,9 @@ public record IngredientDraft(
         @Nullable Long version) {
 
     /** One part of a mixture, per cent of its mass. */
-    public record PartDraft(@NotNull String ingredient, @NotNull Double percent) {}
+    public record PartDraft(
+            @NotNull @Longest(64) String ingredient,
+            @NotNull @Within(low = 0, above = true, high = 100, unit = "%") Double percent) {}
 
     /** Whether it is melted together of others. */
     @JsonIgnore

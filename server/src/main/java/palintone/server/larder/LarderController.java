@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.substance.LabelPanel;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 import palintone.server.web.PutAway;
 
@@ -36,8 +37,10 @@ class LarderController {
             @RequestParam(defaultValue = "") final String find,
             @RequestParam(defaultValue = "false") final boolean couvertures,
             @RequestParam(defaultValue = "false") final boolean archived,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "100") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "100") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return larder.list(find, new LarderService.Which(couvertures, archived), page, size);
     }
 
@@ -49,13 +52,13 @@ class LarderController {
 
     /** What the panel of a packet says. */
     public record PanelDraft(
-            double fatG,
-            double carbohydrateG,
-            double sugarsG,
-            @Nullable Double fibreG,
-            double proteinG,
-            double saltG,
-            @Nullable Double waterG,
+            @Within(low = 0, high = 100, unit = "g") double fatG,
+            @Within(low = 0, high = 100, unit = "g") double carbohydrateG,
+            @Within(low = 0, high = 100, unit = "g") double sugarsG,
+            @Nullable @Within(low = 0, high = 100, unit = "g") Double fibreG,
+            @Within(low = 0, high = 100, unit = "g") double proteinG,
+            @Within(low = 0, high = 100, unit = "g") double saltG,
+            @Nullable @Within(low = 0, high = 100, unit = "g") Double waterG,
             @NotNull LabelPanel.Like like) {}
 
     /** A full composition estimated from it. */
@@ -87,8 +90,10 @@ class LarderController {
     @GetMapping("/{id}/lots")
     PageView<LotService.LotView> lots(
             @PathVariable final String id,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "50") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "50") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return lots.of(id, page, size);
     }
 

@@ -7,11 +7,16 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.Require;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 
 /** Deliveries of ingredients, the one that ends first in front. */
 @Service
 public class LotService {
+
+    /** Characters of what is said of a delivery. */
+    private static final int LONGEST_NOTE = 500;
 
     private final LotRepository lots;
     private final LarderService larder;
@@ -32,10 +37,10 @@ public class LotService {
      */
     public record LotDraft(
             @Nullable UUID id,
-            @NotNull String code,
+            @NotNull @Longest(64) String code,
             @Nullable LocalDate bestBefore,
-            @Nullable Double grams,
-            @Nullable String note) {}
+            @Nullable @Within(low = 0, high = 10_000_000, unit = "g") Double grams,
+            @Nullable @Longest(500) String note) {}
 
     @Transactional(readOnly = true)
     public PageView<LotView> of(final String ingredient, final int page, final int size) {
@@ -61,7 +66,7 @@ public class LotService {
                         Require.text("lot", draft.code(), 64),
                         draft.bestBefore(),
                         draft.grams(),
-                        draft.note() == null ? "" : draft.note()));
+                        Require.words("note", draft.note(), LONGEST_NOTE)));
         return of(ingredient, 0, PageView.MOST_ROWS);
     }
 }

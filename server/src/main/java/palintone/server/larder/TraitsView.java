@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import palintone.core.substance.FunctionalClass;
 import palintone.core.substance.Traits;
+import palintone.server.problem.Within;
 
 /**
  * Acidity, mass of a piece, price, strength as a gel, edible part and special nature of an
@@ -15,11 +16,11 @@ import palintone.core.substance.Traits;
  * @param ediblePercent of the whole fruit, peeled, stoned and trimmed, 5 to 100
  */
 public record TraitsView(
-        @Nullable Double ph,
+        @Nullable @Within(low = 0, high = 14) Double ph,
         @Nullable Double pieceG,
-        @Nullable Double pricePerKg,
-        @Nullable Double gelStrength,
-        @Nullable Double ediblePercent,
+        @Nullable @Within(low = 0, high = 1_000_000, unit = "per kg") Double pricePerKg,
+        @Nullable @Within(low = 50, high = 2000) Double gelStrength,
+        @Nullable @Within(low = 5, high = 100, unit = "%") Double ediblePercent,
         @NotNull List<@NotNull FunctionalClass> natures,
         boolean estimated) {
 

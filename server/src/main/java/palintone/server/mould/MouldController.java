@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.mould.Shape;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 import palintone.server.web.PutAway;
 
@@ -35,8 +36,10 @@ class MouldController {
     PageView<MouldView> moulds(
             @RequestParam(defaultValue = "") final String find,
             @RequestParam(defaultValue = "false") final boolean archived,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "100") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "100") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return moulds.list(find, archived, page, size);
     }
 

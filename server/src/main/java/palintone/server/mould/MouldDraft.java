@@ -13,6 +13,8 @@ import palintone.core.mould.MouldState;
 import palintone.core.mould.Outline;
 import palintone.core.mould.Shape;
 import palintone.core.substance.Allergen;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A mould as somebody writes it down. Of the measures only those count that the shape asks for.
@@ -21,23 +23,23 @@ import palintone.core.substance.Allergen;
  * @param version of the state that was changed; null for something new
  */
 public record MouldDraft(
-        @NotNull String name,
+        @NotNull @Longest(120) String name,
         @NotNull Shape shape,
-        @Nullable Double lengthMm,
-        @Nullable Double widthMm,
-        @Nullable Double depthMm,
-        @Nullable Double floorMm,
-        @Nullable Double draftDegrees,
-        @Nullable Double waterG,
-        @Nullable Double waterC,
+        @Nullable @Within(low = 4, high = 500, unit = "mm") Double lengthMm,
+        @Nullable @Within(low = 4, high = 500, unit = "mm") Double widthMm,
+        @Nullable @Within(low = 2, high = 500, unit = "mm") Double depthMm,
+        @Nullable @Within(low = 2, unit = "mm") Double floorMm,
+        @Nullable @Within(low = 0, high = 45, unit = "°") Double draftDegrees,
+        @Nullable @Within(low = 0, above = true, unit = "g") Double waterG,
+        @Nullable @Within(low = 4, high = 40, unit = "°C") Double waterC,
         @Nullable List<@NotNull @Valid DrawnPoint> outline,
-        int cavities,
-        @Nullable Integer unlike,
-        int rows,
-        int owned,
+        @Within(low = 1, high = 500) int cavities,
+        @Nullable @Within(low = 0) Integer unlike,
+        @Within(low = 1, high = 24) int rows,
+        @Within(low = 1, high = 500) int owned,
         @NotNull MouldBody.Material material,
         @NotNull MouldBody.Build build,
-        double wallMm,
+        @Within(low = 0.2, high = 20, unit = "mm") double wallMm,
         boolean scratched,
         @NotNull Set<@NotNull Allergen> lastHeld,
         @Nullable Long version) {

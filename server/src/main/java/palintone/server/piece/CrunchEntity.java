@@ -30,16 +30,14 @@ public class CrunchEntity {
             final UUID id,
             final Instant notedAt,
             final String pieceId,
-            final double days,
-            final boolean crisp,
-            final double barrierMm,
+            final PieceMoisture.Bite bite,
             final String words) {
         this.id = id;
         this.notedAt = notedAt;
         this.pieceId = pieceId;
-        this.days = days;
-        this.crisp = crisp;
-        this.barrierMm = barrierMm;
+        this.days = bite.days();
+        this.crisp = bite.crisp();
+        this.barrierMm = bite.barrierMm();
         this.words = words;
     }
 

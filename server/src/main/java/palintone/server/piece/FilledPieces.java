@@ -22,7 +22,9 @@ import palintone.server.figure.FigureView;
 import palintone.server.filling.FillingNotes;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
+import palintone.server.problem.Longest;
 import palintone.server.problem.NotHereException;
+import palintone.server.problem.Within;
 
 /** What pieces mean for their fillings: how many are filled, how warm, and water between layers. */
 @Service
@@ -79,10 +81,10 @@ public class FilledPieces {
     /** A bite to be logged. */
     public record BiteDraft(
             @Nullable UUID id,
-            double days,
+            @Within(low = 0, high = 400, unit = "days") double days,
             boolean crisp,
-            @Nullable Double barrierMm,
-            @Nullable String words) {}
+            @Nullable @Within(low = 0, high = 5, unit = "mm") Double barrierMm,
+            @Nullable @Longest(500) String words) {}
 
     /** Water moving between the layers of a piece. */
     public record MoistureView(
@@ -225,8 +227,17 @@ public class FilledPieces {
     public void bite(final String id, final BiteDraft draft) {
         // Held first: what is read before the lock is as it was before the one who had it.
         pieces.held(Require.text("piece", id, 64));
-        byId(id);
-        Require.between("day of the check", draft.days(), 0, 400, "days");
+        final MouldedPiece piece = byId(id).piece(houses.house().pressureHPa());
+        if (piece.layers().size() < 2) {
+            throw new OutOfRangeException(
+                    "layers of " + piece.name(), "one", "a piece with two fillings or more");
+        }
+        // Refused before it is written: what stands in the books is asked at every visit.
+        final PieceMoisture.Bite bite =
+                new PieceMoisture.Bite(
+                        draft.days(),
+                        draft.crisp(),
+                        draft.barrierMm() == null ? 0 : draft.barrierMm());
         if (draft.id() != null && bites.existsById(draft.id())) {
             return;
         }
@@ -235,9 +246,7 @@ public class FilledPieces {
                         draft.id() == null ? UUID.randomUUID() : draft.id(),
                         clock.instant(),
                         id,
-                        draft.days(),
-                        draft.crisp(),
-                        draft.barrierMm() == null ? 0 : draft.barrierMm(),
+                        bite,
                         Require.words("words", draft.words(), LONGEST_WORDS)));
     }
 

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.server.problem.Within;
 
 @RestController
 @RequestMapping("/api/pieces")
@@ -39,8 +40,11 @@ class FilledPiecesController {
     @PostMapping("/trial/moisture")
     FilledPieces.MoistureView thought(
             @Valid @RequestBody final PieceDraft draft,
-            @RequestParam(defaultValue = "0.3") final double barrierMm,
-            @RequestParam(defaultValue = "60") final double days) {
+            @RequestParam(defaultValue = "0.3")
+                    @Within(low = 0, above = true, high = 5, unit = "mm")
+                    final double barrierMm,
+            @RequestParam(defaultValue = "60") @Within(low = 1, high = 400, unit = "days")
+                    final double days) {
         return filled.moisture(draft, barrierMm, days);
     }
 
@@ -56,8 +60,11 @@ class FilledPiecesController {
     @GetMapping("/{id}/moisture")
     FilledPieces.MoistureView moisture(
             @PathVariable final String id,
-            @RequestParam(defaultValue = "0.3") final double barrierMm,
-            @RequestParam(defaultValue = "60") final double days) {
+            @RequestParam(defaultValue = "0.3")
+                    @Within(low = 0, above = true, high = 5, unit = "mm")
+                    final double barrierMm,
+            @RequestParam(defaultValue = "60") @Within(low = 1, high = 400, unit = "days")
+                    final double days) {
         return filled.moisture(id, barrierMm, days);
     }
 

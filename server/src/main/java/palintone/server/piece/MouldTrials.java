@@ -15,6 +15,8 @@ import palintone.core.piece.PieceMoisture;
 import palintone.server.filling.BenchReader;
 import palintone.server.filling.SheetRequest;
 import palintone.server.mould.MouldService;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /** What the moulds would hold of a filling that is in no piece yet, and layers only thought of. */
 @Service
@@ -42,8 +44,8 @@ public class MouldTrials {
      */
     public record RoomRequest(
             @Valid @NotNull SheetRequest on,
-            @Nullable Double shellMm,
-            @Nullable Double headRoomMm) {}
+            @Nullable @Within(low = 0.2, high = 20, unit = "mm") Double shellMm,
+            @Nullable @Within(low = 0.5, unit = "mm") Double headRoomMm) {}
 
     /**
      * What a mould holds of it.
@@ -55,7 +57,9 @@ public class MouldTrials {
             String id, String name, int cavities, int owned, double eachG, int pieces) {}
 
     /** One layer that is tried, and its share of the room. */
-    public record LayerDraft(@Valid @NotNull SheetRequest on, double share) {}
+    public record LayerDraft(
+            @Valid @NotNull SheetRequest on,
+            @Within(low = 0, above = true, high = 1) double share) {}
 
     /**
      * Layers that are tried in a mould.
@@ -63,12 +67,12 @@ public class MouldTrials {
      * @param layers first in first, two or more
      */
     public record LayersRequest(
-            @NotNull String mould,
-            @Nullable Double shellMm,
-            @Nullable Double headRoomMm,
+            @NotNull @Longest(64) String mould,
+            @Nullable @Within(low = 0.2, high = 20, unit = "mm") Double shellMm,
+            @Nullable @Within(low = 0.5, unit = "mm") Double headRoomMm,
             @NotNull List<@NotNull @Valid LayerDraft> layers,
-            double barrierMm,
-            double days) {}
+            @Within(low = 0, above = true, high = 5, unit = "mm") double barrierMm,
+            @Within(low = 1, high = 400, unit = "days") double days) {}
 
     /** Moulds whose hollow is too low for such a shell and cap are left out. */
     public List<MouldFillView> rooms(final RoomRequest request) {

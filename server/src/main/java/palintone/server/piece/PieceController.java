@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.method.TemperingMethod;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 import palintone.server.web.PutAway;
 
@@ -32,8 +33,10 @@ class PieceController {
     PageView<PieceRowView> pieces(
             @RequestParam(defaultValue = "") final String find,
             @RequestParam(defaultValue = "false") final boolean archived,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "100") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "100") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return pieces.list(find, archived, page, size);
     }
 
@@ -47,8 +50,8 @@ class PieceController {
     @GetMapping("/{id}/needs")
     NeedsView needs(
             @PathVariable final String id,
-            @RequestParam(required = false) final Integer moulds,
-            @RequestParam(required = false) final Integer pieces,
+            @RequestParam(required = false) @Within(low = 1, high = 200) final Integer moulds,
+            @RequestParam(required = false) @Within(low = 1) final Integer pieces,
             @RequestParam(required = false) final TemperingMethod method,
             @RequestParam(required = false) final Workplace.Fillings fillings,
             @RequestParam(required = false) final Workplace.BowlIs bowl) {

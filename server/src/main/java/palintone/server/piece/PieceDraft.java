@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import palintone.core.figure.OutOfRangeException;
+import palintone.core.filling.Filling;
 import palintone.core.piece.ColourCoat;
 import palintone.core.piece.Finish;
 import palintone.core.piece.Forming;
@@ -21,6 +22,8 @@ import palintone.core.piece.LayerAmount;
 import palintone.core.piece.SecondDip;
 import palintone.core.piece.SheetPiece;
 import palintone.core.substance.Allergen;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /** A piece as somebody writes it down, on screen or in a file. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -124,14 +127,14 @@ public sealed interface PieceDraft {
      * @param flavours stirred into it, where it is a part of a base; none where left out
      */
     record Layer(
-            @NotNull String filling,
-            @Nullable Double share,
-            @Nullable Double grams,
-            @Nullable Double heightMm,
+            @NotNull @Longest(64) String filling,
+            @Nullable @Within(low = 0, above = true, high = 1) Double share,
+            @Nullable @Within(low = 0, above = true, high = 2000, unit = "g") Double grams,
+            @Nullable @Within(low = 0, above = true, high = 200, unit = "mm") Double heightMm,
             @Nullable List<@NotNull @Valid Insert> inserts,
-            @Nullable Double sealMm,
-            @Nullable String inside,
-            @Nullable Double insideG,
+            @Nullable @Within(low = 0.3, high = 5, unit = "mm") Double sealMm,
+            @Nullable @Longest(64) String inside,
+            @Nullable @Within(low = 0.1, high = 200, unit = "g") Double insideG,
             @Nullable List<@NotNull @Valid Flavouring> flavours) {
 
         LayerAmount amount() {
@@ -150,19 +153,26 @@ public sealed interface PieceDraft {
     }
 
     /** Stirred into a part of a base: grams to 100 g of that. */
-    record Flavouring(@NotNull String ingredient, @NotNull Double per100G) {}
+    record Flavouring(
+            @NotNull @Longest(64) String ingredient,
+            @NotNull @Within(low = 0, above = true, high = Filling.MOST_FLAVOUR_G, unit = "g")
+                    Double per100G) {}
 
     /** A nut, a berry: whole. */
-    record Insert(@NotNull String ingredient, @NotNull Double eachG) {}
+    record Insert(
+            @NotNull @Longest(64) String ingredient,
+            @NotNull @Within(low = 0.01, high = 2000, unit = "g") Double eachG) {}
 
     /** One thing in a piece cast full. */
     record In(
-            @NotNull String ingredient,
-            @NotNull Double eachG,
+            @NotNull @Longest(64) String ingredient,
+            @NotNull @Within(low = 0.01, high = 2000, unit = "g") Double eachG,
             @NotNull Inclusion.Placing placing) {}
 
     /** A pattern in the back. */
-    record Pressed(@NotNull Double depthMm, @NotNull Double sharePercent) {}
+    record Pressed(
+            @NotNull @Within(low = 0.2, high = 5, unit = "mm") Double depthMm,
+            @NotNull @Within(low = 2, high = 90, unit = "%") Double sharePercent) {}
 
     /**
      * A filled piece.
@@ -174,19 +184,19 @@ public sealed interface PieceDraft {
      */
     @Schema(name = "MouldedPieceDraft")
     record Moulded(
-            @NotNull String name,
-            @NotNull String story,
-            @NotNull String mould,
-            @NotNull String couverture,
-            @Nullable String capCouverture,
+            @NotNull @Longest(120) String name,
+            @NotNull @Longest(500) String story,
+            @NotNull @Longest(64) String mould,
+            @NotNull @Longest(64) String couverture,
+            @Nullable @Longest(64) String capCouverture,
             @Nullable List<@NotNull @Valid Coat> colours,
-            double shellMm,
-            double headRoomMm,
+            @Within(low = 0.2, high = 20, unit = "mm") double shellMm,
+            @Within(low = 0.5, unit = "mm") double headRoomMm,
             @NotNull List<@NotNull @Valid Layer> layers,
             @Nullable HollowFigure.Joining joined,
             @Nullable Boolean uncapped,
             @Nullable List<@NotNull @Valid Finishing> finishes,
-            @Nullable Double labelG,
+            @Nullable @Within(low = 0, above = true, high = 20_000, unit = "g") Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 
@@ -197,15 +207,15 @@ public sealed interface PieceDraft {
      */
     @Schema(name = "SolidPieceDraft")
     record Solid(
-            @NotNull String name,
-            @NotNull String story,
-            @NotNull String mould,
-            @NotNull String couverture,
+            @NotNull @Longest(120) String name,
+            @NotNull @Longest(500) String story,
+            @NotNull @Longest(64) String mould,
+            @NotNull @Longest(64) String couverture,
             @Nullable List<@NotNull @Valid Coat> colours,
             @NotNull List<@NotNull @Valid In> inclusions,
             @Nullable @Valid Pressed relief,
             @Nullable List<@NotNull @Valid Finishing> finishes,
-            @Nullable Double labelG,
+            @Nullable @Within(low = 0, above = true, high = 20_000, unit = "g") Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 
@@ -218,12 +228,12 @@ public sealed interface PieceDraft {
      * @param bottomMm brushed under a block before it is dipped; nothing where none is
      */
     record Centre(
-            @NotNull String filling,
+            @NotNull @Longest(64) String filling,
             @NotNull CentreRow.Shape shape,
-            @Nullable Double massG,
-            @Nullable Double lengthMm,
-            @Nullable Double widthMm,
-            @Nullable Double heightMm,
+            @Nullable @Within(low = 0.1, high = 500, unit = "g") Double massG,
+            @Nullable @Within(low = 3, high = 300, unit = "mm") Double lengthMm,
+            @Nullable @Within(low = 3, high = 300, unit = "mm") Double widthMm,
+            @Nullable @Within(low = 2, high = 100, unit = "mm") Double heightMm,
             @NotNull Forming forming,
             @Nullable Double bottomMm) {}
 
@@ -240,33 +250,33 @@ public sealed interface PieceDraft {
      */
     @Schema(name = "DippedPieceDraft")
     record Dipped(
-            @NotNull String name,
-            @NotNull String story,
-            @NotNull String couverture,
+            @NotNull @Longest(120) String name,
+            @NotNull @Longest(500) String story,
+            @NotNull @Longest(64) String couverture,
             @NotNull @Valid Centre centre,
-            @NotNull Double coatMm,
+            @NotNull @Within(low = 0.3, high = 5, unit = "mm") Double coatMm,
             @Nullable Boolean twice,
-            @Nullable Double dippedPercent,
-            @Nullable String secondCouverture,
-            @Nullable Double secondMm,
-            @Nullable Double secondPercent,
+            @Nullable @Within(low = 20, high = 100, unit = "%") Double dippedPercent,
+            @Nullable @Longest(64) String secondCouverture,
+            @Nullable @Within(low = 0.3, high = 5, unit = "mm") Double secondMm,
+            @Nullable @Within(low = 10, high = 100, unit = "%") Double secondPercent,
             @Nullable SecondDip.End secondEnd,
             @Nullable List<@NotNull @Valid In> on,
             @Nullable String plate,
             @Nullable List<@NotNull @Valid Finishing> finishes,
-            @Nullable Double labelG,
+            @Nullable @Within(low = 0, above = true, high = 20_000, unit = "g") Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 
     /** A piece rolled without a coat; {@code on} is what it is rolled in. */
     @Schema(name = "RolledPieceDraft")
     record Rolled(
-            @NotNull String name,
-            @NotNull String story,
+            @NotNull @Longest(120) String name,
+            @NotNull @Longest(500) String story,
             @NotNull @Valid Centre centre,
             @NotNull List<@NotNull @Valid In> on,
             @Nullable List<@NotNull @Valid Finishing> finishes,
-            @Nullable Double labelG,
+            @Nullable @Within(low = 0, above = true, high = 20_000, unit = "g") Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 
@@ -285,23 +295,23 @@ public sealed interface PieceDraft {
      */
     @Schema(name = "HollowPieceDraft")
     record Hollow(
-            @NotNull String name,
-            @NotNull String story,
-            @NotNull String mould,
-            @NotNull String couverture,
+            @NotNull @Longest(120) String name,
+            @NotNull @Longest(500) String story,
+            @NotNull @Longest(64) String mould,
+            @NotNull @Longest(64) String couverture,
             @Nullable List<@NotNull @Valid Coat> colours,
-            @NotNull Double shellMm,
-            @NotNull Integer parts,
+            @NotNull @Within(low = 0.8, high = 12, unit = "mm") Double shellMm,
+            @NotNull @Within(low = 1, high = 2) Integer parts,
             @Nullable HollowFigure.Joining joining,
-            @Nullable Double baseAcrossMm,
-            @Nullable Double baseThickMm,
+            @Nullable @Within(low = 10, high = 400, unit = "mm") Double baseAcrossMm,
+            @Nullable @Within(low = 1, high = 20, unit = "mm") Double baseThickMm,
             @Nullable HollowFigure.Standing baseStanding,
-            @Nullable String secondCouverture,
+            @Nullable @Longest(64) String secondCouverture,
             @Nullable Double outerMm,
             @Nullable Boolean outerBrushed,
             @Nullable Boolean baseOfSecond,
             @Nullable List<@NotNull @Valid Finishing> finishes,
-            @Nullable Double labelG,
+            @Nullable @Within(low = 0, above = true, high = 20_000, unit = "g") Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 
@@ -319,25 +329,25 @@ public sealed interface PieceDraft {
      */
     @Schema(name = "PlatesPieceDraft")
     record Plates(
-            @NotNull String name,
-            @NotNull String story,
-            @NotNull String couverture,
-            @NotNull Double thickMm,
-            @NotNull Double lengthMm,
-            @NotNull Double widthMm,
-            @Nullable Double roundMm,
-            @Nullable Double holeMm,
-            @Nullable Double plateLengthMm,
-            @Nullable Double plateWidthMm,
-            @Nullable Integer besideRounds,
-            @Nullable Double stripMm,
-            @Nullable Double stripAcrossMm,
-            @Nullable String secondCouverture,
-            @Nullable Double secondPercent,
+            @NotNull @Longest(120) String name,
+            @NotNull @Longest(500) String story,
+            @NotNull @Longest(64) String couverture,
+            @NotNull @Within(low = 0.2, high = 6, unit = "mm") Double thickMm,
+            @NotNull @Within(low = 50, high = 1000, unit = "mm") Double lengthMm,
+            @NotNull @Within(low = 50, high = 1000, unit = "mm") Double widthMm,
+            @Nullable @Within(low = 5, high = 500, unit = "mm") Double roundMm,
+            @Nullable @Within(low = 5, unit = "mm") Double holeMm,
+            @Nullable @Within(low = 5, high = 500, unit = "mm") Double plateLengthMm,
+            @Nullable @Within(low = 5, high = 500, unit = "mm") Double plateWidthMm,
+            @Nullable @Within(low = 1, high = 5000) Integer besideRounds,
+            @Nullable @Within(low = 5, high = 500, unit = "mm") Double stripMm,
+            @Nullable @Within(low = 5, high = 500, unit = "mm") Double stripAcrossMm,
+            @Nullable @Longest(64) String secondCouverture,
+            @Nullable @Within(low = 2, high = 60, unit = "%") Double secondPercent,
             @Nullable SheetPiece.Pattern secondPattern,
             @Nullable List<@NotNull @Valid In> on,
             @Nullable List<@NotNull @Valid Finishing> finishes,
-            @Nullable Double labelG,
+            @Nullable @Within(low = 0, above = true, high = 20_000, unit = "g") Double labelG,
             @Nullable Long version)
             implements PieceDraft {}
 }

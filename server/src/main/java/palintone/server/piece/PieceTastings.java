@@ -28,7 +28,9 @@ import palintone.core.temper.CouvertureKind;
 import palintone.server.figure.FigureView;
 import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
+import palintone.server.problem.Longest;
 import palintone.server.problem.NotHereException;
+import palintone.server.problem.Within;
 
 /** Pieces tasted whole, and what that says of how sweet and how bitter they are liked. */
 @Service
@@ -61,8 +63,8 @@ public class PieceTastings {
             @Nullable UUID id,
             @Nullable Liking sweet,
             @Nullable Liking bitter,
-            @Nullable Integer score,
-            @Nullable String words) {}
+            @Nullable @Within(low = 1, high = 10) Integer score,
+            @Nullable @Longest(500) String words) {}
 
     /** Whether a tasting counts. */
     public record TastingCounts(@NotNull Boolean counts) {}

@@ -1,13 +1,16 @@
 package palintone.server.problem;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import jakarta.annotation.Nullable;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.hibernate.TransactionException;
 import org.slf4j.Logger;
@@ -53,9 +56,23 @@ public class Problems {
     /** Fields named at once; nobody mends more before sending again. */
     private static final int MOST_ERRORS = 50;
 
+    /**
+     * What the core refuses first, by the name its owner knows; all else that is wrong beside it.
+     */
     @ExceptionHandler
-    ProblemDetail outOfRange(final OutOfRangeException e) {
+    ProblemDetail outOfRange(final OutOfRangeException e, final WebRequest request) {
         final ProblemDetail problem = ProblemType.IMPOSSIBLE.detail(e.getMessage());
+        final List<FieldProblem> wrong = new ArrayList<>();
+        String pointer = null;
+        for (final FieldProblem each : DeclaredLimits.broken(AskedBody.of(request))) {
+            if (pointer == null && each.isThatOf(e)) {
+                pointer = each.pointer();
+            } else if (wrong.size() < MOST_ERRORS) {
+                wrong.add(each);
+            }
+        }
+        wrong.add(0, new FieldProblem(e.field(), e.value(), e.allowed(), pointer));
+        problem.setProperty("errors", wrong);
         return about(problem, e.field(), e.value(), e.allowed());
     }
 
@@ -93,14 +110,36 @@ public class Problems {
      *
      * @param value as it was given, cut at 200 characters; "missing" where it was not
      * @param allowed instead
+     * @param pointer where it stands in what was sent, as "/layers/0/share"; null where it is not
+     *     one field alone
      */
-    public record FieldProblem(String field, String value, String allowed) {
+    public record FieldProblem(
+            String field, String value, String allowed, @Nullable String pointer) {
+
+        private static final Pattern PLACE = Pattern.compile("/(\\d+)");
 
         static FieldProblem of(final FieldError error) {
+            final String pointer =
+                    "/" + error.getField().replaceAll("\\[(\\d+)\\]", "/$1").replace('.', '/');
             return new FieldProblem(
-                    error.getField().replaceAll("\\[(\\d+)\\]", " $1").replace('.', ' '),
+                    said(pointer),
                     error.getRejectedValue() == null ? "missing" : shown(error.getRejectedValue()),
-                    String.valueOf(error.getDefaultMessage()));
+                    String.valueOf(error.getDefaultMessage()),
+                    pointer);
+        }
+
+        /** A field by where it stands, counted as people do: "layers 1 share". */
+        static String said(final String pointer) {
+            return PLACE.matcher(pointer)
+                    .replaceAll(place -> "/" + (Integer.parseInt(place.group(1)) + 1))
+                    .substring(1)
+                    .replace('/', ' ');
+        }
+
+        /** Whether the core refused the same; of a text it also says the least. */
+        boolean isThatOf(final OutOfRangeException e) {
+            return value.equals(e.value())
+                    && e.allowed().endsWith(allowed.replaceFirst("^up ", ""));
         }
 
         String said() {

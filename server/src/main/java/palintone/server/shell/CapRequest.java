@@ -2,6 +2,8 @@ package palintone.server.shell;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A cap on filled shells.
@@ -18,14 +20,14 @@ import jakarta.validation.constraints.NotNull;
  * @param heatJPerMlK of the filling; 2.9 where left out, a ganache
  */
 public record CapRequest(
-        @NotNull String couverture,
-        @NotNull String mould,
-        double shellMm,
-        @Nullable Double bowlC,
-        @Nullable Double stablePercent,
-        double capMm,
-        @Nullable Double fillC,
-        @Nullable Double rimC,
-        @Nullable Double roomC,
-        @Nullable Double airC,
-        @Nullable Double heatJPerMlK) {}
+        @NotNull @Longest(64) String couverture,
+        @NotNull @Longest(64) String mould,
+        @Within(low = 0.2, high = 20, unit = "mm") double shellMm,
+        @Nullable @Within(low = 20, high = 50, unit = "°C") Double bowlC,
+        @Nullable @Within(low = 0, high = 20, unit = "% of the fat") Double stablePercent,
+        @Within(low = 0.3, high = 20, unit = "mm") double capMm,
+        @Nullable @Within(low = 0, high = 40, unit = "°C") Double fillC,
+        @Nullable @Within(low = 0, high = 35, unit = "°C") Double rimC,
+        @Nullable @Within(low = 5, high = 40, unit = "°C") Double roomC,
+        @Nullable @Within(low = -5, high = 25, unit = "°C") Double airC,
+        @Nullable @Within(low = 1, high = 5, unit = "J/mlK") Double heatJPerMlK) {}

@@ -5,6 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import palintone.core.casting.pour.Vibration;
 import palintone.core.casting.shell.ShellAnswer;
 import palintone.core.temper.flow.FluidityClass;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A shell to be cast.
@@ -21,15 +23,15 @@ import palintone.core.temper.flow.FluidityClass;
  * @param value s, mm or g
  */
 public record CastRequest(
-        @NotNull String couverture,
-        @NotNull String mould,
+        @NotNull @Longest(64) String couverture,
+        @NotNull @Longest(64) String mould,
         @Nullable FluidityClass fluidity,
-        @Nullable Double bowlC,
-        @Nullable Double stablePercent,
+        @Nullable @Within(low = 20, high = 50, unit = "°C") Double bowlC,
+        @Nullable @Within(low = 0, high = 20, unit = "% of the fat") Double stablePercent,
         @Nullable Double mouldC,
-        @Nullable Double roomC,
+        @Nullable @Within(low = 5, high = 40, unit = "°C") Double roomC,
         @Nullable Vibration vibration,
-        @Nullable Double drainS,
-        @Nullable Double rockedDegrees,
+        @Nullable @Within(low = 1, high = 600, unit = "s") Double drainS,
+        @Nullable @Within(low = 0, high = 60, unit = "°") Double rockedDegrees,
         @NotNull ShellAnswer.Asked asked,
-        double value) {}
+        @Within(low = 0, high = 900, unit = "s") double value) {}

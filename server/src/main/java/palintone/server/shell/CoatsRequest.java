@@ -3,6 +3,7 @@ package palintone.server.shell;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import palintone.server.problem.Within;
 
 /**
  * A shell in several coats.
@@ -13,4 +14,6 @@ import jakarta.validation.constraints.NotNull;
  * @param rimC rim of halves to be glued; the room's where left out
  */
 public record CoatsRequest(
-        @NotNull @Valid CastRequest cast, @Nullable Integer coats, @Nullable Double rimC) {}
+        @NotNull @Valid CastRequest cast,
+        @Nullable @Within(low = 1, high = 4) Integer coats,
+        @Nullable @Within(low = 0, high = 30, unit = "°C") Double rimC) {}

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import palintone.core.casting.shell.Opening;
+import palintone.server.problem.Within;
 
 /**
  * A shell on its way through the cold.
@@ -18,10 +19,10 @@ import palintone.core.casting.shell.Opening;
  */
 public record ColdRequest(
         @NotNull @Valid CastRequest cast,
-        @Nullable Double movedMin,
-        @Nullable Double airC,
-        @Nullable Double metresPerS,
-        @Nullable Integer moulds,
-        @Nullable Integer shelves,
-        @Nullable Double coolingW,
+        @Nullable @Within(low = 0, high = 60, unit = "min") Double movedMin,
+        @Nullable @Within(low = -5, high = 25, unit = "°C") Double airC,
+        @Nullable @Within(low = 0, high = 10, unit = "m/s") Double metresPerS,
+        @Nullable @Within(low = 1, high = 500) Integer moulds,
+        @Nullable @Within(low = 1, high = 30) Integer shelves,
+        @Nullable @Within(low = 20, high = 20_000, unit = "W") Double coolingW,
         @Nullable Opening opening) {}

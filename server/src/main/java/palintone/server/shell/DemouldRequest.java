@@ -6,6 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A mould to be turned out.
@@ -21,9 +23,9 @@ import java.util.UUID;
 public record DemouldRequest(
         @Nullable UUID id,
         @NotNull @Valid ColdRequest cold,
-        @Nullable Double capMm,
-        @Nullable Double coldMin,
+        @Nullable @Within(low = 0.3, unit = "mm") Double capMm,
+        @Nullable @Within(low = 1, high = 1440, unit = "min") Double coldMin,
         @Nullable List<Integer> stuck,
         @Nullable List<Integer> broken,
-        @Nullable String note,
+        @Nullable @Longest(400) String note,
         @Nullable Instant notedAt) {}

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import palintone.core.casting.pour.Vibration;
+import palintone.server.problem.Within;
 
 /**
  * A mould from full to scraped.
@@ -12,4 +13,6 @@ import palintone.core.casting.pour.Vibration;
  * @param shakenS how long; 45 s where left out
  */
 public record DrainRequest(
-        @NotNull @Valid CastRequest cast, @Nullable Vibration shaken, @Nullable Double shakenS) {}
+        @NotNull @Valid CastRequest cast,
+        @Nullable Vibration shaken,
+        @Nullable @Within(low = 1, high = 900, unit = "s") Double shakenS) {}

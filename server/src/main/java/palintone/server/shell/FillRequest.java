@@ -2,6 +2,8 @@ package palintone.server.shell;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * What is to go into a shell that has set.
@@ -15,12 +17,12 @@ import jakarta.validation.constraints.NotNull;
  * @param capMm room left for the cap over it; 2 where left out
  */
 public record FillRequest(
-        @NotNull String couverture,
-        @NotNull String mould,
-        double shellMm,
-        @Nullable Double shellC,
-        @Nullable Double roomC,
-        @Nullable Double fillC,
-        @Nullable Double heatJPerMlK,
-        @Nullable String filling,
-        @Nullable Double capMm) {}
+        @NotNull @Longest(64) String couverture,
+        @NotNull @Longest(64) String mould,
+        @Within(low = 0.2, high = 20, unit = "mm") double shellMm,
+        @Nullable @Within(low = 0, high = 28, unit = "°C") Double shellC,
+        @Nullable @Within(low = 5, high = 40, unit = "°C") Double roomC,
+        @Nullable @Within(low = 0, high = 130, unit = "°C") Double fillC,
+        @Nullable @Within(low = 1, high = 5, unit = "J/mlK") Double heatJPerMlK,
+        @Nullable @Longest(64) String filling,
+        @Nullable @Within(low = 0.3, unit = "mm") Double capMm) {}

@@ -5,6 +5,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.UUID;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * Shells on the scale.
@@ -22,11 +24,11 @@ import java.util.UUID;
 public record WeighingRequest(
         @Nullable UUID id,
         @NotNull @Valid CastRequest cast,
-        double emptyG,
-        double shelledG,
-        @Nullable Double filledG,
-        @Nullable Double cappedG,
-        @Nullable String filling,
-        @Nullable Integer cavities,
-        @Nullable String note,
+        @Within(low = 0, high = 50_000, unit = "g") double emptyG,
+        @Within(low = 0, high = 50_000, unit = "g") double shelledG,
+        @Nullable @Within(low = 0, high = 50_000, unit = "g") Double filledG,
+        @Nullable @Within(low = 0, high = 50_000, unit = "g") Double cappedG,
+        @Nullable @Longest(64) String filling,
+        @Nullable @Within(low = 1) Integer cavities,
+        @Nullable @Longest(400) String note,
         @Nullable Instant notedAt) {}

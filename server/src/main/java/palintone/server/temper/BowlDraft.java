@@ -7,6 +7,8 @@ import java.util.UUID;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.TemperingMethod;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A bowl as a screen begins it.
@@ -17,14 +19,14 @@ import palintone.core.temper.method.TemperingMethod;
  */
 public record BowlDraft(
         @NotNull UUID id,
-        @NotNull String name,
-        @NotNull String couverture,
-        double massG,
-        @Nullable Double roomC,
+        @NotNull @Longest(120) String name,
+        @NotNull @Longest(64) String couverture,
+        @Within(low = 50, high = 100_000, unit = "g") double massG,
+        @Nullable @Within(low = 10, high = 32, unit = "°C") Double roomC,
         @Nullable VesselKind vessel,
         @Nullable TemperingMethod method,
         @Nullable DarkWindowPractice darkWindow,
-        @Nullable String probe,
+        @Nullable @Longest(120) String probe,
         @Nullable @Valid Simulated simulated) {
 
     /**
@@ -36,5 +38,9 @@ public record BowlDraft(
      * @param skin share read from the skin, 0 to 0.95
      */
     public record Simulated(
-            double pace, double startC, double noiseK, double dropouts, double skin) {}
+            double pace,
+            @Within(low = 15, high = 60, unit = "°C") double startC,
+            @Within(low = 0, high = 5, unit = "K") double noiseK,
+            @Within(low = 0, high = 0.95) double dropouts,
+            @Within(low = 0, high = 0.95) double skin) {}
 }

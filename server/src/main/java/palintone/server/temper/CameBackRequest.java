@@ -4,6 +4,8 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * Couverture that came back from the work.
@@ -13,9 +15,9 @@ import java.util.List;
  * @param met what got into it
  */
 public record CameBackRequest(
-        @NotNull String couverture,
-        double massG,
-        int meltings,
+        @NotNull @Longest(64) String couverture,
+        @Within(low = 0, above = true, high = 1_000_000, unit = "g") double massG,
+        @Within(low = 1, high = 100) int meltings,
         @Nullable List<@NotNull @Valid Met> met) {
 
     /**
@@ -23,5 +25,8 @@ public record CameBackRequest(
      *
      * @param grams of it
      */
-    public record Met(@Nullable String ingredient, @Nullable String filling, double grams) {}
+    public record Met(
+            @Nullable @Longest(64) String ingredient,
+            @Nullable @Longest(64) String filling,
+            @Within(low = 0, above = true, high = 1_000_000, unit = "g") double grams) {}
 }

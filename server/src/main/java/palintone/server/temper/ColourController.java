@@ -20,6 +20,7 @@ import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
 import palintone.server.mould.MouldService;
+import palintone.server.problem.Within;
 
 /** The short paths: colour, coating, and what has gone wrong. */
 @RestController
@@ -68,9 +69,10 @@ class ColourController {
     @GetMapping("/colour")
     ColourView colour(
             @RequestParam final String mould,
-            @RequestParam final int moulds,
+            @RequestParam @Within(low = 1, high = 1000) final int moulds,
             @RequestParam(defaultValue = "1") final int coats,
-            @RequestParam(defaultValue = "0.05") final double filmMm,
+            @RequestParam(defaultValue = "0.05") @Within(low = 0.01, high = 0.5, unit = "mm")
+                    final double filmMm,
             @RequestParam(defaultValue = "10") final double sharePercent) {
         Require.between("moulds", moulds, 1, 1000, "");
         final Mould form = this.moulds.mould(mould);

@@ -8,6 +8,8 @@ import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperingMethod;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A bowl to be planned. What is left out comes from House rules.
@@ -20,17 +22,17 @@ import palintone.core.temper.method.TemperingMethod;
  * @param sharePercent poured on the stone or of seed, for a single method that has a share
  */
 public record CurveRequest(
-        @NotNull String couverture,
-        double massG,
+        @NotNull @Longest(64) String couverture,
+        @Within(low = 50, high = 100_000, unit = "g") double massG,
         @NotNull List<@NotNull TemperingMethod> methods,
         @Nullable FluidityClass fluidity,
         @Nullable DarkWindowPractice darkWindow,
         @Nullable VesselKind vessel,
         @Nullable Double sharePercent,
-        @Nullable Double roomC,
-        @Nullable Double stoneC,
-        @Nullable Double bathC,
-        @Nullable Double bathG,
+        @Nullable @Within(low = 10, high = 32, unit = "°C") Double roomC,
+        @Nullable @Within(low = 5, high = 30, unit = "°C") Double stoneC,
+        @Nullable @Within(low = 0, high = 30, unit = "°C") Double bathC,
+        @Nullable @Within(low = 100, high = 500_000, unit = "g") Double bathG,
         @Nullable MeltWay.Kind meltBy,
         @Nullable Double meltAt) {
 

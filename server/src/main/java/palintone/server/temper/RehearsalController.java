@@ -25,6 +25,7 @@ import palintone.server.figure.SentenceView;
 import palintone.server.house.HouseEntity;
 import palintone.server.house.HouseService;
 import palintone.server.larder.LarderService;
+import palintone.server.problem.Within;
 
 /** Rehearsals: the screen keeps the acts, the core plays them each time from the beginning. */
 @RestController
@@ -52,7 +53,9 @@ class RehearsalController {
             BandView work) {}
 
     /** One act. */
-    public record ActView(@NotNull RehearsalAct.Kind kind, double amount) {}
+    public record ActView(
+            @NotNull RehearsalAct.Kind kind,
+            @Within(low = 5, high = 3600, unit = "s") double amount) {}
 
     /** What is to be played. */
     public record PlayRequest(

@@ -7,6 +7,8 @@ import palintone.core.figure.Figure;
 import palintone.core.temper.bowl.VesselKind;
 import palintone.core.temper.method.MeltWay;
 import palintone.core.temper.method.TemperCalculator;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A small question at the bowl.
@@ -18,17 +20,17 @@ import palintone.core.temper.method.TemperCalculator;
  * @param meltAt °C of water or oven, W of a heat gun
  */
 public record SolveRequest(
-        @NotNull String couverture,
-        double massG,
+        @NotNull @Longest(64) String couverture,
+        @Within(low = 50, high = 100_000, unit = "g") double massG,
         @Nullable VesselKind vessel,
-        @Nullable Double roomC,
+        @Nullable @Within(low = 10, high = 32, unit = "°C") Double roomC,
         @NotNull Question question,
-        double fromC,
-        double value,
-        @Nullable Double bathC,
-        @Nullable Double bathG,
+        @Within(low = 15, high = 60, unit = "°C") double fromC,
+        @Within(low = 20, high = 55, unit = "°C") double value,
+        @Nullable @Within(low = 0, high = 30, unit = "°C") Double bathC,
+        @Nullable @Within(low = 100, high = 500_000, unit = "g") Double bathG,
         @Nullable MeltWay.Kind meltBy,
-        @Nullable Double meltAt) {
+        @Nullable @Within(low = 50, high = 100, unit = "°C") Double meltAt) {
 
     private static final int S_PER_MIN = 60;
 

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 
 @RestController
@@ -53,8 +54,10 @@ class TemperBowlController {
     @GetMapping("/bowls")
     PageView<TemperBowlView.SummaryView> bowls(
             @RequestParam(defaultValue = "OPEN") final TemperBowlEntity.State state,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "50") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "50") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return bowls.list(state, page, size);
     }
 

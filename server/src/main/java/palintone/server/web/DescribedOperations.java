@@ -147,6 +147,9 @@ class DescribedOperations implements OperationCustomizer, GlobalOpenApiCustomize
                         .addProperty("field", new StringSchema())
                         .addProperty("value", new StringSchema())
                         .addProperty("allowed", new StringSchema())
+                        .addProperty(
+                                "pointer",
+                                new StringSchema().description("Where it stands in what was sent"))
                         .required(List.of("field", "value", "allowed"));
         return new ObjectSchema()
                 .description("A refusal, after RFC 9457")

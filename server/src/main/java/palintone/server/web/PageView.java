@@ -18,6 +18,9 @@ public record PageView<T>(List<T> items, int page, int size, long total) {
 
     public static final int MOST_ROWS = 200;
 
+    /** The last page anybody may turn to. */
+    public static final int MOST_PAGES = 1_000_000;
+
     public static <E, T> PageView<T> of(final Page<E> page, final Function<E, T> view) {
         return of(page, page.getContent().stream().map(view).toList());
     }
@@ -32,7 +35,7 @@ public record PageView<T>(List<T> items, int page, int size, long total) {
      *     served
      */
     public static Pageable request(final int page, final int size) {
-        Require.between("page", page, 0, 1_000_000, "");
+        Require.between("page", page, 0, MOST_PAGES, "");
         Require.between("size", size, 1, MOST_ROWS, "rows");
         return PageRequest.of(page, size);
     }

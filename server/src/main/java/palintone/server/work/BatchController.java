@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import palintone.core.work.RunningBatch;
+import palintone.server.problem.Within;
 import palintone.server.web.PageView;
 
 @RestController
@@ -34,8 +35,10 @@ class BatchController {
     @GetMapping
     PageView<BatchSummaryView> batches(
             @RequestParam final Optional<RunningBatch.State> state,
-            @RequestParam(defaultValue = "0") final int page,
-            @RequestParam(defaultValue = "50") final int size) {
+            @RequestParam(defaultValue = "0") @Within(low = 0, high = PageView.MOST_PAGES)
+                    final int page,
+            @RequestParam(defaultValue = "50") @Within(low = 1, high = PageView.MOST_ROWS)
+                    final int size) {
         return batches.list(state, page, size);
     }
 

@@ -5,6 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import palintone.core.piece.Workplace;
 import palintone.core.temper.method.TemperingMethod;
+import palintone.server.problem.Longest;
+import palintone.server.problem.Within;
 
 /**
  * A batch to begin.
@@ -17,9 +19,9 @@ import palintone.core.temper.method.TemperingMethod;
  */
 public record BatchOrder(
         @NotNull UUID id,
-        @NotNull String piece,
-        @Nullable Integer moulds,
-        @Nullable Integer pieces,
+        @NotNull @Longest(64) String piece,
+        @Nullable @Within(low = 1, high = 200) Integer moulds,
+        @Nullable @Within(low = 1) Integer pieces,
         @Nullable TemperingMethod method,
         @Nullable Workplace.Fillings fillings,
         @Nullable UUID bowl) {}

@@ -74,6 +74,28 @@ class ProblemTypesTest {
         errors.forEach(each -> assertThat(each.get("allowed").asString()).isNotBlank());
     }
 
+    /**
+     * What the core refuses bears the name its owner knows; the rest is named by where it stands.
+     */
+    @Test
+    void allNumbersOutsideTheirLimitsAreNamedAtOnce() {
+        final Answer answer =
+                workshop.post(
+                        "/api/coats/pans",
+                        "{\"massG\":500,\"heightMm\":500,\"pans\":["
+                                + "{\"name\":\"Tin\",\"lengthMm\":200,\"depthMm\":40},"
+                                + "{\"name\":\"Frame\",\"lengthMm\":5,\"depthMm\":900}]}");
+        assertThat(answer.status()).isEqualTo(400);
+        final JsonNode errors = answer.json().at("/errors");
+        assertThat(errors.findValuesAsString("pointer"))
+                .containsExactly("/heightMm", "/pans/1/lengthMm", "/pans/1/depthMm");
+        assertThat(errors.findValuesAsString("field"))
+                .containsExactly("height of the slab", "pans 2 lengthMm", "pans 2 depthMm");
+        assertThat(errors.findValuesAsString("allowed"))
+                .containsExactly("1 to 200 mm", "30 to 1000 mm", "3 to 200 mm");
+        assertThat(answer.at("/field")).isEqualTo("height of the slab");
+    }
+
     @Test
     void theVersionStandsInTheHeadAndIsHeardThere() throws Exception {
         final HttpResponse<String> house = send(HttpRequest.newBuilder().GET(), "/api/house");

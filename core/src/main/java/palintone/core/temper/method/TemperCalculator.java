@@ -28,6 +28,11 @@ public final class TemperCalculator {
 
     private static final double LONGEST_S = 4 * 3600;
 
+    /** A bowl anybody asks about, °C. */
+    private static final double COLDEST_C = 15;
+
+    private static final double HOTTEST_C = 60;
+
     private final CurveOrder order;
 
     /** Further under its window nobody stirs it any more, K; ours. */
@@ -51,7 +56,9 @@ public final class TemperCalculator {
      * @throws OutOfRangeException when this heat does not reach it
      */
     public List<Figure> heatFor(final MeltWay way, final double fromC, final double toC) {
-        Require.between("temperature wanted", toC, fromC, order.targets().melt().highLimit(), "°C");
+        final double highest = order.targets().melt().highLimit();
+        stands(fromC, COLDEST_C, Math.min(highest, HOTTEST_C));
+        Require.between("temperature wanted", toC, fromC, highest, "°C");
         way.reaches(toC);
         final BowlSimulation bowl = bowl(fromC, standing(fromC));
         final double solid = bowl.now().crystals().solid();
@@ -85,6 +92,11 @@ public final class TemperCalculator {
                         Unit.PERCENT,
                         basis));
         return answers;
+    }
+
+    /** Where the bowl stands, °C; said before what is wanted of it, whose limits it is. */
+    private static void stands(final double fromC, final double coldest, final double hottest) {
+        Require.between("bowl temperature", fromC, coldest, hottest, "°C");
     }
 
     /**
@@ -127,7 +139,9 @@ public final class TemperCalculator {
      * @throws OutOfRangeException when this bath does not reach it
      */
     public List<Figure> bathFor(final double fromC, final double toC) {
-        Require.between("temperature wanted", toC, order.equipment().bathC() + 1, fromC, "°C");
+        final double coldest = order.equipment().bathC() + 1;
+        stands(fromC, Math.max(coldest, COLDEST_C), HOTTEST_C);
+        Require.between("temperature wanted", toC, coldest, fromC, "°C");
         final BowlSimulation bowl = bowl(fromC, Crystals.NONE);
         final double seconds =
                 bowl.runUntil(bath(bowl), Stop.atTemperature(toC), LONGEST_S)
@@ -230,7 +244,7 @@ public final class TemperCalculator {
     }
 
     private BowlSimulation bowl(final double fromC, final Crystals crystals) {
-        Require.between("bowl temperature", fromC, 15, 60, "°C");
+        stands(fromC, COLDEST_C, HOTTEST_C);
         return new BowlSimulation(
                 order.couverture(),
                 order.couverture().crystals(),
