@@ -20,11 +20,12 @@ public record DipPlan(DipOrder order, boolean found, Coat coat, double coldestC)
      * @param coatG wanted, above 0 to 500 g
      */
     public static DipPlan of(final DipOrder asked, final double coatG) {
-        final DipSolve.Tapped tapped = DipSolve.tappedFor(asked, coatG);
+        final DrawnCentre drawn = DrawnCentre.of(asked);
+        final DipSolve.Tapped tapped = DipSolve.tappedFor(asked, drawn, coatG);
         return new DipPlan(
                 tapped.order(),
                 tapped.found(),
-                Coat.of(tapped.order()),
+                Coat.of(tapped.order(), drawn),
                 DipSolve.coldestC(tapped.order()));
     }
 

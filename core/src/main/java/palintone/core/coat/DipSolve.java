@@ -2,6 +2,8 @@ package palintone.core.coat;
 
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import palintone.core.figure.Require;
 
 /** The other way round: what must be done to a dip for what is wanted of it. */
@@ -14,6 +16,12 @@ public final class DipSolve {
     private static final double SAME_SHARE = 0.02;
 
     private static final double NEAR_S = 0.1;
+
+    /** Of a tap at all, s. */
+    private static final double LEAST_TAPPED_S = 0.01;
+
+    private static final int MOST = 60;
+    private static final int ORDER = 3;
     private static final double COLDEST_C = -25;
     private static final double NEAR_C = 0.5;
     private static final double WARMEST_FIRM_C = 35;
@@ -32,45 +40,67 @@ public final class DipSolve {
      * @param coatG wanted, above 0 to 500 g
      */
     public static Tapped tappedFor(final DipOrder order, final double coatG) {
+        return tappedFor(order, DrawnCentre.of(order), coatG);
+    }
+
+    /** The same of a centre that was followed already. */
+    static Tapped tappedFor(final DipOrder order, final DrawnCentre drawn, final double coatG) {
         Require.positive("weight of a coat", coatG, 500, "g");
-        if (Coat.of(order.tapped(0)).massG() < coatG * (1 - SAME_SHARE)) {
+        if (drawn.tapped(0).massG() < coatG * (1 - SAME_SHARE)) {
             return new Tapped(order.tapped(0), false);
         }
-        final double leastG = Coat.of(order.tapped(LONGEST_TAPPED_S)).massG();
+        final double leastG = drawn.tapped(LONGEST_TAPPED_S).massG();
         if (leastG > coatG) {
             return new Tapped(order.tapped(LONGEST_TAPPED_S), leastG <= coatG * (1 + SAME_SHARE));
         }
         // What begins to be tapped yields sooner: from a moment of it on it only grows thinner.
-        double low = 0;
-        double high = LONGEST_TAPPED_S;
-        while (high - low > NEAR_S) {
-            final double middle = (low + high) / 2;
-            if (Coat.of(order.tapped(middle)).massG() > coatG) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return new Tapped(order.tapped(high), true);
+        final double tappedS =
+                solver(NEAR_S)
+                        .solve(
+                                MOST,
+                                s -> drawn.tapped(Math.max(s, LEAST_TAPPED_S)).massG() - coatG,
+                                0,
+                                LONGEST_TAPPED_S,
+                                // Rather a moment more than a coat too thick.
+                                AllowedSolution.BELOW_SIDE);
+        return new Tapped(order.tapped(tappedS), true);
     }
 
     /** The coldest centre that does not tear its coat, °C; as cold as is looked at, −25. */
     public static double coldestC(final DipOrder order) {
-        double low = COLDEST_C;
-        double high =
+        final double warmest =
                 Math.min(order.bowl().temperatureC(), Math.max(order.roomC(), order.centreC()));
-        if (!Coat.of(order.centreAt(low)).tears()) {
-            return low;
+        final double atColdest = overTearing(order, COLDEST_C);
+        if (atColdest <= 0) {
+            return COLDEST_C;
         }
-        while (high - low > NEAR_C) {
-            final double middle = (low + high) / 2;
-            if (Coat.of(order.centreAt(middle)).tears()) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        final double atWarmest = overTearing(order, warmest);
+        if (atWarmest > 0) {
+            return warmest;
         }
-        return high;
+        return solver(NEAR_C)
+                .solve(
+                        MOST,
+                        c ->
+                                c <= COLDEST_C
+                                        ? atColdest
+                                        : c >= warmest ? atWarmest : overTearing(order, c),
+                        COLDEST_C,
+                        warmest,
+                        // One that does not tear.
+                        AllowedSolution.BELOW_SIDE);
+    }
+
+    /**
+     * How much further than it bears a coat is stretched around a centre of so many °C; a share.
+     */
+    private static double overTearing(final DipOrder order, final double centreC) {
+        final DrawnCentre drawn = DrawnCentre.of(order.centreAt(centreC));
+        return drawn.stretchOf(drawn.tapped(order.tappedS()).meanMm()) - CalibratedCoat.TEARS_SHARE;
+    }
+
+    private static BracketingNthOrderBrentSolver solver(final double near) {
+        return new BracketingNthOrderBrentSolver(0, near, 0, ORDER);
     }
 
     /**

@@ -433,7 +433,8 @@ public class HouseEntity {
         return currency;
     }
 
-    Long version() {
+    /** Counts what was written of the rules and the room; no unit. */
+    public Long version() {
         return version;
     }
 }

@@ -1,8 +1,11 @@
 package palintone.server.piece;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,7 +40,13 @@ import palintone.server.web.PageView;
 @Service
 public class PieceService {
 
-    private static final int MOST_CURVES = 100;
+    private static final int MOST_PLANS = 100;
+
+    /** A batch as it is looked at, and a moment later begun. */
+    private record Planned(String piece, String stamp, @Nullable Long house, BatchWish wish) {}
+
+    private final Cache<Planned, BatchPlan> plans =
+            Caffeine.newBuilder().maximumSize(MOST_PLANS).build();
 
     private final PieceRepository pieces;
     private final HouseService houses;
@@ -117,7 +126,26 @@ public class PieceService {
         return plan(shelf.of(id, house.pressureHPa()), wish, house);
     }
 
+    /** Laid out once, until something it rests on is written. */
     private BatchPlan plan(
+            final PieceShelf.Shelved shelved, final BatchWish wish, final HouseEntity house) {
+        final Planned asked =
+                new Planned(shelved.piece().id(), shelved.stamp(), house.version(), wish);
+        final BatchPlan known = plans.getIfPresent(asked);
+        if (known != null) {
+            return known;
+        }
+        final BatchPlan fresh = laidOut(shelved, wish, house);
+        plans.put(asked, fresh);
+        return fresh;
+    }
+
+    @EventListener
+    void changed(final HouseService.AllIsNew change) {
+        plans.invalidateAll();
+    }
+
+    private BatchPlan laidOut(
             final PieceShelf.Shelved shelved, final BatchWish wish, final HouseEntity house) {
         final Piece piece = shelved.piece();
         final BatchSize size =

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.TreeSet;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,6 +25,7 @@ import palintone.core.piece.Piece;
 import palintone.core.temper.flow.FluidityClass;
 import palintone.server.coat.CoatWeighings;
 import palintone.server.filling.FillingNotes;
+import palintone.server.house.HouseService;
 import palintone.server.problem.NotHereException;
 import palintone.server.shell.ShellTimes;
 
@@ -188,6 +190,13 @@ class PieceShelf {
             shelf.put(id, fresh);
             return fresh;
         };
+    }
+
+    /** A whole house that came in may count its versions as the one before did. */
+    @EventListener
+    void changed(final HouseService.AllIsNew change) {
+        shelf.invalidateAll();
+        rows.invalidateAll();
     }
 
     /**
