@@ -2,6 +2,7 @@ package palintone.core.process;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,6 +43,11 @@ final class ReadyInTime {
 
     /** Tasks of the bowl and what follows them. */
     private final Set<Integer> onwards = new HashSet<>();
+
+    /** By number of the task, s. */
+    private final Map<Integer, Double> startsOfBowl = new HashMap<>();
+
+    private final Map<Integer, Double> startsBesideIt = new HashMap<>();
 
     private ReadyInTime(final List<Task> tasks) {
         this.tasks = tasks;
@@ -133,13 +139,24 @@ final class ReadyInTime {
                 .toList();
     }
 
-    /** When it can begin, by what is (or is not) of the bowl alone, seconds. */
+    /**
+     * When it can begin, by what is (or is not) of the bowl alone, seconds. Kept, since many ways
+     * lead to a task of a late turn.
+     */
     private double startS(final Task task, final boolean bowl) {
-        return task.after().stream()
-                .filter(a -> onwards.contains(a.task()) == bowl)
-                .mapToDouble(a -> endS(tasks.get(a.task() - 1), bowl) + a.leastLagS())
-                .max()
-                .orElse(0);
+        final Map<Integer, Double> known = bowl ? startsOfBowl : startsBesideIt;
+        final Double before = known.get(task.number());
+        if (before != null) {
+            return before;
+        }
+        final double startS =
+                task.after().stream()
+                        .filter(a -> onwards.contains(a.task()) == bowl)
+                        .mapToDouble(a -> endS(tasks.get(a.task() - 1), bowl) + a.leastLagS())
+                        .max()
+                        .orElse(0);
+        known.put(task.number(), startS);
+        return startS;
     }
 
     private double endS(final Task task, final boolean bowl) {
