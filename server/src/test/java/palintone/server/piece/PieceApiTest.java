@@ -41,6 +41,34 @@ class PieceApiTest {
                 .contains("Norrish 1966");
     }
 
+    /** Twelve turns of the same moulds: what must be ready when is followed through all of them. */
+    @Test
+    void manyTurnsOfFewMouldsAreLaidOut() {
+        final Answer needs = workshop.get("/api/pieces/plum-bay/needs?moulds=72");
+        assertThat(needs.number("/turns")).isEqualTo(12);
+        assertThat(needs.number("/steps")).isGreaterThan(200);
+    }
+
+    /** A batch is laid out once, until something it rests on is written. */
+    @Test
+    void aBatchThatWasLookedAtFollowsTheRoom() {
+        final String path = "/api/pieces/plum-bay/needs?moulds=5";
+        final JsonNode air = workshop.get("/api/house").json().at("/rules");
+        final String before = workshop.get(path).text();
+        assertThat(workshop.get(path).text()).isEqualTo(before);
+        workshop.put("/api/house/air", "{\"temperatureC\":24,\"humidityPercent\":50}");
+        final String warm = workshop.get(path).text();
+        workshop.put(
+                "/api/house/air",
+                "{\"temperatureC\":"
+                        + air.get("roomTemperatureC")
+                        + ",\"humidityPercent\":"
+                        + air.get("humidityPercent")
+                        + "}");
+        assertThat(warm).isNotEqualTo(before);
+        assertThat(workshop.get(path).text()).isEqualTo(before);
+    }
+
     @Test
     void recipeLinesKeepTheUnitTheyWereWrittenIn() {
         final Answer needs = workshop.get("/api/pieces/plum-bay/needs?moulds=4");

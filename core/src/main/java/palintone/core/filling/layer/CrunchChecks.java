@@ -17,6 +17,11 @@ public final class CrunchChecks {
     private static final double PRIOR_LOG = 0.8;
     private static final double BITE = 0.03;
 
+    /** Looked through on both sides of the model, logarithm of the factor. */
+    private static final double WIDEST_LOG = 3.4;
+
+    private static final double STEP_LOG = 0.1;
+
     /** A bite, so many days after making. */
     public record Check(double days, boolean crisp) {
 
@@ -40,15 +45,15 @@ public final class CrunchChecks {
             return 1;
         }
         final double last = checks.stream().mapToDouble(Check::days).max().orElse(1);
+        final MoisturePath path =
+                MoistureBetween.path(layers, faces, Math.max(1, last) * Math.exp(WIDEST_LOG));
         double best = 1;
         double most = Double.NEGATIVE_INFINITY;
-        for (double log = -3.4; log <= 3.4; log += 0.1) {
+        for (double log = -WIDEST_LOG; log <= WIDEST_LOG; log += STEP_LOG) {
             final double factor = Math.exp(log);
-            final List<MoistureBetween.At> path =
-                    MoistureBetween.follow(layers, faces, Math.max(1, last), factor);
             double likely = -log * log / (2 * PRIOR_LOG * PRIOR_LOG);
             for (final Check check : checks) {
-                final double activity = at(path, layer, check.days());
+                final double activity = path.activity(check.days() * factor)[layer];
                 final double soft =
                         1 / (1 + Math.exp(-(activity - MoistureBetween.SOFT_AT) / BITE));
                 likely += Math.log(Math.max(1e-9, check.crisp() ? 1 - soft : soft));
@@ -59,16 +64,5 @@ public final class CrunchChecks {
             }
         }
         return best;
-    }
-
-    private static double at(
-            final List<MoistureBetween.At> path, final int layer, final double days) {
-        double value = path.get(0).activity().get(layer);
-        for (final MoistureBetween.At at : path) {
-            if (at.days() <= days) {
-                value = at.activity().get(layer);
-            }
-        }
-        return value;
     }
 }

@@ -108,7 +108,7 @@ public final class CrunchOfPieces {
         if (from >= to) {
             return 0;
         }
-        final double perDay = face.gramsPerDay(1);
+        final double perDay = face.gramsPerDay();
         double sum = 0;
         for (int k = 0; k <= PARTS; k++) {
             final double moisture = from + (to - from) * k / PARTS;

@@ -1,6 +1,7 @@
 package palintone.core.filling.layer;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.figure.Require;
@@ -35,7 +36,7 @@ public final class MoistureBetween {
     static final double BARE = 12;
     static final double COCOA_BUTTER_MM = 0.6;
 
-    private static final double STEP_DAYS = 0.02;
+    private static final int POINTS = 120;
 
     /** The water activities of all layers at one time. */
     public record At(double days, List<Double> activity) {}
@@ -64,10 +65,10 @@ public final class MoistureBetween {
             Require.between("fat barrier", barrierMm, 0, 5, "mm");
         }
 
-        double gramsPerDay(final double factor) {
-            final double bare = BARE * factor;
+        /** For a whole unit of water activity, at the pace of the model. */
+        double gramsPerDay() {
             final double permeance =
-                    barrierMm > 0 ? 1 / (1 / bare + barrierMm / (COCOA_BUTTER_MM * factor)) : bare;
+                    barrierMm > 0 ? 1 / (1 / BARE + barrierMm / COCOA_BUTTER_MM) : BARE;
             return permeance * areaMm2 * 1e-6;
         }
     }
@@ -86,91 +87,36 @@ public final class MoistureBetween {
             final List<Face> faces,
             final double days,
             final double factor) {
+        Require.between("days", days, 1, 400, "days");
+        Require.between("factor", factor, 0.01, 100, "");
+        final MoisturePath path = path(layers, faces, days * factor);
+        final List<At> points = new ArrayList<>();
+        for (int i = 0; i <= POINTS; i++) {
+            final double at = days * i / POINTS;
+            points.add(new At(at, Arrays.stream(path.activity(at * factor)).boxed().toList()));
+        }
+        return points;
+    }
+
+    /**
+     * @param days at the pace of the model, above 0
+     */
+    static MoisturePath path(
+            final List<MoistureLayer> layers, final List<Face> faces, final double days) {
         if (layers.size() < 2 || faces.size() != layers.size() - 1) {
             throw new OutOfRangeException(
                     "layers",
                     layers.size() + " with " + faces.size() + " faces",
                     "two or more, a face between each two");
         }
-        Require.between("days", days, 1, 400, "days");
-        Require.between("factor", factor, 0.01, 100, "");
-        final int n = layers.size();
-        final double[] water = new double[n];
-        for (int i = 0; i < n; i++) {
-            water[i] = layers.get(i).moisture() * layers.get(i).dryG();
-        }
-        final double[] rate = new double[n - 1];
-        final int[] towards = new int[n - 1];
-        for (int i = 0; i < n - 1; i++) {
-            rate[i] = faces.get(i).gramsPerDay(factor);
+        final double[] rate = new double[faces.size()];
+        final int[] towards = new int[faces.size()];
+        for (int i = 0; i < rate.length; i++) {
+            rate[i] = faces.get(i).gramsPerDay();
             towards[i] = faces.get(i).towards() == Face.BEFORE ? i : faces.get(i).towards();
             Require.between("layer on the other side", towards[i], 0, i, "");
         }
-        final List<At> path = new ArrayList<>();
-        final double every = days / 120;
-        double next = 0;
-        for (double t = 0; t <= days + 1e-9; t += STEP_DAYS) {
-            if (t >= next - 1e-9) {
-                path.add(new At(t, list(activities(layers, water))));
-                next += every;
-            }
-            runge(layers, rate, towards, water);
-        }
-        return path;
-    }
-
-    /** One step of the fourth-order rule of Runge and Kutta. */
-    private static void runge(
-            final List<MoistureLayer> layers,
-            final double[] rate,
-            final int[] towards,
-            final double[] water) {
-        final double[] a = flow(layers, rate, towards, water);
-        final double[] b = flow(layers, rate, towards, plus(water, a, STEP_DAYS / 2));
-        final double[] c = flow(layers, rate, towards, plus(water, b, STEP_DAYS / 2));
-        final double[] d = flow(layers, rate, towards, plus(water, c, STEP_DAYS));
-        for (int i = 0; i < water.length; i++) {
-            water[i] += STEP_DAYS / 6 * (a[i] + 2 * b[i] + 2 * c[i] + d[i]);
-        }
-    }
-
-    private static double[] plus(final double[] water, final double[] flow, final double step) {
-        final double[] sum = new double[water.length];
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] = Math.max(0, water[i] + step * flow[i]);
-        }
-        return sum;
-    }
-
-    private static double[] flow(
-            final List<MoistureLayer> layers,
-            final double[] rate,
-            final int[] towards,
-            final double[] water) {
-        final double[] activity = activities(layers, water);
-        final double[] flow = new double[water.length];
-        for (int i = 0; i < rate.length; i++) {
-            final double over = rate[i] * (activity[towards[i]] - activity[i + 1]);
-            flow[towards[i]] -= over;
-            flow[i + 1] += over;
-        }
-        return flow;
-    }
-
-    private static double[] activities(final List<MoistureLayer> layers, final double[] water) {
-        final double[] activity = new double[water.length];
-        for (int i = 0; i < water.length; i++) {
-            activity[i] = layers.get(i).isotherm().activity(water[i] / layers.get(i).dryG());
-        }
-        return activity;
-    }
-
-    private static List<Double> list(final double[] values) {
-        final List<Double> list = new ArrayList<>();
-        for (final double value : values) {
-            list.add(value);
-        }
-        return list;
+        return MoisturePath.of(layers, rate, towards, days);
     }
 
     /**

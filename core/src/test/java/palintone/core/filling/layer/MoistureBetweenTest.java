@@ -77,6 +77,20 @@ class MoistureBetweenTest {
         assertThat(after).isCloseTo(before, within(1e-9));
     }
 
+    /** Water that moves three times as fast goes through the same states in a third of the days. */
+    @Test
+    void anotherPaceIsTheSamePathSooner() {
+        final List<MoistureLayer> layers = List.of(ganache(), crisp());
+        final List<MoistureBetween.Face> faces = List.of(new MoistureBetween.Face(450, 0.2));
+        final List<MoistureBetween.At> slow = MoistureBetween.follow(layers, faces, 90, 1);
+        final List<MoistureBetween.At> fast = MoistureBetween.follow(layers, faces, 30, 3);
+        for (int i = 0; i < slow.size(); i++) {
+            assertThat(fast.get(i).days()).isCloseTo(slow.get(i).days() / 3, within(1e-9));
+            assertThat(fast.get(i).activity().get(1))
+                    .isCloseTo(slow.get(i).activity().get(1), within(1e-5));
+        }
+    }
+
     @Test
     void crunchChecksCorrectTheModel() {
         final List<MoistureLayer> layers = List.of(ganache(), crisp());
