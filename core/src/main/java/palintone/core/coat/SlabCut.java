@@ -18,12 +18,17 @@ import palintone.core.figure.Source;
 public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
 
     public static final Source SOURCE =
-            Source.definition("guillotine cuts of equal rectangles, by dynamic programming");
+            Source.definition(
+                    "guillotine cuts of equal rectangles, by dynamic programming; of very many"
+                            + " pieces three cuts one within the other and grids between");
 
     /** To a tenth of a millimetre. */
     private static final int PER_MM = 10;
 
     private static final int MOST = 5000;
+
+    /** Cuts of rests that are looked at for the best of all; a tenth of a second. */
+    private static final double MOST_LOOKS = 4e7;
 
     /** The list is copied. */
     public SlabCut {
@@ -92,31 +97,46 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
         final int kerf = tenths(slab.kerfMm);
         final int l = (int) Math.floor(length * PER_MM + 1e-6) + kerf;
         final int w = (int) Math.floor(width * PER_MM + 1e-6) + kerf;
-        final Search search =
-                new Search(tenths(slab.pieceMm) + kerf, tenths(slab.acrossMm) + kerf, l, w);
         final List<Cut> cuts = new ArrayList<>();
-        search.lay(
-                l,
-                w,
-                0,
-                0,
+        final FewCuts.Placing place =
                 (x, y, wide, deep) ->
                         cuts.add(
                                 new Cut(
                                         slab.trimMm + (double) x / PER_MM,
                                         slab.trimMm + (double) y / PER_MM,
                                         (double) (wide - kerf) / PER_MM,
-                                        (double) (deep - kerf) / PER_MM)));
+                                        (double) (deep - kerf) / PER_MM));
+        final int a = tenths(slab.pieceMm) + kerf;
+        final int b = tenths(slab.acrossMm) + kerf;
+        final int[] sums = sums(a, b, Math.max(l, w));
+        if (looks(sums, l, w) <= MOST_LOOKS) {
+            new Search(a, b, sums, l, w).lay(l, w, 0, 0, place);
+        } else {
+            new FewCuts(a, b, sums).lay(l, w, 0, 0, place);
+        }
         return new SlabCut(
                 cuts, bound, 1 - cuts.size() * large * small / (slab.lengthMm * slab.widthMm));
     }
 
-    private static int tenths(final double mm) {
-        return (int) Math.round(mm * PER_MM);
+    /** Lengths that pieces side by side come to, rising, none longer than the longest. */
+    static int[] sums(final int a, final int b, final int longest) {
+        final boolean[] sum = new boolean[longest + 1];
+        sum[0] = true;
+        for (int i = 1; i <= longest; i++) {
+            sum[i] = i >= a && sum[i - a] || i >= b && sum[i - b];
+        }
+        return IntStream.rangeClosed(0, longest).filter(i -> sum[i]).toArray();
     }
 
-    private interface Place {
-        void at(int x, int y, int wide, int deep);
+    /** How many cuts of how many rests would be looked at; a count. */
+    private static double looks(final int[] sums, final int length, final int width) {
+        final double along = IntStream.of(sums).filter(s -> s <= length).count();
+        final double across = IntStream.of(sums).filter(s -> s <= width).count();
+        return along * across * (along + across) / 4;
+    }
+
+    private static int tenths(final double mm) {
+        return (int) Math.round(mm * PER_MM);
     }
 
     /** The most pieces out of every rest that cuts can leave, smaller rests first. */
@@ -137,16 +157,11 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
         /** Above 0 along the length, below 0 across, 0 a plain grid. */
         private final int[][] cut;
 
-        Search(final int a, final int b, final int length, final int width) {
+        Search(final int a, final int b, final int[] sums, final int length, final int width) {
             this.a = a;
             this.b = b;
+            this.sums = sums;
             final int longest = Math.max(length, width);
-            final boolean[] sum = new boolean[longest + 1];
-            sum[0] = true;
-            for (int i = 1; i <= longest; i++) {
-                sum[i] = i >= a && sum[i - a] || i >= b && sum[i - b];
-            }
-            sums = IntStream.rangeClosed(0, longest).filter(i -> sum[i]).toArray();
             fits = new int[longest + 1];
             for (int i = 0, at = 0; i <= longest; i++) {
                 while (at + 1 < sums.length && sums[at + 1] <= i) {
@@ -188,7 +203,12 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
             cut[i][j] = how;
         }
 
-        void lay(final int length, final int width, final int x, final int y, final Place place) {
+        void lay(
+                final int length,
+                final int width,
+                final int x,
+                final int y,
+                final FewCuts.Placing place) {
             final int i = fits[length];
             final int j = fits[width];
             if (most[i][j] == 0) {
@@ -205,11 +225,7 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
                 final boolean along = (sums[i] / a) * (sums[j] / b) == most[i][j];
                 final int wide = along ? a : b;
                 final int deep = along ? b : a;
-                for (int row = 0; row < sums[i] / wide; row++) {
-                    for (int across = 0; across < sums[j] / deep; across++) {
-                        place.at(x + row * wide, y + across * deep, wide, deep);
-                    }
-                }
+                FewCuts.grid(sums[i], sums[j], wide, deep, x, y, place);
             }
         }
     }

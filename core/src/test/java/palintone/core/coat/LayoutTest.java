@@ -224,4 +224,52 @@ class LayoutTest {
         assertThatThrownBy(() -> RoundLayout.of(2000, 2000, 5, 0))
                 .hasMessageContaining("rounds of the sheet");
     }
+
+    /** Three cuts within one another are never better than any, and of many pieces hardly worse. */
+    @Property(tries = 200)
+    void fewCutsComeNearToAny(
+            @ForAll @DoubleRange(min = 120, max = 400) final double l,
+            @ForAll @DoubleRange(min = 120, max = 300) final double w,
+            @ForAll @DoubleRange(min = 14, max = 30) final double a,
+            @ForAll @DoubleRange(min = 14, max = 30) final double b) {
+        final int[] tenths = {
+            (int) Math.floor(10 * l),
+            (int) Math.floor(10 * w),
+            (int) Math.round(10 * a),
+            (int) Math.round(10 * b)
+        };
+        final int any =
+                cut(tenths[0] / 10.0, tenths[1] / 10.0, tenths[2] / 10.0, tenths[3] / 10.0)
+                        .pieces()
+                        .size();
+        final int few =
+                new FewCuts(
+                                tenths[2],
+                                tenths[3],
+                                SlabCut.sums(tenths[2], tenths[3], Math.max(tenths[0], tenths[1])))
+                        .of(tenths[0], tenths[1])
+                        .pieces();
+        assertThat(few).isLessThanOrEqualTo(any);
+        assertThat(any - few).isLessThanOrEqualTo(Math.max(2, any / 40));
+    }
+
+    /** Thousands of small pieces: none over the slab's edge, none over another, near the bound. */
+    @Test
+    void aSlabOfThousandsIsCutWithoutLookingAtEveryRest() {
+        final SlabCut cut = cut(400, 300, 8.7, 10);
+        assertThat(cut.pieces().size()).isBetween(cut.bound() - 30, cut.bound());
+        final boolean[][] taken = new boolean[4000][3000];
+        for (final SlabCut.Cut piece : cut.pieces()) {
+            for (int x = tenths(piece.xMm()); x < tenths(piece.xMm() + piece.wideMm()); x++) {
+                for (int y = tenths(piece.yMm()); y < tenths(piece.yMm() + piece.deepMm()); y++) {
+                    assertThat(taken[x][y]).isFalse();
+                    taken[x][y] = true;
+                }
+            }
+        }
+    }
+
+    private static int tenths(final double mm) {
+        return (int) Math.round(10 * mm);
+    }
 }
