@@ -35,7 +35,7 @@ public record NozzlePress(double nozzleMm, double mmPerS) {
     }
 
     /**
-     * As one was weighed.
+     * As one was weighed. Allowed: nozzle 1 to 30 mm.
      *
      * @param massG of it, 0.1 to 500
      * @param seconds it was pressed, 0.2 to 60

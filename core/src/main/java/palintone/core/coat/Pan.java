@@ -44,7 +44,8 @@ public record Pan(String name, double lengthMm, Optional<Double> widthMm, double
     }
 
     /**
-     * How high so much of it stands, mm; more than the pan is deep where it runs over.
+     * How high so much of it stands, mm; more than the pan is deep where it runs over. Allowed:
+     * filling for the pan above 0 to 1000000 g.
      *
      * @param massG above 0
      * @param gPerMl density, 0.2 to 2
@@ -56,7 +57,7 @@ public record Pan(String name, double lengthMm, Optional<Double> widthMm, double
     }
 
     /**
-     * What fills it so high, g.
+     * What fills it so high, g. Allowed: height of the slab above 0 to 200 mm.
      *
      * @param heightMm above 0, no more than it is deep
      * @throws OutOfRangeException where it is not so deep

@@ -24,6 +24,8 @@ public record PipedHeap(double acrossMm, double heightMm, boolean stands) {
     private static final double CUBIC_M_PER_ML = 1e-6;
 
     /**
+     * Allowed: stress of the filling above 0 to 1000000000 Pa.
+     *
      * @param massG of one, 0.1 to 500 g
      * @param gPerMl density, 0.2 to 2
      * @param stressPa that makes it move, above 0

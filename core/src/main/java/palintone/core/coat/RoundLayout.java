@@ -34,6 +34,8 @@ public record RoundLayout(double across, List<Middle> rounds, int bound, double 
     public record Middle(double xMm, double yMm) {}
 
     /**
+     * Allowed: rounds of the sheet 1 to 5000.
+     *
      * @param lengthMm of the sheet, 10 to 2000
      * @param widthMm of the sheet, 10 to 2000
      * @param acrossMm of a round, 5 to 500

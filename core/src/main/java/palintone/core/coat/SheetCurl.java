@@ -13,7 +13,8 @@ public final class SheetCurl {
     private SheetCurl() {}
 
     /**
-     * Curvature of two layers of which one draws in more.
+     * Curvature of two layers of which one draws in more. Allowed: thickness of a layer above 0 to
+     * 100 mm; thickness of the other layer above 0 to 100 mm.
      *
      * @param strain by which the one is shorter, 0 to 0.1
      * @param oneMm thickness of the one that is shorter, above 0

@@ -74,6 +74,8 @@ public record SlabCut(List<Cut> pieces, int bound, double wasteShare) {
     }
 
     /**
+     * Allowed: pieces of the slab 1 to 5000.
+     *
      * @throws OutOfRangeException when no piece, or more than 5000, come out of it
      */
     public static SlabCut of(final Slab slab) {

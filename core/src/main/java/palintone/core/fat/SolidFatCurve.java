@@ -51,7 +51,7 @@ public final class SolidFatCurve implements SolidFat {
     }
 
     /**
-     * The fat blend of a couverture.
+     * The fat blend of a couverture. Allowed: milk fat in the fat 0 to 40 %.
      *
      * @throws palintone.core.figure.OutOfRangeException when more than 40 % of the fat is milk fat
      */

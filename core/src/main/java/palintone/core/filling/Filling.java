@@ -76,6 +76,8 @@ public record Filling(
     public static final int MOST_LINES = 200;
 
     /**
+     * Allowed: air pressure 500 to 1100 hPa.
+     *
      * @throws OutOfRangeException when a name is missing or there are no lines
      */
     public Filling {

@@ -17,12 +17,14 @@ public final class Buck1981 implements SaturationPressure {
     private static final double B = 17.502;
     private static final double C = 240.97;
 
+    /** Allowed: temperature −20 to 60 °C. */
     @Override
     public double hPaAt(final double temperatureC) {
         Require.between("temperature", temperatureC, -20, 60, "°C");
         return A_HPA * Math.exp(B * temperatureC / (C + temperatureC));
     }
 
+    /** Allowed: vapour pressure above 0 to 250 hPa. */
     @Override
     public double temperatureCAt(final double pressureHPa) {
         Require.positive("vapour pressure", pressureHPa, 250, "hPa");

@@ -12,6 +12,8 @@ import palintone.core.figure.Require;
 public record ChocolateMass(double massG, double temperatureC, double solidOfFat) {
 
     /**
+     * Allowed: mass 0 to 1000000 g.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the three is impossible
      */
     public ChocolateMass {

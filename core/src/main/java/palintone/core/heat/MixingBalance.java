@@ -27,6 +27,8 @@ public record MixingBalance(
     private static final double ACCURACY_K = 1e-10;
 
     /**
+     * Allowed: specific heat above 0 to 5 J/gK; heat of fusion 0 to 300 J/g.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public MixingBalance {
@@ -46,7 +48,7 @@ public record MixingBalance(
     }
 
     /**
-     * What comes of stirring the two together.
+     * What comes of stirring the two together. Allowed: mass of the mixture above 0 to 2000000 g.
      *
      * @throws palintone.core.figure.OutOfRangeException when both are empty
      */
@@ -82,7 +84,8 @@ public record MixingBalance(
     }
 
     /**
-     * How warm the bowl must be so that the mixture ends at a target.
+     * How warm the bowl must be so that the mixture ends at a target. Allowed: mass in the bowl
+     * above 0 to 1000000 g.
      *
      * @param bowlG mass in the bowl, fully melted, grams
      * @param added what will be stirred in

@@ -16,6 +16,9 @@ import palintone.core.figure.Require;
 public record Slab(double areaM2, double layerM, double conductivityWPerMK, double heatJPerM3K) {
 
     /**
+     * Allowed: area of the slab above 0 to 100 m²; layer of the slab above 0 to 1 m; conductivity
+     * above 0 to 1000 W/mK; heat capacity above 0 to 100000000 J/m³K.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public Slab {

@@ -18,6 +18,7 @@ public final class WagnerPruss1993 implements SaturationPressure {
     private static final double CRITICAL_K = 647.096;
     private static final double CRITICAL_HPA = 220_640;
 
+    /** Allowed: temperature 0 to 370 °C. */
     @Override
     public double hPaAt(final double temperatureC) {
         Require.between("temperature", temperatureC, 0, 370, "°C");
@@ -35,6 +36,7 @@ public final class WagnerPruss1993 implements SaturationPressure {
         return CRITICAL_HPA * Math.exp(CRITICAL_K / k * sum);
     }
 
+    /** Allowed: vapour pressure 7 to 200000 hPa. */
     @Override
     public double temperatureCAt(final double pressureHPa) {
         Require.between("vapour pressure", pressureHPa, 7, 200_000, "hPa");

@@ -23,6 +23,8 @@ public record DipCoat(double mm, boolean twice, double share, Optional<SecondDip
     }
 
     /**
+     * Allowed: share dipped 20 to 100 %.
+     *
      * @throws OutOfRangeException when a number is impossible
      */
     public DipCoat {

@@ -50,6 +50,8 @@ public record FillingLayer(
     private static final double THICKEST_SEAL_MM = 5;
 
     /**
+     * Allowed: inserts 0 to 6; seal 0.3 to 5 mm, 0 for none.
+     *
      * @throws palintone.core.figure.OutOfRangeException when there are too many inserts, or the
      *     seal is impossibly thin or thick
      */

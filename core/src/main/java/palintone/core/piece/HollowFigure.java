@@ -146,6 +146,8 @@ public record HollowFigure(
     }
 
     /**
+     * Allowed: wall of the figure 0.8 to 12 mm.
+     *
      * @throws OutOfRangeException when the wall does not fit, or a mould does not hold one figure
      */
     public HollowFigure {

@@ -140,7 +140,7 @@ public record PieceMoisture(
     }
 
     /**
-     * The same for layers that are only thought of.
+     * The same for layers that are only thought of. Allowed: fat barrier above 0 to 5 mm.
      *
      * @param name for what is refused
      * @param room they lie in

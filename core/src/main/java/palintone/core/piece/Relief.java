@@ -11,6 +11,8 @@ import palintone.core.figure.Require;
 public record Relief(double depthMm, double share) {
 
     /**
+     * Allowed: share of the back under the relief 2 to 90 %.
+     *
      * @throws palintone.core.figure.OutOfRangeException when depth or share is impossible
      */
     public Relief {

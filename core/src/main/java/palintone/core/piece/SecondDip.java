@@ -33,6 +33,8 @@ public record SecondDip(Couverture couverture, double mm, double share, End end)
     }
 
     /**
+     * Allowed: share of the second dip 10 to 100 %.
+     *
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
      */
     public SecondDip {

@@ -18,6 +18,8 @@ public record After(
     private static final int LONGEST_S = 60 * 86_400;
 
     /**
+     * Allowed: task before 1 to 1000.
+     *
      * @throws palintone.core.figure.OutOfRangeException when a lag is negative, longer than two
      *     months, or the greatest less than the least
      */

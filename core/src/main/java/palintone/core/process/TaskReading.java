@@ -25,6 +25,8 @@ public record TaskReading(String what, Unit unit, double target, Band band) {
     }
 
     /**
+     * Allowed: −20 to 120 °C, or 30 over the band where that is more; 0 to 100000 g; 0 to 3600 s.
+     *
      * @return the value, where a thermometer, scale or clock at a bench could have said it
      * @throws OutOfRangeException otherwise
      */

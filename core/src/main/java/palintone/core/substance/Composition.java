@@ -25,7 +25,8 @@ public final class Composition {
     }
 
     /**
-     * @param gramsPer100 grams of each component in 100 g; a component not named is absent
+     * @param gramsPer100 grams of each component, 0 to 100 in 100 g; a component not named is
+     *     absent
      * @throws OutOfRangeException when an amount is negative or over 100, or the sum is not 100 ± 1
      */
     public static Composition per100(final Map<Component, Double> gramsPer100) {

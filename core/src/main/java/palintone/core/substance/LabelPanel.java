@@ -73,6 +73,9 @@ public record LabelPanel(
     }
 
     /**
+     * Allowed: fat 0 to 100 g; carbohydrate 0 to 100 g; sugars 0 to 100 g; protein 0 to 100 g; salt
+     * 0 to 100 g; fibre 0 to 100 g; water 0 to 100 g.
+     *
      * @throws OutOfRangeException when a number is negative, or the parts exceed 100 g
      */
     public LabelPanel {

@@ -6,7 +6,7 @@ import palintone.core.figure.Require;
  * A weighed amount of one ingredient.
  *
  * @param ingredient what
- * @param massG how much, grams
+ * @param massG how much, above 0 to 1000000 g
  */
 public record Portion(Ingredient ingredient, double massG) {
 

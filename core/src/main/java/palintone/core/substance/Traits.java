@@ -37,6 +37,9 @@ public record Traits(
                     false);
 
     /**
+     * Allowed: mass of a piece above 0 to 10000 g; price 0 to 1000000 per kg; edible part 5 to 100
+     * %.
+     *
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
      */
     public Traits {

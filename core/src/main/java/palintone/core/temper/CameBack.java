@@ -57,6 +57,8 @@ public record CameBack(
     private static final Band FIRMNESS = new Band(0.8, 0.93, 1.2, 1.5);
 
     /**
+     * Allowed: mass that came back above 0 to 1000000 g.
+     *
      * @param couverture what it was
      * @param massG of the whole as it was weighed, what it met included, more than 0
      * @param meltings how often it was melted, 1 to 100

@@ -49,7 +49,8 @@ public record SeedPlan(
             "m·cp·ΔT of bowl and seed, and the heat of the fat that melts, add up to nothing";
 
     /**
-     * Solves for the bowl temperature, the share of seed given.
+     * Solves for the bowl temperature, the share of seed given. Allowed: mass to temper above 0 to
+     * 1000000 g.
      *
      * @param couverture what is tempered; the seed is the same
      * @param work the working window
@@ -85,7 +86,7 @@ public record SeedPlan(
     }
 
     /**
-     * Solves for the seed, the bowl temperature given.
+     * Solves for the seed, the bowl temperature given. Allowed: mass melted above 0 to 1000000 g.
      *
      * @param meltG in the bowl, fully melted, grams
      * @param bowlTemperatureC of the bowl; what some 4 to 60 % of seed can cool, up to 60 °C
@@ -131,7 +132,8 @@ public record SeedPlan(
     }
 
     /**
-     * What happens if: these grams of seed into this bowl.
+     * What happens if: these grams of seed into this bowl. Allowed: mass melted above 0 to 1000000
+     * g; seed above 0 to 1000000 g; bowl temperature 15 to 60 °C.
      *
      * @param seedG grams of seed, above 0
      */

@@ -6,7 +6,7 @@ import palintone.core.figure.Require;
  * A melter, a bowl or a wheel that couverture is melted and held in.
  *
  * @param name as the maker says it
- * @param holdsG couverture it holds, 50 g to 500 kg
+ * @param holdsG couverture it holds, 50 to 500000 g
  */
 public record Melter(String name, double holdsG) {
 

@@ -17,6 +17,9 @@ import palintone.core.temper.HeatSource;
 public record Bowl(double massG, double cpJPerGK, double clearPointC, HeatSource heat) {
 
     /**
+     * Allowed: mass in the bowl above 0 to 1000000 g; specific heat above 0 to 5 J/gK; clear point
+     * 20 to 40 °C.
+     *
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
      */
     public Bowl {

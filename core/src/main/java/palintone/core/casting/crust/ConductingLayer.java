@@ -44,6 +44,9 @@ public record ConductingLayer(
     public record Sets(SettingLaw law, double stableJPerM3, double unstableJPerM3) {}
 
     /**
+     * Allowed: thickness of a layer above 0 to 500 mm; conductivity above 0 to 1000 W/mK; heat
+     * capacity above 0 to 100000000 J/m³K; temperature of a layer −30 to 120 °C.
+     *
      * @throws palintone.core.figure.OutOfRangeException when a number is impossible
      */
     public ConductingLayer {

@@ -151,6 +151,8 @@ public final class CrustSolver {
     }
 
     /**
+     * Allowed: time 0 to 172800 s.
+     *
      * @param tolerance times the usual 0.02 K and 0.0005 of the fat a step, 1e-4 to 10
      */
     public static CrustPath follow(
@@ -184,7 +186,7 @@ public final class CrustSolver {
     }
 
     /**
-     * The same, where something was taken off the outside.
+     * The same, where something was taken off the outside. Allowed: time 0 to 172800 s.
      *
      * @param lostM so much of it, m
      */

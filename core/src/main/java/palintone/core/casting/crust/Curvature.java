@@ -15,6 +15,8 @@ public record Curvature(double power, double radiusM) {
     public static final Curvature FLAT = new Curvature(0, 1);
 
     /**
+     * Allowed: radius above 0 to 100000 mm.
+     *
      * @throws palintone.core.figure.OutOfRangeException when it is bent in more than two directions
      */
     public Curvature {

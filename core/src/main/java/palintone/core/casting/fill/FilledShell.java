@@ -20,6 +20,8 @@ public record FilledShell(double shellMm, double capMm, double fillMl, double fi
     private static final double HEAVIEST_G_PER_ML = 2;
 
     /**
+     * Allowed: one filling above 0 to 50000 g; one cap above 0 to 50000 g.
+     *
      * @param cavity of the mould
      * @param shellGPerMl of the couverture
      * @param capGPerMl of the cap's

@@ -20,6 +20,8 @@ public record BowlAt(
         Couverture couverture, FluidityClass fluidity, double temperatureC, Crystals crystals) {
 
     /**
+     * Allowed: stable crystals 0 to 20 % of the fat.
+     *
      * @throws OutOfRangeException when the temperature is impossible to cast at
      */
     public BowlAt {

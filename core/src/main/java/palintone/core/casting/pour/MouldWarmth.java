@@ -34,6 +34,8 @@ public record MouldWarmth(double fromC, double toC, String coldSays, String warm
     private static final double WARM_AIR_W_PER_M2K = 30;
 
     /**
+     * Allowed: room temperature 5 to 40 °C.
+     *
      * @param dewPointC of the room: a mould below it gathers water
      */
     public static MouldWarmth of(

@@ -28,6 +28,8 @@ public final class FigureWall {
     private FigureWall() {}
 
     /**
+     * Allowed: surface of the figure (mm²) above 0 to 100000000.
+     *
      * @param wallMm2 surface of the whole figure, above 0
      * @param gPerMl of the couverture
      * @return mm

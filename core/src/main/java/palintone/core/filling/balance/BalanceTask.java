@@ -44,6 +44,8 @@ public record BalanceTask(
     private static final int MOST_WISHES = 18;
 
     /**
+     * Allowed: amount 0 to 1000000 g.
+     *
      * @throws OutOfRangeException when nothing may move, nothing is wished, or one quality is
      *     wished twice
      */

@@ -137,7 +137,7 @@ public record Cooling(
             double fromC,
             double pipingC) {
 
-        /** Left alone on a table. */
+        /** Left alone on a table. Allowed: room −25 to 40 °C; piping temperature −20 to 60 °C. */
         public Where(
                 final CoolingVessel vessel,
                 final double depthMm,

@@ -52,7 +52,10 @@ public final class MoistureBetween {
 
         static final int BEFORE = -1;
 
-        /** Towards the layer before. */
+        /**
+         * Towards the layer before. Allowed: face between layers above 0 to 10000000 mm²; fat
+         * barrier 0 to 5 mm.
+         */
         public Face(final double areaMm2, final double barrierMm) {
             this(areaMm2, barrierMm, BEFORE);
         }

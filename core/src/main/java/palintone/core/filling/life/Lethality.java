@@ -42,7 +42,7 @@ public final class Lethality {
 
     /**
      * Decimal reductions by one temperature, -50 to 250 °C, held for up to 10⁶ s; 0 below where any
-     * is counted.
+     * is counted. Allowed: time 0 to 1000000 s.
      *
      * @throws palintone.core.figure.OutOfRangeException outside these
      */
@@ -56,7 +56,8 @@ public final class Lethality {
     }
 
     /**
-     * Seconds at a temperature for a wanted reduction; the other way round.
+     * Seconds at a temperature for a wanted reduction; the other way round. Allowed: temperature 55
+     * to 150 °C.
      *
      * @param reduction decimal, more than 0, up to 20
      * @throws palintone.core.figure.OutOfRangeException outside these, or where it is too cold to

@@ -9,8 +9,9 @@ import palintone.core.figure.Require;
  * What an operation takes out of another pot: grams, a share of what is in it by then, or all.
  *
  * @param pot its number, counted as in {@link Operation#pot()}
- * @param massG grams of it, above 0; empty where it is not said in grams
- * @param share of what is in it by then, above 0, up to 1; nothing said of either is all of it
+ * @param massG grams of it, above 0 to 1000000; empty where it is not said in grams
+ * @param share of what is in it by then, 0.1 to 100 % written as 0.001 to 1; nothing said of either
+ *     is all of it
  */
 public record FromPot(int pot, OptionalDouble massG, OptionalDouble share) {
 

@@ -29,6 +29,8 @@ public record Operation(
     public static final int MOST_POTS = 6;
 
     /**
+     * Allowed: pot 1 to 6.
+     *
      * @throws OutOfRangeException when ingredients are missing where they are wanted, go in where
      *     nothing does, a setting is impossible or not one of this operation's, or it takes from
      *     its own pot

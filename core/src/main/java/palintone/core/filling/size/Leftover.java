@@ -33,7 +33,7 @@ public record Leftover(
         List<Sentence> ideas) {
 
     /**
-     * What can be made of what is left.
+     * What can be made of what is left. Allowed: left over above 0 to 1000000 g.
      *
      * @throws palintone.core.figure.OutOfRangeException when a mass is impossible
      */

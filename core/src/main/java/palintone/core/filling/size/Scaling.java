@@ -70,7 +70,7 @@ public record Scaling(
                 factor, scaled, cooked.yieldG(), rounds(cooked, kitchen), says(cooked, kitchen));
     }
 
-    /** To what comes out of the pot. */
+    /** To what comes out of the pot. Allowed: wanted above 0 to 1000000 g. */
     public static Scaling toYield(
             final List<Operation> operations, final double yieldG, final Kitchen kitchen) {
         Require.positive("wanted", yieldG, 1_000_000, "g");
@@ -78,7 +78,8 @@ public record Scaling(
     }
 
     /**
-     * To so many pieces.
+     * To so many pieces. Allowed: filling in one piece above 0 to 10000 g; pieces 1 to 1000000;
+     * filling surplus 0 to 200 %.
      *
      * @param eachG filling in one of them, g
      * @param pieces how many
@@ -107,7 +108,7 @@ public record Scaling(
                 scaling.factor(), scaling.operations(), scaling.yieldG(), scaling.rounds(), says);
     }
 
-    /** To the amount of one line that is at hand. */
+    /** To the amount of one line that is at hand. Allowed: at hand above 0 to 1000000 g. */
     public static Scaling toLine(
             final List<Operation> operations,
             final int line,

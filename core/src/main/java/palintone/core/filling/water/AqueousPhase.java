@@ -69,7 +69,8 @@ public final class AqueousPhase {
     }
 
     /**
-     * The water phase of a cooked syrup, in which everything stays dissolved.
+     * The water phase of a cooked syrup, in which everything stays dissolved. Allowed: water above
+     * 0 to 100 %.
      *
      * @throws OutOfRangeException when there is no water
      */
@@ -94,7 +95,7 @@ public final class AqueousPhase {
     }
 
     /**
-     * A plain solution, for checks against published tables.
+     * A plain solution, for checks against published tables. Allowed: molality 0 to 1000 mol/kg.
      *
      * @param solute what is dissolved
      * @param molality mol per kg of water, 0 or more

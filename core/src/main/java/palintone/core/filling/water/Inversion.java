@@ -28,6 +28,8 @@ public final class Inversion {
     private Inversion() {}
 
     /**
+     * Allowed: time 0 to 10000000 s.
+     *
      * @param ph of the syrup, 0 to 14
      * @param celsius of the pot, 0 to 220 °C
      * @param seconds at it, 0 or more

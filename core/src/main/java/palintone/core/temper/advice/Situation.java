@@ -25,6 +25,9 @@ public record Situation(
         Estimate estimate) {
 
     /**
+     * Allowed: mass in the bowl above 0 to 1000000 g; bowl temperature 0 to 100 °C; heat taken 0 to
+     * 10000 W; room temperature 5 to 40 °C.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public Situation {

@@ -62,6 +62,8 @@ public final class BowlSimulation {
     }
 
     /**
+     * Allowed: mass in the bowl above 0 to 1000000 g; bowl temperature −10 to 120 °C.
+     *
      * @param tolerance of a step, relative to the whole range of each quantity, 1e-12 to 1e-3
      */
     public BowlSimulation(
@@ -129,7 +131,7 @@ public final class BowlSimulation {
                 : Optional.empty();
     }
 
-    /** Stirs in more of the same chocolate. */
+    /** Stirs in more of the same chocolate. Allowed: mass stirred in above 0 to 1000000 g. */
     public BowlState add(final double massG, final double temperatureC, final Crystals crystals) {
         Require.positive("mass stirred in", massG, 1_000_000, "g");
         final double brought =

@@ -26,6 +26,8 @@ public record BowlTreatment(
     private static final double BAND_K = 1.5;
 
     /**
+     * Allowed: air around the bowl 5 to 150 °C; heat −20000 to 50000 W.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public BowlTreatment {

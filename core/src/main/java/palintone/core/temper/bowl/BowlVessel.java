@@ -29,7 +29,7 @@ public record BowlVessel(String words, double airWPerK, double waterWPerK, doubl
     }
 
     /**
-     * A half sphere that the mass just fills.
+     * A half sphere that the mass just fills. Allowed: mass 20 to 200000 g.
      *
      * @param massG in it, 20 g to 200 kg
      * @param densityGPerMl of the melted chocolate

@@ -43,6 +43,9 @@ public record HeatSink(
     private static final double HEAP = 0.2;
 
     /**
+     * Allowed: layers of the bath or stone 1 to 100; temperature of the bath or stone −5 to 100 °C;
+     * heat capacity above 0 to 1000000000 J/K; contact 0 to 1000000 W/K.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public HeatSink {
@@ -54,7 +57,7 @@ public record HeatSink(
     }
 
     /**
-     * Water around the vessel.
+     * Water around the vessel. Allowed: water temperature 0 to 100 °C; water above 0 to 1000000 g.
      *
      * @param waterG of it, ice counted as water of 0 °C held there by its melting
      */
@@ -79,6 +82,7 @@ public record HeatSink(
 
     /**
      * The stone under what is worked on it: the rest of the slab takes no heat in these minutes.
+     * Allowed: stone area 0.002 to 20 m²; stone thickness 0.005 to 0.2 m.
      *
      * @param stoneC its temperature, 5 to 35 °C
      * @param thicknessM of the slab

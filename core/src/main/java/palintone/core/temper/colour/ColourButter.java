@@ -75,6 +75,8 @@ public record ColourButter(
     }
 
     /**
+     * Allowed: wall area of the moulds above 0 to 10000000 cm²; share of colour 2 to 20 %.
+     *
      * @param areaMm2 wall of all cavities of all moulds
      * @param coats of this colour, 1 to 6
      * @param filmMm thickness of one, 0.01 to 0.5 mm

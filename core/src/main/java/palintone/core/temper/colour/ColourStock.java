@@ -66,6 +66,8 @@ public record ColourStock(
     }
 
     /**
+     * Allowed: what is left 0 to 100000 g.
+     *
      * @throws OutOfRangeException when a number is impossible, or the colour is not for fat
      */
     public ColourStock {

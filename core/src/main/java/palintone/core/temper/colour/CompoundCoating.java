@@ -35,6 +35,8 @@ public record CompoundCoating(Figure work, Figure foreign, Sentence say, List<Se
     private static final double OTHER_LIMIT = 20;
 
     /**
+     * Allowed: coating above 0 to 1000000 g; chocolate in it 0 to 1000000 g.
+     *
      * @param coating by its composition
      * @param coatingG of it
      * @param chocolate that comes into it

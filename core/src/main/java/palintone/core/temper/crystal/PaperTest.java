@@ -23,6 +23,7 @@ public record PaperTest(double roomC) {
     public static final Source SOURCE =
             Source.practice("a smear in temper sets within two minutes");
 
+    /** Allowed: room temperature 5 to 35 °C. */
     public PaperTest {
         Require.between("room temperature", roomC, 5, 35, "°C");
     }

@@ -48,6 +48,8 @@ public record CassonFlow(double yieldPa, double plasticPaS) {
     public static final double NO_LONGER_POURS_PA_S = 30;
 
     /**
+     * Allowed: bowl temperature 15 to 60 °C.
+     *
      * @param temperatureC of the bowl
      * @param crystals in its fat
      */
@@ -71,7 +73,7 @@ public record CassonFlow(double yieldPa, double plasticPaS) {
     }
 
     /**
-     * Viscosity as felt at a shear rate.
+     * Viscosity as felt at a shear rate. Allowed: shear rate above 0 to 1000000 1/s.
      *
      * @param perS shear rate, above 0, 1/s
      * @return Pa·s

@@ -28,6 +28,9 @@ public record CurveOrder(
     private static final double TWO_THIRDS = 2.0 / 3;
 
     /**
+     * Allowed: mass to temper 50 to 100000 g; room temperature 10 to 32 °C; share poured on the
+     * stone 20 to 95 %; share of seed 0.5 to 60 %.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public CurveOrder {

@@ -26,6 +26,9 @@ public record Equipment(
         MeltWay melting) {
 
     /**
+     * Allowed: stone temperature 5 to 30 °C; stone area 0.05 to 10 m²; stone thickness 5 to 200 mm;
+     * bath temperature 0 to 30 °C; bath water 100 to 500000 g; kettle power 50 to 50000 W.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public Equipment {

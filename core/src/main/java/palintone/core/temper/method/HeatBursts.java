@@ -21,6 +21,8 @@ public final class HeatBursts {
     private HeatBursts() {}
 
     /**
+     * Allowed: seconds of heat 0 to 86400 s; rise above 0 to 100 K/s.
+     *
      * @param kind of couverture
      * @param seconds of heating in all
      * @param riseKPerS of the whole bowl while it heats
@@ -41,7 +43,7 @@ public final class HeatBursts {
         return List.copyOf(bursts);
     }
 
-    /** Bursts for a rise of a bowl without crystals. */
+    /** Bursts for a rise of a bowl without crystals. Allowed: rise 0 to 60 K. */
     public static List<Double> forRise(
             final CouvertureKind kind,
             final HeatSource heat,

@@ -29,6 +29,8 @@ public record SeedFall(List<BowlState> path, List<Sentence> say) {
     private static final double LONGEST_S = 2 * 3600;
 
     /**
+     * Allowed: seed above 0 to 1000000 g.
+     *
      * @param meltG in the bowl, fully melted, g
      * @param bowlC when the seed goes in, 15 to 60 °C
      * @param seedG stirred in, above 0 g

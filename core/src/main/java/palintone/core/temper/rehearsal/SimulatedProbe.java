@@ -22,6 +22,8 @@ public record SimulatedProbe(double noiseK, double offsetK, double dropouts, dou
     private static final double SKIN_MOST_K = 7;
 
     /**
+     * Allowed: noise 0 to 5 K; offset −5 to 5 K; dropouts 0 to 95 %; skin readings 0 to 95 %.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public SimulatedProbe {

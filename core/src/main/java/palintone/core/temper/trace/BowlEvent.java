@@ -45,6 +45,9 @@ public record BowlEvent(Kind kind, double timeS, double amount, double seconds) 
     }
 
     /**
+     * Allowed: grams of any kind above 0 to 200000 g; share tabled 5 to 100 %; time on the stone 5
+     * to 3600 s; smear 5 to 3600 s; heat or bath 1 to 7200 s; amount 0 to 1000000.
+     *
      * @throws palintone.core.figure.OutOfRangeException when one of the numbers is impossible
      */
     public BowlEvent {

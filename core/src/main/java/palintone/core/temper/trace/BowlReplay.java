@@ -55,6 +55,8 @@ public final class BowlReplay {
     }
 
     /**
+     * Allowed: mass in the bowl above 0 to 1000000 g; room temperature 5 to 40 °C.
+     *
      * @param ensemble bowls in it, 20 to 2000
      * @param keepEveryS seconds between points of the lane
      */
