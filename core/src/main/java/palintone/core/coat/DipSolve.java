@@ -46,7 +46,8 @@ public final class DipSolve {
     /** The same of a centre that was followed already. */
     static Tapped tappedFor(final DipOrder order, final DrawnCentre drawn, final double coatG) {
         Require.positive("weight of a coat", coatG, 500, "g");
-        if (drawn.tapped(0).massG() < coatG * (1 - SAME_SHARE)) {
+        final double untappedG = drawn.tapped(0).massG();
+        if (untappedG < coatG * (1 - SAME_SHARE)) {
             return new Tapped(order.tapped(0), false);
         }
         final double leastG = drawn.tapped(LONGEST_TAPPED_S).massG();
@@ -54,6 +55,11 @@ public final class DipSolve {
             return new Tapped(order.tapped(LONGEST_TAPPED_S), leastG <= coatG * (1 + SAME_SHARE));
         }
         // What begins to be tapped yields sooner: from a moment of it on it only grows thinner.
+        final double leastTapG = drawn.tapped(LEAST_TAPPED_S).massG();
+        if (leastTapG <= coatG) {
+            final boolean untapped = Math.abs(untappedG - coatG) <= Math.abs(leastTapG - coatG);
+            return new Tapped(order.tapped(untapped ? 0 : LEAST_TAPPED_S), true);
+        }
         final double tappedS =
                 solver(NEAR_S)
                         .solve(

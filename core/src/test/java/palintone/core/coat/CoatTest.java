@@ -50,6 +50,23 @@ class CoatTest {
     }
 
     /** Other hands: 35 J in three seconds, most of it out of what is then the coat. */
+    /** Any weight is tapped for, or it is said that tapping does not come to it. */
+    @Property(tries = 60)
+    void everyWeightIsTappedForOrSaidNotToBe(
+            @ForAll @DoubleRange(min = 0.2, max = 12) final double coatG) {
+        final DipSolve.Tapped tapped = DipSolve.tappedFor(order(12, 1), coatG);
+        final double untappedG = Coat.of(order(12, 1).tapped(0)).massG();
+        final double gotG = Coat.of(tapped.order()).massG();
+        if (!tapped.found()) {
+            // Not tapped at all it is too little, or tapped for longest still too much.
+            assertThat(tapped.order().tappedS() == 0).isEqualTo(gotG < coatG);
+        } else if (tapped.order().tappedS() > 0.02) {
+            assertThat(gotG).isCloseTo(coatG, within(0.05 * coatG));
+        } else {
+            assertThat(gotG).isLessThanOrEqualTo(untappedG);
+        }
+    }
+
     @Test
     void otherHandsDipTheSameBall() {
         final Coat coat = Coat.of(order(12, 1));
