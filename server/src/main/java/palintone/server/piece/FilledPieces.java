@@ -228,7 +228,8 @@ public class FilledPieces {
         // Held first: what is read before the lock is as it was before the one who had it.
         pieces.held(Require.text("piece", id, 64));
         final MouldedPiece piece = byId(id).piece(houses.house().pressureHPa());
-        if (piece.layers().size() < 2) {
+        // A filling inside another is a part of its own, as in PieceMoisture.
+        if (piece.layers().size() < 2 && piece.layers().get(0).inside().isEmpty()) {
             throw new OutOfRangeException(
                     "layers of " + piece.name(), "one", "a piece with two fillings or more");
         }

@@ -69,7 +69,19 @@ final class DeclaredLimits {
     }
 
     private static void check(final Within within, final String field, final double value) {
-        if (within.above()) {
+        if (Double.isInfinite(within.high())) {
+            // Other fields say the most; here only the least is known.
+            if (within.above() ? !(value > within.low()) : !(value >= within.low())) {
+                throw new OutOfRangeException(
+                        field,
+                        (value + " " + within.unit()).strip(),
+                        ((within.above() ? "more than " : "from ")
+                                        + within.low()
+                                        + " "
+                                        + within.unit())
+                                .strip());
+            }
+        } else if (within.above()) {
             Require.positive(field, value, within.high(), within.unit());
         } else {
             Require.between(field, value, within.low(), within.high(), within.unit());
