@@ -10,11 +10,25 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.DependsOn;
 import org.springframework.core.env.Environment;
 import palintone.server.door.HeldDoor;
 
-/** Serves the interface and keeps the records of a house. */
+/**
+ * Serves the interface and keeps the records of a house.
+ *
+ * <p>What has nothing to do with the books is made first: while it is, the books are laid out on
+ * the other core, and nothing has to wait for them that need not.
+ */
 @SpringBootApplication
+@DependsOn({
+    "requestMappingHandlerMapping",
+    "requestMappingHandlerAdapter",
+    "handlerExceptionResolver",
+    "chain",
+    "pathMappedEndpoints",
+    "healthEndpointWebMvcHandlerMapping"
+})
 public class PalintoneServer {
 
     private static final Logger LOG = LoggerFactory.getLogger(PalintoneServer.class);

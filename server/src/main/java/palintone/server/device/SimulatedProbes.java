@@ -1,5 +1,6 @@
 package palintone.server.device;
 
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -33,8 +34,7 @@ class SimulatedProbes {
 
     private final SimulatedBowls bowls;
     private final Random random = new Random(20);
-    private final HttpClient http =
-            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
+    private @Nullable HttpClient line;
     private final String host;
     private volatile int port;
 
@@ -92,11 +92,19 @@ class SimulatedProbes {
                         .POST(HttpRequest.BodyPublishers.ofString(pack))
                         .build();
         try {
-            http.send(request, HttpResponse.BodyHandlers.discarding());
+            line().send(request, HttpResponse.BodyHandlers.discarding());
         } catch (final IOException e) {
             LOG.warn("A simulated probe was not heard: {}", e.getMessage());
         } catch (final InterruptedException e) {
             Thread.currentThread().interrupt();
         }
+    }
+
+    /** Most houses practise on nothing: made when it is needed, by the one thread that reads. */
+    private HttpClient line() {
+        if (line == null) {
+            line = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
+        }
+        return line;
     }
 }

@@ -4,6 +4,7 @@ import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -13,22 +14,31 @@ import org.springframework.stereotype.Component;
 import palintone.core.figure.OutOfRangeException;
 import tools.jackson.databind.JsonNode;
 
-/** The published description of a batch file, and what a file has wrong against it. */
+/**
+ * The published description of a batch file, and what a file has wrong against it. Understood when
+ * the first file comes, not at every start.
+ */
 @Component
 class BatchSchema {
 
     static final String NAME = "batch-1.schema.json";
 
     private final String text;
-    private final Schema schema;
+    private @Nullable Schema schema;
 
     BatchSchema() throws IOException {
         try (InputStream in = new ClassPathResource("schema/" + NAME).getInputStream()) {
             text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
-        schema =
-                SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                        .getSchema(text);
+    }
+
+    private synchronized Schema schema() {
+        if (schema == null) {
+            schema =
+                    SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                            .getSchema(text);
+        }
+        return schema;
     }
 
     String text() {
@@ -39,7 +49,7 @@ class BatchSchema {
      * @throws OutOfRangeException naming the first place where the file departs from the schema
      */
     void check(final JsonNode file) {
-        final List<Error> errors = schema.validate(file);
+        final List<Error> errors = schema().validate(file);
         if (!errors.isEmpty()) {
             final Error first = errors.get(0);
             final String place = first.getInstanceLocation().toString();

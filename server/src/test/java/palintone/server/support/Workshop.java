@@ -38,6 +38,9 @@ public final class Workshop implements AutoCloseable {
                         "--spring.datasource.username=" + db.user(),
                         "--spring.datasource.password=" + db.password(),
                         "--spring.datasource.hikari.connection-timeout=1500",
+                        "--springdoc.api-docs.path=/api/described",
+                        "--springdoc.default-produces-media-type=application/json",
+                        "--springdoc.packages-to-scan=palintone.server",
                         "--palintone.demo=" + demo,
                         "--palintone.sample=" + Path.of("..", "demo").toAbsolutePath());
     }

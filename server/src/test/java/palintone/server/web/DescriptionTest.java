@@ -28,12 +28,20 @@ class DescriptionTest {
     void theCommittedDescriptionIsTheOneTheServerGives() throws Exception {
         final Path committed = Path.of("../web/src/api/openapi.json");
         final Path given = Path.of("target/openapi.json");
-        final var now = Workshop.shared().get("/api/openapi").json();
+        final var now = Workshop.shared().get("/api/described").json();
         Files.writeString(given, now.toString());
         // Compared first: printed whole, the two would fill the log.
         assertThat(now.equals(new JsonMapper().readTree(Files.readString(committed))))
                 .as("the description is current; if not: run `npm run api` in web/ and commit")
                 .isTrue();
+    }
+
+    /** A stranger's program is told of the very house it asks. */
+    @Test
+    void theServerGivesTheCommittedDescription() {
+        final Answer given = Workshop.shared().get("/api/openapi");
+        assertThat(given.status()).isEqualTo(200);
+        assertThat(given.json().equals(Workshop.shared().get("/api/described").json())).isTrue();
     }
 
     private static final Map<String, String> LISTS =
