@@ -69,4 +69,12 @@ class StartScriptTest {
         assertThat(House.run("help").said()).contains("./palintone start");
         assertThat(House.run("stop", "--data", folder.toString()).said()).contains("Nothing runs");
     }
+
+    /** A slip in that file would cost every start two seconds, and say nothing. */
+    @Test
+    void theServerReadsWhatItsCompilerIsSpared() throws IOException {
+        assertThat(house.data().resolve("run/server.log"))
+                .content()
+                .contains("1 compiler directives added");
+    }
 }

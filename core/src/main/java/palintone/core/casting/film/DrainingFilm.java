@@ -21,7 +21,9 @@ public final class DrainingFilm {
     /** Of the thickness: where the stream of a film runs in the mean. */
     private static final double STREAM = 0.625;
 
-    private static final double COURANT = 0.8;
+    /** Of a cell in a step; with limited slopes nothing overshoots up to two thirds. */
+    private static final double COURANT = 0.6;
+
     private static final double LONGEST_STEP_S = 1;
 
     private final WallLine wall;
@@ -105,37 +107,37 @@ public final class DrainingFilm {
 
     private void step(final double seconds) {
         final int n = held.length;
-        final double cellM = wall.lengthM() / n;
         final double[] first = new double[n];
         final double[] second = new double[n];
-        final double[] start = new double[n];
         double gone = 0;
         while (gone < seconds - 1e-9) {
+            // In cells a second: where a wall widens or bends, a thickness travels faster.
             double fastest = 1e-9;
             for (int i = 0; i < n; i++) {
-                fastest = Math.max(fastest, flows[i + 1].fastest(thick[i]));
+                fastest =
+                        Math.max(
+                                fastest,
+                                flows[i + 1].fastest(thick[i])
+                                        * wall.widthM(i + 1)
+                                        / (wall.areaM2(i) * wall.heldPerThick(i, thick[i])));
             }
-            final double dt =
-                    Math.min(
-                            Math.min(LONGEST_STEP_S, COURANT * cellM / fastest / 2),
-                            seconds - gone);
-            System.arraycopy(held, 0, start, 0, n);
+            final double dt = Math.min(Math.min(LONGEST_STEP_S, COURANT / fastest), seconds - gone);
             final double out1 = rates(first);
-            move(start, first, dt);
+            ahead(first, dt);
             final double out2 = rates(second);
             for (int i = 0; i < n; i++) {
-                held[i] = start[i] + dt / 2 * (first[i] + second[i]);
-                thick[i] = wall.thickM(i, held[i]);
+                held[i] += dt / 2 * (first[i] + second[i]);
+                thick[i] = wall.thickM(i, held[i], thick[i]);
             }
             drainedM3 += dt / 2 * (out1 + out2);
             gone += dt;
         }
     }
 
-    private void move(final double[] start, final double[] rates, final double dt) {
-        for (int i = 0; i < held.length; i++) {
-            held[i] = start[i] + dt * rates[i];
-            thick[i] = wall.thickM(i, held[i]);
+    /** The step looked ahead: only the rates there are asked, so along the tangent is enough. */
+    private void ahead(final double[] rates, final double dt) {
+        for (int i = 0; i < thick.length; i++) {
+            thick[i] = wall.within(i, thick[i] + dt * rates[i] / wall.heldPerThick(i, thick[i]));
         }
     }
 

@@ -1,5 +1,7 @@
 package palintone.core.casting.film;
 
+import java.util.Arrays;
+
 /**
  * How fast a film of one thickness runs down one slope: the Casson law at every depth of the film,
  * so that what has set near the wall stays and what is still liquid above it runs.
@@ -14,15 +16,15 @@ final class FilmFlow {
     private static final int THICKNESSES = 64;
     private static final int SLICES = 12;
 
+    private final Sampled of;
+    private final double pullPaPerM;
     private final double stepM;
 
-    /** Flow at each thickness over its cube, which bends far less than the flow. */
+    /**
+     * Flow at each thickness over its cube, which bends far less than the flow; as it is first
+     * asked for: in the little while a chocolate stays what it is, a film hardly thins.
+     */
     private final double[] overCube = new double[THICKNESSES + 1];
-
-    private final double[] flow = new double[THICKNESSES + 1];
-
-    /** Up to each thickness, m/s. */
-    private final double[] fastest = new double[THICKNESSES];
 
     /**
      * The chocolate by its distance from the wall, read off once for all slopes: roots and
@@ -69,18 +71,24 @@ final class FilmFlow {
      * @param pullPaPerM weight along the slope, ρg·sin α, Pa/m
      */
     FilmFlow(final Sampled of, final double pullPaPerM) {
+        this.of = of;
+        this.pullPaPerM = pullPaPerM;
         stepM = of.thickestM / THICKNESSES;
-        for (int i = 1; i <= THICKNESSES; i++) {
-            final double thickM = i * stepM;
-            flow[i] = flow(of, pullPaPerM, thickM);
-            overCube[i] = flow[i] / (thickM * thickM * thickM);
+        Arrays.fill(overCube, Double.NaN);
+    }
+
+    private double overCube(final int i) {
+        if (Double.isNaN(overCube[i])) {
+            // Below the first thickness it stays as there.
+            final double thickM = Math.max(1, i) * stepM;
+            overCube[i] = flow(of, pullPaPerM, thickM) / (thickM * thickM * thickM);
         }
-        overCube[0] = overCube[1];
-        double most = 0;
-        for (int i = 0; i < THICKNESSES; i++) {
-            most = Math.max(most, flow[i + 1] - flow[i]);
-            fastest[i] = most / stepM;
-        }
+        return overCube[i];
+    }
+
+    private double flow(final int i) {
+        final double thickM = i * stepM;
+        return overCube(i) * thickM * thickM * thickM;
     }
 
     /** Middle of each slice, Gauss' rule of two points in it. */
@@ -101,16 +109,18 @@ final class FilmFlow {
         final double along = thickM / stepM;
         final int i = (int) along;
         if (i >= THICKNESSES) {
-            return flow[THICKNESSES];
+            return flow(THICKNESSES);
         }
-        return (overCube[i] + (along - i) * (overCube[i + 1] - overCube[i]))
-                * thickM
-                * thickM
-                * thickM;
+        final double below = overCube(i);
+        return (below + (along - i) * (overCube(i + 1) - below)) * thickM * thickM * thickM;
     }
 
-    /** The fastest a change of thickness travels, m/s, among films up to this thick. */
+    /**
+     * The fastest a change of thickness travels, m/s, among films up to this thick: the thickest's
+     * own, since whatever lies at the wall, a thicker film shears more at every depth.
+     */
     double fastest(final double thickM) {
-        return fastest[Math.min(THICKNESSES - 1, (int) (thickM / stepM))];
+        final int i = Math.min(THICKNESSES - 1, (int) (thickM / stepM));
+        return (flow(i + 1) - flow(i)) / stepM;
     }
 }

@@ -31,6 +31,9 @@ public final class WallLine {
     private final double[] acrossMm;
     private final double[] turn;
 
+    /** Each cell's most, m: beyond it a film fills the bend. Of what is done only. */
+    private final double[] thickestM;
+
     private WallLine(final int cells) {
         lengthM = 0;
         areaM2 = new double[cells];
@@ -41,6 +44,7 @@ public final class WallLine {
         depthMm = new double[cells];
         acrossMm = new double[cells];
         turn = new double[cells];
+        thickestM = new double[0];
     }
 
     private WallLine(final WallLine of, final double lengthM) {
@@ -53,6 +57,10 @@ public final class WallLine {
         depthMm = of.depthMm;
         acrossMm = of.acrossMm;
         turn = of.turn;
+        thickestM = new double[bend.length];
+        for (int i = 0; i < bend.length; i++) {
+            thickestM[i] = SHARPEST / Math.max(1e-3, Math.max(bend[i], around[i]));
+        }
     }
 
     /**
@@ -228,27 +236,47 @@ public final class WallLine {
 
     /** Chocolate over a square metre of wall in a cell, by thickness, m: the exact offset. */
     public double heldM(final int cell, final double thickM) {
-        final double h = Math.min(thickM, thickestM(cell));
+        final double h = Math.min(thickM, thickestM[cell]);
         final double both = bend[cell] + around[cell];
         return h - both * h * h / 2 + bend[cell] * around[cell] * h * h * h / 3;
     }
 
     /** The other way round. */
     double thickM(final int cell, final double heldM) {
-        double h = heldM;
+        return thickM(cell, heldM, heldM);
+    }
+
+    /**
+     * The same, from a thickness nearby.
+     *
+     * @param nearM where to look first, m
+     */
+    double thickM(final int cell, final double heldM, final double nearM) {
+        final double both = bend[cell] + around[cell];
+        if (both == 0) {
+            return within(cell, heldM);
+        }
+        final double third = bend[cell] * around[cell] / 3;
+        double h = within(cell, nearM);
         for (int i = 0; i < 30; i++) {
-            final double slope = Math.max(0.02, (1 - bend[cell] * h) * (1 - around[cell] * h));
-            final double next = h - (heldM(cell, h) - heldM) / slope;
-            final double off = Math.abs(next - h);
-            h = Math.max(0, Math.min(thickestM(cell), next));
-            if (off < 1e-12) {
+            final double over = h - both * h * h / 2 + third * h * h * h - heldM;
+            final double step = over / heldPerThick(cell, h);
+            h = within(cell, h - step);
+            // What a step of Newton's method is off by goes with the square of the step.
+            if (both * step * step < 1e-13) {
                 break;
             }
         }
         return h;
     }
 
-    private double thickestM(final int cell) {
-        return SHARPEST / Math.max(1e-3, Math.max(bend[cell], around[cell]));
+    /** A thickness no less than nothing and no more than there is room for, m. */
+    double within(final int cell, final double thickM) {
+        return Math.max(0, Math.min(thickestM[cell], thickM));
+    }
+
+    /** How much more is held by a film that is a little thicker, m/m. */
+    double heldPerThick(final int cell, final double thickM) {
+        return Math.max(0.02, (1 - bend[cell] * thickM) * (1 - around[cell] * thickM));
     }
 }
