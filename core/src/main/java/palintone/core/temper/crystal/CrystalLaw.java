@@ -96,6 +96,21 @@ public final class CrystalLaw {
     }
 
     /**
+     * What at one temperature depends on nothing else, worked out when it is first asked: powers
+     * are what a rate costs, and a path asks twice wherever one step ends and the next begins.
+     */
+    static final class Warmth {
+        private double temperatureC = Double.NaN;
+        private double asCocoaButterC;
+        private double mayBeStable;
+        private double mayBeUnstable;
+        private double seedLoss;
+        private double growth;
+        private double nuclei;
+        private double unstableGrowth;
+    }
+
+    /**
      * Change of both populations, shares of the fat per second.
      *
      * @param temperatureC of the chocolate
@@ -103,6 +118,17 @@ public final class CrystalLaw {
      * @param rates receives the stable one at 0, the unstable one at 1
      */
     public void rates(
+            final double temperatureC,
+            final double stable,
+            final double unstable,
+            final double shear,
+            final double[] rates) {
+        rates(new Warmth(), temperatureC, stable, unstable, shear, rates);
+    }
+
+    /** The same; what is kept from the last time is used where the temperature still is that. */
+    void rates(
+            final Warmth at,
             final double temperatureC,
             final double stable,
             final double unstable,
@@ -119,6 +145,7 @@ public final class CrystalLaw {
                 || Math.abs(stable - 0.5) > FAR
                 || Math.abs(unstable - 0.5) > FAR) {
             rates(
+                    at,
                     between(temperatureC, COLDEST_C, HOTTEST_C),
                     between(stable, -0.01, 1.01),
                     between(unstable, -0.01, 1.01),
@@ -126,46 +153,33 @@ public final class CrystalLaw {
                     rates);
             return;
         }
-        final double t = curve.asCocoaButterC(temperatureC);
-        final double mayBeStable = curve.solidAt(temperatureC);
-        final double room = mayBeStable - stable - unstable;
+        if (at.temperatureC != temperatureC) {
+            warm(at, temperatureC);
+        }
+        final double room = at.mayBeStable - stable - unstable;
         double s = 0;
         if (room > 0) {
             // Trial steps of an integrator may fall a little below nothing.
             final double some = Math.max(0, stable);
-            s += growth(t) * some * some / (some + FEW) * room;
-            final double off = (t - NUCLEATION_C) / NUCLEI_WIDTH_K;
-            s += constants.nucleationPerS() * shear * Math.exp(-off * off) * room;
+            s += growth(at) * some * some / (some + FEW) * room;
+            s += constants.nucleationPerS() * shear * nuclei(at) * room;
         }
-        if (stable > mayBeStable) {
-            s -= (stable - mayBeStable) / MELT_S;
+        if (stable > at.mayBeStable) {
+            s -= (stable - at.mayBeStable) / MELT_S;
         }
-        final double nearClear = curve.belowClearAsCocoaButterC(temperatureC);
-        if (nearClear > SEED_LOSS_FROM_C) {
-            s -=
-                    constants.seedLossPerS()
-                            * Math.pow(
-                                    Math.min(nearClear - SEED_LOSS_FROM_C, SEED_LOSS_MOST_K),
-                                    SEED_LOSS_POWER)
-                            * stable;
-        }
+        s -= at.seedLoss * stable;
 
-        final double mayBeUnstable = curve.solidAt(temperatureC + UNSTABLE_SHIFT_K);
-        final double left = mayBeUnstable - stable - unstable;
+        final double left = at.mayBeUnstable - stable - unstable;
         double u = 0;
         if (left > 0) {
             u += constants.unstableNucleationPerS() * (1 + UNSTABLE_SHEAR * shear) * left;
-            u +=
-                    constants.unstableGrowthPerS()
-                            * Math.exp((UNSTABLE_GROWTH_AT_C - t) / UNSTABLE_WIDTH_K)
-                            * unstable
-                            * left;
+            u += constants.unstableGrowthPerS() * unstableGrowth(at) * unstable * left;
         }
-        if (unstable > mayBeUnstable) {
-            u -= (unstable - mayBeUnstable) / MELT_S;
+        if (unstable > at.mayBeUnstable) {
+            u -= (unstable - at.mayBeUnstable) / MELT_S;
         }
         if (unstable > 0) {
-            final double change = changePerS(t) * unstable;
+            final double change = changePerS(at.asCocoaButterC) * unstable;
             u -= change;
             s += change;
         }
@@ -173,15 +187,54 @@ public final class CrystalLaw {
         rates[1] = u;
     }
 
-    private static double between(final double value, final double low, final double high) {
-        return Math.max(low, Math.min(high, value));
+    private void warm(final Warmth at, final double temperatureC) {
+        at.temperatureC = temperatureC;
+        at.asCocoaButterC = curve.asCocoaButterC(temperatureC);
+        at.mayBeStable = curve.solidAt(temperatureC);
+        at.mayBeUnstable = curve.solidAt(temperatureC + UNSTABLE_SHIFT_K);
+        final double nearClear = curve.belowClearAsCocoaButterC(temperatureC);
+        at.seedLoss =
+                nearClear > SEED_LOSS_FROM_C
+                        ? constants.seedLossPerS()
+                                * Math.pow(
+                                        Math.min(nearClear - SEED_LOSS_FROM_C, SEED_LOSS_MOST_K),
+                                        SEED_LOSS_POWER)
+                        : 0;
+        at.growth = Double.NaN;
+        at.nuclei = Double.NaN;
+        at.unstableGrowth = Double.NaN;
     }
 
     /** Growth per second of stable form, per share of the fat that may still set. */
-    private double growth(final double t) {
-        return constants.growthPerS()
-                * Math.exp(
-                        (GROWTH_AT_C - Math.max(t, COLDEST_GROWTH_C)) / constants.growthWidthK());
+    private double growth(final Warmth at) {
+        if (Double.isNaN(at.growth)) {
+            at.growth =
+                    constants.growthPerS()
+                            * Math.exp(
+                                    (GROWTH_AT_C - Math.max(at.asCocoaButterC, COLDEST_GROWTH_C))
+                                            / constants.growthWidthK());
+        }
+        return at.growth;
+    }
+
+    private static double nuclei(final Warmth at) {
+        if (Double.isNaN(at.nuclei)) {
+            final double off = (at.asCocoaButterC - NUCLEATION_C) / NUCLEI_WIDTH_K;
+            at.nuclei = Math.exp(-off * off);
+        }
+        return at.nuclei;
+    }
+
+    private static double unstableGrowth(final Warmth at) {
+        if (Double.isNaN(at.unstableGrowth)) {
+            at.unstableGrowth =
+                    Math.exp((UNSTABLE_GROWTH_AT_C - at.asCocoaButterC) / UNSTABLE_WIDTH_K);
+        }
+        return at.unstableGrowth;
+    }
+
+    private static double between(final double value, final double low, final double high) {
+        return Math.max(low, Math.min(high, value));
     }
 
     /** Above the cut nothing is left that could change: what is unstable there only melts. */

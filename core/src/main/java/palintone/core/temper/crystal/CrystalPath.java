@@ -14,6 +14,8 @@ public final class CrystalPath {
     private static final double FLOOR = 1e-4;
 
     private final CrystalLaw law;
+    private CrystalLaw.Warmth here = new CrystalLaw.Warmth();
+    private CrystalLaw.Warmth ahead = new CrystalLaw.Warmth();
     private final double[] first = new double[2];
     private final double[] second = new double[2];
     private double stable;
@@ -57,23 +59,28 @@ public final class CrystalPath {
     public void advance(
             final double fromC, final double toC, final double seconds, final double shear) {
         double done = 0;
+        double t = fromC;
         while (done < seconds) {
-            final double t = fromC + (toC - fromC) * done / seconds;
-            law.rates(t, stable, unstable, shear, first);
+            law.rates(here, t, stable, unstable, shear, first);
             double step = Math.min(LONGEST_STEP_S, seconds - done);
             step = Math.min(step, LARGEST_PART * (stable + FLOOR) / Math.abs(first[0]));
             step = Math.min(step, LARGEST_PART * (unstable + FLOOR) / Math.abs(first[1]));
             step = Math.max(step, Math.min(0.05, seconds - done));
-            final double then = fromC + (toC - fromC) * (done + step) / seconds;
+            done += step;
+            // To the very end: there the next stretch begins, and asks at the same temperature.
+            t = done < seconds ? fromC + (toC - fromC) * done / seconds : toC;
             law.rates(
-                    then,
+                    ahead,
+                    t,
                     clamp(stable + step * first[0]),
                     clamp(unstable + step * first[1]),
                     shear,
                     second);
             stable = clamp(stable + step * (first[0] + second[0]) / 2);
             unstable = Math.min(clamp(unstable + step * (first[1] + second[1]) / 2), 1 - stable);
-            done += step;
+            final CrystalLaw.Warmth left = here;
+            here = ahead;
+            ahead = left;
         }
     }
 
