@@ -1,15 +1,18 @@
 package palintone.server.piece;
 
 import jakarta.annotation.Nullable;
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import palintone.core.figure.OutOfRangeException;
@@ -37,6 +40,8 @@ import palintone.server.problem.TakenException;
 @Service
 public class PieceBooks {
 
+    private static final int AT_A_TIME = 250;
+
     private final PieceRepository pieces;
     private final MouldService moulds;
     private final FillingBooks fillings;
@@ -45,6 +50,7 @@ public class PieceBooks {
     private final FillingNotes notes;
     private final ColourShelf colours;
     private final TastingRepository tastings;
+    private final EntityManager entities;
 
     PieceBooks(
             final PieceRepository pieces,
@@ -54,8 +60,10 @@ public class PieceBooks {
             final HouseService houses,
             final FillingNotes notes,
             final ColourShelf colours,
-            final TastingRepository tastings) {
+            final TastingRepository tastings,
+            final EntityManager entities) {
         this.tastings = tastings;
+        this.entities = entities;
         this.pieces = pieces;
         this.moulds = moulds;
         this.fillings = fillings;
@@ -144,10 +152,41 @@ public class PieceBooks {
                 tastings.liked());
     }
 
-    /** Writes a piece, new or known; used by the import. */
+    /** Says of each row what it is to be, and is told how many the database has. */
+    public interface Rows {
+
+        /** One row; what is refused while it is written is that row's. */
+        void each(String id, Consumer<PieceDraft> write);
+
+        void done(int rows);
+    }
+
+    /** Writes many, new or known, some hundreds at a time: all of them or none. */
     @Transactional
-    public void put(final String id, final PieceDraft draft) {
-        write(id, draft, pieces.findById(Require.text("id", id, 64)));
+    public void putAll(final Collection<String> ids, final Rows rows) {
+        final List<String> all = List.copyOf(ids);
+        for (int from = 0; from < all.size(); from += AT_A_TIME) {
+            final List<String> some = all.subList(from, Math.min(all.size(), from + AT_A_TIME));
+            final Map<String, PieceEntity> at = new HashMap<>();
+            pieces.findAllById(some).forEach(each -> at.put(each.id(), each));
+            for (final String id : some) {
+                rows.each(
+                        id,
+                        draft -> {
+                            final PieceEntity entity =
+                                    entity(
+                                            Require.text("id", id, 64),
+                                            draft,
+                                            Optional.ofNullable(at.get(id)));
+                            entities.persist(entity);
+                            at.put(id, entity);
+                        });
+            }
+            entities.flush();
+            // What is written need not be compared again by the next flush.
+            at.values().forEach(entities::detach);
+            rows.done(from + some.size());
+        }
     }
 
     private PieceEntity write(

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Coloured cocoa butters. */
 @Component
-class ColoursList extends DraftList<ColourDraft> {
+class ColoursList extends OneByOneList<ColourDraft> {
 
     private final ColourShelf colours;
 

@@ -35,8 +35,6 @@ abstract class DraftList<D> implements HouseList {
     /** Those of the ids that are in the books. */
     abstract Map<String, D> drafts(Collection<String> ids);
 
-    abstract void write(String id, D draft);
-
     @Override
     public final String name() {
         return name;
@@ -76,11 +74,6 @@ abstract class DraftList<D> implements HouseList {
     /** What was read, as the draft it is; fields that no draft has are refused by name. */
     D draft(final ObjectNode thing) {
         return json.treeToValue(thing, type);
-    }
-
-    @Override
-    public final void write(final String id, final ObjectNode thing) {
-        write(id, draft(thing));
     }
 
     /** Sets a field that is missing or null. */

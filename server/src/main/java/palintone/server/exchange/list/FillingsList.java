@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Fillings: what is done in order, what goes in, and what was tasted or measured of them. */
 @Component
-class FillingsList extends DraftList<FillingRow> {
+class FillingsList extends OneByOneList<FillingRow> {
 
     private final FillingBooks books;
     private final FillingNotes notes;

@@ -34,13 +34,8 @@ interface HouseList {
      */
     default void check(final String id, final ObjectNode thing) {}
 
-    /** Writes one thing, new or known. */
-    void write(String id, ObjectNode thing);
-
-    /** Writes many; a list of thousands does better than one by one. */
-    default void writeAll(final Map<String, ObjectNode> things, final Writing writing) {
-        things.forEach((id, thing) -> writing.each(id, () -> write(id, thing)));
-    }
+    /** Writes things, new or known. */
+    void writeAll(Map<String, ObjectNode> things, Writing writing);
 
     /** Says where the writing stands, and whose row was refused. */
     interface Writing {

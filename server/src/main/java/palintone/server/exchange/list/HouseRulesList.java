@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The House rules: one row, which is always there. */
 @Component
-class HouseRulesList extends DraftList<HouseDraft> {
+class HouseRulesList extends OneByOneList<HouseDraft> {
 
     static final String ONLY = "house";
 

@@ -90,11 +90,6 @@ class IngredientsList extends DraftList<IngredientDraft> {
     }
 
     @Override
-    void write(final String id, final IngredientDraft draft) {
-        larder.put(id, draft);
-    }
-
-    @Override
     public void writeAll(final Map<String, ObjectNode> things, final Writing writing) {
         final Map<String, IngredientDraft> drafts = new LinkedHashMap<>();
         final Map<String, IngredientDraft> mixtures = new LinkedHashMap<>();

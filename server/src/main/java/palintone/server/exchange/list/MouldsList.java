@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Moulds: the measures their shape asks for, how many cavities and how many of them. */
 @Component
-class MouldsList extends DraftList<MouldDraft> {
+class MouldsList extends OneByOneList<MouldDraft> {
 
     private final MouldService moulds;
 

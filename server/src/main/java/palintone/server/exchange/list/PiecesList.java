@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import palintone.server.piece.PieceBooks;
 import palintone.server.piece.PieceDraft;
@@ -71,7 +72,19 @@ class PiecesList extends DraftList<PieceDraft> {
     }
 
     @Override
-    void write(final String id, final PieceDraft draft) {
-        books.put(id, draft);
+    public void writeAll(final Map<String, ObjectNode> things, final Writing writing) {
+        books.putAll(
+                things.keySet(),
+                new PieceBooks.Rows() {
+                    @Override
+                    public void each(final String id, final Consumer<PieceDraft> write) {
+                        writing.each(id, () -> write.accept(draft(things.get(id))));
+                    }
+
+                    @Override
+                    public void done(final int rows) {
+                        writing.done(rows);
+                    }
+                });
     }
 }

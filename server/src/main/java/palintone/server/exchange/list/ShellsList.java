@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Weighed shells; they have ids and no names. */
 @Component
-class ShellsList extends DraftList<ShellWeighingDraft> {
+class ShellsList extends OneByOneList<ShellWeighingDraft> {
 
     private final ShellWeighings weighings;
 

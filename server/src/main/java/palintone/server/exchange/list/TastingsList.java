@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Tasted pieces; they have ids and no names. */
 @Component
-class TastingsList extends DraftList<TastingRow> {
+class TastingsList extends OneByOneList<TastingRow> {
 
     private final PieceTastings tastings;
 
