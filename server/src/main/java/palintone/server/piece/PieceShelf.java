@@ -45,66 +45,6 @@ class PieceShelf {
     /** A row of the list, and the versions it rests on. */
     private record Row(String stamp, PieceRowView view) {}
 
-    private static final String VERSIONS =
-            """
-            select p.id of_piece, concat('p ', p.id) what, p.version v from piece p where p.id in (:ids)
-            union all select p.id of_piece, concat('m ', m.id), m.version
-              from mould m join piece p on p.mould_id = m.id where p.id in (:ids)
-            union all select p.id of_piece, concat('c ', i.id), i.version
-              from ingredient i join piece p on p.couverture_id = i.id where p.id in (:ids)
-            union all select p.id of_piece, concat('k ', i.id), i.version
-              from ingredient i join moulded_piece p on p.cap_couverture_id = i.id where p.id in (:ids)
-            union all select p.id of_piece, concat('2 ', i.id), i.version
-              from ingredient i join sheet_piece p on p.second_couverture_id = i.id
-              where p.id in (:ids)
-            union all select p.id of_piece, concat('3 ', i.id), i.version
-              from ingredient i join dipped_piece p on p.second_couverture_id = i.id
-              where p.id in (:ids)
-            union all select p.id of_piece, concat('4 ', i.id), i.version
-              from ingredient i join hollow_figure p on p.second_couverture_id = i.id
-              where p.id in (:ids)
-            union all select t.piece_id of_piece, concat('5 ', i.id), i.version
-              from ingredient i join piece_flavour t on t.ingredient_id = i.id
-              where t.piece_id in (:ids)
-            union all select t.piece_id of_piece, concat('l ', c.id), c.version
-              from colour c join piece_coat t on t.colour_id = c.id where t.piece_id in (:ids)
-            union all select s.piece_id of_piece, concat('s ', i.id), i.version
-              from ingredient i join solid_inclusion s on s.ingredient_id = i.id
-              where s.piece_id in (:ids)
-            union all select t.piece_id of_piece, concat('t ', i.id), i.version
-              from ingredient i join piece_insert t on t.ingredient_id = i.id
-              where t.piece_id in (:ids)
-            union all select t.piece_id of_piece, concat('a ', i.id), i.version
-              from ingredient i join piece_on t on t.ingredient_id = i.id
-              where t.piece_id in (:ids)
-            union all select l.piece_id of_piece, concat('f ', f.id), f.version
-              from filling f join piece_filling l on l.filling_id = f.id where l.piece_id in (:ids)
-            union all select l.piece_id of_piece, concat('i ', i.id), i.version
-              from ingredient i join filling_line n on n.ingredient_id = i.id
-              join piece_filling l on l.filling_id = n.filling_id where l.piece_id in (:ids)
-            union all select l.piece_id of_piece, concat('o ', i.id), i.version
-              from ingredient i join filling_version_line n on n.ingredient_id = i.id
-              join filling_version w on w.id = n.version_id
-              join piece_filling l on l.filling_id = w.filling_id where l.piece_id in (:ids)
-            union all select l.piece_id of_piece, concat('n ', n.filling_id, ' ', max(n.noted_at)), count(*)
-              from filling_note n join piece_filling l on l.filling_id = n.filling_id
-              where l.piece_id in (:ids) group by n.filling_id, l.piece_id
-            union all select p.id of_piece, concat('w ', max(w.noted_at)), count(*)
-              from shell_weighing w join piece p
-              on w.couverture_id = p.couverture_id
-              where p.id in (:ids) and not w.voided
-              group by p.id
-            union all select p.id of_piece, concat('x ', max(x.noted_at)), count(*)
-              from coat_weighing x join piece p on x.couverture_id = p.couverture_id
-              where p.id in (:ids) and not x.voided
-              group by p.id
-            union all select p.id of_piece, concat('d ', max(d.noted_at)), count(*)
-              from demoulding d join piece p
-              on d.couverture_id = p.couverture_id
-              where p.id in (:ids) and not d.voided
-              group by p.id
-            """;
-
     private final EntityManager entities;
     private final PieceRepository pieces;
     private final FillingNotes notes;
@@ -229,7 +169,7 @@ class PieceShelf {
             return Map.of();
         }
         final List<Tuple> rows =
-                entities.createNativeQuery(VERSIONS, Tuple.class)
+                entities.createNativeQuery(RestsOn.VERSIONS, Tuple.class)
                         .setParameter("ids", ids)
                         .getResultList();
         final Map<String, String> stamps =

@@ -1,0 +1,13 @@
+package palintone.server.find;
+
+/** What can be found. */
+public enum FoundKind {
+    PIECE,
+    FILLING,
+    INGREDIENT,
+    COUVERTURE,
+    MOULD,
+    COLOUR,
+    BATCH,
+    LOT
+}

@@ -1,0 +1,21 @@
+package palintone.server.larder;
+
+/**
+ * Which state of what is in the larder something rests on.
+ *
+ * <p>In SQL, so that who rests on many things asks the database once. {@code rests} names a table
+ * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id.
+ */
+public final class IngredientVersions {
+
+    private IngredientVersions() {}
+
+    /** Versions of ingredients. */
+    public static String of(final String rests) {
+        return """
+                select r.of_thing of_thing, concat('i ', x.id) what, x.version v
+                  from ingredient x join %s r on r.it = x.id
+                """
+                .formatted(rests);
+    }
+}
