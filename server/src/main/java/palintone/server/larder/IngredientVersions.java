@@ -4,7 +4,8 @@ package palintone.server.larder;
  * Which state of what is in the larder something rests on.
  *
  * <p>In SQL, so that who rests on many things asks the database once. {@code rests} names a table
- * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id.
+ * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id; its few
+ * rows are read first.
  */
 public final class IngredientVersions {
 
@@ -14,7 +15,7 @@ public final class IngredientVersions {
     public static String of(final String rests) {
         return """
                 select r.of_thing of_thing, concat('i ', x.id) what, x.version v
-                  from ingredient x join %s r on r.it = x.id
+                  from %s r straight_join ingredient x on r.it = x.id
                 """
                 .formatted(rests);
     }

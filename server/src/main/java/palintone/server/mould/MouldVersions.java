@@ -4,7 +4,8 @@ package palintone.server.mould;
  * Which state of a mould something rests on.
  *
  * <p>In SQL, so that who rests on many things asks the database once. {@code rests} names a table
- * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id.
+ * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id; its few
+ * rows are read first.
  */
 public final class MouldVersions {
 
@@ -14,7 +15,7 @@ public final class MouldVersions {
     public static String of(final String rests) {
         return """
                 select r.of_thing of_thing, concat('m ', x.id) what, x.version v
-                  from mould x join %s r on r.it = x.id
+                  from %s r straight_join mould x on r.it = x.id
                 """
                 .formatted(rests);
     }

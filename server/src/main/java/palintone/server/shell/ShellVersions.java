@@ -4,7 +4,8 @@ package palintone.server.shell;
  * What was weighed and turned out of shells of a couverture.
  *
  * <p>In SQL, so that who rests on many things asks the database once. {@code rests} names a table
- * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id.
+ * of the asker's making: {@code of_thing}, whatever rests on it, and {@code it}, its id; its few
+ * rows are read first.
  */
 public final class ShellVersions {
 
@@ -14,11 +15,11 @@ public final class ShellVersions {
     public static String of(final String rests) {
         return """
                 select r.of_thing of_thing, concat('w ', max(x.noted_at)) what, count(*) v
-                  from shell_weighing x join %1$s r on r.it = x.couverture_id
+                  from %1$s r straight_join shell_weighing x on r.it = x.couverture_id
                   where not x.voided group by r.of_thing
                 union all
                 select r.of_thing, concat('d ', max(x.noted_at)), count(*)
-                  from demoulding x join %1$s r on r.it = x.couverture_id
+                  from %1$s r straight_join demoulding x on r.it = x.couverture_id
                   where not x.voided group by r.of_thing
                 """
                 .formatted(rests);

@@ -393,6 +393,33 @@ class LoosePiecesTest {
         assertThat(again.at("/asked/secondCouverture")).isEqualTo("milk-41");
     }
 
+    /**
+     * What a piece wears is no part of its own row: the sheet is changed, and the piece with it.
+     */
+    @Test
+    void aPlateWeighsWhatItsSheetNowIs() {
+        final String sheet =
+                "{\"kind\":\"SHEET\",\"name\":\"Plain plates\",\"story\":\"Ours.\","
+                        + "\"couverture\":\"milk-41\",\"thickMm\":%d,\"lengthMm\":300,"
+                        + "\"widthMm\":200,\"plateLengthMm\":20,\"plateWidthMm\":15%s}";
+        kept("plain-plates", sheet.formatted(1, ""));
+        final String worn =
+                kept(
+                        "plated-ball",
+                        "{\"kind\":\"DIPPED\",\"name\":\"Plated ball\",\"story\":\"Ours.\","
+                                + "\"couverture\":\"dark-66\",\"coatMm\":1.2,"
+                                + "\"plate\":\"plain-plates\",\"centre\":{\"filling\":"
+                                + "\"caraway-truffle\",\"shape\":\"BALL\",\"massG\":9,"
+                                + "\"forming\":\"ROLLED\"}}");
+        final String needs = "/api/pieces/" + worn + "/needs?pieces=40";
+        final double before = workshop.get(needs).number("/inclusions/0/eachG");
+        assertThat(before).isPositive();
+        final int version = (int) workshop.get("/api/pieces/plain-plates").number("/version");
+        kept("plain-plates", sheet.formatted(2, ",\"version\":" + version));
+        assertThat(workshop.get(needs).number("/inclusions/0/eachG"))
+                .isCloseTo(2 * before, withinPercentage(0.1));
+    }
+
     @Test
     void aPartIsDippedAgainInAnotherCouverture() {
         final String ball =
