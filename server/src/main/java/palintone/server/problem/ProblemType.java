@@ -81,6 +81,11 @@ public enum ProblemType {
             "No database",
             "The database does not answer. What was acknowledged is safe; send it again in a moment:"
                     + " with the same id it is written once."),
+    NO_ROOM(
+            HttpStatus.INSUFFICIENT_STORAGE,
+            "No room left",
+            "The disk that holds the books is full. Nothing of this was written, and what stood in the"
+                    + " books stays readable. Make room on it, and send it once more."),
     BROKEN(
             HttpStatus.INTERNAL_SERVER_ERROR,
             "Something broke",

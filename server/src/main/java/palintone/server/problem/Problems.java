@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -55,6 +56,12 @@ public class Problems {
 
     /** Fields named at once; nobody mends more before sending again. */
     private static final int MOST_ERRORS = 50;
+
+    /** A table that cannot grow, a disk that is full. */
+    private static final Set<Integer> FULL = Set.of(1114, 1021);
+
+    /** As the operating system numbers it, wherever the database meets it. */
+    private static final Pattern NO_SPACE = Pattern.compile("(?i)\\berr(or|no)[ :]*28\\b");
 
     /**
      * What the core refuses first, by the name its owner knows; all else that is wrong beside it.
@@ -335,6 +342,11 @@ public class Problems {
             problem.setStatus(status.value());
             return ResponseEntity.status(status).body(problem);
         }
+        if (diskIsFull(e)) {
+            LOG.error("The disk that holds the books is full: {}", e.getMessage());
+            return ResponseEntity.status(ProblemType.NO_ROOM.status())
+                    .body(ProblemType.NO_ROOM.detail(ProblemType.NO_ROOM.meaning()));
+        }
         if (lineIsDown(e)) {
             return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(noDatabase(e));
         }
@@ -347,6 +359,18 @@ public class Problems {
                                         + " more under the mark "
                                         + mark
                                         + "."));
+    }
+
+    /** MariaDB's own numbers: no SQL state tells a full disk from other trouble of a table. */
+    private static boolean diskIsFull(final Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql
+                    && (FULL.contains(sql.getErrorCode())
+                            || NO_SPACE.matcher(String.valueOf(sql.getMessage())).find())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** However it is wrapped: SQL states of class 08 say that the line to the database is down. */

@@ -8,6 +8,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
 import tools.jackson.databind.JsonNode;
@@ -34,6 +36,32 @@ class ProblemTypesTest {
                 + "\",\"name\":\"Typed\",\"couverture\":\"dark-66\",\"massG\":"
                 + grams
                 + "}";
+    }
+
+    /** As a database says it whose disk is full; tried with a real one by hand. */
+    @Test
+    void aFullDiskIsSaidAndNothingIsWritten() {
+        final String colour =
+                "{\"name\":\"No room\",\"base\":\"COCOA_BUTTER\",\"sharePercent\":8,"
+                        + "\"dissolves\":\"FAT\",\"strained\":true,\"useC\":31,\"leftG\":100,"
+                        + "\"tint\":\"#88aacc\",\"allergens\":[]}";
+        final JdbcTemplate jdbc =
+                new JdbcTemplate(
+                        new DriverManagerDataSource(
+                                workshop.db.url(), workshop.db.user(), workshop.db.password()));
+        jdbc.execute(
+                "create trigger no_room before insert on colour for each row"
+                        + " if new.name = 'No room' then signal sqlstate 'HY000' set"
+                        + " mysql_errno = 1114, message_text = 'The table is full'; end if");
+        try {
+            final Answer full = workshop.put("/api/colours/no-room", colour);
+            refused(full, 507, "no-room");
+            assertThat(full.at("/detail")).contains("disk").contains("Make room");
+            assertThat(workshop.get("/api/colours/no-room").status()).isNotEqualTo(200);
+        } finally {
+            jdbc.execute("drop trigger no_room");
+        }
+        assertThat(workshop.put("/api/colours/no-room", colour).status()).isEqualTo(200);
     }
 
     @Test
