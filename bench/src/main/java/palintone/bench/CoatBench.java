@@ -95,7 +95,7 @@ public class CoatBench {
     /** A nested sheet: rounds, strips beside them, and the bound. */
     @Benchmark
     public MixedCut roundsAndStrips() {
-        return MixedCut.of(600, 400, new MixedCut.Wish(34, 1, 90, 60, 12));
+        return MixedCut.of(600, 400, new MixedCut.CutWish(34, 1, 90, 60, 12));
     }
 
     /** With pieces that turn at the end of their rows. */

@@ -146,7 +146,7 @@ public class ShellBench {
                 FIGURE,
                 new CastPlan.Wish(
                         4,
-                        Optional.of(new OuterCoat.Wish(FIGURE.bowl(), 1.2, true)),
+                        Optional.of(new OuterCoat.CoatWish(FIGURE.bowl(), 1.2, true)),
                         Optional.empty(),
                         new CabinetLoad(12, 1.5, 4, 3, 150),
                         new RoomAir(21, 50),

@@ -131,24 +131,24 @@ class PracticeAtTheBenchTest {
                 "min",
                 10,
                 30,
-                first(bowl, MeltWay.Kind.WATER_BATH, 60));
-        row("the same in an oven at 50 °C", "min", 120, 600, first(bowl, MeltWay.Kind.OVEN, 50));
+                first(bowl, MeltWay.WayKind.WATER_BATH, 60));
+        row("the same in an oven at 50 °C", "min", 120, 600, first(bowl, MeltWay.WayKind.OVEN, 50));
         row(
                 "the same with a heat gun of 1500 W",
                 "s",
                 240,
                 720,
-                first(bowl, MeltWay.Kind.HEAT_GUN, 1500));
+                first(bowl, MeltWay.WayKind.HEAT_GUN, 1500));
         row(
                 "the same in a microwave of 800 W, heat alone",
                 "s",
                 120,
                 300,
-                first(bowl, MeltWay.Kind.BURSTS, 0));
+                first(bowl, MeltWay.WayKind.BURSTS, 0));
     }
 
     private static double first(
-            final TemperCalculator bowl, final MeltWay.Kind kind, final double at) {
+            final TemperCalculator bowl, final MeltWay.WayKind kind, final double at) {
         return bowl.heatFor(new MeltWay(kind, at), 21, 46).get(0).value();
     }
 

@@ -164,7 +164,7 @@ public final class Samples {
             double cabinetC,
             CastOrder order,
             double shellMm,
-            Optional<OuterCoat.Wish> outer,
+            Optional<OuterCoat.CoatWish> outer,
             Optional<CastPlan.Capped> cap,
             RoomAir air,
             int moulds) {}

@@ -87,7 +87,7 @@ public record CastPlan(
      */
     public record Wish(
             double shellMm,
-            Optional<OuterCoat.Wish> outer,
+            Optional<OuterCoat.CoatWish> outer,
             Optional<Capped> cap,
             CabinetLoad load,
             RoomAir room,
@@ -131,7 +131,7 @@ public record CastPlan(
         // What meets the bare mould decides how warm that is.
         final MouldWarmth warmth =
                 MouldWarmth.of(
-                        wish.outer().map(OuterCoat.Wish::bowl).orElse(asked.bowl()),
+                        wish.outer().map(OuterCoat.CoatWish::bowl).orElse(asked.bowl()),
                         asked.mould(),
                         asked.roomC(),
                         wish.room().dewPoint().value());

@@ -33,7 +33,7 @@ import palintone.core.temper.flow.CassonFlow;
  * @param end of it
  */
 public record BowlEmptied(
-        List<Point> line,
+        List<BowlMoment> line,
         int dipped,
         OptionalInt warmAt,
         OptionalInt thickAt,
@@ -76,7 +76,7 @@ public record BowlEmptied(
      * @param coatG of the next coat
      * @param filmMm of the next coat
      */
-    public record Point(
+    public record BowlMoment(
             int dips, double minutes, double bowlC, double bowlG, double coatG, double filmMm) {}
 
     /**
@@ -129,7 +129,7 @@ public record BowlEmptied(
                         new BowlState(0, tray.bowlG(), bowl.temperatureC(), bowl.crystals()),
                         TOLERANCE);
         final int step = Math.max(1, tray.pieces() / POINTS);
-        final List<Point> line = new ArrayList<>();
+        final List<BowlMoment> line = new ArrayList<>();
         OptionalInt warmAt = OptionalInt.empty();
         OptionalInt thickAt = OptionalInt.empty();
         double coatsG = 0;
@@ -139,7 +139,7 @@ public record BowlEmptied(
             final double share = share(order, now);
             final double coatG = first.massG() * share;
             line.add(
-                    new Point(
+                    new BowlMoment(
                             done,
                             done * tray.everyS() / 60,
                             now.temperatureC(),

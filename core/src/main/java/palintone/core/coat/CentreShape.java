@@ -60,7 +60,7 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block,
      * @param coatMm all round
      * @param points of its round parts, 4 or more
      */
-    List<Point> profile(double coatMm, int points);
+    List<CutPoint> profile(double coatMm, int points);
 
     /**
      * A point of a profile.
@@ -68,7 +68,7 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block,
      * @param acrossMm from its middle line
      * @param upMm above what the coat stands on
      */
-    record Point(double acrossMm, double upMm) {}
+    record CutPoint(double acrossMm, double upMm) {}
 
     /**
      * The way of a film.
@@ -155,13 +155,13 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block,
         }
 
         @Override
-        public List<Point> profile(final double coatMm, final int points) {
+        public List<CutPoint> profile(final double coatMm, final int points) {
             final double radius = reachMm() + coatMm;
             return IntStream.rangeClosed(0, points)
                     .mapToDouble(i -> Math.PI * i / points)
                     .mapToObj(
                             angle ->
-                                    new Point(
+                                    new CutPoint(
                                             radius * Math.sin(angle),
                                             radius - radius * Math.cos(angle)))
                     .toList();
@@ -243,7 +243,7 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block,
 
         /** Along it: as a block of its length and thickness is seen. */
         @Override
-        public List<Point> profile(final double coatMm, final int points) {
+        public List<CutPoint> profile(final double coatMm, final int points) {
             return new Block(lengthMm, acrossMm, acrossMm).profile(coatMm, points);
         }
     }
@@ -305,20 +305,20 @@ public sealed interface CentreShape permits CentreShape.Ball, CentreShape.Block,
 
         /** Of its longer side; only its upper edge is drawn round. */
         @Override
-        public List<Point> profile(final double coatMm, final int points) {
+        public List<CutPoint> profile(final double coatMm, final int points) {
             final double half = Math.max(lengthMm, widthMm) / 2 + coatMm;
             final double top = heightMm + 2 * coatMm;
             final double round = Math.min(coatMm, heightMm / 2);
-            final List<Point> profile = new ArrayList<>();
-            profile.add(new Point(half, 0));
+            final List<CutPoint> profile = new ArrayList<>();
+            profile.add(new CutPoint(half, 0));
             for (int i = 0; i <= points / 4; i++) {
                 final double angle = Math.PI / 2 * i / (points / 4.0);
                 profile.add(
-                        new Point(
+                        new CutPoint(
                                 half - round + round * Math.cos(angle),
                                 top - round + round * Math.sin(angle)));
             }
-            profile.add(new Point(0, top));
+            profile.add(new CutPoint(0, top));
             return profile;
         }
 

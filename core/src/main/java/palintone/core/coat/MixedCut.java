@@ -44,12 +44,12 @@ public record MixedCut(
      * @param longMm a strip's longer side, 5 to 500
      * @param wideMm its other side, 5 to 500
      */
-    public record Wish(double acrossMm, double gapMm, int rounds, double longMm, double wideMm) {
+    public record CutWish(double acrossMm, double gapMm, int rounds, double longMm, double wideMm) {
 
         /**
          * @throws OutOfRangeException when a number is impossible
          */
-        public Wish {
+        public CutWish {
             Require.between("rounds wanted", rounds, 1, 5000, "");
             Require.between("length of a strip", longMm, 5, 500, "mm");
             Require.between("width of a strip", wideMm, 5, 500, "mm");
@@ -61,7 +61,7 @@ public record MixedCut(
      * @param widthMm of the sheet, 10 to 2000
      * @throws OutOfRangeException when so many rounds do not lie on it
      */
-    public static MixedCut of(final double lengthMm, final double widthMm, final Wish wish) {
+    public static MixedCut of(final double lengthMm, final double widthMm, final CutWish wish) {
         final RoundLayout most = RoundLayout.of(lengthMm, widthMm, wish.acrossMm(), wish.gapMm());
         if (wish.rounds() > most.rounds().size()) {
             throw new OutOfRangeException(
@@ -75,7 +75,8 @@ public record MixedCut(
     }
 
     /** Rounds from one end of the length on, strips out of what is left of it. */
-    private static MixedCut parted(final double lengthMm, final double widthMm, final Wish wish) {
+    private static MixedCut parted(
+            final double lengthMm, final double widthMm, final CutWish wish) {
         final ToIntFunction<Double> holds =
                 x -> RoundLayout.of(x, widthMm, wish.acrossMm(), wish.gapMm()).rounds().size();
         final OptionalDouble least =
@@ -116,7 +117,7 @@ public record MixedCut(
     }
 
     /** So far the rounds may reach: where a row more, straight or staggered, has its end. */
-    private static TreeSet<Double> places(final double lengthMm, final Wish wish) {
+    private static TreeSet<Double> places(final double lengthMm, final CutWish wish) {
         final double apart = wish.acrossMm() + wish.gapMm();
         final TreeSet<Double> places = new TreeSet<>();
         for (final double step : new double[] {apart, apart / 2, apart * ROW}) {

@@ -126,14 +126,14 @@ class BatchTasks {
                 .done();
     }
 
-    final void finish(final Predicate<Finish.Kind> which) {
+    final void finish(final Predicate<Finish.FinishKind> which) {
         needs.piece().dress().finishes().stream()
                 .filter(finish -> which.test(finish.kind()))
                 .forEach(this::finish);
     }
 
     private void finish(final Finish finish) {
-        final boolean sticker = finish.kind() == Finish.Kind.STICKER;
+        final boolean sticker = finish.kind() == Finish.FinishKind.STICKER;
         final String contains =
                 needs.allergens().stream().map(Allergen::words).collect(Collectors.joining(", "));
         draft.task(TaskKind.FINISH)

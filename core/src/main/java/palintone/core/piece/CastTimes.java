@@ -27,7 +27,7 @@ public interface CastTimes {
     CastPlan plan(
             CastOrder order,
             double shellMm,
-            Optional<OuterCoat.Wish> outer,
+            Optional<OuterCoat.CoatWish> outer,
             Optional<CastPlan.Capped> cap,
             RoomAir air,
             int moulds);

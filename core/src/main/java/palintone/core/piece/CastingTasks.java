@@ -355,6 +355,6 @@ final class CastingTasks extends BatchTasks {
 
     /** A transfer sheet goes on while the back is wet. */
     void transfer() {
-        finish(kind -> kind == Finish.Kind.TRANSFER);
+        finish(kind -> kind == Finish.FinishKind.TRANSFER);
     }
 }

@@ -27,16 +27,16 @@ final class DippedSection {
                                 .map(SecondDip::mm)
                                 .orElse(0.0);
         final double dipped = piece.coat().share();
-        final List<Section.Point> centre = outline(piece.centre().shape(), 0, mm + base);
-        final List<Section.Point> coated = outline(piece.centre().shape(), mm, base);
+        final List<Section.SectionPoint> centre = outline(piece.centre().shape(), 0, mm + base);
+        final List<Section.SectionPoint> coated = outline(piece.centre().shape(), mm, base);
         final double topMm = coated.get(coated.size() - 1).depthMm();
-        final List<Section.Point> first =
+        final List<Section.SectionPoint> first =
                 dipped < 1 ? joined(coated, centre, dipped * topMm) : coated;
         final List<Section.Region> regions = new ArrayList<>();
-        final List<Section.Point> outer =
+        final List<Section.SectionPoint> outer =
                 then.map(
                                 t -> {
-                                    final List<Section.Point> second =
+                                    final List<Section.SectionPoint> second =
                                             second(piece, t, mm + base, dipped);
                                     regions.add(region(t, second));
                                     return around(first, second, t);
@@ -70,7 +70,8 @@ final class DippedSection {
         return new Section(outer, regions, flecks);
     }
 
-    private static Section.Region region(final SecondDip then, final List<Section.Point> outline) {
+    private static Section.Region region(
+            final SecondDip then, final List<Section.SectionPoint> outline) {
         return new Section.Region(
                 Section.Role.SECOND,
                 "second coat of " + then.couverture().ingredient().name(),
@@ -80,14 +81,14 @@ final class DippedSection {
     }
 
     /** What the second coat covers, filled: all else is painted over it. */
-    private static List<Section.Point> second(
+    private static List<Section.SectionPoint> second(
             final DippedPiece piece,
             final SecondDip then,
             final double centreAtMm,
             final double dipped) {
         final boolean onFirst = then.overFirst(dipped) > 0;
         final double grown = then.mm() + (onFirst ? piece.coat().mm() : 0);
-        final List<Section.Point> whole =
+        final List<Section.SectionPoint> whole =
                 outline(piece.centre().shape(), grown, centreAtMm - grown);
         final double topMm = whole.get(whole.size() - 1).depthMm();
         final double footMm = whole.get(0).depthMm();
@@ -100,11 +101,11 @@ final class DippedSection {
     }
 
     /** The outline of the first with the second around its end. */
-    private static List<Section.Point> around(
-            final List<Section.Point> first,
-            final List<Section.Point> second,
+    private static List<Section.SectionPoint> around(
+            final List<Section.SectionPoint> first,
+            final List<Section.SectionPoint> second,
             final SecondDip then) {
-        final List<Section.Point> all = new ArrayList<>();
+        final List<Section.SectionPoint> all = new ArrayList<>();
         if (then.share() >= 1) {
             return second;
         }
@@ -122,7 +123,7 @@ final class DippedSection {
 
     /** A centre without a coat. */
     static Section bare(final FormedCentre centre, final List<Inclusion> inclusions) {
-        final List<Section.Point> outer = outline(centre.shape(), 0, 0);
+        final List<Section.SectionPoint> outer = outline(centre.shape(), 0, 0);
         final List<Section.Fleck> flecks = new ArrayList<>();
         final List<Section.Region> regions = new ArrayList<>();
         regions.add(
@@ -137,39 +138,43 @@ final class DippedSection {
     }
 
     /** Its half profile from below to above, grown by so much, standing so high. */
-    private static List<Section.Point> outline(
+    private static List<Section.SectionPoint> outline(
             final CentreShape shape, final double grownMm, final double fromMm) {
         return shape.profile(grownMm, POINTS).stream()
-                .map(p -> new Section.Point(fromMm + p.upMm(), p.acrossMm()))
+                .map(p -> new Section.SectionPoint(fromMm + p.upMm(), p.acrossMm()))
                 .toList();
     }
 
-    private static List<Section.Point> below(final List<Section.Point> coated, final double atMm) {
-        final List<Section.Point> points =
+    private static List<Section.SectionPoint> below(
+            final List<Section.SectionPoint> coated, final double atMm) {
+        final List<Section.SectionPoint> points =
                 new ArrayList<>(coated.stream().filter(p -> p.depthMm() < atMm).toList());
-        points.add(new Section.Point(atMm, halfAt(coated, atMm)));
+        points.add(new Section.SectionPoint(atMm, halfAt(coated, atMm)));
         return points;
     }
 
-    private static List<Section.Point> above(final List<Section.Point> coated, final double atMm) {
-        final List<Section.Point> points = new ArrayList<>();
-        points.add(new Section.Point(atMm, halfAt(coated, atMm)));
+    private static List<Section.SectionPoint> above(
+            final List<Section.SectionPoint> coated, final double atMm) {
+        final List<Section.SectionPoint> points = new ArrayList<>();
+        points.add(new Section.SectionPoint(atMm, halfAt(coated, atMm)));
         coated.stream().filter(p -> p.depthMm() > atMm).forEach(points::add);
         return points;
     }
 
-    private static List<Section.Point> joined(
-            final List<Section.Point> coated, final List<Section.Point> bare, final double atMm) {
-        final List<Section.Point> points = below(coated, atMm);
-        points.add(new Section.Point(atMm, halfAt(bare, atMm)));
+    private static List<Section.SectionPoint> joined(
+            final List<Section.SectionPoint> coated,
+            final List<Section.SectionPoint> bare,
+            final double atMm) {
+        final List<Section.SectionPoint> points = below(coated, atMm);
+        points.add(new Section.SectionPoint(atMm, halfAt(bare, atMm)));
         bare.stream().filter(p -> p.depthMm() > atMm).forEach(points::add);
         return points;
     }
 
-    private static double halfAt(final List<Section.Point> outline, final double atMm) {
+    private static double halfAt(final List<Section.SectionPoint> outline, final double atMm) {
         for (int i = 1; i < outline.size(); i++) {
-            final Section.Point a = outline.get(i - 1);
-            final Section.Point b = outline.get(i);
+            final Section.SectionPoint a = outline.get(i - 1);
+            final Section.SectionPoint b = outline.get(i);
             if (b.depthMm() >= atMm && b.depthMm() > a.depthMm()) {
                 final double share = (atMm - a.depthMm()) / (b.depthMm() - a.depthMm());
                 return a.halfWidthMm() + Math.max(0, share) * (b.halfWidthMm() - a.halfWidthMm());
@@ -179,7 +184,7 @@ final class DippedSection {
     }
 
     private static Section.Region onTop(
-            final Inclusion inclusion, final List<Section.Point> outer) {
+            final Inclusion inclusion, final List<Section.SectionPoint> outer) {
         final double top = outer.get(outer.size() - 1).depthMm();
         if (inclusion.plate().isPresent()) {
             final Inclusion.Plate plate = inclusion.plate().get();
@@ -188,18 +193,18 @@ final class DippedSection {
                     inclusion.ingredient().name(),
                     Optional.of(Quantity.of(plate.thickMm(), Unit.MILLIMETRE)),
                     List.of(
-                            new Section.Point(top, plate.longMm() / 2),
-                            new Section.Point(top + plate.thickMm(), plate.longMm() / 2)));
+                            new Section.SectionPoint(top, plate.longMm() / 2),
+                            new Section.SectionPoint(top + plate.thickMm(), plate.longMm() / 2)));
         }
         final double half =
-                outer.stream().mapToDouble(Section.Point::halfWidthMm).max().orElse(1) / 3;
+                outer.stream().mapToDouble(Section.SectionPoint::halfWidthMm).max().orElse(1) / 3;
         return new Section.Region(
                 Section.Role.ON_TOP,
                 inclusion.ingredient().name(),
                 Optional.of(Quantity.of(inclusion.eachG(), Unit.GRAM)),
                 List.of(
-                        new Section.Point(top - ON_TOP_MM / 2, half),
-                        new Section.Point(top + ON_TOP_MM / 2, half)));
+                        new Section.SectionPoint(top - ON_TOP_MM / 2, half),
+                        new Section.SectionPoint(top + ON_TOP_MM / 2, half)));
     }
 
     /**
@@ -207,7 +212,7 @@ final class DippedSection {
      * no room beside the others lies before or behind the cut.
      */
     private static List<Section.Fleck> inside(
-            final List<Inclusion> inclusions, final List<Section.Point> centre) {
+            final List<Inclusion> inclusions, final List<Section.SectionPoint> centre) {
         final List<Section.Fleck> flecks = new ArrayList<>();
         final double middle =
                 (centre.get(0).depthMm() + centre.get(centre.size() - 1).depthMm()) / 2;
@@ -224,7 +229,7 @@ final class DippedSection {
     }
 
     /** Crumbs all along the outline, on both sides. */
-    private static List<Section.Fleck> around(final List<Section.Point> outer) {
+    private static List<Section.Fleck> around(final List<Section.SectionPoint> outer) {
         final List<Section.Fleck> flecks = new ArrayList<>();
         final double top = outer.get(outer.size() - 1).depthMm();
         for (int i = 0; i < CRUMBS; i++) {

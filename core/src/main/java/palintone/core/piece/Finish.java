@@ -12,12 +12,12 @@ import palintone.core.substance.Allergen;
  * @param words what with, or what it looks like
  * @param allergens what is brought on holds; empty where nobody has said
  */
-public record Finish(Kind kind, String words, Optional<Set<Allergen>> allergens) {
+public record Finish(FinishKind kind, String words, Optional<Set<Allergen>> allergens) {
 
     private static final int LONGEST = 120;
 
     /** Kinds of finishing. */
-    public enum Kind {
+    public enum FinishKind {
         /** A transfer sheet laid on the wet cap. */
         TRANSFER("Lay the transfer sheet on the wet back, press it flat, peel it when set"),
         LINE("Pipe a line"),
@@ -32,7 +32,7 @@ public record Finish(Kind kind, String words, Optional<Set<Allergen>> allergens)
 
         private final String act;
 
-        Kind(final String act) {
+        FinishKind(final String act) {
             this.act = act;
         }
 
@@ -61,7 +61,7 @@ public record Finish(Kind kind, String words, Optional<Set<Allergen>> allergens)
     }
 
     /** Nothing said of what it holds. */
-    public Finish(final Kind kind, final String words) {
+    public Finish(final FinishKind kind, final String words) {
         this(kind, words, Optional.empty());
     }
 

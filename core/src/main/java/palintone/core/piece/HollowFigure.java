@@ -77,13 +77,13 @@ public record HollowFigure(
     }
 
     /** How a figure comes onto its base. */
-    public enum Standing {
+    public enum BaseStanding {
         SOFT("set into it while it is soft"),
         GLUED("cast before and glued on");
 
         private final String words;
 
-        Standing(final String words) {
+        BaseStanding(final String words) {
             this.words = words;
         }
 
@@ -130,7 +130,7 @@ public record HollowFigure(
      * @param thickMm 1 to 20
      * @param standing how the figure comes onto it
      */
-    public record Base(double acrossMm, double thickMm, Standing standing) {
+    public record Base(double acrossMm, double thickMm, BaseStanding standing) {
 
         /**
          * @throws OutOfRangeException when a number is impossible

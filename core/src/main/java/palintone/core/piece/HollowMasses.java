@@ -165,10 +165,10 @@ public record HollowMasses(
     static Section section(final HollowFigure figure) {
         final Cavity cavity = figure.mould().cavity();
         final boolean whole = figure.parts() == 2 && !(cavity instanceof Pulled);
-        final List<Section.Point> outer = Section.outline(cavity);
-        final List<Section.Point> hollow = Section.outline(figure.hollow());
+        final List<Section.SectionPoint> outer = Section.outline(cavity);
+        final List<Section.SectionPoint> hollow = Section.outline(figure.hollow());
         final double deepMm = cavity.depthMm();
-        final List<Section.Point> all = whole ? whole(outer, deepMm) : outer;
+        final List<Section.SectionPoint> all = whole ? whole(outer, deepMm) : outer;
         final List<Section.Region> regions = new ArrayList<>();
         figure.outer()
                 .ifPresent(
@@ -182,7 +182,7 @@ public record HollowMasses(
                                                                 second.outerMm(), Unit.MILLIMETRE)),
                                                 all,
                                                 Optional.of(second.couverture().kind()))));
-        final List<Section.Point> inside = Section.outline(figure.inside());
+        final List<Section.SectionPoint> inside = Section.outline(figure.inside());
         regions.add(
                 new Section.Region(
                         Section.Role.SHELL,
@@ -204,12 +204,15 @@ public record HollowMasses(
     }
 
     /** One half below the plane of the rims and one above it. */
-    private static List<Section.Point> whole(final List<Section.Point> half, final double rimMm) {
-        final List<Section.Point> all = new ArrayList<>();
+    private static List<Section.SectionPoint> whole(
+            final List<Section.SectionPoint> half, final double rimMm) {
+        final List<Section.SectionPoint> all = new ArrayList<>();
         for (int i = half.size() - 1; i > 0; i--) {
-            all.add(new Section.Point(rimMm - half.get(i).depthMm(), half.get(i).halfWidthMm()));
+            all.add(
+                    new Section.SectionPoint(
+                            rimMm - half.get(i).depthMm(), half.get(i).halfWidthMm()));
         }
-        half.forEach(p -> all.add(new Section.Point(rimMm + p.depthMm(), p.halfWidthMm())));
+        half.forEach(p -> all.add(new Section.SectionPoint(rimMm + p.depthMm(), p.halfWidthMm())));
         return all;
     }
 

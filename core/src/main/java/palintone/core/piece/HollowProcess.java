@@ -78,7 +78,7 @@ final class HollowProcess {
     /** Poured on film, so that its underside shines; set in while soft, or glued on once set. */
     private void base() {
         figure.base()
-                .filter(base -> base.standing() == HollowFigure.Standing.SOFT)
+                .filter(base -> base.standing() == HollowFigure.BaseStanding.SOFT)
                 .ifPresent(
                         base -> {
                             pour(
@@ -107,7 +107,7 @@ final class HollowProcess {
 
     private boolean glued() {
         return figure.base()
-                .filter(base -> base.standing() == HollowFigure.Standing.GLUED)
+                .filter(base -> base.standing() == HollowFigure.BaseStanding.GLUED)
                 .isPresent();
     }
 

@@ -15,7 +15,7 @@ final class MouldedSection {
         final MouldedFill fill = piece.fill();
         final List<Section.Region> regions = new ArrayList<>();
         final List<Section.Fleck> flecks = new ArrayList<>();
-        final List<Section.Point> outer = Section.outline(piece.mould().cavity());
+        final List<Section.SectionPoint> outer = Section.outline(piece.mould().cavity());
         regions.add(
                 new Section.Region(
                         Section.Role.SHELL,
@@ -67,10 +67,12 @@ final class MouldedSection {
         final double high = Math.min(radius, (lies.floorMm() - lies.topMm()) / 2);
         final double wide = Math.sqrt(radius * radius * radius / high);
         final double middle = (lies.topMm() + lies.floorMm()) / 2;
-        final List<Section.Point> outline = new ArrayList<>();
+        final List<Section.SectionPoint> outline = new ArrayList<>();
         for (int i = 0; i <= STEPS; i++) {
             final double angle = Math.PI * i / STEPS;
-            outline.add(new Section.Point(middle - high * Math.cos(angle), wide * Math.sin(angle)));
+            outline.add(
+                    new Section.SectionPoint(
+                            middle - high * Math.cos(angle), wide * Math.sin(angle)));
         }
         return new Section.Region(
                 Section.Role.FILLING,

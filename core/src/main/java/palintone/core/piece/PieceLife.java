@@ -19,7 +19,7 @@ import palintone.core.filling.life.LifeConditions;
  */
 record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
 
-    private record Part(String name, Life life) {}
+    private record LastingPart(String name, Life life) {}
 
     static PieceLife of(final Materials needs) {
         final Optional<Materials.InclusionNeed> moist =
@@ -27,28 +27,28 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
         if (moist.isPresent()) {
             return new PieceLife(true, moist.map(Materials.InclusionNeed::verdict));
         }
-        final Optional<Part> worst =
+        final Optional<LastingPart> worst =
                 parts(needs).stream()
                         .min(
-                                Comparator.comparing((Part p) -> !p.life().keepCold())
+                                Comparator.comparing((LastingPart p) -> !p.life().keepCold())
                                         .thenComparing(p -> p.life().days().value()));
         return new PieceLife(
                 worst.map(p -> p.life().keepCold()).orElse(false),
                 worst.map(p -> Sentence.of(p.name() + ":").and(p.life().verdict())));
     }
 
-    private static List<Part> parts(final Materials needs) {
-        final List<Part> parts = new ArrayList<>();
+    private static List<LastingPart> parts(final Materials needs) {
+        final List<LastingPart> parts = new ArrayList<>();
         for (final Materials.FillingNeed need : needs.fillings()) {
-            parts.add(new Part(need.name(), need.figures().life()));
+            parts.add(new LastingPart(need.name(), need.figures().life()));
         }
         final int layers =
                 needs.piece() instanceof MouldedPiece piece
                         ? piece.layers().size()
                         : needs.fillings().size();
         for (int i = 1; i < layers; i++) {
-            final Part one = parts.get(i - 1);
-            final Part other = parts.get(i);
+            final LastingPart one = parts.get(i - 1);
+            final LastingPart other = parts.get(i);
             if (!one.name().equals(other.name())) {
                 parts.add(met(one, other));
             }
@@ -61,8 +61,9 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
         }
         for (final Materials.InclusionNeed insert : needs.inclusions()) {
             if (insert.inclusion().placing() == Inclusion.Placing.SET_IN) {
-                final Part set =
-                        new Part(insert.inclusion().ingredient().name(), insert.figures().life());
+                final LastingPart set =
+                        new LastingPart(
+                                insert.inclusion().ingredient().name(), insert.figures().life());
                 parts.subList(0, needs.fillings().size()).stream()
                         .map(layer -> met(layer, set))
                         .toList()
@@ -73,8 +74,8 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
     }
 
     /** Where two parts touch. */
-    private static Part met(final Part one, final Part other) {
-        return new Part(
+    private static LastingPart met(final LastingPart one, final LastingPart other) {
+        return new LastingPart(
                 one.name() + ", where it touches " + other.name(),
                 Life.of(LifeConditions.touching(one.life().given(), other.life().given())));
     }

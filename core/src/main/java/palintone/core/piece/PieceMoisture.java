@@ -48,7 +48,7 @@ public record PieceMoisture(
      * @param insideMm2 its whole face, where it lies inside the layer before it; 0 where it lies on
      *     that
      */
-    public record Part(
+    public record MoistPart(
             String name,
             double share,
             FillingProperties properties,
@@ -56,7 +56,8 @@ public record PieceMoisture(
             double insideMm2) {
 
         /** The next lies on it bare. */
-        public Part(final String name, final double share, final FillingProperties properties) {
+        public MoistPart(
+                final String name, final double share, final FillingProperties properties) {
             this(name, share, properties, 0, 0);
         }
 
@@ -81,12 +82,12 @@ public record PieceMoisture(
         return of(piece.name(), piece.mouldRoom(), parts(piece, own), barrierMm, days, checks);
     }
 
-    private static List<Part> parts(
+    private static List<MoistPart> parts(
             final MouldedPiece piece, final Function<Filling, Corrections> own) {
         // What a layer holds, against the room of the whole: the cap may be deeper than planned.
         final double roomMl = piece.mouldRoom().fillingMl();
         final List<MouldedFill.Lying> lying = piece.fill().layers();
-        final List<Part> parts = new ArrayList<>();
+        final List<MoistPart> parts = new ArrayList<>();
         for (int i = 0; i < lying.size(); i++) {
             final FillingLayer layer = piece.layers().get(i);
             parts.add(
@@ -110,13 +111,13 @@ public record PieceMoisture(
         return parts;
     }
 
-    private static Part part(
+    private static MoistPart part(
             final Filling filling,
             final double share,
             final Function<Filling, Corrections> own,
             final double sealFatMm,
             final double insideMm2) {
-        return new Part(
+        return new MoistPart(
                 filling.name(),
                 share,
                 FillingProperties.of(
@@ -149,7 +150,7 @@ public record PieceMoisture(
     public static PieceMoisture of(
             final String name,
             final MouldRoom room,
-            final List<Part> parts,
+            final List<MoistPart> parts,
             final double barrierMm,
             final double days,
             final List<Bite> checks) {
@@ -162,7 +163,7 @@ public record PieceMoisture(
         int crisp = 0;
         double driest = 2;
         for (int i = 0; i < parts.size(); i++) {
-            final Part part = parts.get(i);
+            final MoistPart part = parts.get(i);
             layers.add(
                     MoistureLayer.of(
                             part.name(),
@@ -207,7 +208,7 @@ public record PieceMoisture(
     /** Bare bites and those behind fat speak separately; each counts by how many there were. */
     private static double factor(
             final List<MoistureLayer> layers,
-            final List<Part> parts,
+            final List<MoistPart> parts,
             final double area,
             final int crisp,
             final List<Bite> bites) {
@@ -232,7 +233,7 @@ public record PieceMoisture(
 
     /** What is painted on lies over the seal, where there is one; inside, nothing can be. */
     private static List<MoistureBetween.Face> faces(
-            final List<Part> parts, final double area, final double barrierMm) {
+            final List<MoistPart> parts, final double area, final double barrierMm) {
         final List<MoistureBetween.Face> faces = new ArrayList<>();
         int layer = 0;
         for (int i = 1; i < parts.size(); i++) {

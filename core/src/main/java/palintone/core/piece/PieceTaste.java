@@ -30,7 +30,7 @@ import palintone.core.temper.Couverture;
  * @param parts of it
  * @param targets what is liked of such pieces
  */
-public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
+public record PieceTaste(List<TastedPart> parts, Map<TasteOf, TasteTarget> targets) {
 
     /** The lists are copied. */
     public PieceTaste {
@@ -45,7 +45,7 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
      * @param massG of it in one piece
      * @param tastes of it, g in 100 g
      */
-    public record Part(
+    public record TastedPart(
             Optional<Filling> filling,
             boolean chocolate,
             double massG,
@@ -87,10 +87,10 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
      */
     static PieceTaste of(
             final Piece piece, final Materials needs, final int pieces, final HouseTaste liked) {
-        final List<Part> parts = new ArrayList<>();
+        final List<TastedPart> parts = new ArrayList<>();
         for (final Portion portion : piece.chocolate()) {
             parts.add(
-                    new Part(
+                    new TastedPart(
                             Optional.empty(),
                             true,
                             portion.massG(),
@@ -101,7 +101,7 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
             // Caramelised sugar is bitter too.
             tastes.put(TasteOf.BITTERNESS, Taste.bitterness(need.filling().cooked()));
             parts.add(
-                    new Part(
+                    new TastedPart(
                             Optional.of(need.filling()),
                             false,
                             need.inPieces().value() / pieces,
@@ -109,7 +109,7 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
         }
         for (final Materials.InclusionNeed need : needs.inclusions()) {
             parts.add(
-                    new Part(
+                    new TastedPart(
                             Optional.empty(),
                             false,
                             need.inclusion().eachG(),
@@ -136,7 +136,7 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
 
     /** What one weighs, g. */
     public double massG() {
-        return parts.stream().mapToDouble(Part::massG).sum();
+        return parts.stream().mapToDouble(TastedPart::massG).sum();
     }
 
     /** The whole, g in 100 g; 0 where it weighs nothing. */
@@ -247,8 +247,9 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
     }
 
     private double share(final TasteOf what, final boolean chocolate) {
-        final List<Part> some = parts.stream().filter(p -> p.chocolate() == chocolate).toList();
-        final double grams = some.stream().mapToDouble(Part::massG).sum();
+        final List<TastedPart> some =
+                parts.stream().filter(p -> p.chocolate() == chocolate).toList();
+        final double grams = some.stream().mapToDouble(TastedPart::massG).sum();
         return grams > 0 ? some.stream().mapToDouble(p -> p.of(what)).sum() / grams : 0;
     }
 
@@ -264,7 +265,7 @@ public record PieceTaste(List<Part> parts, Map<TasteOf, TasteTarget> targets) {
         final double all = massG();
         final double sum = parts.stream().mapToDouble(p -> p.of(what)).sum();
         final List<FillingWanted> wanted = new ArrayList<>();
-        for (final Part part : parts) {
+        for (final TastedPart part : parts) {
             if (part.filling().isEmpty() || part.massG() <= 0) {
                 continue;
             }

@@ -23,7 +23,7 @@ import palintone.core.temper.CouvertureKind;
  * @param flecks pieces of something stirred in, as far as a cut shows them
  */
 public record Section(
-        List<Point> outer,
+        List<SectionPoint> outer,
         List<Region> regions,
         List<Fleck> flecks,
         List<Outline.Point> front,
@@ -31,7 +31,7 @@ public record Section(
 
     /** One half, or a whole that is drawn as one. */
     public Section(
-            final List<Point> outer,
+            final List<SectionPoint> outer,
             final List<Region> regions,
             final List<Fleck> flecks,
             final List<Outline.Point> front) {
@@ -39,14 +39,15 @@ public record Section(
     }
 
     /** Seen cut through only. */
-    public Section(final List<Point> outer, final List<Region> regions, final List<Fleck> flecks) {
+    public Section(
+            final List<SectionPoint> outer, final List<Region> regions, final List<Fleck> flecks) {
         this(outer, regions, flecks, List.of());
     }
 
     private static final GeometryFactory LINES = new GeometryFactory();
 
     /** One point of an outline. */
-    public record Point(double depthMm, double halfWidthMm) {}
+    public record SectionPoint(double depthMm, double halfWidthMm) {}
 
     /** What a region is. */
     public enum Role {
@@ -73,7 +74,7 @@ public record Section(
             Role role,
             String name,
             Optional<Quantity> measure,
-            List<Point> outline,
+            List<SectionPoint> outline,
             Optional<CouvertureKind> of) {
 
         /** Of what the piece is of, or of no couverture. */
@@ -81,7 +82,7 @@ public record Section(
                 final Role role,
                 final String name,
                 final Optional<Quantity> measure,
-                final List<Point> outline) {
+                final List<SectionPoint> outline) {
             this(role, name, measure, outline, Optional.empty());
         }
     }
@@ -123,13 +124,13 @@ public record Section(
                 twice);
     }
 
-    private static List<Point> coarse(final List<Point> outline, final double offMm) {
+    private static List<SectionPoint> coarse(final List<SectionPoint> outline, final double offMm) {
         return simplified(
                         outline.stream()
                                 .map(p -> new Coordinate(p.halfWidthMm(), p.depthMm()))
                                 .toList(),
                         offMm)
-                .map(c -> new Point(c.y, c.x))
+                .map(c -> new SectionPoint(c.y, c.x))
                 .toList();
     }
 
@@ -145,14 +146,14 @@ public record Section(
     }
 
     /** Half widths of a cavity from rim to floor. */
-    static List<Point> outline(final Cavity cavity) {
+    static List<SectionPoint> outline(final Cavity cavity) {
         return outline(cavity, 0, cavity.depthMm());
     }
 
     /** Half widths of a cavity between two depths. */
-    static List<Point> outline(final Cavity cavity, final double fromMm, final double toMm) {
+    static List<SectionPoint> outline(final Cavity cavity, final double fromMm, final double toMm) {
         return cavity.profile(fromMm, toMm).stream()
-                .map(p -> new Point(p.downMm(), p.acrossMm()))
+                .map(p -> new SectionPoint(p.downMm(), p.acrossMm()))
                 .toList();
     }
 }

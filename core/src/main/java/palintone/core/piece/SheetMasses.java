@@ -72,11 +72,11 @@ public record SheetMasses(
 
     static Section section(final SheetPiece piece) {
         final double half = piece.cut().longMm() / 2;
-        final List<Section.Point> outer =
+        final List<Section.SectionPoint> outer =
                 List.of(
-                        new Section.Point(0, half),
-                        new Section.Point(piece.thickMm() / 2, half),
-                        new Section.Point(piece.thickMm(), half));
+                        new Section.SectionPoint(0, half),
+                        new Section.SectionPoint(piece.thickMm() / 2, half),
+                        new Section.SectionPoint(piece.thickMm(), half));
         final List<Section.Region> regions = new ArrayList<>();
         regions.add(
                 new Section.Region(
@@ -95,8 +95,8 @@ public record SheetMasses(
                             inclusion.ingredient().name(),
                             Optional.of(Quantity.of(inclusion.eachG(), Unit.GRAM)),
                             List.of(
-                                    new Section.Point(piece.thickMm(), half * 0.8),
-                                    new Section.Point(piece.thickMm() + 0.8, half * 0.8))));
+                                    new Section.SectionPoint(piece.thickMm(), half * 0.8),
+                                    new Section.SectionPoint(piece.thickMm() + 0.8, half * 0.8))));
         }
         return new Section(outer, regions, List.of());
     }
@@ -117,7 +117,7 @@ public record SheetMasses(
                 Section.Role.SECOND,
                 second.couverture().ingredient().name(),
                 Optional.of(Quantity.of(thickMm, Unit.MILLIMETRE)),
-                List.of(new Section.Point(0, half), new Section.Point(thickMm, half)),
+                List.of(new Section.SectionPoint(0, half), new Section.SectionPoint(thickMm, half)),
                 Optional.of(second.couverture().kind()));
     }
 

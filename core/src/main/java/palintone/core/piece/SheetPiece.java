@@ -242,7 +242,7 @@ public record SheetPiece(
                 throw new OutOfRangeException(
                         "strips", "beside plates", "beside rounds or rings: plates are cut across");
             }
-            new MixedCut.Wish(of.longMm(), Round.GAP_MM, rounds, stripMm, acrossMm);
+            new MixedCut.CutWish(of.longMm(), Round.GAP_MM, rounds, stripMm, acrossMm);
         }
 
         /** As it lies on a sheet. */
@@ -250,7 +250,7 @@ public record SheetPiece(
             return MixedCut.of(
                     lengthMm,
                     widthMm,
-                    new MixedCut.Wish(of.longMm(), Round.GAP_MM, rounds, stripMm, acrossMm));
+                    new MixedCut.CutWish(of.longMm(), Round.GAP_MM, rounds, stripMm, acrossMm));
         }
 
         @Override

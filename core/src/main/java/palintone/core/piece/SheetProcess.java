@@ -75,11 +75,11 @@ final class SheetProcess {
                     After.straight(second.orElseThrow()));
         }
         // What is brushed into it is brushed before it has set.
-        batch.finish(kind -> kind.whileSoft() || kind == Finish.Kind.BRUSH);
+        batch.finish(kind -> kind.whileSoft() || kind == Finish.FinishKind.BRUSH);
         strew(spread);
         cut(draft.last());
         flat();
-        batch.finish(kind -> !kind.whileSoft() && kind != Finish.Kind.BRUSH);
+        batch.finish(kind -> !kind.whileSoft() && kind != Finish.FinishKind.BRUSH);
         batch.weigh();
         return draft.done();
     }

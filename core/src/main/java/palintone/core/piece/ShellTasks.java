@@ -79,7 +79,7 @@ final class ShellTasks {
                         piece.outer()
                                 .map(
                                         outer ->
-                                                new OuterCoat.Wish(
+                                                new OuterCoat.CoatWish(
                                                         place.bowlAt(outer.couverture()),
                                                         outer.outerMm(),
                                                         outer.brushed())),

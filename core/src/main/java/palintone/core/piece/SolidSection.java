@@ -22,7 +22,7 @@ final class SolidSection {
 
     static Section of(final SolidPiece piece) {
         final Cavity cavity = piece.mould().cavity();
-        final List<Section.Point> outer = Section.outline(cavity);
+        final List<Section.SectionPoint> outer = Section.outline(cavity);
         final List<Section.Region> regions = new ArrayList<>();
         regions.add(
                 new Section.Region(
@@ -40,8 +40,8 @@ final class SolidSection {
                                             "relief in the back",
                                             Optional.of(Quantity.of(r.depthMm(), Unit.MILLIMETRE)),
                                             List.of(
-                                                    new Section.Point(0, half),
-                                                    new Section.Point(r.depthMm(), half))));
+                                                    new Section.SectionPoint(0, half),
+                                                    new Section.SectionPoint(r.depthMm(), half))));
                         });
         for (final Inclusion inclusion : piece.inclusions()) {
             if (inclusion.placing() == Inclusion.Placing.ON_THE_BACK) {
@@ -51,8 +51,8 @@ final class SolidSection {
                                 inclusion.ingredient().name(),
                                 Optional.of(Quantity.of(inclusion.eachG(), Unit.GRAM)),
                                 List.of(
-                                        new Section.Point(0, cavity.halfWidthMm(0) * 0.8),
-                                        new Section.Point(
+                                        new Section.SectionPoint(0, cavity.halfWidthMm(0) * 0.8),
+                                        new Section.SectionPoint(
                                                 FLECK_MM / 2, cavity.halfWidthMm(0) * 0.8))));
             }
         }

@@ -22,7 +22,7 @@ import palintone.core.substance.Ingredient;
  *
  * @param parts what is melted together, two to six, 100 % together
  */
-public record CouvertureMixture(List<Part> parts) {
+public record CouvertureMixture(List<MixturePart> parts) {
 
     /** Where its numbers come from. */
     public static final Source SOURCE = Source.definition("mass balance of the parts");
@@ -57,12 +57,12 @@ public record CouvertureMixture(List<Part> parts) {
      *
      * @param percent of the mass, more than 0, up to 100 %
      */
-    public record Part(Ingredient ingredient, double percent) {
+    public record MixturePart(Ingredient ingredient, double percent) {
 
         /**
          * @throws OutOfRangeException when the share is impossible
          */
-        public Part {
+        public MixturePart {
             Require.positive("share of " + ingredient.name(), percent, 100, "%");
         }
     }
@@ -80,7 +80,7 @@ public record CouvertureMixture(List<Part> parts) {
         if (parts.stream().map(p -> p.ingredient().id()).distinct().count() < parts.size()) {
             throw new OutOfRangeException("parts of a mixture", "one of them twice", "each once");
         }
-        final double sum = parts.stream().mapToDouble(Part::percent).sum();
+        final double sum = parts.stream().mapToDouble(MixturePart::percent).sum();
         if (Math.abs(sum - 100) > SLACK_PERCENT) {
             throw new OutOfRangeException(
                     "parts of a mixture", Math.round(sum * 10) / 10.0 + " % together", "100 %");
@@ -90,7 +90,7 @@ public record CouvertureMixture(List<Part> parts) {
     /** In 100 g, each component. */
     public Map<Component, Double> gramsPer100() {
         final Map<Component, Double> grams = new EnumMap<>(Component.class);
-        for (final Part part : parts) {
+        for (final MixturePart part : parts) {
             part.ingredient()
                     .composition()
                     .fractions()
@@ -132,7 +132,7 @@ public record CouvertureMixture(List<Part> parts) {
     /** Price of a kilogram, where every part has one. */
     public OptionalDouble pricePerKg() {
         double sum = 0;
-        for (final Part part : parts) {
+        for (final MixturePart part : parts) {
             final OptionalDouble price = part.ingredient().traits().pricePerKg();
             if (price.isEmpty()) {
                 return OptionalDouble.empty();

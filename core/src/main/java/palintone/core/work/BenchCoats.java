@@ -36,7 +36,7 @@ public record BenchCoats(
         final OptionalDouble coat = dip.get().amount(Amount.COAT);
         final OptionalDouble factor = dip.get().amount(Amount.FILM_FACTOR);
         final List<Double> centre = batch.readings(centres.get().number());
-        final List<RunningBatch.Standing> pieces = batch.notes(weigh.get().number());
+        final List<RunningBatch.EntryStanding> pieces = batch.notes(weigh.get().number());
         if (centre.isEmpty()
                 || pieces.isEmpty()
                 || coat.isEmpty()
@@ -44,7 +44,7 @@ public record BenchCoats(
                 || batch.status(weigh.get().number()) != RunningBatch.Status.DONE) {
             return Optional.empty();
         }
-        final RunningBatch.Standing last = pieces.get(pieces.size() - 1);
+        final RunningBatch.EntryStanding last = pieces.get(pieces.size() - 1);
         final double plannedG = weigh.get().reading().orElseThrow().target();
         final double plannedCentreG = centres.get().reading().orElseThrow().target();
         return Optional.of(

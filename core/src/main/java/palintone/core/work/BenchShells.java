@@ -53,7 +53,7 @@ public record BenchShells(
         if (scrape.isEmpty() || cast.isEmpty() || wait.isEmpty() || drain.isEmpty()) {
             return Optional.empty();
         }
-        final List<RunningBatch.Standing> weighed = batch.notes(scrape.get().number());
+        final List<RunningBatch.EntryStanding> weighed = batch.notes(scrape.get().number());
         final double castS = tookS(batch, cast.get());
         final double waitedS = tookS(batch, wait.get());
         final double drainedS = tookS(batch, drain.get());
@@ -70,7 +70,7 @@ public record BenchShells(
         if (bowlC.isEmpty() || shaking.isEmpty() || waitS > LONGEST_WAIT_S) {
             return Optional.empty();
         }
-        final RunningBatch.Standing last = weighed.get(weighed.size() - 1);
+        final RunningBatch.EntryStanding last = weighed.get(weighed.size() - 1);
         return Optional.of(
                 new BenchShells(
                         bowlC.getAsDouble(),

@@ -325,25 +325,26 @@ public final class RunningBatch {
      * @param text the remark, corrections applied; empty for a reading
      * @param corrected whether it once said something else
      */
-    public record Standing(UUID id, Instant at, double value, String text, boolean corrected) {}
+    public record EntryStanding(
+            UUID id, Instant at, double value, String text, boolean corrected) {}
 
     /** Readings of one step as they stand, oldest first. */
-    public List<Standing> notes(final int step) {
+    public List<EntryStanding> notes(final int step) {
         return standing(EntryKind.NOTE, step);
     }
 
     /** Remarks of one step as they stand, oldest first. */
-    public List<Standing> remarks(final int step) {
+    public List<EntryStanding> remarks(final int step) {
         return standing(EntryKind.REMARK, step);
     }
 
-    private List<Standing> standing(final EntryKind kind, final int step) {
-        final Map<UUID, Standing> byId = new LinkedHashMap<>();
+    private List<EntryStanding> standing(final EntryKind kind, final int step) {
+        final Map<UUID, EntryStanding> byId = new LinkedHashMap<>();
         for (final Entry entry : standing) {
             if (entry.kind() == kind && entry.step() == step) {
                 byId.put(
                         entry.id(),
-                        new Standing(
+                        new EntryStanding(
                                 entry.id(),
                                 entry.at(),
                                 entry.value().orElse(Double.NaN),
@@ -353,7 +354,7 @@ public final class RunningBatch {
                 byId.computeIfPresent(
                         entry.about().orElseThrow(),
                         (id, was) ->
-                                new Standing(
+                                new EntryStanding(
                                         id,
                                         was.at(),
                                         entry.value().orElse(was.value()),
@@ -366,7 +367,7 @@ public final class RunningBatch {
 
     /** Values read at one step as they stand, oldest first. */
     public List<Double> readings(final int step) {
-        return notes(step).stream().map(Standing::value).toList();
+        return notes(step).stream().map(EntryStanding::value).toList();
     }
 
     /** Values read at one step and undone since, oldest first. */

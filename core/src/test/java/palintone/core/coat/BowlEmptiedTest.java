@@ -39,7 +39,7 @@ class BowlEmptiedTest {
     @Test
     void heatAndMassAreKept() {
         final BowlEmptied bowl = BowlEmptied.of(tray(12, 60, 800, 20));
-        final BowlEmptied.Point last = bowl.line().get(bowl.line().size() - 1);
+        final BowlEmptied.BowlMoment last = bowl.line().get(bowl.line().size() - 1);
         assertThat(last.bowlG() + bowl.coatsG()).isCloseTo(800, within(800 * 1e-9));
         assertThat(Math.abs(bowl.ledger().gapJ())).isLessThan(1e-6 * bowl.ledger().scaleJ());
     }
@@ -75,7 +75,7 @@ class BowlEmptiedTest {
     void theLastCoatIsNearTheWholeModel() {
         final BowlEmptied.Tray tray = tray(12, 40, 1500, 20);
         final BowlEmptied bowl = BowlEmptied.of(tray);
-        final BowlEmptied.Point last = bowl.line().get(bowl.line().size() - 1);
+        final BowlEmptied.BowlMoment last = bowl.line().get(bowl.line().size() - 1);
         final BowlState end = bowl.end();
         final Coat whole =
                 Coat.of(

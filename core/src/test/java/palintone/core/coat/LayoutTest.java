@@ -114,7 +114,7 @@ class LayoutTest {
             @ForAll @DoubleRange(min = 8, max = 20) final double wideMm) {
         final int wanted = Math.min(asked, RoundLayout.of(l, w, across, 1).rounds().size());
         final MixedCut cut =
-                MixedCut.of(l, w, new MixedCut.Wish(across, 1, wanted, longMm, wideMm));
+                MixedCut.of(l, w, new MixedCut.CutWish(across, 1, wanted, longMm, wideMm));
         assertThat(cut.rounds()).hasSize(wanted);
         assertThat(cut.strips().size()).isLessThanOrEqualTo(cut.bound());
         for (final SlabCut.Cut strip : cut.strips()) {
@@ -143,7 +143,7 @@ class LayoutTest {
                             MixedCut.of(
                                             l,
                                             w,
-                                            new MixedCut.Wish(
+                                            new MixedCut.CutWish(
                                                     across, 1, wanted + 1, longMm, wideMm))
                                     .strips()
                                     .size())
@@ -154,13 +154,14 @@ class LayoutTest {
     /** By hand: a row of ten rounds of 30 takes 30 of the width, 269 are left for strips. */
     @Test
     void aRowOfRoundsLeavesTheRest() {
-        final MixedCut cut = MixedCut.of(300, 300, new MixedCut.Wish(30, 0, 10, 90, 30));
+        final MixedCut cut = MixedCut.of(300, 300, new MixedCut.CutWish(30, 0, 10, 90, 30));
         assertThat(cut.strips()).hasSize(3 * 10);
         assertThat(cut.wasteShare())
                 .isCloseTo(1 - (10 * Math.PI * 225 + 30 * 2700) / 90_000, within(1e-9));
-        assertThatThrownBy(() -> MixedCut.of(100, 100, new MixedCut.Wish(60, 0, 4, 50, 10)))
+        assertThatThrownBy(() -> MixedCut.of(100, 100, new MixedCut.CutWish(60, 0, 4, 50, 10)))
                 .hasMessageContaining("rounds wanted is 4; allowed: up to the 1 that lie");
-        assertThat(MixedCut.of(100, 100, new MixedCut.Wish(90, 0, 1, 90, 30)).strips()).isEmpty();
+        assertThat(MixedCut.of(100, 100, new MixedCut.CutWish(90, 0, 1, 90, 30)).strips())
+                .isEmpty();
     }
 
     /** Staggered rows win on a large sheet, straight ones on a narrow one. */

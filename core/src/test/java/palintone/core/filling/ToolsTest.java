@@ -287,8 +287,8 @@ class ToolsTest {
     /** The same salt twice says nothing of the slope, and no good meter stretches by a quarter. */
     @Test
     void aMeterIsNotCorrectedByNonsense() {
-        final SaltCheck.Reading salt =
-                new SaltCheck.Reading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.75, 20);
+        final SaltCheck.SaltReading salt =
+                new SaltCheck.SaltReading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.75, 20);
         assertThatThrownBy(() -> SaltCheck.corrected(0.8, List.of(salt, salt)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("sodium chloride twice");
@@ -298,9 +298,9 @@ class ToolsTest {
                                 SaltCheck.corrected(
                                         0.8,
                                         List.of(
-                                                new SaltCheck.Reading(
+                                                new SaltCheck.SaltReading(
                                                         SaltCheck.Salt.SODIUM_CHLORIDE, 0.85, 20),
-                                                new SaltCheck.Reading(
+                                                new SaltCheck.SaltReading(
                                                         SaltCheck.Salt.POTASSIUM_CHLORIDE,
                                                         0.76,
                                                         20))))

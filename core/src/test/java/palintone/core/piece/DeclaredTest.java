@@ -70,18 +70,18 @@ class DeclaredTest {
                                 new ColourCoat("copper", 0.05, ColourCoat.How.SPLASHED, NONE)),
                         List.of(
                                 new Finish(
-                                        Finish.Kind.TRANSFER,
+                                        Finish.FinishKind.TRANSFER,
                                         "stripes",
                                         Optional.of(Set.of(Allergen.EGG))),
                                 new Finish(
-                                        Finish.Kind.LINE,
+                                        Finish.FinishKind.LINE,
                                         "ivory",
                                         Optional.of(Set.of(Allergen.NUTS))),
                                 new Finish(
-                                        Finish.Kind.DUST,
+                                        Finish.FinishKind.DUST,
                                         "gold",
                                         Optional.of(Set.of(Allergen.FISH))),
-                                new Finish(Finish.Kind.TRIM, "")));
+                                new Finish(Finish.FinishKind.TRIM, "")));
         final Materials needs = wearing(dress);
         assertThat(needs.allergens())
                 .contains(
@@ -100,9 +100,9 @@ class DeclaredTest {
                 new Decoration(
                         List.of(new ColourCoat("copper", 0.05)),
                         List.of(
-                                new Finish(Finish.Kind.DUST, "gold lustre"),
-                                new Finish(Finish.Kind.TRIM, "feet"),
-                                new Finish(Finish.Kind.STICKER, "")));
+                                new Finish(Finish.FinishKind.DUST, "gold lustre"),
+                                new Finish(Finish.FinishKind.TRIM, "feet"),
+                                new Finish(Finish.FinishKind.STICKER, "")));
         final Materials needs = wearing(dress);
         assertThat(needs.allergensUnread().orElseThrow().template())
                 .contains("copper")

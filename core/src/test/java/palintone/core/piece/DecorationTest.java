@@ -280,9 +280,9 @@ class DecorationTest {
                                 new Decoration(
                                         List.of(),
                                         List.of(
-                                                new Finish(Finish.Kind.TRANSFER, "stripes"),
-                                                new Finish(Finish.Kind.DUST, "copper lustre"),
-                                                new Finish(Finish.Kind.STICKER, "")))));
+                                                new Finish(Finish.FinishKind.TRANSFER, "stripes"),
+                                                new Finish(Finish.FinishKind.DUST, "copper lustre"),
+                                                new Finish(Finish.FinishKind.STICKER, "")))));
         final List<Task> finishes =
                 tasks.stream().filter(t -> t.kind() == TaskKind.FINISH).toList();
         assertThat(finishes).hasSize(3);

@@ -86,7 +86,7 @@ class DippedPieceTest {
                 new FormedCentre(FIRM, new CentreShape.Block(28, 22, 12), forming, bottomMm),
                 new DipCoat(1.4, false, 1),
                 List.of(),
-                new Decoration(List.of(), List.of(new Finish(Finish.Kind.MARK, "one line"))));
+                new Decoration(List.of(), List.of(new Finish(Finish.FinishKind.MARK, "one line"))));
     }
 
     private static List<Task> tasks(final DippedPiece piece, final int pieces) {

@@ -40,7 +40,7 @@ class HollowFigureTest {
                 mm,
                 parts,
                 joining,
-                Optional.of(new HollowFigure.Base(60, 5, HollowFigure.Standing.SOFT)),
+                Optional.of(new HollowFigure.Base(60, 5, HollowFigure.BaseStanding.SOFT)),
                 Decoration.NONE);
     }
 
@@ -200,9 +200,9 @@ class HollowFigureTest {
     @Test
     void aFigureOfTwoHalvesIsDrawnWhole() {
         final Mould ball = new Mould("ball", "Half balls", new HalfSphere(100), 4, 2);
-        final List<Section.Point> outer =
+        final List<Section.SectionPoint> outer =
                 figure(ball, 3, 2, HollowFigure.Joining.WARM_PLATE).section().outer();
-        for (final Section.Point p : outer) {
+        for (final Section.SectionPoint p : outer) {
             assertThat(Math.hypot(p.depthMm() - 50, p.halfWidthMm())).isCloseTo(50, within(0.2));
         }
         assertThat(outer.get(0).depthMm()).isCloseTo(0, within(0.1));

@@ -103,7 +103,7 @@ class InsideTest {
                         .orElseThrow();
         final double wide =
                 drawn.outline().stream()
-                        .mapToDouble(Section.Point::halfWidthMm)
+                        .mapToDouble(Section.SectionPoint::halfWidthMm)
                         .max()
                         .orElseThrow();
         assertThat(4.0 / 3 * Math.PI * wide * wide * wide / 1000)

@@ -68,8 +68,8 @@ class MouldRoomTest {
                         "thought of",
                         room,
                         List.of(
-                                new PieceMoisture.Part("below", 0.6, ganache),
-                                new PieceMoisture.Part("above", 0.4, ganache)),
+                                new PieceMoisture.MoistPart("below", 0.6, ganache),
+                                new PieceMoisture.MoistPart("above", 0.4, ganache)),
                         0.3,
                         30,
                         List.of());
@@ -81,7 +81,7 @@ class MouldRoomTest {
                                 PieceMoisture.of(
                                         "one",
                                         room,
-                                        List.of(new PieceMoisture.Part("only", 1, ganache)),
+                                        List.of(new PieceMoisture.MoistPart("only", 1, ganache)),
                                         0.3,
                                         30,
                                         List.of()))

@@ -31,7 +31,7 @@ class OuterCoatTest {
     private static HollowFigure ball(
             final double outerMm,
             final boolean baseToo,
-            final HollowFigure.Standing standing,
+            final HollowFigure.BaseStanding standing,
             final HollowFigure.Joining joining) {
         return new HollowFigure(
                 "ball",
@@ -47,7 +47,8 @@ class OuterCoatTest {
     }
 
     private static HollowFigure ball(final double outerMm) {
-        return ball(outerMm, false, HollowFigure.Standing.SOFT, HollowFigure.Joining.WARM_PLATE);
+        return ball(
+                outerMm, false, HollowFigure.BaseStanding.SOFT, HollowFigure.Joining.WARM_PLATE);
     }
 
     private static Materials needs(final HollowFigure figure, final int pieces) {
@@ -73,7 +74,7 @@ class OuterCoatTest {
                 .isCloseTo(outerMl * milk + wallMl * dark + baseG, within(1e-6));
         assertThat(ball(0.9).chocolate().get(1).massG()).isCloseTo(outerMl * milk, within(1e-6));
         final HollowFigure baseToo =
-                ball(0.9, true, HollowFigure.Standing.SOFT, HollowFigure.Joining.WARM_PLATE);
+                ball(0.9, true, HollowFigure.BaseStanding.SOFT, HollowFigure.Joining.WARM_PLATE);
         assertThat(baseToo.chocolate().get(1).massG())
                 .isCloseTo((outerMl + Math.PI * 900 * 5 / 1000) * milk, within(1e-6));
         assertThat(baseToo.section().regions().get(0).of()).contains(CouvertureKind.MILK);
@@ -83,7 +84,7 @@ class OuterCoatTest {
     @Test
     void twoBowlsAreMeltedAndFetched() {
         final HollowFigure figure =
-                ball(0.9, true, HollowFigure.Standing.GLUED, HollowFigure.Joining.WARM_PLATE);
+                ball(0.9, true, HollowFigure.BaseStanding.GLUED, HollowFigure.Joining.WARM_PLATE);
         final Materials needs = needs(figure, 3);
         final SecondBowl bowl = needs.second().orElseThrow();
         assertThat(bowl.keptG()).isCloseTo(3 * figure.chocolate().get(1).massG(), within(1e-9));
@@ -189,7 +190,7 @@ class OuterCoatTest {
     @Test
     void basesArePouredOnFilmBeforeOrAfter() {
         final HollowFigure glued =
-                ball(0.9, true, HollowFigure.Standing.GLUED, HollowFigure.Joining.WARM_PLATE);
+                ball(0.9, true, HollowFigure.BaseStanding.GLUED, HollowFigure.Joining.WARM_PLATE);
         final List<Task> before = tasks(glued, needs(glued, 2));
         assertThat(before)
                 .extracting(Task::kind)
@@ -199,7 +200,7 @@ class OuterCoatTest {
         assertThat(before).anyMatch(t -> t.title().equals("Glue on"));
         assertThat(of(before, TaskKind.SPREAD).amount(Amount.TAKES)).isEmpty();
         final HollowFigure soft =
-                ball(0.9, true, HollowFigure.Standing.SOFT, HollowFigure.Joining.WARM_PLATE);
+                ball(0.9, true, HollowFigure.BaseStanding.SOFT, HollowFigure.Joining.WARM_PLATE);
         final Materials needs = needs(soft, 2);
         final List<Task> after = tasks(soft, needs);
         assertThat(after)
@@ -221,7 +222,7 @@ class OuterCoatTest {
                         needs.second().orElseThrow().toMelt().value()
                                 - 2 * soft.masses().outer().orElseThrow().value());
         final HollowFigure own =
-                ball(0, true, HollowFigure.Standing.GLUED, HollowFigure.Joining.CLOSED_MOULD);
+                ball(0, true, HollowFigure.BaseStanding.GLUED, HollowFigure.Joining.CLOSED_MOULD);
         assertThat(tasks(own, needs(own, 2)))
                 .extracting(Task::kind)
                 .containsSubsequence(TaskKind.SCRAPE, TaskKind.SECOND_BOWL, TaskKind.SPREAD)

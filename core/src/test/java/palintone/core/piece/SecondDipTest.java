@@ -66,7 +66,7 @@ class SecondDipTest {
         assertThat(piece.chocolate().stream().mapToDouble(p -> p.massG()).sum())
                 .isCloseTo(each.couvertureG(), within(1e-9));
         // The outline climbs from foot to top, and no part is wider than both coats make it.
-        final List<Section.Point> outer = piece.section().outer();
+        final List<Section.SectionPoint> outer = piece.section().outer();
         for (int i = 1; i < outer.size(); i++) {
             assertThat(outer.get(i).depthMm()).isGreaterThanOrEqualTo(outer.get(i - 1).depthMm());
         }

@@ -33,17 +33,17 @@ class SectionTest {
                 .isCloseTo(area(whole.outer()), within(area(whole.outer()) / 20));
     }
 
-    private static double area(final List<Section.Point> outline) {
+    private static double area(final List<Section.SectionPoint> outline) {
         double area = 0;
         for (int i = 1; i < outline.size(); i++) {
-            final Section.Point a = outline.get(i - 1);
-            final Section.Point b = outline.get(i);
+            final Section.SectionPoint a = outline.get(i - 1);
+            final Section.SectionPoint b = outline.get(i);
             area += (a.halfWidthMm() + b.halfWidthMm()) * Math.abs(b.depthMm() - a.depthMm());
         }
         return area;
     }
 
-    private static Section.Point last(final List<Section.Point> outline) {
+    private static Section.SectionPoint last(final List<Section.SectionPoint> outline) {
         return outline.get(outline.size() - 1);
     }
 }

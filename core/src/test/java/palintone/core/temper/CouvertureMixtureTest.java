@@ -20,7 +20,7 @@ import palintone.core.substance.Component;
 import palintone.core.substance.Composition;
 import palintone.core.substance.Ingredient;
 import palintone.core.substance.Traits;
-import palintone.core.temper.CouvertureMixture.Part;
+import palintone.core.temper.CouvertureMixture.MixturePart;
 
 class CouvertureMixtureTest {
 
@@ -45,7 +45,8 @@ class CouvertureMixtureTest {
 
     private static CouvertureMixture of(
             final Ingredient a, final double percent, final Ingredient b) {
-        return new CouvertureMixture(List.of(new Part(a, percent), new Part(b, 100 - percent)));
+        return new CouvertureMixture(
+                List.of(new MixturePart(a, percent), new MixturePart(b, 100 - percent)));
     }
 
     /** Nothing is made and nothing lost, and the volumes of the parts are the volume of both. */
@@ -105,15 +106,16 @@ class CouvertureMixtureTest {
                         () ->
                                 new CouvertureMixture(
                                         List.of(
-                                                new Part(Samples.DARK_66, 50),
-                                                new Part(Samples.MILK_41, 40))))
+                                                new MixturePart(Samples.DARK_66, 50),
+                                                new MixturePart(Samples.MILK_41, 40))))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("90.0 % together");
         assertThatThrownBy(() -> of(Samples.DARK_66, 50, Samples.DARK_66))
                 .hasMessageContaining("twice");
-        assertThatThrownBy(() -> new CouvertureMixture(List.of(new Part(Samples.DARK_66, 100))))
+        assertThatThrownBy(
+                        () -> new CouvertureMixture(List.of(new MixturePart(Samples.DARK_66, 100))))
                 .hasMessageContaining("2 to 6");
-        assertThatThrownBy(() -> new Part(Samples.DARK_66, 0))
+        assertThatThrownBy(() -> new MixturePart(Samples.DARK_66, 0))
                 .hasMessageContaining("share of dark-66");
     }
 }

@@ -157,7 +157,7 @@ final class DipRemarks {
     }
 
     private static Sentence warm(final DipOrder order, final BowlEmptied emptied, final int dip) {
-        final BowlEmptied.Point then =
+        final BowlEmptied.BowlMoment then =
                 emptied.line().stream().filter(p -> p.dips() >= dip).findFirst().orElseThrow();
         if (order.bowl().couverture().compound()) {
             return Sentence.of(

@@ -57,7 +57,7 @@ public record DipView(
      */
     public record DipPointView(int dips, double minutes, double bowlC, double bowlG, double coatG) {
 
-        static DipPointView of(final BowlEmptied.Point point) {
+        static DipPointView of(final BowlEmptied.BowlMoment point) {
             return new DipPointView(
                     point.dips(), point.minutes(), point.bowlC(), point.bowlG(), point.coatG());
         }

@@ -187,7 +187,7 @@ public class SheetService {
                     MixedCut.of(
                             request.lengthMm(),
                             request.widthMm(),
-                            new MixedCut.Wish(
+                            new MixedCut.CutWish(
                                     request.acrossMm(),
                                     or(request.gapMm(), USUAL_GAP_MM),
                                     given("rounds wanted", request.rounds()),

@@ -64,7 +64,7 @@ final class BatchCsv {
 
     private static String remarks(final RunningBatch running, final int step) {
         return running.remarks(step).stream()
-                .map(RunningBatch.Standing::text)
+                .map(RunningBatch.EntryStanding::text)
                 .collect(Collectors.joining(" | "));
     }
 

@@ -67,7 +67,7 @@ record BatchRecord(
 
     record ClockPart(int shortestS, int targetS, int longestS) {}
 
-    record SourcePart(Source.Kind kind, String citation, boolean fromMemory) {}
+    record SourcePart(Source.SourceKind kind, String citation, boolean fromMemory) {}
 
     record StepPart(
             int number,

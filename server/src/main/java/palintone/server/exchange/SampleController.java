@@ -30,7 +30,8 @@ class SampleController {
      *
      * @param ids which; all of the kind where there are none
      */
-    public record SampleWish(@NotNull SampleShelf.Kind kind, @NotNull List<@NotNull String> ids) {}
+    public record SampleWish(
+            @NotNull SampleShelf.ShelfKind kind, @NotNull List<@NotNull String> ids) {}
 
     /** How many came. */
     public record SampleTaken(int taken) {}

@@ -46,7 +46,7 @@ class SampleShelf {
     }
 
     /** What can be taken over. */
-    enum Kind {
+    enum ShelfKind {
         INGREDIENT,
         COUVERTURE,
         MOULD
@@ -57,7 +57,7 @@ class SampleShelf {
      *
      * @param here whether this house has one of that id already
      */
-    record Offer(Kind kind, String id, String name, boolean here) {}
+    record Offer(ShelfKind kind, String id, String name, boolean here) {}
 
     /** Empty where this installation came without a sample. */
     @Transactional(readOnly = true)
@@ -79,7 +79,7 @@ class SampleShelf {
                         (id, draft) ->
                                 offers.add(
                                         new Offer(
-                                                Kind.MOULD,
+                                                ShelfKind.MOULD,
                                                 id,
                                                 draft.name(),
                                                 knownMoulds.contains(id))));
@@ -94,8 +94,8 @@ class SampleShelf {
      * @throws OutOfRangeException when the sample has no such thing
      */
     @Transactional
-    public int take(final Kind kind, final List<String> ids) {
-        if (kind == Kind.MOULD) {
+    public int take(final ShelfKind kind, final List<String> ids) {
+        if (kind == ShelfKind.MOULD) {
             final Map<String, MouldDraft> wanted = wanted(mouldDrafts(), ids);
             wanted.keySet().removeAll(moulds.ids());
             wanted.forEach(moulds::put);
@@ -127,8 +127,8 @@ class SampleShelf {
         return wanted;
     }
 
-    private static Kind kindOf(final IngredientDraft draft) {
-        return draft.couverture() == null ? Kind.INGREDIENT : Kind.COUVERTURE;
+    private static ShelfKind kindOf(final IngredientDraft draft) {
+        return draft.couverture() == null ? ShelfKind.INGREDIENT : ShelfKind.COUVERTURE;
     }
 
     /** What an invented workshop pays is no price of this house. */

@@ -31,7 +31,7 @@ public record FigureView(
     public record InputView(String name, double value, Unit unit) {}
 
     /** Where formula or constant come from. */
-    public record SourceView(Source.Kind kind, String citation, boolean fromMemory) {
+    public record SourceView(Source.SourceKind kind, String citation, boolean fromMemory) {
 
         public static SourceView of(final Source source) {
             return new SourceView(source.kind(), source.citation(), source.fromMemory());

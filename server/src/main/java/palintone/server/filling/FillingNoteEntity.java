@@ -18,7 +18,7 @@ import org.hibernate.type.SqlTypes;
 public class FillingNoteEntity {
 
     /** What sort of note. */
-    public enum Kind {
+    public enum NoteKind {
         TASTING,
         WATER_ACTIVITY,
         PH,
@@ -36,7 +36,7 @@ public class FillingNoteEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Kind kind;
+    private NoteKind kind;
 
     private Double measured;
     private Integer score;
@@ -49,7 +49,7 @@ public class FillingNoteEntity {
             final FillingEntity filling,
             final int number,
             final Instant notedAt,
-            final Kind kind,
+            final NoteKind kind,
             final Double measured,
             final Integer score,
             final String words) {
@@ -71,7 +71,7 @@ public class FillingNoteEntity {
         return notedAt;
     }
 
-    Kind kind() {
+    NoteKind kind() {
         return kind;
     }
 

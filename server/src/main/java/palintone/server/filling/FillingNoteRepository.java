@@ -10,7 +10,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface FillingNoteRepository extends JpaRepository<FillingNoteEntity, UUID> {
 
     boolean existsByFillingIdAndNotedAtAndKind(
-            String filling, Instant notedAt, FillingNoteEntity.Kind kind);
+            String filling, Instant notedAt, FillingNoteEntity.NoteKind kind);
 
     List<FillingNoteEntity> findByFillingIdOrderByNotedAtDesc(String filling);
 

@@ -57,7 +57,7 @@ public class FillingNotes {
     public record FillingNoteView(
             int number,
             Instant notedAt,
-            FillingNoteEntity.Kind kind,
+            FillingNoteEntity.NoteKind kind,
             @Nullable Double measured,
             @Nullable Integer score,
             String words) {
@@ -81,7 +81,7 @@ public class FillingNotes {
     public record FillingNoteDraft(
             @Nullable UUID id,
             @Nullable Integer number,
-            @NotNull FillingNoteEntity.Kind kind,
+            @NotNull FillingNoteEntity.NoteKind kind,
             @Nullable @Within(low = 1, high = 12) Double measured,
             @Nullable @Within(low = 1, high = 10) Integer score,
             @Nullable @Longest(1000) String words) {}
@@ -197,7 +197,7 @@ public class FillingNotes {
                 new EnumMap<>(Correction.Of.class);
         final Map<Integer, FillingProperties> cooked = new HashMap<>();
         for (final FillingNoteEntity n : notes.findByFillingIdOrderByNotedAtDesc(id)) {
-            if (n.measured() == null || n.kind() == FillingNoteEntity.Kind.TASTING) {
+            if (n.measured() == null || n.kind() == FillingNoteEntity.NoteKind.TASTING) {
                 continue;
             }
             final FillingProperties then =

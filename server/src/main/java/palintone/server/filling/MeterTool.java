@@ -32,7 +32,7 @@ public class MeterTool {
                                 : request.salts().stream()
                                         .map(
                                                 s ->
-                                                        new SaltCheck.Reading(
+                                                        new SaltCheck.SaltReading(
                                                                 s.salt(), s.shown(), s.celsius()))
                                         .toList()));
     }

@@ -80,7 +80,7 @@ public record HouseDraft(
             @Within(low = 100, high = 500_000, unit = "g") double bathG,
             @Within(low = 50, high = 50_000, unit = "W") double kettleW,
             @NotNull VesselKind vessel,
-            @Nullable MeltWay.Kind meltBy,
+            @Nullable MeltWay.WayKind meltBy,
             @Nullable Double meltAt) {
 
         MeltWay melting() {

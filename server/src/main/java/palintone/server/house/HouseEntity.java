@@ -117,7 +117,7 @@ public class HouseEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private MeltWay.Kind meltBy = MeltWay.Kind.BURSTS;
+    private MeltWay.WayKind meltBy = MeltWay.WayKind.BURSTS;
 
     /** °C of water or oven, W of a heat gun. */
     private double meltAt;
@@ -223,9 +223,9 @@ public class HouseEntity {
         if (draft.tempering() != null) {
             take(draft.tempering());
         }
-        take(draft.scales(), ToolRow.Kind.SCALE, ToolRow::scales);
-        take(draft.thermometers(), ToolRow.Kind.THERMOMETER, ToolRow::thermometers);
-        take(draft.melters(), ToolRow.Kind.MELTER, ToolRow::melters);
+        take(draft.scales(), ToolRow.ToolKind.SCALE, ToolRow::scales);
+        take(draft.thermometers(), ToolRow.ToolKind.THERMOMETER, ToolRow::thermometers);
+        take(draft.melters(), ToolRow.ToolKind.MELTER, ToolRow::melters);
         final List<CabinetRow> cold =
                 draft.cabinets().stream().map(HouseEntity::cabinet).map(CabinetRow::new).toList();
         cabinets.clear();
@@ -235,7 +235,7 @@ public class HouseEntity {
     /** Of one kind; those stay as they were that the draft is silent about. */
     private <T> void take(
             final List<T> drafts,
-            final ToolRow.Kind kind,
+            final ToolRow.ToolKind kind,
             final Function<List<T>, Stream<ToolRow>> rows) {
         if (drafts != null) {
             final List<ToolRow> fresh = rows.apply(drafts).toList();
@@ -244,7 +244,7 @@ public class HouseEntity {
         }
     }
 
-    private <T> List<T> of(final ToolRow.Kind kind, final Function<ToolRow, T> as) {
+    private <T> List<T> of(final ToolRow.ToolKind kind, final Function<ToolRow, T> as) {
         return tools.stream().filter(row -> row.is(kind)).map(as).toList();
     }
 
@@ -259,26 +259,26 @@ public class HouseEntity {
     /** What stands in the workshop and sets limits. */
     public Tools tools() {
         return new Tools(
-                of(ToolRow.Kind.SCALE, ToolRow::scale),
-                of(ToolRow.Kind.THERMOMETER, ToolRow::thermometer),
-                of(ToolRow.Kind.MELTER, ToolRow::melter),
+                of(ToolRow.ToolKind.SCALE, ToolRow::scale),
+                of(ToolRow.ToolKind.THERMOMETER, ToolRow::thermometer),
+                of(ToolRow.ToolKind.MELTER, ToolRow::melter),
                 cabinets.stream().map(CabinetRow::cabinet).toList());
     }
 
     List<HouseDraft.ScaleToolView> scales() {
-        return of(ToolRow.Kind.SCALE, ToolRow::scale).stream()
+        return of(ToolRow.ToolKind.SCALE, ToolRow::scale).stream()
                 .map(s -> new HouseDraft.ScaleToolView(s.name(), s.stepG(), s.mostG()))
                 .toList();
     }
 
     List<HouseDraft.ThermometerView> thermometers() {
-        return of(ToolRow.Kind.THERMOMETER, ToolRow::thermometer).stream()
+        return of(ToolRow.ToolKind.THERMOMETER, ToolRow::thermometer).stream()
                 .map(t -> new HouseDraft.ThermometerView(t.name(), t.errorK(), t.surfaceOnly()))
                 .toList();
     }
 
     List<HouseDraft.MelterView> melters() {
-        return of(ToolRow.Kind.MELTER, ToolRow::melter).stream()
+        return of(ToolRow.ToolKind.MELTER, ToolRow::melter).stream()
                 .map(m -> new HouseDraft.MelterView(m.name(), m.holdsG()))
                 .toList();
     }

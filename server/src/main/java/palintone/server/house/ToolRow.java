@@ -17,7 +17,7 @@ import palintone.core.tool.Thermometer;
 class ToolRow {
 
     /** What it is; each fills columns of its own. */
-    enum Kind {
+    enum ToolKind {
         SCALE,
         THERMOMETER,
         MELTER
@@ -25,7 +25,7 @@ class ToolRow {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Kind kind;
+    private ToolKind kind;
 
     private String name;
 
@@ -45,7 +45,7 @@ class ToolRow {
 
     protected ToolRow() {}
 
-    private ToolRow(final Kind kind, final String name) {
+    private ToolRow(final ToolKind kind, final String name) {
         this.kind = kind;
         this.name = name;
     }
@@ -56,7 +56,7 @@ class ToolRow {
                 .map(
                         draft -> {
                             final Scale it = new Scale(draft.name(), draft.stepG(), draft.mostG());
-                            final ToolRow row = new ToolRow(Kind.SCALE, it.name());
+                            final ToolRow row = new ToolRow(ToolKind.SCALE, it.name());
                             row.stepG = it.stepG();
                             row.mostG = it.mostG();
                             return row;
@@ -70,7 +70,7 @@ class ToolRow {
                             final Thermometer it =
                                     new Thermometer(
                                             draft.name(), draft.errorK(), draft.surfaceOnly());
-                            final ToolRow row = new ToolRow(Kind.THERMOMETER, it.name());
+                            final ToolRow row = new ToolRow(ToolKind.THERMOMETER, it.name());
                             row.errorK = it.errorK();
                             row.surfaceOnly = it.surfaceOnly();
                             return row;
@@ -82,13 +82,13 @@ class ToolRow {
                 .map(
                         draft -> {
                             final Melter it = new Melter(draft.name(), draft.holdsG());
-                            final ToolRow row = new ToolRow(Kind.MELTER, it.name());
+                            final ToolRow row = new ToolRow(ToolKind.MELTER, it.name());
                             row.holdsG = it.holdsG();
                             return row;
                         });
     }
 
-    boolean is(final Kind wanted) {
+    boolean is(final ToolKind wanted) {
         return kind == wanted;
     }
 

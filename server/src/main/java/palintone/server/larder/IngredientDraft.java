@@ -74,7 +74,8 @@ public record IngredientDraft(
             bag.curve();
         }
         declareMilk();
-        final Source.Kind kind = fromMemory ? Source.Kind.PUBLISHED : Source.Kind.WORKSHOP;
+        final Source.SourceKind kind =
+                fromMemory ? Source.SourceKind.PUBLISHED : Source.SourceKind.WORKSHOP;
         return new Ingredient(
                 id,
                 name,

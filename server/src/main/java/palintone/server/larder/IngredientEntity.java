@@ -52,7 +52,7 @@ public class IngredientEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Source.Kind sourceKind;
+    private Source.SourceKind sourceKind;
 
     private String sourceCitation;
 

@@ -26,7 +26,7 @@ class Mixtures {
      * @throws OutOfRangeException when one is unknown, is a mixture itself, or they are not whole
      */
     CouvertureMixture of(final List<IngredientDraft.PartDraft> drafts) {
-        final List<CouvertureMixture.Part> parts = new ArrayList<>();
+        final List<CouvertureMixture.MixturePart> parts = new ArrayList<>();
         for (final IngredientDraft.PartDraft draft : drafts) {
             final String id = Require.text("part of the mixture", draft.ingredient(), 64);
             final IngredientEntity part =
@@ -47,7 +47,7 @@ class Mixtures {
             if (draft.percent() == null) {
                 throw new OutOfRangeException("share of " + part.name(), "missing", "a number");
             }
-            parts.add(new CouvertureMixture.Part(part.ingredient(), draft.percent()));
+            parts.add(new CouvertureMixture.MixturePart(part.ingredient(), draft.percent()));
         }
         return new CouvertureMixture(parts);
     }

@@ -38,7 +38,7 @@ public class HollowFigureEntity extends PieceEntity {
     /** Null where it stands on none. */
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private @Nullable HollowFigure.Standing baseStanding;
+    private @Nullable HollowFigure.BaseStanding baseStanding;
 
     /** Null where all of it is of one couverture. */
     @ManyToOne(fetch = FetchType.LAZY)
@@ -80,7 +80,7 @@ public class HollowFigureEntity extends PieceEntity {
                 baseAcrossMm == null
                         ? null
                         : draft.baseStanding() == null
-                                ? HollowFigure.Standing.SOFT
+                                ? HollowFigure.BaseStanding.SOFT
                                 : draft.baseStanding();
         if (second == null && draft.outerMm() != null) {
             throw new OutOfRangeException(

@@ -125,7 +125,7 @@ public class MouldTrials {
                         layers.stream()
                                 .map(
                                         layer ->
-                                                new PieceMoisture.Part(
+                                                new PieceMoisture.MoistPart(
                                                         layer.on().recipe().name(),
                                                         layer.share(),
                                                         reader.read(layer.on()).properties()))

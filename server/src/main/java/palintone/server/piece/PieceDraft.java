@@ -111,7 +111,7 @@ public sealed interface PieceDraft {
      * @param allergens what that holds; null where nobody has said
      */
     record Finishing(
-            @NotNull Finish.Kind kind,
+            @NotNull Finish.FinishKind kind,
             @Nullable String words,
             @Nullable Set<@NotNull Allergen> allergens) {}
 
@@ -305,7 +305,7 @@ public sealed interface PieceDraft {
             @Nullable HollowFigure.Joining joining,
             @Nullable @Within(low = 10, high = 400, unit = "mm") Double baseAcrossMm,
             @Nullable @Within(low = 1, high = 20, unit = "mm") Double baseThickMm,
-            @Nullable HollowFigure.Standing baseStanding,
+            @Nullable HollowFigure.BaseStanding baseStanding,
             @Nullable @Longest(64) String secondCouverture,
             @Nullable Double outerMm,
             @Nullable Boolean outerBrushed,

@@ -133,7 +133,7 @@ public abstract class PieceEntity {
 
         @Enumerated(EnumType.STRING)
         @JdbcTypeCode(SqlTypes.VARCHAR)
-        private Finish.Kind kind;
+        private Finish.FinishKind kind;
 
         private String words;
 

@@ -114,7 +114,7 @@ public record PieceRowView(
                 cut.twice());
     }
 
-    private static List<Double> line(final List<Section.Point> points) {
+    private static List<Double> line(final List<Section.SectionPoint> points) {
         final List<Double> line = new ArrayList<>();
         points.forEach(
                 p -> {

@@ -62,7 +62,7 @@ record SectionView(
                 section.twice());
     }
 
-    private static List<PointView> points(final List<Section.Point> outline) {
+    private static List<PointView> points(final List<Section.SectionPoint> outline) {
         return outline.stream().map(p -> new PointView(p.depthMm(), p.halfWidthMm())).toList();
     }
 }

@@ -46,7 +46,7 @@ public record ColdView(
             double shrunkPercent,
             List<Double> frontPercent) {
 
-        static ColdPointView of(final ShellCooling.Point point) {
+        static ColdPointView of(final ShellCooling.ShellMoment point) {
             return new ColdPointView(
                     point.minutes(),
                     point.outerC(),

@@ -83,7 +83,7 @@ public class ShellTimes {
             public CastPlan plan(
                     final CastOrder order,
                     final double shellMm,
-                    final Optional<OuterCoat.Wish> outer,
+                    final Optional<OuterCoat.CoatWish> outer,
                     final Optional<CastPlan.Capped> cap,
                     final RoomAir air,
                     final int moulds) {

@@ -15,7 +15,7 @@ import palintone.core.temper.trace.BowlEvent;
  */
 public record BowlEventDraft(
         @NotNull UUID id,
-        @NotNull BowlEvent.Kind kind,
+        @NotNull BowlEvent.EventKind kind,
         @Nullable Double timeS,
         @Nullable Double amount,
         @Nullable Double seconds,

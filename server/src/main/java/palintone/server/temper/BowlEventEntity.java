@@ -24,7 +24,7 @@ class BowlEventEntity implements Persistable<UUID> {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private BowlEvent.Kind kind;
+    private BowlEvent.EventKind kind;
 
     @Column(name = "time_s")
     private double timeS;

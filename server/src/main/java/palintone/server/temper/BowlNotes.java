@@ -202,7 +202,7 @@ public class BowlNotes {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void keep(
-            final UUID bowl, final UUID note, final BowlEvent.Kind kind, final double amount) {
+            final UUID bowl, final UUID note, final BowlEvent.EventKind kind, final double amount) {
         going(bowl, b -> write(b, new BowlEventDraft(note, kind, null, amount, null, null), null));
     }
 

@@ -33,7 +33,7 @@ public record CurveRequest(
         @Nullable @Within(low = 5, high = 30, unit = "°C") Double stoneC,
         @Nullable @Within(low = 0, high = 30, unit = "°C") Double bathC,
         @Nullable @Within(low = 100, high = 500_000, unit = "g") Double bathG,
-        @Nullable MeltWay.Kind meltBy,
+        @Nullable MeltWay.WayKind meltBy,
         @Nullable Double meltAt) {
 
     /** What heats it, where somebody has said. */

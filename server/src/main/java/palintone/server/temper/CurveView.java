@@ -31,7 +31,7 @@ public record CurveView(
 
     /** One stretch. */
     public record PhaseView(
-            CurvePhase.Kind kind,
+            CurvePhase.PhaseKind kind,
             String words,
             double startS,
             double endS,

@@ -29,7 +29,7 @@ public record ReadBackView(
 
     /** One stretch of the curve. */
     public record StretchView(
-            CurvePhase.Kind kind,
+            CurvePhase.PhaseKind kind,
             String words,
             double fromS,
             double toS,
@@ -66,7 +66,7 @@ public record ReadBackView(
     /** How many readings were kept apart, and why. */
     public record ApartView(Flag flag, String words, int count) {}
 
-    static List<ApartView> apart(final TraceReader.Reading reading) {
+    static List<ApartView> apart(final TraceReader.TraceReading reading) {
         return reading.trace().counts().entrySet().stream()
                 .map(e -> new ApartView(e.getKey(), e.getKey().words(), e.getValue()))
                 .toList();

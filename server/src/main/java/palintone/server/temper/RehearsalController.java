@@ -54,7 +54,7 @@ class RehearsalController {
 
     /** One act. */
     public record ActView(
-            @NotNull RehearsalAct.Kind kind,
+            @NotNull RehearsalAct.ActKind kind,
             @Within(low = 5, high = 3600, unit = "s") double amount) {}
 
     /** What is to be played. */
@@ -63,7 +63,7 @@ class RehearsalController {
 
     /** An act with what was seen of it. */
     public record MomentView(
-            RehearsalAct.Kind kind,
+            RehearsalAct.ActKind kind,
             String words,
             double amount,
             double fromS,

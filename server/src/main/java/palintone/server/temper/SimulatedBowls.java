@@ -169,21 +169,21 @@ public class SimulatedBowls {
 
     private static void play(final PlayedBowl bowl, final BowlEvent event) {
         switch (event.kind()) {
-            case SEED -> bowl.act(new RehearsalAct(RehearsalAct.Kind.SEED, event.amount()));
-            case TAKEN -> bowl.act(new RehearsalAct(RehearsalAct.Kind.TAKE, event.amount()));
+            case SEED -> bowl.act(new RehearsalAct(RehearsalAct.ActKind.SEED, event.amount()));
+            case TAKEN -> bowl.act(new RehearsalAct(RehearsalAct.ActKind.TAKE, event.amount()));
             case HEAT ->
                     bowl.act(
                             new RehearsalAct(
-                                    RehearsalAct.Kind.HEAT, Math.min(1800, event.amount())));
+                                    RehearsalAct.ActKind.HEAT, Math.min(1800, event.amount())));
             case BATH ->
                     bowl.act(
                             new RehearsalAct(
-                                    RehearsalAct.Kind.BATH,
+                                    RehearsalAct.ActKind.BATH,
                                     Math.max(5, Math.min(3600, event.amount()))));
             case TABLED ->
                     bowl.act(
                             new RehearsalAct(
-                                    RehearsalAct.Kind.TABLE,
+                                    RehearsalAct.ActKind.TABLE,
                                     Math.max(30, Math.min(1800, event.seconds()))));
             default -> {
                 // Seen, not done: the bowl does not change.

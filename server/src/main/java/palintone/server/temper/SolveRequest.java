@@ -29,7 +29,7 @@ public record SolveRequest(
         @Within(low = 20, high = 55, unit = "°C") double value,
         @Nullable @Within(low = 0, high = 30, unit = "°C") Double bathC,
         @Nullable @Within(low = 100, high = 500_000, unit = "g") Double bathG,
-        @Nullable MeltWay.Kind meltBy,
+        @Nullable MeltWay.WayKind meltBy,
         @Nullable @Within(low = 50, high = 100, unit = "°C") Double meltAt) {
 
     private static final int S_PER_MIN = 60;

@@ -166,7 +166,7 @@ public class TemperBowlService {
         }
         final List<AdvisedStep> moves = new ArrayList<>();
         onPlan.flatMap(p -> p.here().move()).ifPresent(moves::add);
-        final Set<AdvisedStep.Kind> planned =
+        final Set<AdvisedStep.StepKind> planned =
                 moves.stream().map(AdvisedStep::kind).collect(Collectors.toSet());
         Adviser.next(situation(bowl, now.get(), noted)).stream()
                 .filter(m -> !planned.contains(m.kind()))
@@ -264,7 +264,7 @@ public class TemperBowlService {
         final TemperTargets targets = live.targets(bowl);
         final List<BowlEventEntity> noted = events.findByBowlIdAndVoidedAtIsNullOrderByTimeS(id);
         final List<Sample> samples = readings.of(id, bowl.beganAt());
-        final TraceReader.Reading reading =
+        final TraceReader.TraceReading reading =
                 TraceReader.read(
                         couverture,
                         targets,

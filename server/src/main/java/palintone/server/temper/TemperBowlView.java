@@ -108,7 +108,7 @@ public record TemperBowlView(
             final CurvePhase phase = on.plan().phases().get(on.here().phase());
             // A bowl begun already melted stands at the end of its melting.
             final boolean begunThere =
-                    phase.kind() == CurvePhase.Kind.MELT
+                    phase.kind() == CurvePhase.PhaseKind.MELT
                             && on.here().standing() == PlanFollower.Standing.THERE;
             return new PlanView(
                     on.plan().order().method(),
@@ -129,7 +129,7 @@ public record TemperBowlView(
 
     /** A move and what comes of it. */
     public record MoveView(
-            AdvisedStep.Kind kind,
+            AdvisedStep.StepKind kind,
             SentenceView say,
             double amount,
             Unit unit,
@@ -154,7 +154,7 @@ public record TemperBowlView(
     }
 
     /** Something to be heard at once. */
-    public record AlarmView(Alarm.Kind kind, boolean grave, SentenceView say) {
+    public record AlarmView(Alarm.AlarmKind kind, boolean grave, SentenceView say) {
         static AlarmView of(final Alarm alarm) {
             return new AlarmView(alarm.kind(), alarm.grave(), SentenceView.of(alarm.say()));
         }
@@ -163,7 +163,7 @@ public record TemperBowlView(
     /** Something done or seen. */
     public record BowlEventView(
             UUID id,
-            BowlEvent.Kind kind,
+            BowlEvent.EventKind kind,
             String words,
             double timeS,
             double amount,
@@ -198,7 +198,7 @@ public record TemperBowlView(
 
     static Optional<Double> closes(final List<AdvisedStep> moves) {
         return moves.stream()
-                .filter(m -> m.kind() == AdvisedStep.Kind.WORK)
+                .filter(m -> m.kind() == AdvisedStep.StepKind.WORK)
                 .findFirst()
                 .map(m -> m.outcome().minutes() * 60);
     }

@@ -100,7 +100,7 @@ class BatchBowl {
             notes.keep(
                     bowl,
                     note,
-                    set ? BowlEvent.Kind.PAPER_SET : BowlEvent.Kind.PAPER_NOT_SET,
+                    set ? BowlEvent.EventKind.PAPER_SET : BowlEvent.EventKind.PAPER_NOT_SET,
                     Math.max(5, value));
         } else if (task.reading().get().unit() == Unit.CELSIUS
                 && value > COLDEST_C
@@ -129,19 +129,20 @@ class BatchBowl {
     }
 
     private void done(final UUID bowl, final Task task, final UUID entry) {
-        task.amount(Amount.SEED).ifPresent(g -> notes.keep(bowl, entry, BowlEvent.Kind.SEED, g));
+        task.amount(Amount.SEED)
+                .ifPresent(g -> notes.keep(bowl, entry, BowlEvent.EventKind.SEED, g));
         task.amount(Amount.ADDS)
                 .ifPresent(
                         g -> {
                             if (g > 0) {
-                                notes.keep(bowl, entry, BowlEvent.Kind.TOP_UP, g);
+                                notes.keep(bowl, entry, BowlEvent.EventKind.TOP_UP, g);
                             }
                         });
         task.amount(Amount.TAKES)
                 .ifPresent(
                         g -> {
                             if (g > 0) {
-                                notes.keep(bowl, entry, BowlEvent.Kind.TAKEN, g);
+                                notes.keep(bowl, entry, BowlEvent.EventKind.TAKEN, g);
                             }
                         });
     }

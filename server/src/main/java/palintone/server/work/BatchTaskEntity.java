@@ -90,7 +90,7 @@ class BatchTaskEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    private Source.Kind sourceKind;
+    private Source.SourceKind sourceKind;
 
     private String sourceCitation;
     private boolean sourceFromMemory;

@@ -218,7 +218,7 @@ public record BatchView(
                 row.tookS().orElse(null));
     }
 
-    private static NoteView note(final RunningBatch.Standing note, final Task step) {
+    private static NoteView note(final RunningBatch.EntryStanding note, final Task step) {
         final Advice advice = Remedy.on(step, note.value());
         return new NoteView(
                 note.id(),

@@ -47,7 +47,7 @@ public record ShellCooling(
         double airWarmestC,
         double lastShelfC,
         double stableShare,
-        List<Point> line) {
+        List<ShellMoment> line) {
 
     public static final Source SOURCE =
             Source.calibrated(
@@ -76,7 +76,7 @@ public record ShellCooling(
      * @param shrunkPercent of its length, against the mould
      * @param frontPercent solid of its fat layer by layer, from the mould to the hollow
      */
-    public record Point(
+    public record ShellMoment(
             double minutes,
             double outerC,
             double innerC,
@@ -86,7 +86,7 @@ public record ShellCooling(
             List<Double> frontPercent) {
 
         /** The lists are copied. */
-        public Point {
+        public ShellMoment {
             shelvesC = List.copyOf(shelvesC);
             frontPercent = List.copyOf(frontPercent);
         }
@@ -144,7 +144,7 @@ public record ShellCooling(
         final double usual = release[1];
         final double at = Math.min(COLD_S, usual);
         final double acrossMm = MouldWall.reachM(cast.order().mould().cavity()) * 2000;
-        final List<Point> line = new ArrayList<>();
+        final List<ShellMoment> line = new ArrayList<>();
         double warmest = 0;
         double air = load.airC();
         double last = load.airC();
@@ -161,7 +161,7 @@ public record ShellCooling(
             fastest = Math.max(fastest, (before - outer) * 60 / EVERY_S);
             before = outer;
             line.add(
-                    new Point(
+                    new ShellMoment(
                             s / 60,
                             outer,
                             inner,

@@ -38,7 +38,7 @@ public record OuterCoat(
      * @param mm thick
      * @param brushed into the moulds and not poured
      */
-    public record Wish(BowlAt bowl, double mm, boolean brushed) {}
+    public record CoatWish(BowlAt bowl, double mm, boolean brushed) {}
 
     /** With what is left to cast into. */
     public record Cast(OuterCoat coat, CastSurface ground) {}
@@ -47,7 +47,7 @@ public record OuterCoat(
      * @param order of the wall; the coat is cast like it, from its own bowl
      * @throws palintone.core.figure.OutOfRangeException where it leaves no room
      */
-    public static Cast cast(final CastOrder order, final Wish wish) {
+    public static Cast cast(final CastOrder order, final CoatWish wish) {
         final ShellCast cast =
                 new ShellCast(
                         new CastOrder(
@@ -92,7 +92,7 @@ public record OuterCoat(
     }
 
     /** As thin as it is wished, and as long to set as so much of it takes. */
-    private static Cast brushed(final ShellCast cast, final Wish wish) {
+    private static Cast brushed(final ShellCast cast, final CoatWish wish) {
         final Shell shell = cast.after(0);
         final StandingShell standing = new StandingShell(cast, shell, wish.mm(), Opening.DOWN);
         final double earliest = standing.whenSolidS(CalibratedCasting.BEGINS_SOLID);

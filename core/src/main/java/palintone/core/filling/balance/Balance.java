@@ -113,7 +113,7 @@ public record Balance(
     private static Balance solve(final BalanceTask task, final boolean explained) {
         final FillingProperties before = task.properties(task.start());
         final SequentialQuadratic solver = new SequentialQuadratic(task);
-        final SequentialQuadratic.Point end = solver.solve();
+        final SequentialQuadratic.Trial end = solver.solve();
         final boolean met = isMet(task, end);
         final List<Missed> missed = met || !explained ? List.of() : missed(task, end);
         final FillingProperties after = task.properties(end.grams());
@@ -135,7 +135,7 @@ public record Balance(
         return wishes.stream().mapToDouble(wish -> wish.outBy(after.value(wish.quality()))).sum();
     }
 
-    private static boolean isMet(final BalanceTask task, final SequentialQuadratic.Point end) {
+    private static boolean isMet(final BalanceTask task, final SequentialQuadratic.Trial end) {
         return end.missed() <= TOLERANCE * task.wishes().size();
     }
 
@@ -144,7 +144,7 @@ public record Balance(
     }
 
     private static List<Missed> missed(
-            final BalanceTask task, final SequentialQuadratic.Point end) {
+            final BalanceTask task, final SequentialQuadratic.Trial end) {
         final List<Missed> missed = new ArrayList<>();
         for (int j = 0; j < task.wishes().size(); j++) {
             final PropertyConstraint wish = task.wishes().get(j);
@@ -165,7 +165,7 @@ public record Balance(
 
     private static Outcome outcome(
             final List<Missed> missed,
-            final SequentialQuadratic.Point end,
+            final SequentialQuadratic.Trial end,
             final BalanceTask task) {
         double most = 0;
         for (int j = 0; j < task.wishes().size(); j++) {
@@ -178,7 +178,7 @@ public record Balance(
     }
 
     private static List<Move> moves(
-            final BalanceTask task, final SequentialQuadratic.Point end, final Reasons reasons) {
+            final BalanceTask task, final SequentialQuadratic.Trial end, final Reasons reasons) {
         final double[] start = task.start();
         final List<Move> moves = new ArrayList<>();
         final List<RecipeLine> lines =
@@ -201,7 +201,7 @@ public record Balance(
 
     private static List<Turn> turns(
             final BalanceTask task,
-            final SequentialQuadratic.Point end,
+            final SequentialQuadratic.Trial end,
             final Reasons reasons,
             final Cooked before,
             final Cooked after) {

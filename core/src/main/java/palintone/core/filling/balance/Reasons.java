@@ -17,14 +17,14 @@ import palintone.core.figure.Unit;
 final class Reasons {
 
     private final BalanceTask task;
-    private final SequentialQuadratic.Point end;
+    private final SequentialQuadratic.Trial end;
     private final double[][] slopes;
     private final List<Integer> edge;
     private final double[] push;
 
     private Reasons(
             final BalanceTask task,
-            final SequentialQuadratic.Point end,
+            final SequentialQuadratic.Trial end,
             final double[][] slopes,
             final List<Integer> edge) {
         this.task = task;
@@ -35,7 +35,7 @@ final class Reasons {
     }
 
     static Reasons of(
-            final BalanceTask task, final SequentialQuadratic.Point end, final double[][] slopes) {
+            final BalanceTask task, final SequentialQuadratic.Trial end, final double[][] slopes) {
         final List<Integer> edge = new ArrayList<>();
         for (int j = 0; j < task.wishes().size(); j++) {
             final PropertyConstraint wish = task.wishes().get(j);

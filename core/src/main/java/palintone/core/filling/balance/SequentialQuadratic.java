@@ -37,9 +37,9 @@ final class SequentialQuadratic {
     }
 
     /** Where it ended. */
-    record Point(double[] grams, double[] values, double missed, double change, int rounds) {}
+    record Trial(double[] grams, double[] values, double missed, double change, int rounds) {}
 
-    Point solve() {
+    Trial solve() {
         double[] x = start.clone();
         double[] values = task.values(x);
         double merit = merit(x, values);
@@ -85,7 +85,7 @@ final class SequentialQuadratic {
                 reach = along == 1 ? Math.min(2, reach * 2) : Math.max(1e-7, reach * along * 1.5);
             }
         }
-        return new Point(x, values, missed(values), change(x), round);
+        return new Trial(x, values, missed(values), change(x), round);
     }
 
     private double[] go(final double[] x, final double[] step, final double along) {

@@ -71,9 +71,9 @@ record Recook(List<Operation> operations, Conditions conditions) {
     }
 
     /** A setting that does it, and the recipe with it. */
-    private record Found(double setting, FillingProperties after) {}
+    private record Recooked(double setting, FillingProperties after) {}
 
-    private static Rescue.Remedy remedy(final Found found, final String words, final Unit unit) {
+    private static Rescue.Remedy remedy(final Recooked found, final String words, final Unit unit) {
         return new Rescue.Remedy(
                 Sentence.of(words).with("to", found.setting(), unit),
                 Optional.empty(),
@@ -82,7 +82,7 @@ record Recook(List<Operation> operations, Conditions conditions) {
     }
 
     /** Between what was done and the most that can be done, where it is just firm enough. */
-    private Optional<Found> on(
+    private Optional<Recooked> on(
             final int place,
             final OperationSetting setting,
             final double from,
@@ -90,14 +90,14 @@ record Recook(List<Operation> operations, Conditions conditions) {
             final double firmness) {
         double little = from;
         double far = most;
-        Optional<Found> best = Optional.empty();
+        Optional<Recooked> best = Optional.empty();
         for (int k = 0; k < 40; k++) {
             final double middle = (little + far) / 2;
             final Optional<FillingProperties> after = with(place, setting, middle);
             if (after.isEmpty() || after.get().value(Quality.FIRMNESS) >= firmness) {
                 far = middle;
                 if (after.isPresent()) {
-                    best = Optional.of(new Found(middle, after.get()));
+                    best = Optional.of(new Recooked(middle, after.get()));
                 }
             } else {
                 little = middle;

@@ -263,7 +263,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
     private record Adding(List<Operation> operations, Cooked now, Conditions conditions) {
 
         /** What was found. */
-        private record Found(Ingredient ingredient, double grams, FillingProperties after) {
+        private record Rescued(Ingredient ingredient, double grams, FillingProperties after) {
 
             Remedy saying(final String words) {
                 return new Remedy(
@@ -275,7 +275,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
             }
         }
 
-        Optional<Found> until(
+        Optional<Rescued> until(
                 final Ingredient ingredient,
                 final ToDoubleFunction<FillingProperties> quality,
                 final double target) {
@@ -301,7 +301,7 @@ public record Rescue(Fault fault, List<Cause> causes, List<Remedy> remedies) {
             }
             return high < 0.05
                     ? Optional.empty()
-                    : Optional.of(new Found(ingredient, high, with(ingredient, high)));
+                    : Optional.of(new Rescued(ingredient, high, with(ingredient, high)));
         }
 
         private FillingProperties with(final Ingredient ingredient, final double grams) {

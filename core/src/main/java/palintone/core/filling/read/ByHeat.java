@@ -70,7 +70,7 @@ final class ByHeat {
             return heated(celsius);
         }
         return said.says(clause, "sugar|syrup|caramel|toffee")
-                        && reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0
+                        && reading.free(clause.from(), clause.to(), Part.PartKind.MINUTES) < 0
                 ? OperationKind.COOK_SUGAR
                 : OperationKind.COOK_FRUIT;
     }

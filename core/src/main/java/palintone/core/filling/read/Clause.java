@@ -179,7 +179,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
             return next.equals("to")
                     && (reading.word(i + 2) + reading.word(i + 3)).matches(".*(boil|simmer).*")
                     && (i == from
-                            || reading.at(i - 1).is(Part.Kind.MARK)
+                            || reading.at(i - 1).is(Part.PartKind.MARK)
                             || LEADS.contains(reading.word(i - 1)));
         }
         if (word.equals("top") && !next.matches("up|with|the")) {
@@ -190,7 +190,9 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         }
         final Part last = reading.at(i - 1);
         final String lead = last.word();
-        if (last.is(Part.Kind.MARK) || last.is(Part.Kind.BREAK) || last.is(Part.Kind.TAB)) {
+        if (last.is(Part.PartKind.MARK)
+                || last.is(Part.PartKind.BREAK)
+                || last.is(Part.PartKind.TAB)) {
             return !last.isMark("-–(");
         }
         if (lead.equals("to")) {
@@ -200,7 +202,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         if (LEADS.contains(lead) || lead.endsWith("ly")) {
             return true;
         }
-        if (last.is(Part.Kind.DEGREES) || last.is(Part.Kind.MINUTES)) {
+        if (last.is(Part.PartKind.DEGREES) || last.is(Part.PartKind.MINUTES)) {
             return verb.verb() != Verb.LIGHT;
         }
         if (DETERMINERS.contains(lead)) {
@@ -219,7 +221,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
             final Set<String> words,
             final int within) {
         for (int k = i - 1; k >= Math.max(from, i - within); k--) {
-            if (reading.at(k).is(Part.Kind.MARK)) {
+            if (reading.at(k).is(Part.PartKind.MARK)) {
                 return false;
             }
             if (words.contains(reading.word(k))) {
@@ -244,13 +246,13 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         }
         final boolean ends =
                 i + 1 >= to
-                        || reading.at(i + 1).is(Part.Kind.MARK)
+                        || reading.at(i + 1).is(Part.PartKind.MARK)
                         || reading.at(i + 1).kind().isNumber()
                         || LEANS.contains(reading.word(i + 1));
         final boolean begins =
                 i == from
-                        || reading.at(i - 1).is(Part.Kind.MARK)
-                        || reading.at(i - 1).is(Part.Kind.WORD)
+                        || reading.at(i - 1).is(Part.PartKind.MARK)
+                        || reading.at(i - 1).is(Part.PartKind.WORD)
                                 && !DETERMINERS.contains(reading.word(i - 1));
         return ends && begins;
     }
@@ -260,12 +262,12 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         int at = -1;
         for (int i = next - 1; i > head; i--) {
             final Part part = reading.at(i);
-            if (part.isMark(",;:.") || part.is(Part.Kind.BREAK)) {
+            if (part.isMark(",;:.") || part.is(Part.PartKind.BREAK)) {
                 if (at >= 0 && !opens(reading, i + 1, at)) {
                     break;
                 }
                 at = i + 1;
-                if (part.isMark(";.") || part.is(Part.Kind.BREAK)) {
+                if (part.isMark(";.") || part.is(Part.PartKind.BREAK)) {
                     return at;
                 }
             } else if (at < 0 && part.word().matches("and|then")) {
@@ -292,7 +294,7 @@ record Clause(int from, int to, int head, Verb verb, boolean when) {
         for (int i = next - 1; i > head; i--) {
             if (reading.word(i).matches("at|once|when")
                     && i + 1 < next
-                    && reading.at(i + 1).is(Part.Kind.DEGREES)) {
+                    && reading.at(i + 1).is(Part.PartKind.DEGREES)) {
                 return i;
             }
         }

@@ -137,7 +137,7 @@ final class ClauseOperations {
 
     private void takeIn(final Clause clause, final List<WrittenLine> own) {
         final OperationKind kind = kind(clause, own);
-        if (reading.at(clause.head()).is(Part.Kind.WORD)) {
+        if (reading.at(clause.head()).is(Part.PartKind.WORD)) {
             reading.went(clause.head(), kind == null ? PartUse.NOTHING : PartUse.DONE);
         }
         if (kind == null) {
@@ -295,7 +295,7 @@ final class ClauseOperations {
                                             || reading.free(
                                                             clause.from(),
                                                             clause.to(),
-                                                            Part.Kind.MINUTES)
+                                                            Part.PartKind.MINUTES)
                                                     < 0)
                             ? null
                             : OperationKind.INFUSE;
@@ -315,7 +315,7 @@ final class ClauseOperations {
                 if (trimming.isOpen() && trimming.namesFruit(clause, own)) {
                     yield OperationKind.TRIM;
                 }
-                yield reading.free(clause.from(), clause.to(), Part.Kind.MILLIMETRES) >= 0
+                yield reading.free(clause.from(), clause.to(), Part.PartKind.MILLIMETRES) >= 0
                                 || said.says(clause, "squares?|cubes?|strips?|slab|pieces?|bars?")
                         ? OperationKind.CUT
                         : null;
@@ -355,7 +355,7 @@ final class ClauseOperations {
 
     /** A wait after pouring is part of the pouring; covered and then strained it is an infusion. */
     private OperationKind waited(final Clause clause) {
-        final int minutes = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
+        final int minutes = reading.free(clause.from(), clause.to(), Part.PartKind.MINUTES);
         if (minutes < 0) {
             return null;
         }
@@ -372,7 +372,7 @@ final class ClauseOperations {
     }
 
     private OperationKind rested(final Clause clause) {
-        if (reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) < 0) {
+        if (reading.free(clause.from(), clause.to(), Part.PartKind.MINUTES) < 0) {
             final double celsius = said.degrees(clause);
             return Double.isNaN(celsius) || !said.says(clause, "till|until|to")
                     ? null
@@ -458,13 +458,13 @@ final class ClauseOperations {
         if (!Double.isNaN(celsius)) {
             return OperationKind.COOL;
         }
-        return reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) >= 0
+        return reading.free(clause.from(), clause.to(), Part.PartKind.MINUTES) >= 0
                 ? OperationKind.REST
                 : null;
     }
 
     private void carry(final Clause clause, final double celsius) {
-        final int at = reading.free(clause.from(), clause.to(), Part.Kind.DEGREES);
+        final int at = reading.free(clause.from(), clause.to(), Part.PartKind.DEGREES);
         if (at >= 0) {
             reading.went(at, PartUse.SET);
             carriedC = celsius;
@@ -562,7 +562,7 @@ final class ClauseOperations {
     /** "Half the sugar"; all that is left where nothing is said. */
     private double share(final Clause clause, final WrittenLine line, final double rest) {
         for (int i = clause.from(); i < clause.to(); i++) {
-            if (!reading.isFree(i) || !reading.at(i).is(Part.Kind.SHARE)) {
+            if (!reading.isFree(i) || !reading.at(i).is(Part.PartKind.SHARE)) {
                 continue;
             }
             int next = i + 1;

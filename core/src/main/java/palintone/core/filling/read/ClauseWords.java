@@ -41,7 +41,7 @@ final class ClauseWords {
     }
 
     double degrees(final Clause clause) {
-        final int at = reading.free(clause.from(), clause.to(), Part.Kind.DEGREES);
+        final int at = reading.free(clause.from(), clause.to(), Part.PartKind.DEGREES);
         return at < 0 ? Double.NaN : reading.at(at).middle();
     }
 
@@ -91,10 +91,10 @@ final class ClauseWords {
                                 || reading.word(next).endsWith("ed"))) {
                     next++;
                 }
-                if (next < clause.to() && reading.at(next).is(Part.Kind.MILLIMETRES)) {
+                if (next < clause.to() && reading.at(next).is(Part.PartKind.MILLIMETRES)) {
                     return false;
                 }
-                if (next < clause.to() && reading.at(next).is(Part.Kind.COUNT)) {
+                if (next < clause.to() && reading.at(next).is(Part.PartKind.COUNT)) {
                     next++;
                 }
                 final String what = reading.word(next);

@@ -51,7 +51,7 @@ final class Numbers {
     void set(final double carriedC, final Draft draft, final Clause clause) {
         final String where = said.text(clause);
         final int to = clause.to();
-        final int degrees = reading.free(clause.from(), to, Part.Kind.DEGREES);
+        final int degrees = reading.free(clause.from(), to, Part.PartKind.DEGREES);
         if (degrees >= 0 && draft.knows(OperationSetting.TEMPERATURE_C)) {
             // Of a range the lower end: what is killed by heat must not be overrated.
             final boolean kills =
@@ -81,12 +81,12 @@ final class Numbers {
         if (draft.kind == OperationKind.BOIL_DOWN) {
             reduced(draft, clause, where);
         }
-        final int width = reading.free(clause.from(), to, Part.Kind.MILLIMETRES);
+        final int width = reading.free(clause.from(), to, Part.PartKind.MILLIMETRES);
         if (width >= 0 && draft.knows(OperationSetting.WIDTH_MM)) {
             draft.set(OperationSetting.WIDTH_MM, reading.at(width).middle(), where);
             reading.went(width, PartUse.SET);
         }
-        final int percent = reading.free(clause.head(), to, Part.Kind.PERCENT);
+        final int percent = reading.free(clause.head(), to, Part.PartKind.PERCENT);
         final boolean shares =
                 switch (draft.kind) {
                     case SIEVE, DRAIN, BLEND, CRUSH, CUT -> true;
@@ -157,16 +157,16 @@ final class Numbers {
             return;
         }
         double minutes = 0;
-        int at = reading.free(clause.from(), clause.to(), Part.Kind.MINUTES);
+        int at = reading.free(clause.from(), clause.to(), Part.PartKind.MINUTES);
         while (at >= 0) {
             minutes += reading.at(at).middle();
             reading.went(at, PartUse.SET);
             final boolean goesOn =
-                    at + 1 < clause.to() && reading.at(at + 1).is(Part.Kind.MINUTES)
+                    at + 1 < clause.to() && reading.at(at + 1).is(Part.PartKind.MINUTES)
                             || at + 2 < clause.to()
                                     && reading.word(at + 1).equals("and")
-                                    && reading.at(at + 2).is(Part.Kind.MINUTES);
-            at = goesOn ? reading.free(clause.from(), clause.to(), Part.Kind.MINUTES) : -1;
+                                    && reading.at(at + 2).is(Part.PartKind.MINUTES);
+            at = goesOn ? reading.free(clause.from(), clause.to(), Part.PartKind.MINUTES) : -1;
         }
         if (minutes > 0) {
             draft.set(
@@ -178,13 +178,13 @@ final class Numbers {
 
     /** "2 % a minute". */
     private int rate(final Clause clause) {
-        final int percent = reading.free(clause.from(), clause.to(), Part.Kind.PERCENT);
+        final int percent = reading.free(clause.from(), clause.to(), Part.PartKind.PERCENT);
         if (percent < 0 || percent + 1 >= clause.to()) {
             return -1;
         }
         final Part next = reading.at(percent + 1);
         final boolean aMinute =
-                next.is(Part.Kind.MINUTES) && next.text().toLowerCase().startsWith("a")
+                next.is(Part.PartKind.MINUTES) && next.text().toLowerCase().startsWith("a")
                         || next.word().equals("per")
                         || next.isMark("/");
         return aMinute ? percent : -1;
@@ -195,14 +195,15 @@ final class Numbers {
         for (int i = clause.from(); i < clause.to(); i++) {
             final Part part = reading.at(i);
             final boolean share =
-                    part.is(Part.Kind.SHARE)
-                            || part.is(Part.Kind.PERCENT)
-                            || part.is(Part.Kind.COUNT) && part.low() < 1;
-            if (!reading.isFree(i) || !share && !part.is(Part.Kind.AMOUNT)) {
+                    part.is(Part.PartKind.SHARE)
+                            || part.is(Part.PartKind.PERCENT)
+                            || part.is(Part.PartKind.COUNT) && part.low() < 1;
+            if (!reading.isFree(i) || !share && !part.is(Part.PartKind.AMOUNT)) {
                 continue;
             }
             if (share) {
-                final double of = part.is(Part.Kind.PERCENT) ? part.middle() : part.middle() * 100;
+                final double of =
+                        part.is(Part.PartKind.PERCENT) ? part.middle() : part.middle() * 100;
                 final boolean to = reading.word(i - 1).equals("to");
                 draft.set(OperationSetting.PERCENT, to ? 100 - of : of, where);
                 reading.went(i, PartUse.SET);

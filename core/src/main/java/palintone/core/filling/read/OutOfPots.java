@@ -134,10 +134,10 @@ final class OutOfPots {
             return 0;
         }
         final Part part = reading.at(i);
-        if (part.is(Part.Kind.SHARE) || part.is(Part.Kind.COUNT) && part.low() < 1) {
+        if (part.is(Part.PartKind.SHARE) || part.is(Part.PartKind.COUNT) && part.low() < 1) {
             return part.middle();
         }
-        return part.is(Part.Kind.PERCENT) ? part.middle() / 100 : 0;
+        return part.is(Part.PartKind.PERCENT) ? part.middle() / 100 : 0;
     }
 
     /** "Pour a third of the caramel over the chocolate": by and by, and all of it in the end. */
@@ -201,7 +201,7 @@ final class OutOfPots {
 
     private int nameEnd(final int from, final int to) {
         int end = from;
-        while (end < to && reading.at(end).is(Part.Kind.WORD)) {
+        while (end < to && reading.at(end).is(Part.PartKind.WORD)) {
             end++;
         }
         return end;

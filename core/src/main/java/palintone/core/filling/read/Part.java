@@ -15,10 +15,11 @@ import palintone.core.substance.KitchenUnit;
  * @param high the upper one; the same where there is one
  * @param unit of an amount
  */
-record Part(Kind kind, int from, int to, String text, double low, double high, KitchenUnit unit) {
+record Part(
+        PartKind kind, int from, int to, String text, double low, double high, KitchenUnit unit) {
 
     /** What a piece may be. */
-    enum Kind {
+    enum PartKind {
         WORD,
         MARK,
         BREAK,
@@ -45,21 +46,21 @@ record Part(Kind kind, int from, int to, String text, double low, double high, K
         return high > low;
     }
 
-    boolean is(final Kind other) {
+    boolean is(final PartKind other) {
         return kind == other;
     }
 
     boolean isMark(final String marks) {
-        return kind == Kind.MARK && marks.contains(text);
+        return kind == PartKind.MARK && marks.contains(text);
     }
 
     /** A word in lower case; nothing for what is no word. */
     String word() {
-        return kind == Kind.WORD ? text.toLowerCase(Locale.ROOT) : "";
+        return kind == PartKind.WORD ? text.toLowerCase(Locale.ROOT) : "";
     }
 
     /** An amount or a bare number: what an ingredient may begin with. */
     boolean measures() {
-        return kind == Kind.AMOUNT || kind == Kind.COUNT;
+        return kind == PartKind.AMOUNT || kind == PartKind.COUNT;
     }
 }

@@ -76,7 +76,7 @@ final class Parts {
             return numbers(
                     text,
                     length,
-                    Part.Kind.MILLIMETRES,
+                    Part.PartKind.MILLIMETRES,
                     length.quantity(0),
                     length.CENTIMETRES() == null ? 1 : 10,
                     null);
@@ -85,7 +85,7 @@ final class Parts {
             return numbers(
                     text,
                     piece.percentage(),
-                    Part.Kind.PERCENT,
+                    Part.PartKind.PERCENT,
                     piece.percentage().quantity(),
                     1,
                     null);
@@ -96,21 +96,22 @@ final class Parts {
         if (piece.share() != null) {
             final var share = piece.share();
             final double times = share.value() == null ? 1 : number(share.value());
-            return one(text, share, Part.Kind.SHARE, times * fraction(share.fraction()));
+            return one(text, share, Part.PartKind.SHARE, times * fraction(share.fraction()));
         }
         if (piece.count() != null) {
-            return numbers(text, piece.count(), Part.Kind.COUNT, piece.count().quantity(), 1, null);
+            return numbers(
+                    text, piece.count(), Part.PartKind.COUNT, piece.count().quantity(), 1, null);
         }
         if (piece.word() != null) {
-            return one(text, piece.word(), Part.Kind.WORD, 0);
+            return one(text, piece.word(), Part.PartKind.WORD, 0);
         }
         final var mark = piece.mark();
         return one(
                 text,
                 mark,
                 mark.NEWLINE() != null
-                        ? Part.Kind.BREAK
-                        : mark.TAB() != null ? Part.Kind.TAB : Part.Kind.MARK,
+                        ? Part.PartKind.BREAK
+                        : mark.TAB() != null ? Part.PartKind.TAB : Part.PartKind.MARK,
                 0);
     }
 
@@ -125,7 +126,7 @@ final class Parts {
                 && sign > 0
                 && high <= MOST_CUPS) {
             return new Part(
-                    Part.Kind.AMOUNT,
+                    Part.PartKind.AMOUNT,
                     from(temperature),
                     to(temperature),
                     text.substring(from(temperature), to(temperature)),
@@ -135,7 +136,7 @@ final class Parts {
         }
         final boolean fahrenheit = temperature.FAHRENHEIT() != null;
         return new Part(
-                Part.Kind.DEGREES,
+                Part.PartKind.DEGREES,
                 from(temperature),
                 to(temperature),
                 text.substring(from(temperature), to(temperature)),
@@ -150,14 +151,15 @@ final class Parts {
 
     private static Part duration(final String text, final KitchenParser.DurationContext duration) {
         if (duration.OVERNIGHT() != null) {
-            return one(text, duration, Part.Kind.MINUTES, NIGHT_MIN);
+            return one(text, duration, Part.PartKind.MINUTES, NIGHT_MIN);
         }
         final double minutes =
                 duration.SECONDS() != null
                         ? 1 / 60.0
                         : duration.HOURS() != null ? 60 : duration.DAYS() != null ? 1440 : 1;
         if (duration.quantity() != null) {
-            return numbers(text, duration, Part.Kind.MINUTES, duration.quantity(), minutes, null);
+            return numbers(
+                    text, duration, Part.PartKind.MINUTES, duration.quantity(), minutes, null);
         }
         final double many =
                 duration.fraction() != null
@@ -167,7 +169,7 @@ final class Parts {
                                 : duration.COUPLE().getText().equalsIgnoreCase("few")
                                         ? FEW_MINUTES
                                         : 2;
-        return one(text, duration, Part.Kind.MINUTES, many * minutes);
+        return one(text, duration, Part.PartKind.MINUTES, many * minutes);
     }
 
     private static Part amount(final String text, final KitchenParser.AmountContext amount) {
@@ -177,11 +179,11 @@ final class Parts {
         final KitchenUnit unit = stick ? null : KitchenUnit.written(word).orElse(KitchenUnit.PIECE);
         if (amount.quantity() != null) {
             final double times = amount.value() == null ? 1 : number(amount.value());
-            return numbers(text, amount, Part.Kind.AMOUNT, amount.quantity(), times, unit);
+            return numbers(text, amount, Part.PartKind.AMOUNT, amount.quantity(), times, unit);
         }
         final double many = amount.fraction() == null ? 1 : fraction(amount.fraction());
         return new Part(
-                Part.Kind.AMOUNT,
+                Part.PartKind.AMOUNT,
                 from(amount),
                 to(amount),
                 text.substring(from(amount), to(amount)),
@@ -194,7 +196,7 @@ final class Parts {
     private static List<Part> sticks(final List<Part> parts) {
         for (int i = 0; i < parts.size(); i++) {
             final Part part = parts.get(i);
-            if (part.is(Part.Kind.AMOUNT) && part.unit() == null) {
+            if (part.is(Part.PartKind.AMOUNT) && part.unit() == null) {
                 boolean butter = false;
                 for (int k = i + 1; k < Math.min(parts.size(), i + 6); k++) {
                     butter |= parts.get(k).word().equals("butter");
@@ -217,7 +219,7 @@ final class Parts {
     private static Part numbers(
             final String text,
             final ParserRuleContext of,
-            final Part.Kind kind,
+            final Part.PartKind kind,
             final KitchenParser.QuantityContext quantity,
             final double times,
             final KitchenUnit unit) {
@@ -236,7 +238,7 @@ final class Parts {
     private static Part one(
             final String text,
             final ParserRuleContext of,
-            final Part.Kind kind,
+            final Part.PartKind kind,
             final double number) {
         return new Part(
                 kind, from(of), to(of), text.substring(from(of), to(of)), number, number, null);

@@ -57,7 +57,7 @@ final class RecipeReading {
     }
 
     /** The first of a kind that nobody has used, −1 where there is none. */
-    int free(final int from, final int to, final Part.Kind kind) {
+    int free(final int from, final int to, final Part.PartKind kind) {
         for (int i = from; i < to; i++) {
             if (isFree(i) && parts.get(i).is(kind)) {
                 return i;
@@ -73,7 +73,7 @@ final class RecipeReading {
             final Part part = parts.get(i);
             if (isFree(i)
                     && (part.kind().isNumber()
-                            || part.is(Part.Kind.WORD) && part.text().length() > 2)) {
+                            || part.is(Part.PartKind.WORD) && part.text().length() > 2)) {
                 left.add(
                         part.kind().isNumber()
                                 ? part.text().toLowerCase(Locale.ROOT)
@@ -91,10 +91,10 @@ final class RecipeReading {
             final PartUse where =
                     went[i] == PartUse.NOWHERE
                                     && !part.kind().isNumber()
-                                    && (!part.is(Part.Kind.WORD) || part.text().length() <= 2)
+                                    && (!part.is(Part.PartKind.WORD) || part.text().length() <= 2)
                             ? PartUse.NOTHING
                             : went[i];
-            if (where == PartUse.NOTHING || part.is(Part.Kind.BREAK)) {
+            if (where == PartUse.NOTHING || part.is(Part.PartKind.BREAK)) {
                 continue;
             }
             final int last = spans.size() - 1;

@@ -128,15 +128,15 @@ final class Rows {
         while (i < to) {
             final Part part = reading.at(i);
             final boolean numbered =
-                    part.is(Part.Kind.COUNT)
+                    part.is(Part.PartKind.COUNT)
                             && i + 1 < to
                             && reading.at(i + 1).isMark(".)")
                             && reading.at(i + 1).from() == part.to();
             if (numbered) {
                 reading.went(i, i + 2, PartUse.NOTHING);
                 i += 2;
-            } else if (part.is(Part.Kind.MARK) && !part.text().equals("(")
-                    || part.is(Part.Kind.TAB)) {
+            } else if (part.is(Part.PartKind.MARK) && !part.text().equals("(")
+                    || part.is(Part.PartKind.TAB)) {
                 i++;
             } else {
                 break;
@@ -150,7 +150,8 @@ final class Rows {
         final List<int[]> cells = new ArrayList<>();
         int begin = from;
         for (int i = from; i < to; i++) {
-            final boolean between = reading.at(i).is(Part.Kind.TAB) || reading.at(i).isMark("|");
+            final boolean between =
+                    reading.at(i).is(Part.PartKind.TAB) || reading.at(i).isMark("|");
             final boolean gap = i > begin && reading.at(i).from() - reading.at(i - 1).to() >= 3;
             if (between || gap) {
                 if (i > begin) {
@@ -235,7 +236,7 @@ final class Rows {
             return true;
         }
         for (int k = i; k < to; k++) {
-            if (reading.at(k).is(Part.Kind.AMOUNT)) {
+            if (reading.at(k).is(Part.PartKind.AMOUNT)) {
                 return true;
             }
         }
@@ -284,7 +285,7 @@ final class Rows {
     private List<WrittenLine> behind(final int from, final int to) {
         int at = -1;
         for (int i = from; i < to; i++) {
-            if (reading.at(i).is(Part.Kind.AMOUNT)) {
+            if (reading.at(i).is(Part.PartKind.AMOUNT)) {
                 if (at >= 0) {
                     return List.of();
                 }
@@ -309,8 +310,8 @@ final class Rows {
         }
         int end = at;
         while (end > from
-                && (reading.at(end - 1).is(Part.Kind.MARK)
-                        || reading.at(end - 1).is(Part.Kind.TAB))) {
+                && (reading.at(end - 1).is(Part.PartKind.MARK)
+                        || reading.at(end - 1).is(Part.PartKind.TAB))) {
             end--;
         }
         final Part amount = reading.at(at);
@@ -344,19 +345,19 @@ final class Rows {
         final Part first = reading.at(i);
         double low = first.low();
         double high = first.high();
-        KitchenUnit unit = first.is(Part.Kind.AMOUNT) ? first.unit() : KitchenUnit.PIECE;
+        KitchenUnit unit = first.is(Part.PartKind.AMOUNT) ? first.unit() : KitchenUnit.PIECE;
         int next = i + 1;
         final int inner = bracketed(next, to);
         if (inner >= 0) {
             final int close = closing(next, to);
             final boolean container = CONTAINERS.contains(reading.word(close + 1));
-            if (first.is(Part.Kind.COUNT) && container) {
+            if (first.is(Part.PartKind.COUNT) && container) {
                 low *= reading.at(inner).low();
                 high *= reading.at(inner).high();
                 unit = reading.at(inner).unit();
             }
             next = close + 1 + (container ? 1 : 0);
-        } else if (first.is(Part.Kind.COUNT) && CONTAINERS.contains(reading.word(next))) {
+        } else if (first.is(Part.PartKind.COUNT) && CONTAINERS.contains(reading.word(next))) {
             for (int k = next; k < to; k++) {
                 final int weighs = bracketed(k, to);
                 if (weighs >= 0) {
@@ -379,12 +380,12 @@ final class Rows {
         while (end < to && (row || each && !stops(end, true) || !stops(end, false))) {
             end++;
         }
-        if (!row && first.is(Part.Kind.COUNT) && !isCounted(next, end)) {
+        if (!row && first.is(Part.PartKind.COUNT) && !isCounted(next, end)) {
             return Optional.empty();
         }
         final boolean word =
                 java.util.stream.IntStream.range(next, end)
-                        .anyMatch(k -> reading.at(k).is(Part.Kind.WORD));
+                        .anyMatch(k -> reading.at(k).is(Part.PartKind.WORD));
         if (!word) {
             return Optional.empty();
         }
@@ -456,7 +457,7 @@ final class Rows {
     /** In prose a noun ends at a mark, a small word, a number, or what is done next. */
     private boolean stops(final int i, final boolean each) {
         final Part part = reading.at(i);
-        if (part.is(Part.Kind.WORD)) {
+        if (part.is(Part.PartKind.WORD)) {
             final String word = part.word();
             if (each && word.equals("and")) {
                 return false;
@@ -467,9 +468,9 @@ final class Rows {
                             .filter(v -> v.verb() != Verb.OTHER)
                             .isPresent();
         }
-        return !part.is(Part.Kind.PERCENT)
+        return !part.is(Part.PartKind.PERCENT)
                 && !part.isMark("-–/'")
-                && !(part.is(Part.Kind.COUNT) && i > 0 && !reading.word(i - 1).isEmpty());
+                && !(part.is(Part.PartKind.COUNT) && i > 0 && !reading.word(i - 1).isEmpty());
     }
 
     /** A bracket with another amount in it; the amount's place, or −1. */
@@ -478,7 +479,7 @@ final class Rows {
             return -1;
         }
         for (int k = i + 1; k < to && !reading.at(k).isMark(")"); k++) {
-            if (reading.at(k).is(Part.Kind.AMOUNT)) {
+            if (reading.at(k).is(Part.PartKind.AMOUNT)) {
                 return k;
             }
         }
@@ -499,10 +500,10 @@ final class Rows {
         final List<String> asides = new ArrayList<>();
         for (int k = from; k < to; k++) {
             final Part part = reading.at(k);
-            if (part.is(Part.Kind.DEGREES)
-                    || part.is(Part.Kind.MINUTES)
-                    || part.is(Part.Kind.MILLIMETRES)
-                    || part.is(Part.Kind.AMOUNT) && k > amountAt) {
+            if (part.is(Part.PartKind.DEGREES)
+                    || part.is(Part.PartKind.MINUTES)
+                    || part.is(Part.PartKind.MILLIMETRES)
+                    || part.is(Part.PartKind.AMOUNT) && k > amountAt) {
                 asides.add(part.text().toLowerCase(Locale.ROOT));
             }
         }

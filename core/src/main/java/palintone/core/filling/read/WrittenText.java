@@ -37,7 +37,7 @@ final class WrittenText {
     WrittenRecipe read() {
         int from = 0;
         for (int i = 0; i <= reading.size(); i++) {
-            if (i == reading.size() || reading.at(i).is(Part.Kind.BREAK)) {
+            if (i == reading.size() || reading.at(i).is(Part.PartKind.BREAK)) {
                 if (i > from) {
                     row(from, i);
                 }
@@ -82,7 +82,7 @@ final class WrittenText {
                 last >= 0
                         && prose.get(last)[1] == from - 1
                         && !reading.at(from - 2).isMark(".;:!")
-                        && reading.at(begin).is(Part.Kind.WORD)
+                        && reading.at(begin).is(Part.PartKind.WORD)
                         && Character.isLowerCase(reading.at(begin).text().charAt(0))
                         && begin == from
                         && Lexicon.verb(reading.word(begin))
@@ -102,12 +102,12 @@ final class WrittenText {
         final Map<Integer, KitchenUnit> found = new HashMap<>();
         for (int i = from; i < to; i++) {
             final Part part = reading.at(i);
-            if (part.is(Part.Kind.TAB)) {
+            if (part.is(Part.PartKind.TAB)) {
                 column++;
                 cells = true;
             } else if (part.kind().isNumber()) {
                 return false;
-            } else if (part.is(Part.Kind.WORD)) {
+            } else if (part.is(Part.PartKind.WORD)) {
                 final int here = column;
                 KitchenUnit.written(part.text()).ifPresent(unit -> found.put(here, unit));
             }
@@ -129,9 +129,9 @@ final class WrittenText {
         double amount = Double.NaN;
         KitchenUnit unit = null;
         for (int i = from; i <= to; i++) {
-            if (i == to || reading.at(i).is(Part.Kind.TAB)) {
+            if (i == to || reading.at(i).is(Part.PartKind.TAB)) {
                 if (i == begin + 1
-                        && reading.at(begin).is(Part.Kind.COUNT)
+                        && reading.at(begin).is(Part.PartKind.COUNT)
                         && Double.isNaN(amount)) {
                     amount = reading.at(begin).middle();
                     unit = columns.get(column);
@@ -140,7 +140,7 @@ final class WrittenText {
                         && !Double.isNaN(amount)
                         && KitchenUnit.written(reading.at(begin).text()).isPresent()) {
                     unit = KitchenUnit.written(reading.at(begin).text()).get();
-                } else if (nameFrom < 0 && i > begin && reading.at(begin).is(Part.Kind.WORD)) {
+                } else if (nameFrom < 0 && i > begin && reading.at(begin).is(Part.PartKind.WORD)) {
                     nameFrom = begin;
                     nameTo = i;
                 }
@@ -188,9 +188,9 @@ final class WrittenText {
         }
         final Part next = reading.at(i + 1);
         final boolean small =
-                next.is(Part.Kind.WORD) && Character.isLowerCase(next.text().charAt(0));
+                next.is(Part.PartKind.WORD) && Character.isLowerCase(next.text().charAt(0));
         final boolean shortened =
-                reading.at(i - 1).is(Part.Kind.AMOUNT)
+                reading.at(i - 1).is(Part.PartKind.AMOUNT)
                         || reading.word(i - 1).matches("approx|ca|incl|temp");
         return !(small && shortened || shortened && reading.word(i - 1).length() > 0);
     }
@@ -228,7 +228,7 @@ final class WrittenText {
         }
         final List<Clause> of = Clause.of(reading, from, to);
         if (of.isEmpty()) {
-            if (!found.isEmpty() && reading.free(from, to, Part.Kind.DEGREES) >= 0) {
+            if (!found.isEmpty() && reading.free(from, to, Part.PartKind.DEGREES) >= 0) {
                 // "At 34 °C: 30 g butter".
                 final Clause clause = new Clause(from, to, from, Lexicon.Verb.LIGHT, false);
                 clauses.add(clause);
@@ -274,12 +274,12 @@ final class WrittenText {
 
     /** "24 h at 17 °C", and nothing else. */
     private boolean isRest(final int from, final int to) {
-        final int minutes = reading.free(from, to, Part.Kind.MINUTES);
+        final int minutes = reading.free(from, to, Part.PartKind.MINUTES);
         if (minutes < 0 || reading.at(minutes).low() < LEAST_REST_MIN) {
             return false;
         }
         for (int i = from; i < to; i++) {
-            if (reading.at(i).is(Part.Kind.WORD) && !Lexicon.saysNothing(reading.word(i))) {
+            if (reading.at(i).is(Part.PartKind.WORD) && !Lexicon.saysNothing(reading.word(i))) {
                 return false;
             }
         }
@@ -301,7 +301,7 @@ final class WrittenText {
         for (int i = from; i < to; i++) {
             says |=
                     reading.at(i).kind().isNumber()
-                            || reading.at(i).is(Part.Kind.WORD)
+                            || reading.at(i).is(Part.PartKind.WORD)
                                     && !Lexicon.saysNothing(reading.word(i));
         }
         if (says) {

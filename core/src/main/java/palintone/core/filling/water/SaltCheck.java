@@ -53,13 +53,13 @@ public final class SaltCheck {
     }
 
     /** What the meter showed over a salt: water activity, 0 to 1, at a temperature. */
-    public record Reading(Salt salt, double shown, double celsius) {
+    public record SaltReading(Salt salt, double shown, double celsius) {
 
         /**
          * @throws OutOfRangeException when the meter is more than 0.1 away: then something else is
          *     wrong
          */
-        public Reading {
+        public SaltReading {
             final double truth = salt.activity(celsius);
             Require.between("meter over " + salt.words(), shown, truth - 0.1, truth + 0.1, "");
         }
@@ -78,13 +78,13 @@ public final class SaltCheck {
      * @throws OutOfRangeException outside these, without a reading, with one salt twice, or where
      *     the readings would have the meter stretch by more than a quarter
      */
-    public static Figure corrected(final double shown, final List<Reading> readings) {
+    public static Figure corrected(final double shown, final List<SaltReading> readings) {
         Require.between("water activity shown", shown, 0.05, 1, "");
         if (readings.isEmpty()) {
             throw new OutOfRangeException("salt readings", "none", "at least one");
         }
         final Set<Salt> seen = EnumSet.noneOf(Salt.class);
-        for (final Reading r : readings) {
+        for (final SaltReading r : readings) {
             if (!seen.add(r.salt())) {
                 throw new OutOfRangeException(
                         "salt readings",
@@ -93,12 +93,12 @@ public final class SaltCheck {
             }
         }
         final double n = readings.size();
-        final double meanShown = readings.stream().mapToDouble(Reading::shown).sum() / n;
+        final double meanShown = readings.stream().mapToDouble(SaltReading::shown).sum() / n;
         final double meanTrue =
                 readings.stream().mapToDouble(r -> r.salt().activity(r.celsius())).sum() / n;
         double product = 0;
         double square = 0;
-        for (final Reading r : readings) {
+        for (final SaltReading r : readings) {
             product += (r.shown() - meanShown) * (r.salt().activity(r.celsius()) - meanTrue);
             square += (r.shown() - meanShown) * (r.shown() - meanShown);
         }
@@ -114,7 +114,7 @@ public final class SaltCheck {
                 Basis.of("true = mean of the salts + slope · (shown − mean shown)")
                         .with("shown", shown, Unit.ONE)
                         .with("slope", slope, Unit.ONE);
-        for (final Reading r : readings) {
+        for (final SaltReading r : readings) {
             basis =
                     basis.with(r.salt().words() + " shown", r.shown(), Unit.ONE)
                             .with(

@@ -16,7 +16,7 @@ public final class Solubility {
 
     public static final Source SOURCE =
             new Source(
-                    Source.Kind.CALIBRATED,
+                    Source.SourceKind.CALIBRATED,
                     "solubility: sucrose Vavrinecz 1962; lactose, glucose, sorbitol from tables, less"
                             + " beside each other (fitted to sucrose with invert sugar, 75 % at 20 °C)",
                     true);

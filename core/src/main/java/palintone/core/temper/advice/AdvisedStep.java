@@ -11,10 +11,10 @@ import palintone.core.temper.Verdict;
  * @param amount that number
  * @param outcome what comes of it
  */
-public record AdvisedStep(Kind kind, Sentence say, Quantity amount, Outcome outcome) {
+public record AdvisedStep(StepKind kind, Sentence say, Quantity amount, StepOutcome outcome) {
 
     /** What sort of move it is. */
-    public enum Kind {
+    public enum StepKind {
         STOP_HEATING,
         MELT,
         COOL_BATH,
@@ -34,5 +34,6 @@ public record AdvisedStep(Kind kind, Sentence say, Quantity amount, Outcome outc
      * @param minutes it takes
      * @param stable share of the fat
      */
-    public record Outcome(double minutes, double temperatureC, double stable, Verdict verdict) {}
+    public record StepOutcome(
+            double minutes, double temperatureC, double stable, Verdict verdict) {}
 }

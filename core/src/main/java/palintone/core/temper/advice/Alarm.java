@@ -16,10 +16,10 @@ import palintone.core.temper.estimate.Estimate;
  *
  * @param grave true where the bowl is being spoilt, false for a reminder
  */
-public record Alarm(Kind kind, boolean grave, Sentence say) {
+public record Alarm(AlarmKind kind, boolean grave, Sentence say) {
 
     /** What it is about. */
-    public enum Kind {
+    public enum AlarmKind {
         SCORCH,
         LOST,
         NEAR_TOP,
@@ -52,7 +52,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (silentS > SILENT_S) {
             alarms.add(
                     new Alarm(
-                            Kind.PROBE_SILENT,
+                            AlarmKind.PROBE_SILENT,
                             true,
                             Sentence.of(
                                             "The probe has been silent for {time}: look at it, read by"
@@ -62,7 +62,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (doubting) {
             alarms.add(
                     new Alarm(
-                            Kind.IMPLAUSIBLE,
+                            AlarmKind.IMPLAUSIBLE,
                             false,
                             Sentence.of(
                                     "A reading leaps from those before: it is held back until two"
@@ -76,7 +76,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (verdict == Verdict.LOST) {
             alarms.add(
                     new Alarm(
-                            Kind.LOST,
+                            AlarmKind.LOST,
                             true,
                             Sentence.of(
                                     "The temper is lost: cast nothing. Seed it anew, or melt it out"
@@ -86,7 +86,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (temperatureC < coldC && estimate.middle().solid() < 0.2) {
             alarms.add(
                     new Alarm(
-                            Kind.TOO_COLD,
+                            AlarmKind.TOO_COLD,
                             true,
                             Sentence.of("Below {limit} the wrong crystals come fast: warm it now.")
                                     .with("limit", coldC, Unit.CELSIUS)));
@@ -100,7 +100,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (temperatureC > limit - SCORCH_EDGE_K) {
             alarms.add(
                     new Alarm(
-                            Kind.SCORCH,
+                            AlarmKind.SCORCH,
                             temperatureC > limit,
                             Sentence.of("{now}: at {limit} it scorches. Off the heat and stir.")
                                     .with("now", temperatureC, Unit.CELSIUS)
@@ -116,7 +116,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (temperatureC > work.high() - EDGE_K) {
             alarms.add(
                     new Alarm(
-                            Kind.NEAR_TOP,
+                            AlarmKind.NEAR_TOP,
                             temperatureC > work.high() + EDGE_K,
                             Sentence.of(
                                             "{now}, top of the window {top}: no more heat. Good now for"
@@ -126,7 +126,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         } else if (temperatureC < work.low() + EDGE_K && temperatureC > work.low() - 2) {
             alarms.add(
                     new Alarm(
-                            Kind.NEAR_BOTTOM,
+                            AlarmKind.NEAR_BOTTOM,
                             temperatureC < work.low() - EDGE_K,
                             Sentence.of("{now}, bottom of the window {low}: rewarm.")
                                     .with("now", temperatureC, Unit.CELSIUS)
@@ -135,7 +135,7 @@ public record Alarm(Kind kind, boolean grave, Sentence say) {
         if (estimate.middle().solid() > THICK_PART * Verdict.THICK_SOLID) {
             alarms.add(
                     new Alarm(
-                            Kind.THICKENING,
+                            AlarmKind.THICKENING,
                             false,
                             Sentence.of(
                                             "{solid} of the fat is solid: it thickens. Top of the"

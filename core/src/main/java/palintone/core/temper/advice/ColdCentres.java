@@ -34,7 +34,7 @@ public final class ColdCentres {
             final double roomC) {
         final double grams =
                 noted.stream()
-                        .filter(e -> e.kind() == BowlEvent.Kind.CENTRES)
+                        .filter(e -> e.kind() == BowlEvent.EventKind.CENTRES)
                         .filter(e -> e.timeS() > nowS - DIPPING_S)
                         .mapToDouble(BowlEvent::amount)
                         .sum();

@@ -27,7 +27,7 @@ final class CoolMoves {
         final LookAhead ahead = new LookAhead(here);
         ahead.until(ahead.bath(), Stop.atTemperature(list.work().high() - 0.2), 600);
         list.say(
-                AdvisedStep.Kind.COOL_BATH,
+                AdvisedStep.StepKind.COOL_BATH,
                 Sentence.of(
                                 "{over} over the window and losing seed. {bath} in the cold bath,"
                                         + " stirring, to {to}.")
@@ -40,7 +40,7 @@ final class CoolMoves {
         slow.until(
                 slow.stirred(), Stop.atTemperature(list.work().high() - 0.2), MoveList.LONGEST_S);
         list.say(
-                AdvisedStep.Kind.COOL_ROOM,
+                AdvisedStep.StepKind.COOL_ROOM,
                 Sentence.of("Stir it down to {to} in the room: {minutes}.")
                         .with("to", list.work().high() - 0.2, Unit.CELSIUS)
                         .with("minutes", slow.seconds() / 60, Unit.MINUTE),
@@ -64,7 +64,7 @@ final class CoolMoves {
         final double holdS = ahead.seconds() - bathS;
         ahead.until(ahead.pulses(), Stop.atTemperature(list.work().middle()), MoveList.LONGEST_S);
         list.say(
-                AdvisedStep.Kind.COOL_BATH,
+                AdvisedStep.StepKind.COOL_BATH,
                 Sentence.of(
                                 "Cold bath for {bath} to {cool}, stir there for {hold}, then"
                                         + " rewarm to {work}.")
@@ -97,7 +97,7 @@ final class CoolMoves {
         ahead.until(
                 ahead.stirred(), Stop.atTemperature(list.work().high() - 0.1), MoveList.LONGEST_S);
         list.say(
-                AdvisedStep.Kind.COOL_BATH,
+                AdvisedStep.StepKind.COOL_BATH,
                 Sentence.of("Cold bath for {bath} to {to}, then stir in {seed} of seed.")
                         .with("bath", bathS / 60, Unit.MINUTE)
                         .with("to", to, Unit.CELSIUS)

@@ -27,7 +27,7 @@ final class HeatMoves {
         final LookAhead ahead = new LookAhead(here);
         ahead.run(ahead.stirred(), 30);
         list.say(
-                AdvisedStep.Kind.STOP_HEATING,
+                AdvisedStep.StepKind.STOP_HEATING,
                 Sentence.of("Off the heat, stir, pour into a cold bowl: {limit} scorches it.")
                         .with("limit", here.targets().melt().highLimit(), Unit.CELSIUS),
                 Quantity.of(here.temperatureC(), Unit.CELSIUS),
@@ -47,7 +47,7 @@ final class HeatMoves {
         final double seconds = ahead.seconds() * way.duty();
         final Sentence say = Sentence.of(words + said(way)).with("to", to, Unit.CELSIUS);
         list.say(
-                AdvisedStep.Kind.MELT,
+                AdvisedStep.StepKind.MELT,
                 way.kind().electric()
                         ? say.with("heat", seconds, Unit.SECOND)
                                 .with(
@@ -77,7 +77,7 @@ final class HeatMoves {
         ahead.until(ahead.pulses(), Stop.atTemperature(list.work().middle()), MoveList.LONGEST_S);
         final double seconds = ahead.seconds() * 0.3;
         list.say(
-                AdvisedStep.Kind.HEAT,
+                AdvisedStep.StepKind.HEAT,
                 Sentence.of(
                                 seconds <= HeatSource.PULSE_S
                                         ? "{under} under the window. {heat} at {power}, stir, then"
@@ -97,7 +97,7 @@ final class HeatMoves {
         ahead.until(ahead.pulses(), Stop.atTemperature(to), MoveList.LONGEST_S);
         ahead.run(ahead.stirred(), 60);
         list.say(
-                AdvisedStep.Kind.HEAT,
+                AdvisedStep.StepKind.HEAT,
                 Sentence.of(
                                 "Too thick. Warm it to {to} in pulses, {heat} of heat, and stir a"
                                         + " minute: some of the crystals go.")
@@ -118,7 +118,7 @@ final class HeatMoves {
         }
         ahead.until(ahead.pulses(), Stop.atTemperature(list.work().middle()), MoveList.LONGEST_S);
         list.say(
-                AdvisedStep.Kind.HOLD,
+                AdvisedStep.StepKind.HOLD,
                 Sentence.of("Keep it at {here} and stir for {hold} more, then rewarm to {work}.")
                         .with("here", Math.max(here.temperatureC(), list.coolC()), Unit.CELSIUS)
                         .with("hold", seconds.get(), Unit.SECOND)
@@ -139,7 +139,7 @@ final class HeatMoves {
             return;
         }
         list.say(
-                AdvisedStep.Kind.HOLD,
+                AdvisedStep.StepKind.HOLD,
                 Sentence.of("Hold it at {here} and stir for {minutes}: the seed there is grows.")
                         .with("here", here.temperatureC(), Unit.CELSIUS)
                         .with("minutes", seconds.get() / 60, Unit.MINUTE),
@@ -170,7 +170,7 @@ final class HeatMoves {
                                                 + " 5-second pulses.")
                                 .with("heat", heat, Unit.SECOND);
         list.say(
-                AdvisedStep.Kind.WORK,
+                AdvisedStep.StepKind.WORK,
                 say.with("minutes", minutes, Unit.MINUTE),
                 Quantity.of(minutes, Unit.MINUTE),
                 ahead);
@@ -178,7 +178,7 @@ final class HeatMoves {
 
     void paperTest() {
         list.say(
-                AdvisedStep.Kind.PAPER_TEST,
+                AdvisedStep.StepKind.PAPER_TEST,
                 Sentence.of("Test on paper: {low} to {high} of the fat may be seed.")
                         .with("low", here.estimate().stable().low() * 100, Unit.PERCENT)
                         .with("high", here.estimate().stable().high() * 100, Unit.PERCENT),

@@ -71,9 +71,9 @@ final class LookAhead {
         return bowl.now().timeS();
     }
 
-    AdvisedStep.Outcome outcome() {
+    AdvisedStep.StepOutcome outcome() {
         final BowlState end = bowl.now();
-        return new AdvisedStep.Outcome(
+        return new AdvisedStep.StepOutcome(
                 end.timeS() / 60,
                 end.temperatureC(),
                 end.crystals().stable(),

@@ -47,7 +47,7 @@ final class MoveList {
     }
 
     void say(
-            final AdvisedStep.Kind kind,
+            final AdvisedStep.StepKind kind,
             final Sentence words,
             final Quantity amount,
             final LookAhead ahead) {
@@ -60,12 +60,12 @@ final class MoveList {
     }
 
     private static double cost(final AdvisedStep move) {
-        if (move.kind() == AdvisedStep.Kind.STOP_HEATING
-                || move.kind() == AdvisedStep.Kind.PAPER_TEST) {
+        if (move.kind() == AdvisedStep.StepKind.STOP_HEATING
+                || move.kind() == AdvisedStep.StepKind.PAPER_TEST) {
             return -1;
         }
         final boolean good = move.outcome().verdict() == Verdict.IN_TEMPER;
         return (good ? 0 : NOT_IN_TEMPER_MIN)
-                + (move.kind() == AdvisedStep.Kind.WORK ? 0 : move.outcome().minutes());
+                + (move.kind() == AdvisedStep.StepKind.WORK ? 0 : move.outcome().minutes());
     }
 }

@@ -108,15 +108,16 @@ public final class PlanFollower {
         final double now = Double.isNaN(lastS) ? event.timeS() : Math.max(lastS, event.timeS());
         switch (event.kind()) {
             case SEED -> {
-                skipTo(CurvePhase.Kind.SEED, now);
+                skipTo(CurvePhase.PhaseKind.SEED, now);
                 seededG += event.amount();
-                if (phase().kind() == CurvePhase.Kind.SEED && seededG >= seedG() * MOST_OF_SEED) {
+                if (phase().kind() == CurvePhase.PhaseKind.SEED
+                        && seededG >= seedG() * MOST_OF_SEED) {
                     reached = true;
                 }
             }
             case TABLED -> {
                 if (plan.order().method() == TemperingMethod.TABLING) {
-                    skipTo(CurvePhase.Kind.REWARM, now);
+                    skipTo(CurvePhase.PhaseKind.REWARM, now);
                 }
             }
             default -> {
@@ -154,7 +155,8 @@ public final class PlanFollower {
     private Standing standing(final Estimate estimate) {
         final Band band = band();
         final boolean worked =
-                phase().kind() == CurvePhase.Kind.REWARM || phase().kind() == CurvePhase.Kind.WORK;
+                phase().kind() == CurvePhase.PhaseKind.REWARM
+                        || phase().kind() == CurvePhase.PhaseKind.WORK;
         if (lastC > plan.order().targets().melt().highLimit()
                 || worked && lastC > band.highLimit()
                 || worked && estimate.verdict() == Verdict.LOST) {
@@ -163,7 +165,7 @@ public final class PlanFollower {
         if (band.outBy(lastC) == 0) {
             return Standing.THERE;
         }
-        if (reached && phase().kind() == CurvePhase.Kind.MELT && lastC < band.low()) {
+        if (reached && phase().kind() == CurvePhase.PhaseKind.MELT && lastC < band.low()) {
             // Melted, and falling by itself before it is cooled.
             return Standing.THERE;
         }
@@ -196,15 +198,17 @@ public final class PlanFollower {
     }
 
     private boolean falling() {
-        return phase().kind() == CurvePhase.Kind.COOL || phase().kind() == CurvePhase.Kind.SEED;
+        return phase().kind() == CurvePhase.PhaseKind.COOL
+                || phase().kind() == CurvePhase.PhaseKind.SEED;
     }
 
     private boolean rising() {
-        return phase().kind() == CurvePhase.Kind.MELT || phase().kind() == CurvePhase.Kind.REWARM;
+        return phase().kind() == CurvePhase.PhaseKind.MELT
+                || phase().kind() == CurvePhase.PhaseKind.REWARM;
     }
 
     private boolean awaitsSeed() {
-        return phase().kind() == CurvePhase.Kind.SEED && !reached;
+        return phase().kind() == CurvePhase.PhaseKind.SEED && !reached;
     }
 
     /** Where the phase should end; before the seed is in, where it should go in. */
@@ -253,20 +257,20 @@ public final class PlanFollower {
                     phaseIsSeed()
                             || temperatureC > lowest() + LEFT_K
                             || estimate.middle().stable() >= wantedStable
-                                    && phase().kind() == CurvePhase.Kind.HOLD;
+                                    && phase().kind() == CurvePhase.PhaseKind.HOLD;
             case WORK -> true;
         };
     }
 
     private boolean phaseIsSeed() {
-        return phase().kind() == CurvePhase.Kind.SEED;
+        return phase().kind() == CurvePhase.PhaseKind.SEED;
     }
 
     private double lowest() {
         return phase().band().high();
     }
 
-    private void skipTo(final CurvePhase.Kind kind, final double timeS) {
+    private void skipTo(final CurvePhase.PhaseKind kind, final double timeS) {
         for (int i = at; i < plan.phases().size(); i++) {
             if (plan.phases().get(i).kind() == kind) {
                 while (at < i) {
@@ -288,7 +292,7 @@ public final class PlanFollower {
     private Optional<AdvisedStep> move() {
         final int of = reached ? Math.min(at + 1, plan.phases().size() - 1) : at;
         final CurvePhase phase = plan.phases().get(of);
-        if (phase.kind() == CurvePhase.Kind.WORK) {
+        if (phase.kind() == CurvePhase.PhaseKind.WORK) {
             return Optional.empty();
         }
         final BowlState end = stateAt(phase.endS());
@@ -297,7 +301,7 @@ public final class PlanFollower {
                         kind(phase),
                         phase.say(),
                         Quantity.of(phase.minutes(), Unit.MINUTE),
-                        new AdvisedStep.Outcome(
+                        new AdvisedStep.StepOutcome(
                                 phase.minutes(),
                                 phase.toC(),
                                 end.crystals().stable(),
@@ -315,20 +319,20 @@ public final class PlanFollower {
         return found;
     }
 
-    private AdvisedStep.Kind kind(final CurvePhase phase) {
+    private AdvisedStep.StepKind kind(final CurvePhase phase) {
         return switch (phase.kind()) {
-            case MELT -> AdvisedStep.Kind.MELT;
+            case MELT -> AdvisedStep.StepKind.MELT;
             case COOL ->
                     switch (plan.order().method()) {
-                        case TABLING -> AdvisedStep.Kind.TABLE;
+                        case TABLING -> AdvisedStep.StepKind.TABLE;
                         case COLD_BATH, COLD_BATH_QUICK, SEED_FEW, SEED_UNDERCOOL ->
-                                AdvisedStep.Kind.COOL_BATH;
-                        default -> AdvisedStep.Kind.COOL_ROOM;
+                                AdvisedStep.StepKind.COOL_BATH;
+                        default -> AdvisedStep.StepKind.COOL_ROOM;
                     };
-            case SEED -> AdvisedStep.Kind.SEED;
-            case HOLD -> AdvisedStep.Kind.HOLD;
-            case REWARM -> AdvisedStep.Kind.HEAT;
-            case WORK -> AdvisedStep.Kind.WORK;
+            case SEED -> AdvisedStep.StepKind.SEED;
+            case HOLD -> AdvisedStep.StepKind.HOLD;
+            case REWARM -> AdvisedStep.StepKind.HEAT;
+            case WORK -> AdvisedStep.StepKind.WORK;
         };
     }
 }

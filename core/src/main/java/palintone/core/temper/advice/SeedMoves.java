@@ -71,7 +71,7 @@ final class SeedMoves {
                     ahead.pulses(), Stop.atTemperature(list.work().middle()), MoveList.LONGEST_S);
         }
         list.say(
-                AdvisedStep.Kind.SEED,
+                AdvisedStep.StepKind.SEED,
                 Sentence.of(
                                 "Stir in {seed} of seed; it lands in the window with {left} of the fat"
                                         + " as seed.")
@@ -92,7 +92,7 @@ final class SeedMoves {
         ahead.add(grams, WARM_COUVERTURE_C, Crystals.NONE);
         ahead.run(ahead.stirred(), 60);
         list.say(
-                AdvisedStep.Kind.TOP_UP,
+                AdvisedStep.StepKind.TOP_UP,
                 Sentence.of("Too thick. Stir in {warm} of warm couverture of {at}.")
                         .with("warm", grams, Unit.GRAM)
                         .with("at", WARM_COUVERTURE_C, Unit.CELSIUS),

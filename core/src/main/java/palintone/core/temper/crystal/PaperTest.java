@@ -37,7 +37,7 @@ public record PaperTest(double roomC) {
      * @return seconds to set, {@link #LONGEST_S} where it does not set in an hour, and the crystals
      *     then
      */
-    public Outcome smear(final CrystalLaw law, final double bowlC, final Crystals start) {
+    public PaperOutcome smear(final CrystalLaw law, final double bowlC, final Crystals start) {
         final CrystalPath path = new CrystalPath(law, start);
         double from = bowlC;
         double before = path.stable() + path.unstable();
@@ -48,16 +48,16 @@ public record PaperTest(double roomC) {
             final double solid = path.stable() + path.unstable();
             if (solid >= SET_SOLID) {
                 final double part = solid > before ? (SET_SOLID - before) / (solid - before) : 1;
-                return new Outcome(t + STEP_S * Math.max(0, Math.min(1, part)), path.now());
+                return new PaperOutcome(t + STEP_S * Math.max(0, Math.min(1, part)), path.now());
             }
             before = solid;
         }
-        return new Outcome(LONGEST_S, path.now());
+        return new PaperOutcome(LONGEST_S, path.now());
     }
 
     /**
      * @param seconds until it has set
      * @param crystals at that moment
      */
-    public record Outcome(double seconds, Crystals crystals) {}
+    public record PaperOutcome(double seconds, Crystals crystals) {}
 }

@@ -16,7 +16,7 @@ import palintone.core.figure.Sentence;
  * @param caution where the work can hurt or spoil
  */
 public record CurvePhase(
-        Kind kind,
+        PhaseKind kind,
         double startS,
         double endS,
         double fromC,
@@ -38,7 +38,7 @@ public record CurvePhase(
     public record Seed(double grams, double atC) {}
 
     /** What the stretches of every curve are; seed goes in where it is a method of seeding. */
-    public enum Kind {
+    public enum PhaseKind {
         MELT("melt"),
         COOL("cool"),
         SEED("seed"),
@@ -48,7 +48,7 @@ public record CurvePhase(
 
         private final String words;
 
-        Kind(final String words) {
+        PhaseKind(final String words) {
             this.words = words;
         }
 

@@ -90,7 +90,7 @@ final class CurveScript {
         }
         bowl.runUntil(BowlTreatment.room(order.roomC(), Shear.STIRRED), Stop.atStable(1e-5), 120);
         phase(
-                CurvePhase.Kind.MELT,
+                CurvePhase.PhaseKind.MELT,
                 from,
                 fromC,
                 order.targets().melt(),
@@ -113,7 +113,7 @@ final class CurveScript {
                 way.on(bowl.vessel(), order.roomC(), order.equipment().heat(), true),
                 way.say(order, toC),
                 way.caution(order.targets()),
-                way.kind() == MeltWay.Kind.OVEN ? 0.1 : 0.6);
+                way.kind() == MeltWay.WayKind.OVEN ? 0.1 : 0.6);
     }
 
     /** In the kettle, by its own heat. */
@@ -191,7 +191,7 @@ final class CurveScript {
         final double fromC = temperatureC();
         bowl.runUntil(how, Stop.atTemperature(toC), LONGEST_S);
         phase(
-                CurvePhase.Kind.COOL,
+                CurvePhase.PhaseKind.COOL,
                 from,
                 fromC,
                 band,
@@ -231,7 +231,7 @@ final class CurveScript {
             work = new Band(toC - 2, toC - 1.2, toC, law.curve().clearPointC());
         }
         phase(
-                CurvePhase.Kind.MELT,
+                CurvePhase.PhaseKind.MELT,
                 from,
                 fromC,
                 new Band(toC - 2, toC - 0.6, toC, law.curve().clearPointC()),
@@ -265,7 +265,7 @@ final class CurveScript {
         bowl.runUntil(still, Stop.atStable(wanted), LONGEST_HOLD_S);
         final double seconds = now() - from;
         phase(
-                CurvePhase.Kind.HOLD,
+                CurvePhase.PhaseKind.HOLD,
                 from,
                 fromC,
                 Band.around(atC - 0.5, atC + 0.7, 1.5),
@@ -290,7 +290,7 @@ final class CurveScript {
                 Stop.atTemperature(toC),
                 LONGEST_S);
         phase(
-                CurvePhase.Kind.REWARM,
+                CurvePhase.PhaseKind.REWARM,
                 from,
                 fromC,
                 order.targets().work(),
@@ -314,7 +314,7 @@ final class CurveScript {
         bowl.run(BowlTreatment.room(order.roomC(), Shear.STIRRED), seconds);
         absorb();
         record(
-                CurvePhase.Kind.SEED,
+                CurvePhase.PhaseKind.SEED,
                 from,
                 now(),
                 fromC,
@@ -353,7 +353,7 @@ final class CurveScript {
         }
         final double cooledAt = stone.now().timeS();
         record(
-                CurvePhase.Kind.COOL,
+                CurvePhase.PhaseKind.COOL,
                 from,
                 cooledAt,
                 fromC,
@@ -369,7 +369,7 @@ final class CurveScript {
         stone.gather(wanted / share, LONGEST_HOLD_S);
         final double heldC = stone.now().temperatureC();
         record(
-                CurvePhase.Kind.HOLD,
+                CurvePhase.PhaseKind.HOLD,
                 cooledAt,
                 stone.now().timeS(),
                 spreadC,
@@ -387,7 +387,7 @@ final class CurveScript {
         bowl.add(massG, heldC, stone.now().crystals());
         bowl.run(BowlTreatment.room(order.roomC(), Shear.STIRRED), 60);
         phase(
-                CurvePhase.Kind.REWARM,
+                CurvePhase.PhaseKind.REWARM,
                 stone.now().timeS(),
                 heldC,
                 order.targets().work(),
@@ -434,7 +434,7 @@ final class CurveScript {
         }
         final double seconds = now() - from;
         phase(
-                CurvePhase.Kind.WORK,
+                CurvePhase.PhaseKind.WORK,
                 from,
                 fromC,
                 work,
@@ -488,7 +488,7 @@ final class CurveScript {
     }
 
     private void phase(
-            final CurvePhase.Kind kind,
+            final CurvePhase.PhaseKind kind,
             final double from,
             final double fromC,
             final Band band,
@@ -514,7 +514,7 @@ final class CurveScript {
     }
 
     private void record(
-            final CurvePhase.Kind kind,
+            final CurvePhase.PhaseKind kind,
             final double from,
             final double to,
             final double fromC,

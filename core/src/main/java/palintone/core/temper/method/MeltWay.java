@@ -20,10 +20,10 @@ import palintone.core.temper.crystal.Shear;
  * @param setting °C of the water or the oven, 50 to 100 and 50 to 120; watts of the heat gun, 300
  *     to 3000; nothing with bursts, which are of the heat in the House rules
  */
-public record MeltWay(Kind kind, double setting) {
+public record MeltWay(WayKind kind, double setting) {
 
     /** What gives the heat. */
-    public enum Kind {
+    public enum WayKind {
         BURSTS("in bursts"),
         HEAT_GUN("with a heat gun"),
         WATER_BATH("over hot water"),
@@ -31,7 +31,7 @@ public record MeltWay(Kind kind, double setting) {
 
         private final String words;
 
-        Kind(final String words) {
+        WayKind(final String words) {
             this.words = words;
         }
 
@@ -46,7 +46,7 @@ public record MeltWay(Kind kind, double setting) {
     }
 
     /** In bursts of the heat of the house. */
-    public static final MeltWay BURSTS = new MeltWay(Kind.BURSTS, 0);
+    public static final MeltWay BURSTS = new MeltWay(WayKind.BURSTS, 0);
 
     public static final Source SOURCE =
             Source.calibrated(
@@ -102,7 +102,7 @@ public record MeltWay(Kind kind, double setting) {
 
     /** Watts that end in the chocolate, of what gives watts. */
     public double wattsIn(final HeatSource house) {
-        return kind == Kind.HEAT_GUN ? setting * GUN_EFFICIENCY : house.wattsIn();
+        return kind == WayKind.HEAT_GUN ? setting * GUN_EFFICIENCY : house.wattsIn();
     }
 
     /** Of the time it heats, the share that is heat and not stirring and reading, 0 to 1. */
@@ -125,9 +125,9 @@ public record MeltWay(Kind kind, double setting) {
      * @throws palintone.core.figure.OutOfRangeException when water or oven is not warm enough
      */
     void reaches(final double toC) {
-        if (kind == Kind.WATER_BATH) {
+        if (kind == WayKind.WATER_BATH) {
             Require.between("hot water", setting, leastC(toC), 100, "°C");
-        } else if (kind == Kind.OVEN) {
+        } else if (kind == WayKind.OVEN) {
             Require.between("oven", setting, leastC(toC), 120, "°C");
         }
     }
@@ -137,7 +137,7 @@ public record MeltWay(Kind kind, double setting) {
         return switch (kind) {
             case BURSTS, HEAT_GUN ->
                     Sentence.of(
-                                    kind == Kind.BURSTS
+                                    kind == WayKind.BURSTS
                                             ? "Melt to {to} in bursts of at most {burst}, stirring"
                                                     + " between: every crystal must go."
                                             : "Melt to {to} with the heat gun, {burst} at a time and"

@@ -41,7 +41,7 @@ public final class TemperTasks {
     private static int lay(final ProcessDraft draft, final TemperCurve curve, final boolean fresh) {
         boolean first = fresh;
         for (final CurvePhase phase : curve.phases()) {
-            if (phase.kind() != CurvePhase.Kind.WORK) {
+            if (phase.kind() != CurvePhase.PhaseKind.WORK) {
                 task(draft, curve, phase, first);
                 first = false;
             }
@@ -86,7 +86,7 @@ public final class TemperTasks {
                         .caution(caution(phase, curve.order().method()))
                         .source(curve.ready().basis().sources().get(0));
         if (curve.order().method() == TemperingMethod.TABLING
-                && phase.kind() != CurvePhase.Kind.MELT) {
+                && phase.kind() != CurvePhase.PhaseKind.MELT) {
             task.occupies(Occupies.STONE);
         }
         phase.seed().ifPresent(seed -> task.amount(Amount.SEED, seed.grams()));
@@ -108,8 +108,8 @@ public final class TemperTasks {
 
     /** Steam and splashes burn wherever a bowl stands over water. */
     private static String caution(final CurvePhase phase, final TemperingMethod method) {
-        return phase.kind() == CurvePhase.Kind.MELT
-                        || method.inWater() && phase.kind() == CurvePhase.Kind.COOL
+        return phase.kind() == CurvePhase.PhaseKind.MELT
+                        || method.inWater() && phase.kind() == CurvePhase.PhaseKind.COOL
                 ? Cautions.STEAM
                 : "";
     }

@@ -80,7 +80,7 @@ public final class PlayedBowl {
     }
 
     /** Seconds a smear taken now would need. */
-    public PaperTest.Outcome smear() {
+    public PaperTest.PaperOutcome smear() {
         return new PaperTest(roomC).smear(law, bowl.now().temperatureC(), bowl.now().crystals());
     }
 

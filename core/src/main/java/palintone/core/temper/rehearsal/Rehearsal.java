@@ -89,7 +89,7 @@ public record Rehearsal(
                         "act", act.kind().words(), "nothing more once work has begun");
             }
             moments.add(moment(bowl, act, random));
-            done = act.kind() == RehearsalAct.Kind.WORK;
+            done = act.kind() == RehearsalAct.ActKind.WORK;
         }
         return new Rehearsal(
                 List.copyOf(moments),
@@ -103,13 +103,13 @@ public record Rehearsal(
             final PlayedBowl bowl, final RehearsalAct act, final Random random) {
         final double from = bowl.now().timeS();
         final Optional<Double> smear =
-                act.kind() == RehearsalAct.Kind.PAPER
+                act.kind() == RehearsalAct.ActKind.PAPER
                         ? Optional.of(Math.min(PAPER_SHOWN_S, bowl.smear().seconds()))
                         : Optional.empty();
         bowl.act(act);
         final double noise = PROBE_NOISE_K * random.nextGaussian();
         final Optional<Double> read =
-                act.kind() == RehearsalAct.Kind.READ || act.kind() == RehearsalAct.Kind.PAPER
+                act.kind() == RehearsalAct.ActKind.READ || act.kind() == RehearsalAct.ActKind.PAPER
                         ? Optional.of(bowl.now().temperatureC() + noise)
                         : Optional.empty();
         return new Moment(act, from, bowl.now().timeS(), read, smear);

@@ -7,10 +7,10 @@ import palintone.core.figure.Require;
  *
  * @param amount seconds of heat, stirring, waiting, bath or tabling; grams of seed or taken
  */
-public record RehearsalAct(Kind kind, double amount) {
+public record RehearsalAct(ActKind kind, double amount) {
 
     /** What can be done. */
-    public enum Kind {
+    public enum ActKind {
         HEAT("heat", "s", 1, 1800),
         STIR("stir", "s", 5, 3600),
         WAIT("leave alone", "s", 5, 7200),
@@ -28,7 +28,7 @@ public record RehearsalAct(Kind kind, double amount) {
         private final double least;
         private final double most;
 
-        Kind(final String words, final String unit, final double least, final double most) {
+        ActKind(final String words, final String unit, final double least, final double most) {
             this.words = words;
             this.unit = unit;
             this.least = least;

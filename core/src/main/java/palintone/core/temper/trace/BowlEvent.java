@@ -8,10 +8,10 @@ import palintone.core.figure.Require;
  * @param amount grams of seed or taken, share tabled, seconds of a smear; 0 where it has none
  * @param seconds on the stone; 0 elsewhere
  */
-public record BowlEvent(Kind kind, double timeS, double amount, double seconds) {
+public record BowlEvent(EventKind kind, double timeS, double amount, double seconds) {
 
     /** What happened. */
-    public enum Kind {
+    public enum EventKind {
         /** Grams of ready-tempered couverture of room temperature stirred in. */
         SEED("seed stirred in"),
         /** A share of the bowl worked on the stone, and given back at this moment. */
@@ -35,7 +35,7 @@ public record BowlEvent(Kind kind, double timeS, double amount, double seconds) 
 
         private final String words;
 
-        Kind(final String words) {
+        EventKind(final String words) {
             this.words = words;
         }
 
@@ -64,7 +64,7 @@ public record BowlEvent(Kind kind, double timeS, double amount, double seconds) 
         }
     }
 
-    public static BowlEvent of(final Kind kind, final double timeS, final double amount) {
+    public static BowlEvent of(final EventKind kind, final double timeS, final double amount) {
         return new BowlEvent(kind, timeS, amount, 0);
     }
 }

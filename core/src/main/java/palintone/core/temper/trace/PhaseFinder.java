@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import palintone.core.figure.Band;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.method.CurvePhase.Kind;
+import palintone.core.temper.method.CurvePhase.PhaseKind;
 
 /**
  * Cuts a cleaned trace into melt, cool, hold, rewarm and work, by its own turning points: the
@@ -24,7 +24,7 @@ public final class PhaseFinder {
 
     /** A stretch of a trace. */
     public record Stretch(
-            Kind kind, double fromS, double toS, double fromC, double toC, double extremeC) {
+            PhaseKind kind, double fromS, double toS, double fromC, double toC, double extremeC) {
 
         public double minutes() {
             return (toS - fromS) / 60;
@@ -41,15 +41,15 @@ public final class PhaseFinder {
         final Band work = targets.work();
         final int hottest = hottest(s);
         if (hottest > 0) {
-            add(found, Kind.MELT, s, 0, hottest);
+            add(found, PhaseKind.MELT, s, 0, hottest);
         }
         final int coldest = coldestBeforeRising(s, hottest);
         final boolean rises = rises(s, coldest);
         final int last = s.size() - 1;
         if (!rises || s.get(coldest).temperatureC() > work.low() - HOLD_K) {
             final int enters = entersFromAbove(s, hottest, work);
-            add(found, Kind.COOL, s, hottest, enters);
-            add(found, Kind.WORK, s, enters, last);
+            add(found, PhaseKind.COOL, s, hottest, enters);
+            add(found, PhaseKind.WORK, s, enters, last);
             return found;
         }
         int holdFrom = coldest;
@@ -62,11 +62,11 @@ public final class PhaseFinder {
                 && s.get(holdTo + 1).temperatureC() < s.get(coldest).temperatureC() + HOLD_K) {
             holdTo++;
         }
-        add(found, Kind.COOL, s, hottest, holdFrom);
-        add(found, Kind.HOLD, s, holdFrom, holdTo);
+        add(found, PhaseKind.COOL, s, hottest, holdFrom);
+        add(found, PhaseKind.HOLD, s, holdFrom, holdTo);
         final int up = topOfRewarm(s, holdTo);
-        add(found, Kind.REWARM, s, holdTo, up);
-        add(found, Kind.WORK, s, up, last);
+        add(found, PhaseKind.REWARM, s, holdTo, up);
+        add(found, PhaseKind.WORK, s, up, last);
         return found;
     }
 
@@ -126,7 +126,7 @@ public final class PhaseFinder {
 
     private static void add(
             final List<Stretch> found,
-            final Kind kind,
+            final PhaseKind kind,
             final List<Sample> s,
             final int from,
             final int to) {
@@ -139,7 +139,8 @@ public final class PhaseFinder {
             low = Math.min(low, s.get(i).temperatureC());
             high = Math.max(high, s.get(i).temperatureC());
         }
-        final boolean hot = kind == Kind.MELT || kind == Kind.REWARM || kind == Kind.WORK;
+        final boolean hot =
+                kind == PhaseKind.MELT || kind == PhaseKind.REWARM || kind == PhaseKind.WORK;
         found.add(
                 new Stretch(
                         kind,

@@ -9,7 +9,7 @@ import palintone.core.figure.Sentence;
 import palintone.core.figure.Unit;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
-import palintone.core.temper.method.CurvePhase.Kind;
+import palintone.core.temper.method.CurvePhase.PhaseKind;
 
 /** The rules of a good curve, held against a trace; common practice, no source. */
 final class Rules {
@@ -57,7 +57,8 @@ final class Rules {
         final Band melt = targets.melt();
         final double hottest = extreme(true, 0);
         final boolean kept = hottest >= melt.low() - EDGE_K;
-        if (trace.good().get(0).temperatureC() < melt.lowLimit() && stretch(Kind.MELT).isEmpty()) {
+        if (trace.good().get(0).temperatureC() < melt.lowLimit()
+                && stretch(PhaseKind.MELT).isEmpty()) {
             return; // the record begins later than the melt
         }
         rule(
@@ -119,10 +120,12 @@ final class Rules {
     }
 
     private void notRewarmedTooFar() {
-        final Optional<PhaseFinder.Stretch> rewarm = stretch(Kind.REWARM);
+        final Optional<PhaseFinder.Stretch> rewarm = stretch(PhaseKind.REWARM);
         final double from =
-                rewarm.or(() -> stretch(Kind.WORK)).map(PhaseFinder.Stretch::fromS).orElse(0.0);
-        if (rewarm.isEmpty() && stretch(Kind.WORK).isEmpty()) {
+                rewarm.or(() -> stretch(PhaseKind.WORK))
+                        .map(PhaseFinder.Stretch::fromS)
+                        .orElse(0.0);
+        if (rewarm.isEmpty() && stretch(PhaseKind.WORK).isEmpty()) {
             return;
         }
         final double limit = targets.work().high() + EDGE_K;
@@ -139,7 +142,7 @@ final class Rules {
     }
 
     private void stayedInWindow() {
-        final Optional<PhaseFinder.Stretch> work = stretch(Kind.WORK);
+        final Optional<PhaseFinder.Stretch> work = stretch(PhaseKind.WORK);
         if (work.isEmpty() || work.get().minutes() < 1) {
             return;
         }
@@ -159,7 +162,7 @@ final class Rules {
 
     private void seedEnough(final List<EstimatePoint> lane) {
         final double from =
-                stretch(Kind.WORK)
+                stretch(PhaseKind.WORK)
                         .map(PhaseFinder.Stretch::fromS)
                         .orElse(lane.get(lane.size() - 1).timeS());
         final EstimatePoint begins =
@@ -181,7 +184,7 @@ final class Rules {
     }
 
     private void notTooThick(final List<EstimatePoint> lane) {
-        final double from = stretch(Kind.WORK).map(PhaseFinder.Stretch::fromS).orElse(0.0);
+        final double from = stretch(PhaseKind.WORK).map(PhaseFinder.Stretch::fromS).orElse(0.0);
         final Optional<EstimatePoint> thick =
                 lane.stream()
                         .filter(p -> p.timeS() >= from)
@@ -228,12 +231,12 @@ final class Rules {
         rules.add(new Rule(name, kept, atS, size, kept ? NOTHING : change));
     }
 
-    private Optional<PhaseFinder.Stretch> stretch(final Kind kind) {
+    private Optional<PhaseFinder.Stretch> stretch(final PhaseKind kind) {
         return stretches.stream().filter(s -> s.kind() == kind).findFirst();
     }
 
     private double startOfCooling() {
-        return stretch(Kind.COOL)
+        return stretch(PhaseKind.COOL)
                 .map(PhaseFinder.Stretch::fromS)
                 .orElse(trace.good().get(0).timeS());
     }

@@ -33,7 +33,7 @@ public final class TraceReader {
      * @param likelihood how sure that is, 0 to 1
      * @param changes what to do otherwise, the weightiest first
      */
-    public record Reading(
+    public record TraceReading(
             CleanTrace trace,
             List<PhaseFinder.Stretch> phases,
             List<EstimatePoint> lane,
@@ -51,7 +51,7 @@ public final class TraceReader {
      * @param events what was done and seen, on the same clock
      * @throws OutOfRangeException when fewer than five readings can be used
      */
-    public static Reading read(
+    public static TraceReading read(
             final Couverture couverture,
             final TemperTargets targets,
             final double massG,
@@ -78,14 +78,14 @@ public final class TraceReader {
                 events.stream()
                         .anyMatch(
                                 h ->
-                                        h.kind() == BowlEvent.Kind.SEED
-                                                || h.kind() == BowlEvent.Kind.TABLED);
+                                        h.kind() == BowlEvent.EventKind.SEED
+                                                || h.kind() == BowlEvent.EventKind.TABLED);
         final double coolC =
                 couverture.crystals().curve().fromCocoaButterC(CrystalLaw.NUCLEATION_C);
         final List<Rule> rules =
                 new Rules(trace, targets, coolC, phases).all(started, replay.lane());
         final Estimate end = replay.now();
-        return new Reading(
+        return new TraceReading(
                 trace,
                 phases,
                 replay.lane(),

@@ -101,7 +101,7 @@ class ShellCoolingTest {
     @Test
     void theFrontOfSettingGoesInwards() {
         final ShellCooling cold = cooled(9, 6);
-        for (final ShellCooling.Point point : cold.line()) {
+        for (final ShellCooling.ShellMoment point : cold.line()) {
             assertThat(point.frontPercent()).hasSize(8);
             final double mean =
                     point.frontPercent().stream()
@@ -110,9 +110,9 @@ class ShellCoolingTest {
                             .orElseThrow();
             assertThat(mean).isCloseTo(point.solidPercent(), within(6.0));
         }
-        final ShellCooling.Point early = cold.line().get(4);
+        final ShellCooling.ShellMoment early = cold.line().get(4);
         assertThat(early.frontPercent().get(0)).isGreaterThan(early.frontPercent().get(7));
-        final ShellCooling.Point end = cold.line().get(cold.line().size() - 1);
+        final ShellCooling.ShellMoment end = cold.line().get(cold.line().size() - 1);
         assertThat(end.frontPercent().get(0)).isCloseTo(end.frontPercent().get(7), within(1.0));
     }
 

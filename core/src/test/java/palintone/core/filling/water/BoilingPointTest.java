@@ -108,13 +108,14 @@ class BoilingPointTest {
 
     @Test
     void aMeterIsCorrectedByTwoSalts() {
-        final List<SaltCheck.Reading> readings =
+        final List<SaltCheck.SaltReading> readings =
                 List.of(
-                        new SaltCheck.Reading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.7647, 20),
-                        new SaltCheck.Reading(SaltCheck.Salt.POTASSIUM_SULPHATE, 0.9759, 20));
+                        new SaltCheck.SaltReading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.7647, 20),
+                        new SaltCheck.SaltReading(SaltCheck.Salt.POTASSIUM_SULPHATE, 0.9759, 20));
         assertThat(SaltCheck.corrected(0.7647, readings).value()).isCloseTo(0.7547, within(1e-9));
         assertThat(SaltCheck.corrected(0.87, readings).value()).isBetween(0.862, 0.87);
-        assertThatThrownBy(() -> new SaltCheck.Reading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.95, 20))
+        assertThatThrownBy(
+                        () -> new SaltCheck.SaltReading(SaltCheck.Salt.SODIUM_CHLORIDE, 0.95, 20))
                 .hasMessageContaining("meter over sodium chloride is 0.95");
     }
 

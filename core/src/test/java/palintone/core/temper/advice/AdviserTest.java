@@ -66,13 +66,13 @@ class AdviserTest {
 
     @Test
     void aScorchingBowlComesOffTheHeat() {
-        assertThat(first(at(57, 0)).kind()).isEqualTo(AdvisedStep.Kind.STOP_HEATING);
+        assertThat(first(at(57, 0)).kind()).isEqualTo(AdvisedStep.StepKind.STOP_HEATING);
     }
 
     @Test
     void aBowlInTemperIsWorkedWith() {
         final AdvisedStep move = first(at(31.6, 0.01));
-        assertThat(move.kind()).isEqualTo(AdvisedStep.Kind.WORK);
+        assertThat(move.kind()).isEqualTo(AdvisedStep.StepKind.WORK);
         assertThat(move.amount().value()).isBetween(2.0, 30.0);
     }
 
@@ -80,7 +80,7 @@ class AdviserTest {
     void aBowlUnderTheWindowIsRewarmedAndTheSecondsAreRight() {
         final Situation here = at(29.6, 0.01);
         final AdvisedStep move = first(here);
-        assertThat(move.kind()).isEqualTo(AdvisedStep.Kind.HEAT);
+        assertThat(move.kind()).isEqualTo(AdvisedStep.StepKind.HEAT);
         // By hand: 3000 g, 1.9 K, 480 W, and the seed that melts and the room besides.
         assertThat(move.amount().value()).isBetween(15.0, 45.0);
         assertThat(move.outcome().temperatureC()).isBetween(31.0, 32.0);
@@ -89,19 +89,19 @@ class AdviserTest {
     @Test
     void withoutSeedTheBowlIsNotWorkedWith() {
         assertThat(Adviser.next(at(31.5, 0)))
-                .noneMatch(m -> m.kind() == AdvisedStep.Kind.WORK)
-                .anyMatch(m -> m.kind() == AdvisedStep.Kind.SEED);
+                .noneMatch(m -> m.kind() == AdvisedStep.StepKind.WORK)
+                .anyMatch(m -> m.kind() == AdvisedStep.StepKind.SEED);
     }
 
     @Test
     void whereTheMarginIsWideThePaperDecides() {
-        assertThat(first(at(31.5, 0.003, 0.55)).kind()).isEqualTo(AdvisedStep.Kind.PAPER_TEST);
+        assertThat(first(at(31.5, 0.003, 0.55)).kind()).isEqualTo(AdvisedStep.StepKind.PAPER_TEST);
     }
 
     @Test
     void tooThickIsThinned() {
         final AdvisedStep move = first(at(31.2, 0.12));
-        assertThat(move.kind()).isIn(AdvisedStep.Kind.TOP_UP, AdvisedStep.Kind.HEAT);
+        assertThat(move.kind()).isIn(AdvisedStep.StepKind.TOP_UP, AdvisedStep.StepKind.HEAT);
         assertThat(move.outcome().stable()).isLessThan(0.12);
     }
 
@@ -144,33 +144,33 @@ class AdviserTest {
             final double stable = bowl.now().crystals().stable();
             final Situation here = at(bowl.now().temperatureC(), stable);
             final AdvisedStep move = first(here);
-            if (move.kind() == AdvisedStep.Kind.WORK) {
+            if (move.kind() == AdvisedStep.StepKind.WORK) {
                 worked = stable;
                 break;
             }
             switch (move.kind()) {
                 case SEED -> {
-                    bowl.act(new RehearsalAct(RehearsalAct.Kind.SEED, move.amount().value()));
-                    bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 60));
+                    bowl.act(new RehearsalAct(RehearsalAct.ActKind.SEED, move.amount().value()));
+                    bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 60));
                 }
                 case COOL_BATH -> {
                     final double s =
                             move.amount().value()
                                     * (move.amount().unit().symbol().equals("min") ? 60 : 1);
-                    bowl.act(new RehearsalAct(RehearsalAct.Kind.BATH, Math.max(5, s)));
+                    bowl.act(new RehearsalAct(RehearsalAct.ActKind.BATH, Math.max(5, s)));
                 }
                 case HOLD ->
                         bowl.act(
                                 new RehearsalAct(
-                                        RehearsalAct.Kind.STIR,
+                                        RehearsalAct.ActKind.STIR,
                                         Math.max(5, move.amount().value())));
                 case HEAT ->
                         bowl.act(
                                 new RehearsalAct(
-                                        RehearsalAct.Kind.HEAT,
+                                        RehearsalAct.ActKind.HEAT,
                                         Math.max(1, move.amount().value())));
-                case COOL_ROOM -> bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 120));
-                default -> bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 30));
+                case COOL_ROOM -> bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 120));
+                default -> bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 30));
             }
         }
         assertThat(worked)

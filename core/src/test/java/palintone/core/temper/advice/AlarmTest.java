@@ -11,14 +11,14 @@ import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.TemperTargets;
 import palintone.core.temper.Verdict;
-import palintone.core.temper.advice.Alarm.Kind;
+import palintone.core.temper.advice.Alarm.AlarmKind;
 import palintone.core.temper.crystal.Crystals;
 import palintone.core.temper.estimate.Estimate;
 
 /** When the maker must hear of it, and when not. */
 class AlarmTest {
 
-    private static List<Kind> at(
+    private static List<AlarmKind> at(
             final double celsius,
             final Verdict verdict,
             final double stable,
@@ -47,19 +47,19 @@ class AlarmTest {
 
     @Test
     void edgesOfTheWindowAreTold() {
-        assertThat(at(31.9, Verdict.IN_TEMPER, 0.01, 0)).containsExactly(Kind.NEAR_TOP);
-        assertThat(at(31.1, Verdict.IN_TEMPER, 0.01, 0)).containsExactly(Kind.NEAR_BOTTOM);
-        assertThat(at(31.5, Verdict.IN_TEMPER, 0.07, 0)).containsExactly(Kind.THICKENING);
+        assertThat(at(31.9, Verdict.IN_TEMPER, 0.01, 0)).containsExactly(AlarmKind.NEAR_TOP);
+        assertThat(at(31.1, Verdict.IN_TEMPER, 0.01, 0)).containsExactly(AlarmKind.NEAR_BOTTOM);
+        assertThat(at(31.5, Verdict.IN_TEMPER, 0.07, 0)).containsExactly(AlarmKind.THICKENING);
         // Without temper there is no window to leave.
         assertThat(at(31.9, Verdict.NONE, 0, 0)).isEmpty();
     }
 
     @Test
     void whatSpoilsTheBowlIsTold() {
-        assertThat(at(54, Verdict.NONE, 0, 0)).containsExactly(Kind.SCORCH);
-        assertThat(at(31.5, Verdict.LOST, 0.0005, 0)).containsExactly(Kind.LOST);
-        assertThat(at(22, Verdict.NONE, 0, 0)).containsExactly(Kind.TOO_COLD);
-        assertThat(at(31.5, Verdict.IN_TEMPER, 0.01, 90)).containsExactly(Kind.PROBE_SILENT);
+        assertThat(at(54, Verdict.NONE, 0, 0)).containsExactly(AlarmKind.SCORCH);
+        assertThat(at(31.5, Verdict.LOST, 0.0005, 0)).containsExactly(AlarmKind.LOST);
+        assertThat(at(22, Verdict.NONE, 0, 0)).containsExactly(AlarmKind.TOO_COLD);
+        assertThat(at(31.5, Verdict.IN_TEMPER, 0.01, 90)).containsExactly(AlarmKind.PROBE_SILENT);
     }
 
     @Test

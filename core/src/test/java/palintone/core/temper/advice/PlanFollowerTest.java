@@ -65,7 +65,7 @@ class PlanFollowerTest {
         assertThat(here.standing()).isEqualTo(PlanFollower.Standing.THERE);
         assertThat(here.byK()).isZero();
         final AdvisedStep next = here.move().orElseThrow();
-        assertThat(next.kind()).isEqualTo(AdvisedStep.Kind.COOL_BATH);
+        assertThat(next.kind()).isEqualTo(AdvisedStep.StepKind.COOL_BATH);
         assertThat(next.say().template()).contains("Stand the bowl in water of {bath}");
         assertThat(next.say().values().get("to").value()).isBetween(25.5, 27.5);
     }
@@ -77,7 +77,8 @@ class PlanFollowerTest {
         bowl.reading(0, 46.5, none);
         bowl.reading(120, 38, none);
         final PlanFollower.Here here = bowl.here(none).orElseThrow();
-        assertThat(bowl.plan().phases().get(here.phase()).kind()).isEqualTo(CurvePhase.Kind.COOL);
+        assertThat(bowl.plan().phases().get(here.phase()).kind())
+                .isEqualTo(CurvePhase.PhaseKind.COOL);
         assertThat(here.standing()).isEqualTo(PlanFollower.Standing.ON_THE_WAY);
         assertThat(here.byK()).isBetween(9.0, 13.0);
         assertThat(here.enteredS()).isEqualTo(120);
@@ -122,13 +123,14 @@ class PlanFollowerTest {
         bowl.reading(300, at + 0.4, none);
         bowl.reading(330, at, none);
         final AdvisedStep seed = bowl.here(none).orElseThrow().move().orElseThrow();
-        assertThat(seed.kind()).isEqualTo(AdvisedStep.Kind.SEED);
+        assertThat(seed.kind()).isEqualTo(AdvisedStep.StepKind.SEED);
         bowl.happened(
-                BowlEvent.of(BowlEvent.Kind.SEED, 340, seed.say().values().get("seed").value()));
+                BowlEvent.of(
+                        BowlEvent.EventKind.SEED, 340, seed.say().values().get("seed").value()));
         bowl.reading(360, 33.6, estimate(new Crystals(0.015, 0)));
         final PlanFollower.Here after = bowl.here(estimate(new Crystals(0.015, 0))).orElseThrow();
         assertThat(after.move().map(AdvisedStep::kind))
-                .isNotEqualTo(Optional.of(AdvisedStep.Kind.SEED));
+                .isNotEqualTo(Optional.of(AdvisedStep.StepKind.SEED));
         assertThat(after.standing())
                 .isIn(PlanFollower.Standing.ON_THE_WAY, PlanFollower.Standing.THERE);
     }
@@ -143,10 +145,10 @@ class PlanFollowerTest {
         double seeded = Double.NaN;
         double tabled = Double.NaN;
         for (final CurvePhase phase : plan.phases()) {
-            if (phase.kind() == CurvePhase.Kind.SEED) {
+            if (phase.kind() == CurvePhase.PhaseKind.SEED) {
                 seeded = phase.startS();
             }
-            if (method == TemperingMethod.TABLING && phase.kind() == CurvePhase.Kind.REWARM) {
+            if (method == TemperingMethod.TABLING && phase.kind() == CurvePhase.PhaseKind.REWARM) {
                 tabled = Double.isNaN(tabled) ? phase.startS() : tabled;
             }
         }
@@ -154,11 +156,12 @@ class PlanFollowerTest {
         for (final BowlState state : plan.path()) {
             if (state.timeS() >= seeded) {
                 bowl.happened(
-                        BowlEvent.of(BowlEvent.Kind.SEED, state.timeS(), plan.order().massG() / 3));
+                        BowlEvent.of(
+                                BowlEvent.EventKind.SEED, state.timeS(), plan.order().massG() / 3));
                 seeded = Double.NaN;
             }
             if (state.timeS() >= tabled) {
-                bowl.happened(new BowlEvent(BowlEvent.Kind.TABLED, state.timeS(), 0.67, 240));
+                bowl.happened(new BowlEvent(BowlEvent.EventKind.TABLED, state.timeS(), 0.67, 240));
                 tabled = Double.NaN;
             }
             final Estimate estimate = estimate(state.crystals());

@@ -62,7 +62,7 @@ class CalibrationTargetsTest {
 
     @Test
     void aSmearWithoutSeedsSetsLateAndMostlyUnstable() {
-        final PaperTest.Outcome smear = new PaperTest(20).smear(LAW, 31.5, Crystals.NONE);
+        final PaperTest.PaperOutcome smear = new PaperTest(20).smear(LAW, 31.5, Crystals.NONE);
         assertThat(smear.seconds()).isGreaterThan(120);
         assertThat(smear.crystals().unstable()).isGreaterThan(smear.crystals().stable());
     }

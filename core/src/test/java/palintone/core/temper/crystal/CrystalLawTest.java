@@ -74,7 +74,7 @@ class CrystalLawTest {
     @ParameterizedTest
     @CsvSource({"5, 40", "8, 45", "12, 55"})
     void theLawHoldsInTheCold(final double roomC, final double longestS) {
-        final PaperTest.Outcome cold =
+        final PaperTest.PaperOutcome cold =
                 new PaperTest(roomC).smear(DARK, 31.5, new Crystals(0.01, 0));
         assertThat(cold.seconds()).isBetween(15.0, longestS);
         final CrystalPath day = new CrystalPath(DARK, new Crystals(0.01, 0));

@@ -63,7 +63,7 @@ class CoverageTest {
             final Range margin = estimator.now().stable();
             covered += inside(margin, stable);
             width += Math.log(margin.high() / Math.max(1e-7, margin.low()));
-            final PaperTest.Outcome smear = bowl.smear();
+            final PaperTest.PaperOutcome smear = bowl.smear();
             final double seen =
                     Math.max(6, smear.seconds() * Math.exp(0.15 * random.nextGaussian()));
             final boolean set = seen < 180;
@@ -113,12 +113,12 @@ class CoverageTest {
                         20,
                         new BowlState(0, massG, 46, Crystals.NONE));
         while (bowl.now().temperatureC() > 27) {
-            bowl.act(new RehearsalAct(RehearsalAct.Kind.BATH, 30));
+            bowl.act(new RehearsalAct(RehearsalAct.ActKind.BATH, 30));
         }
-        bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 60 + 300 * random.nextDouble()));
+        bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 60 + 300 * random.nextDouble()));
         while (bowl.now().temperatureC() < 31.2) {
-            bowl.act(new RehearsalAct(RehearsalAct.Kind.HEAT, 5));
-            bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 20));
+            bowl.act(new RehearsalAct(RehearsalAct.ActKind.HEAT, 5));
+            bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 20));
         }
         return bowl;
     }

@@ -55,7 +55,7 @@ class CurvePlannerTest {
             final TemperCurve curve = CurvePlanner.plan(order(kind, method, 3000));
             assertThat(curve.verdict()).as(kind + " " + method).isEqualTo(Verdict.IN_TEMPER);
             final CurvePhase work = curve.phases().get(curve.phases().size() - 1);
-            assertThat(work.kind()).isEqualTo(CurvePhase.Kind.WORK);
+            assertThat(work.kind()).isEqualTo(CurvePhase.PhaseKind.WORK);
             assertThat(work.fromC()).isBetween(work.band().low() - 0.05, work.band().high() + 0.2);
             assertThat(curve.window().value()).isGreaterThan(3);
         }
@@ -86,11 +86,11 @@ class CurvePlannerTest {
         assertThat(curve.phases())
                 .extracting(CurvePhase::kind)
                 .containsSubsequence(
-                        CurvePhase.Kind.MELT,
-                        CurvePhase.Kind.SEED,
-                        CurvePhase.Kind.COOL,
-                        CurvePhase.Kind.REWARM,
-                        CurvePhase.Kind.WORK);
+                        CurvePhase.PhaseKind.MELT,
+                        CurvePhase.PhaseKind.SEED,
+                        CurvePhase.PhaseKind.COOL,
+                        CurvePhase.PhaseKind.REWARM,
+                        CurvePhase.PhaseKind.WORK);
         final double coldest =
                 curve.path().stream()
                         .filter(s -> s.timeS() > curve.phases().get(0).endS())
@@ -237,8 +237,8 @@ class CurvePlannerTest {
 
     /** However it is melted, the same bowl comes into temper; only the time differs. */
     @ParameterizedTest
-    @EnumSource(MeltWay.Kind.class)
-    void everyWayOfMeltingEndsInTemper(final MeltWay.Kind kind) {
+    @EnumSource(MeltWay.WayKind.class)
+    void everyWayOfMeltingEndsInTemper(final MeltWay.WayKind kind) {
         final MeltWay way =
                 new MeltWay(
                         kind,

@@ -21,9 +21,9 @@ class TemperCalculatorTest {
     private static final List<MeltWay> WAYS =
             List.of(
                     MeltWay.BURSTS,
-                    new MeltWay(MeltWay.Kind.HEAT_GUN, 1500),
-                    new MeltWay(MeltWay.Kind.WATER_BATH, 55),
-                    new MeltWay(MeltWay.Kind.OVEN, 70));
+                    new MeltWay(MeltWay.WayKind.HEAT_GUN, 1500),
+                    new MeltWay(MeltWay.WayKind.WATER_BATH, 55),
+                    new MeltWay(MeltWay.WayKind.OVEN, 70));
 
     private static double first(final List<Figure> answer) {
         return answer.get(0).value();
@@ -53,7 +53,7 @@ class TemperCalculatorTest {
         final double ends = (waterWPerK * 55 + airWPerK * order.roomC()) / (waterWPerK + airWPerK);
         final double seconds =
                 heatJPerK / (waterWPerK + airWPerK) * Math.log((ends - 40) / (ends - 46));
-        assertThat(first(BOWL.heatFor(new MeltWay(MeltWay.Kind.WATER_BATH, 55), 40, 46)) * 60)
+        assertThat(first(BOWL.heatFor(new MeltWay(MeltWay.WayKind.WATER_BATH, 55), 40, 46)) * 60)
                 .isCloseTo(seconds, within(0.01 * seconds));
     }
 
@@ -72,12 +72,12 @@ class TemperCalculatorTest {
 
     @Test
     void anOvenNoWarmerThanTheBowlIsRefused() {
-        assertThatThrownBy(() -> BOWL.heatFor(new MeltWay(MeltWay.Kind.OVEN, 45), 20, 46))
+        assertThatThrownBy(() -> BOWL.heatFor(new MeltWay(MeltWay.WayKind.OVEN, 45), 20, 46))
                 .hasMessageContaining("oven is 45 °C; allowed: 50 to 120 °C");
-        assertThatThrownBy(() -> BOWL.heatFor(new MeltWay(MeltWay.Kind.WATER_BATH, 51), 20, 50))
+        assertThatThrownBy(() -> BOWL.heatFor(new MeltWay(MeltWay.WayKind.WATER_BATH, 51), 20, 50))
                 .hasMessageContaining("hot water is 51 °C; allowed: 52 to 100 °C");
-        assertThat(new MeltWay(MeltWay.Kind.WATER_BATH, 51).canReach(50)).isFalse();
-        assertThatThrownBy(() -> new MeltWay(MeltWay.Kind.WATER_BATH, 140))
+        assertThat(new MeltWay(MeltWay.WayKind.WATER_BATH, 51).canReach(50)).isFalse();
+        assertThatThrownBy(() -> new MeltWay(MeltWay.WayKind.WATER_BATH, 140))
                 .hasMessageContaining("hot water is 140 °C");
     }
 
@@ -86,11 +86,11 @@ class TemperCalculatorTest {
         double before = Double.MAX_VALUE;
         for (int waterC = 55; waterC <= 95; waterC += 10) {
             final double minutes =
-                    first(BOWL.heatFor(new MeltWay(MeltWay.Kind.WATER_BATH, waterC), 20, 46));
+                    first(BOWL.heatFor(new MeltWay(MeltWay.WayKind.WATER_BATH, waterC), 20, 46));
             assertThat(minutes).isLessThan(before);
             before = minutes;
         }
-        assertThat(first(BOWL.heatFor(new MeltWay(MeltWay.Kind.OVEN, 60), 20, 46)))
+        assertThat(first(BOWL.heatFor(new MeltWay(MeltWay.WayKind.OVEN, 60), 20, 46)))
                 .isBetween(60.0, 400.0);
     }
 

@@ -35,7 +35,7 @@ class RehearsalTest {
                 List.of(acts));
     }
 
-    private static RehearsalAct act(final RehearsalAct.Kind kind, final double amount) {
+    private static RehearsalAct act(final RehearsalAct.ActKind kind, final double amount) {
         return new RehearsalAct(kind, amount);
     }
 
@@ -44,12 +44,12 @@ class RehearsalTest {
         final Rehearsal played =
                 play(
                         Exercise.WARM_BOWL,
-                        act(RehearsalAct.Kind.BATH, 100),
-                        act(RehearsalAct.Kind.READ, 0),
-                        act(RehearsalAct.Kind.SEED, 100),
-                        act(RehearsalAct.Kind.STIR, 240),
-                        act(RehearsalAct.Kind.PAPER, 0),
-                        act(RehearsalAct.Kind.WORK, 0));
+                        act(RehearsalAct.ActKind.BATH, 100),
+                        act(RehearsalAct.ActKind.READ, 0),
+                        act(RehearsalAct.ActKind.SEED, 100),
+                        act(RehearsalAct.ActKind.STIR, 240),
+                        act(RehearsalAct.ActKind.PAPER, 0),
+                        act(RehearsalAct.ActKind.WORK, 0));
         assertThat(played.done()).isTrue();
         assertThat(played.score()).isPresent();
         assertThat(played.score().get().verdict()).isEqualTo(Verdict.IN_TEMPER);
@@ -58,7 +58,7 @@ class RehearsalTest {
 
     @Test
     void workingWithoutAnythingDoneGetsFew() {
-        final Rehearsal played = play(Exercise.FROM_THE_MELT, act(RehearsalAct.Kind.WORK, 0));
+        final Rehearsal played = play(Exercise.FROM_THE_MELT, act(RehearsalAct.ActKind.WORK, 0));
         assertThat(played.score().orElseThrow().points()).isLessThanOrEqualTo(30);
         assertThat(played.score().orElseThrow().verdict()).isEqualTo(Verdict.NONE);
     }
@@ -68,8 +68,8 @@ class RehearsalTest {
         final Score score =
                 play(
                                 Exercise.WARM_ROOM,
-                                act(RehearsalAct.Kind.STIR, 60),
-                                act(RehearsalAct.Kind.WORK, 0))
+                                act(RehearsalAct.ActKind.STIR, 60),
+                                act(RehearsalAct.ActKind.WORK, 0))
                         .score()
                         .orElseThrow();
         assertThat(score.lines().stream().mapToInt(Score.Line::points).sum())
@@ -82,25 +82,25 @@ class RehearsalTest {
     @Test
     void playedAgainItIsTheSame() {
         final RehearsalAct[] acts = {
-            act(RehearsalAct.Kind.BATH, 60), act(RehearsalAct.Kind.READ, 0)
+            act(RehearsalAct.ActKind.BATH, 60), act(RehearsalAct.ActKind.READ, 0)
         };
         final Rehearsal once = play(Exercise.WARM_BOWL, acts);
         final Rehearsal again =
-                play(Exercise.WARM_BOWL, acts[0], acts[1], act(RehearsalAct.Kind.HEAT, 10));
+                play(Exercise.WARM_BOWL, acts[0], acts[1], act(RehearsalAct.ActKind.HEAT, 10));
         assertThat(again.moments().subList(0, 2)).isEqualTo(once.moments());
         assertThat(once.moments().get(1).readC()).isPresent();
     }
 
     @Test
     void impossibleActsAreRefused() {
-        assertThatThrownBy(() -> act(RehearsalAct.Kind.HEAT, 100_000))
+        assertThatThrownBy(() -> act(RehearsalAct.ActKind.HEAT, 100_000))
                 .hasMessageContaining("heat is 100000");
         assertThatThrownBy(
                         () ->
                                 play(
                                         Exercise.WARM_BOWL,
-                                        act(RehearsalAct.Kind.WORK, 0),
-                                        act(RehearsalAct.Kind.STIR, 10)))
+                                        act(RehearsalAct.ActKind.WORK, 0),
+                                        act(RehearsalAct.ActKind.STIR, 10)))
                 .hasMessageContaining("nothing more once work has begun");
     }
 }

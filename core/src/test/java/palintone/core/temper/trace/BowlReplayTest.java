@@ -28,7 +28,7 @@ class BowlReplayTest {
         }
     }
 
-    private static BowlEvent done(final BowlEvent.Kind kind, final double amount) {
+    private static BowlEvent done(final BowlEvent.EventKind kind, final double amount) {
         return BowlEvent.of(kind, 0, amount);
     }
 
@@ -71,7 +71,7 @@ class BowlReplayTest {
     void seedCountsAndChangesTheMass() {
         final BowlReplay replay = begun(47);
         hold(replay, 33, 300);
-        replay.happened(done(BowlEvent.Kind.SEED, 90));
+        replay.happened(done(BowlEvent.EventKind.SEED, 90));
         assertThat(replay.massG()).isEqualTo(3090);
         // 90 g of 3090 g, three quarters of their fat solid.
         assertThat(replay.now().middle().stable()).isCloseTo(0.022, within(0.004));
@@ -83,9 +83,9 @@ class BowlReplayTest {
     void warmCouvertureThins() {
         final BowlReplay replay = begun(47);
         hold(replay, 31.5, 200);
-        replay.happened(done(BowlEvent.Kind.SEED, 200));
+        replay.happened(done(BowlEvent.EventKind.SEED, 200));
         final double before = replay.now().middle().stable();
-        replay.happened(done(BowlEvent.Kind.TOP_UP, 3200));
+        replay.happened(done(BowlEvent.EventKind.TOP_UP, 3200));
         assertThat(replay.now().middle().stable()).isCloseTo(before / 2, within(before * 0.05));
         assertThat(replay.massG()).isEqualTo(6400);
     }
@@ -94,9 +94,9 @@ class BowlReplayTest {
     void whatIsTakenChangesNoCrystals() {
         final BowlReplay replay = begun(47);
         hold(replay, 31.5, 200);
-        replay.happened(done(BowlEvent.Kind.SEED, 90));
+        replay.happened(done(BowlEvent.EventKind.SEED, 90));
         final double before = replay.now().middle().stable();
-        replay.happened(done(BowlEvent.Kind.TAKEN, 1000));
+        replay.happened(done(BowlEvent.EventKind.TAKEN, 1000));
         assertThat(replay.now().middle().stable()).isEqualTo(before);
         assertThat(replay.massG()).isEqualTo(2090);
     }
@@ -105,7 +105,7 @@ class BowlReplayTest {
     void theStoneBringsCrystals() {
         final BowlReplay replay = begun(47);
         hold(replay, 32, 300);
-        replay.happened(new BowlEvent(BowlEvent.Kind.TABLED, 0, 2.0 / 3, 300));
+        replay.happened(new BowlEvent(BowlEvent.EventKind.TABLED, 0, 2.0 / 3, 300));
         assertThat(replay.now().middle().stable()).isBetween(0.002, 0.04);
         assertThat(replay.now().verdict()).isIn(Verdict.IN_TEMPER, Verdict.UNDER);
     }
@@ -114,7 +114,7 @@ class BowlReplayTest {
     void heatTakesSeedAndThatIsCalledLost() {
         final BowlReplay replay = begun(47);
         hold(replay, 31.5, 200);
-        replay.happened(done(BowlEvent.Kind.SEED, 60));
+        replay.happened(done(BowlEvent.EventKind.SEED, 60));
         hold(replay, 37, 300);
         hold(replay, 31.5, 60);
         assertThat(replay.now().verdict()).isEqualTo(Verdict.LOST);
@@ -123,9 +123,9 @@ class BowlReplayTest {
     @Test
     void aQuickSmearRaisesASlowOneLowersTheEstimate() {
         final BowlReplay quick = begun(31.5);
-        quick.happened(done(BowlEvent.Kind.PAPER_SET, 70));
+        quick.happened(done(BowlEvent.EventKind.PAPER_SET, 70));
         final BowlReplay slow = begun(31.5);
-        slow.happened(done(BowlEvent.Kind.PAPER_SET, 220));
+        slow.happened(done(BowlEvent.EventKind.PAPER_SET, 220));
         assertThat(quick.now().middle().stable()).isGreaterThan(0.01);
         assertThat(slow.now().middle().stable()).isLessThan(0.003);
         assertThat(quick.now().verdict()).isEqualTo(Verdict.IN_TEMPER);
@@ -133,9 +133,9 @@ class BowlReplayTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = BowlEvent.Kind.class,
+            value = BowlEvent.EventKind.class,
             names = {"STREAKS", "TACK", "DULL"})
-    void touchThatSaysTooLittleLowersIt(final BowlEvent.Kind kind) {
+    void touchThatSaysTooLittleLowersIt(final BowlEvent.EventKind kind) {
         final BowlReplay replay = begun(31.5);
         final double before = replay.now().middle().stable();
         replay.happened(done(kind, 0));
@@ -154,15 +154,16 @@ class BowlReplayTest {
 
     @Test
     void impossibleHappeningsAreRefused() {
-        assertThatThrownBy(() -> done(BowlEvent.Kind.SEED, 0))
+        assertThatThrownBy(() -> done(BowlEvent.EventKind.SEED, 0))
                 .hasMessageContaining("seed stirred in is 0 g");
-        assertThatThrownBy(() -> new BowlEvent(BowlEvent.Kind.TABLED, 0, 1.2, 100))
+        assertThatThrownBy(() -> new BowlEvent(BowlEvent.EventKind.TABLED, 0, 1.2, 100))
                 .hasMessageContaining("share tabled is 120 %");
-        assertThatThrownBy(() -> new BowlEvent(BowlEvent.Kind.TABLED, 0, 0.6, 2))
+        assertThatThrownBy(() -> new BowlEvent(BowlEvent.EventKind.TABLED, 0, 0.6, 2))
                 .hasMessageContaining("time on the stone is 2 s");
-        assertThatThrownBy(() -> done(BowlEvent.Kind.PAPER_SET, 1))
+        assertThatThrownBy(() -> done(BowlEvent.EventKind.PAPER_SET, 1))
                 .hasMessageContaining("smear is 1 s");
-        assertThatThrownBy(() -> done(BowlEvent.Kind.HEAT, 1e9)).hasMessageContaining("heated is");
+        assertThatThrownBy(() -> done(BowlEvent.EventKind.HEAT, 1e9))
+                .hasMessageContaining("heated is");
         assertThatThrownBy(() -> new BowlReplay(Samples.dark(), -1, 20))
                 .hasMessageContaining("mass in the bowl is -1 g");
     }
@@ -171,7 +172,7 @@ class BowlReplayTest {
     @Test
     void whatIsNotedBeforeTheFirstReadingCounts() {
         final BowlReplay replay = new BowlReplay(Samples.dark(), 2000, 20);
-        replay.happened(new BowlEvent(BowlEvent.Kind.SEED, 10, 300, 0));
+        replay.happened(new BowlEvent(BowlEvent.EventKind.SEED, 10, 300, 0));
         replay.reading(60, 33);
         replay.reading(120, 32.5);
         final BowlReplay without = new BowlReplay(Samples.dark(), 2000, 20);

@@ -78,8 +78,8 @@ final class LabelledTraces {
                         20,
                         new BowlState(0, massG, 42, Crystals.NONE));
         while (bowl.now().temperatureC() < 47) {
-            bowl.act(new RehearsalAct(RehearsalAct.Kind.HEAT, 10));
-            bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 15));
+            bowl.act(new RehearsalAct(RehearsalAct.ActKind.HEAT, 10));
+            bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 15));
         }
         final List<BowlEvent> events = new ArrayList<>();
         for (final String word : script.split(" ")) {
@@ -103,30 +103,30 @@ final class LabelledTraces {
             final double massG,
             final List<BowlEvent> events) {
         switch (act) {
-            case 'B' -> until(bowl, RehearsalAct.Kind.BATH, 10, amount, false);
-            case 'C' -> until(bowl, RehearsalAct.Kind.STIR, 60, amount, false);
-            case 'R' -> until(bowl, RehearsalAct.Kind.HEAT, 5, amount, true);
-            case 'S' -> bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, amount));
+            case 'B' -> until(bowl, RehearsalAct.ActKind.BATH, 10, amount, false);
+            case 'C' -> until(bowl, RehearsalAct.ActKind.STIR, 60, amount, false);
+            case 'R' -> until(bowl, RehearsalAct.ActKind.HEAT, 5, amount, true);
+            case 'S' -> bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, amount));
             case 'K' -> {
-                until(bowl, RehearsalAct.Kind.HEAT, 5, amount, true);
+                until(bowl, RehearsalAct.ActKind.HEAT, 5, amount, true);
                 for (int i = 0; i < 9; i++) {
-                    bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 100));
-                    until(bowl, RehearsalAct.Kind.HEAT, 5, amount, true);
+                    bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 100));
+                    until(bowl, RehearsalAct.ActKind.HEAT, 5, amount, true);
                 }
             }
             case 'T' -> {
-                bowl.act(new RehearsalAct(RehearsalAct.Kind.TABLE, amount));
+                bowl.act(new RehearsalAct(RehearsalAct.ActKind.TABLE, amount));
                 // Some of the time on the stone goes into getting cold.
                 events.add(
                         new BowlEvent(
-                                BowlEvent.Kind.TABLED,
+                                BowlEvent.EventKind.TABLED,
                                 bowl.now().timeS() - 60,
                                 2.0 / 3,
                                 Math.max(5, amount - 230)));
             }
             case 'X' -> {
-                events.add(BowlEvent.of(BowlEvent.Kind.SEED, bowl.now().timeS() + 1, amount));
-                bowl.act(new RehearsalAct(RehearsalAct.Kind.SEED, amount));
+                events.add(BowlEvent.of(BowlEvent.EventKind.SEED, bowl.now().timeS() + 1, amount));
+                bowl.act(new RehearsalAct(RehearsalAct.ActKind.SEED, amount));
             }
             default -> throw new IllegalArgumentException("act " + act + " of " + massG);
         }
@@ -134,7 +134,7 @@ final class LabelledTraces {
 
     private static void until(
             final PlayedBowl bowl,
-            final RehearsalAct.Kind how,
+            final RehearsalAct.ActKind how,
             final double seconds,
             final double toC,
             final boolean rising) {
@@ -145,7 +145,7 @@ final class LabelledTraces {
                 i++) {
             bowl.act(new RehearsalAct(how, seconds));
             if (rising) {
-                bowl.act(new RehearsalAct(RehearsalAct.Kind.STIR, 15));
+                bowl.act(new RehearsalAct(RehearsalAct.ActKind.STIR, 15));
             }
         }
     }

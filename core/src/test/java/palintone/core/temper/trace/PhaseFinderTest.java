@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import palintone.core.temper.CouvertureKind;
 import palintone.core.temper.DarkWindowPractice;
 import palintone.core.temper.TemperTargets;
-import palintone.core.temper.method.CurvePhase.Kind;
+import palintone.core.temper.method.CurvePhase.PhaseKind;
 
 /** Stretches of curves drawn by hand, minute by minute. */
 class PhaseFinderTest {
@@ -36,7 +36,7 @@ class PhaseFinderTest {
         return PhaseFinder.find(TraceCleaner.clean(drawn(corners)), DARK);
     }
 
-    private static List<Kind> kinds(final List<PhaseFinder.Stretch> stretches) {
+    private static List<PhaseKind> kinds(final List<PhaseFinder.Stretch> stretches) {
         return stretches.stream().map(PhaseFinder.Stretch::kind).toList();
     }
 
@@ -45,7 +45,12 @@ class PhaseFinderTest {
         final List<PhaseFinder.Stretch> found =
                 find(0, 22, 20, 47, 32, 26.5, 36, 26.4, 39, 31.5, 55, 31.2);
         assertThat(kinds(found))
-                .containsExactly(Kind.MELT, Kind.COOL, Kind.HOLD, Kind.REWARM, Kind.WORK);
+                .containsExactly(
+                        PhaseKind.MELT,
+                        PhaseKind.COOL,
+                        PhaseKind.HOLD,
+                        PhaseKind.REWARM,
+                        PhaseKind.WORK);
         assertThat(found.get(0).extremeC()).isCloseTo(47, within(0.3));
         assertThat(found.get(0).toS()).isCloseTo(20 * 60, within(15.0));
         assertThat(found.get(2).extremeC()).isCloseTo(26.4, within(0.1));
@@ -57,14 +62,14 @@ class PhaseFinderTest {
     @Test
     void aSeededCurveFallsStraightIntoTheWindow() {
         final List<PhaseFinder.Stretch> found = find(0, 30, 10, 46, 14, 33, 20, 31.9, 40, 31.1);
-        assertThat(kinds(found)).containsExactly(Kind.MELT, Kind.COOL, Kind.WORK);
+        assertThat(kinds(found)).containsExactly(PhaseKind.MELT, PhaseKind.COOL, PhaseKind.WORK);
         assertThat(found.get(2).fromC()).isLessThanOrEqualTo(32.2);
     }
 
     @Test
     void aRecordThatBeginsHotHasNoMelt() {
         assertThat(kinds(find(0, 47, 12, 26.5, 17, 26.5, 20, 31.5, 30, 31.3)))
-                .containsExactly(Kind.COOL, Kind.HOLD, Kind.REWARM, Kind.WORK);
+                .containsExactly(PhaseKind.COOL, PhaseKind.HOLD, PhaseKind.REWARM, PhaseKind.WORK);
     }
 
     @Test
@@ -72,7 +77,7 @@ class PhaseFinderTest {
         final List<PhaseFinder.Stretch> found =
                 find(0, 47, 12, 26.5, 17, 26.5, 21, 36, 30, 31.5, 40, 31.2);
         final PhaseFinder.Stretch rewarm = found.get(2);
-        assertThat(rewarm.kind()).isEqualTo(Kind.REWARM);
+        assertThat(rewarm.kind()).isEqualTo(PhaseKind.REWARM);
         assertThat(rewarm.extremeC()).isCloseTo(36, within(0.2));
     }
 

@@ -16,7 +16,8 @@ class RulesTest {
 
     private static final double[] GOOD = {0, 40, 4, 47, 16, 26.5, 21, 26.4, 24, 31.5, 40, 31.3};
 
-    private static TraceReader.Reading read(final List<Sample> samples, final BowlEvent... events) {
+    private static TraceReader.TraceReading read(
+            final List<Sample> samples, final BowlEvent... events) {
         return TraceReader.read(
                 Samples.dark(),
                 TemperTargets.of(CouvertureKind.DARK, DarkWindowPractice.LOW),
@@ -26,7 +27,7 @@ class RulesTest {
                 List.of(events));
     }
 
-    private static List<String> broken(final TraceReader.Reading reading) {
+    private static List<String> broken(final TraceReader.TraceReading reading) {
         return reading.rules().stream().filter(r -> !r.kept()).map(Rule::name).toList();
     }
 
@@ -48,7 +49,7 @@ class RulesTest {
 
     @Test
     void scorching() {
-        final TraceReader.Reading reading =
+        final TraceReader.TraceReading reading =
                 read(PhaseFinderTest.drawn(0, 40, 4, 58, 16, 26.5, 21, 26.4, 24, 31.5, 40, 31.3));
         assertThat(broken(reading)).containsExactly("not scorched");
         final Rule rule = reading.rules().stream().filter(r -> !r.kept()).findFirst().orElseThrow();
@@ -68,7 +69,7 @@ class RulesTest {
     void seedNotedIsAStart() {
         final List<Sample> samples =
                 PhaseFinderTest.drawn(0, 40, 4, 47, 20, 33.2, 23, 31.8, 40, 31.3);
-        assertThat(broken(read(samples, BowlEvent.of(BowlEvent.Kind.SEED, 1200, 90))))
+        assertThat(broken(read(samples, BowlEvent.of(BowlEvent.EventKind.SEED, 1200, 90))))
                 .doesNotContain("crystals given a start", "seed enough when work began");
     }
 
@@ -92,7 +93,7 @@ class RulesTest {
 
     @Test
     void grownTooThick() {
-        final TraceReader.Reading reading =
+        final TraceReader.TraceReading reading =
                 read(PhaseFinderTest.drawn(0, 40, 4, 47, 16, 26.5, 24, 26.4, 27, 31.2, 160, 31.1));
         assertThat(broken(reading)).contains("not grown too thick");
         assertThat(reading.verdict().words()).isEqualTo("over-tempered");
@@ -118,7 +119,7 @@ class RulesTest {
     /** Every reading is in the picture or named. */
     @Test
     void theLaneCoversTheTrace() {
-        final TraceReader.Reading reading = read(PhaseFinderTest.drawn(GOOD));
+        final TraceReader.TraceReading reading = read(PhaseFinderTest.drawn(GOOD));
         assertThat(reading.lane().get(0).timeS()).isZero();
         assertThat(reading.lane().get(reading.lane().size() - 1).timeS())
                 .isGreaterThan(reading.trace().seconds() - 60);

@@ -25,7 +25,7 @@ class VerdictTest {
         int right = 0;
         int usable = 0;
         for (final LabelledTraces.Labelled trace : traces) {
-            final TraceReader.Reading reading = read(trace);
+            final TraceReader.TraceReading reading = read(trace);
             confusion[trace.truth().ordinal()][reading.verdict().ordinal()]++;
             right += reading.verdict() == trace.truth() ? 1 : 0;
             usable += workable(reading.verdict()) == workable(trace.truth()) ? 1 : 0;
@@ -55,7 +55,7 @@ class VerdictTest {
         return verdict == Verdict.IN_TEMPER || verdict == Verdict.OVER;
     }
 
-    private static TraceReader.Reading read(final LabelledTraces.Labelled trace) {
+    private static TraceReader.TraceReading read(final LabelledTraces.Labelled trace) {
         return TraceReader.read(
                 Samples.dark(), TARGETS, trace.massG(), 20, trace.samples(), trace.events());
     }

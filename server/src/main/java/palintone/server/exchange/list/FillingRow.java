@@ -18,7 +18,7 @@ public record FillingRow(
     /** What was tasted or measured of it. */
     public record NoteRow(
             Instant at,
-            FillingNoteEntity.Kind kind,
+            FillingNoteEntity.NoteKind kind,
             @Nullable Double measured,
             @Nullable Integer score,
             @Nullable String words) {}
