@@ -38,7 +38,7 @@ final class SpokenTexts {
 
     /** Rooms that read files, ask the database or guard the door; what they refuse is kept. */
     private static final Pattern SILENT_ROOM =
-            Pattern.compile("/(web|find|device|words|read)/|BookTables|Verbs|KitchenUnit");
+            Pattern.compile("/(web|find|device|words|read)/|BookTables|RestsOn|Verbs|KitchenUnit");
 
     /** Calls whose words nobody reads on a screen. */
     private static final Pattern SILENT_CALL =
