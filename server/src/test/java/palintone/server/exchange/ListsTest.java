@@ -226,6 +226,43 @@ class ListsTest {
                 .isEqualTo("Zuckersirup à la crème");
     }
 
+    /** Written some hundreds at a time; whose row is refused is said all the same. */
+    @Test
+    void hundredsOfPiecesAreAllTakenOrNone() {
+        final int rows = 600;
+        final StringBuilder table =
+                new StringBuilder(
+                        "id,kind,name,mould,couverture,shell_mm,head_room_mm,layers.1.filling\n");
+        for (int i = 0; i < rows; i++) {
+            table.append("many-").append(i).append(",moulded,One of many ").append(i);
+            table.append(",half-28,dark-66,1.6,1.8,plum-ganache\n");
+        }
+        final String many = table.toString();
+        final String found = "/api/pieces?find=One+of+many";
+        final Answer refused =
+                workshop.importFiles(
+                        "pieces.csv", many.replace("One of many 500,half-28", "One,no-such"));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.at("/detail")).contains("row 502").contains("no-such");
+        assertThat(workshop.get(found).number("/total")).isZero();
+        final Answer taken = workshop.importFiles("pieces.csv", many);
+        assertThat(taken.number("/0/fresh")).as(taken.text()).isEqualTo(rows);
+        assertThat(workshop.get(found).number("/total")).isEqualTo(rows);
+        assertThat(workshop.importFiles("pieces.csv", many).number("/0/same")).isEqualTo(rows);
+        final Answer changed =
+                workshop.importFiles(
+                        "pieces.csv", many.replace("One of many 400,half-28", "Other,half-28"));
+        assertThat(changed.number("/0/changed")).isEqualTo(1);
+        assertThat(workshop.get("/api/pieces/many-400").at("/name")).isEqualTo("Other");
+        assertThat(workshop.get("/api/pieces/many-400").number("/version")).isEqualTo(1);
+        final Answer otherKind =
+                workshop.importFiles(
+                        "pieces.csv",
+                        "id,kind,name,mould,couverture\nmany-3,solid,Solid,bar-40,dark-66\n");
+        assertThat(otherKind.status()).as(otherKind.text()).isEqualTo(400);
+        assertThat(otherKind.at("/detail")).contains("row 2").contains("shellMm");
+    }
+
     /** Two writers: what somebody changed after the look is not written over unseen. */
     @Test
     void whatWasChangedSinceTheLookIsNotImported() {
