@@ -21,7 +21,8 @@ class OwnTablesTest {
     private static final Pattern DECLARED =
             Pattern.compile("(?:@Table|@CollectionTable)\\(\\s*name = \"(\\w+)\"");
     private static final Pattern NAMED =
-            Pattern.compile("(?:from|join|update|into)\\s+([a-z]+(?:_[a-z]+)*)\\s+\\w");
+            Pattern.compile(
+                    "(?:(?:from|join|update|into)\\s+|byName\\(FoundKind\\.\\w+, \")([a-z]+(?:_[a-z]+)*)(?:\\s+\\w|\"\\))");
 
     @Test
     void tablesOfAnotherRoomAreNotNamed() throws IOException {

@@ -3,6 +3,7 @@ package palintone.server.colour;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import palintone.server.find.Findable;
+import palintone.server.find.FoundKind;
 
 /** Colours, by their name. */
 @Component
@@ -11,10 +12,6 @@ class FindColours implements Findable {
 
     @Override
     public String question() {
-        return """
-                select 'COLOUR' kind, c.id id, c.name name from colour c
-                  where c.archived = false and c.name like :some
-                  order by c.name like :start desc, c.name limit 6
-                """;
+        return Findable.byName(FoundKind.COLOUR, "colour");
     }
 }

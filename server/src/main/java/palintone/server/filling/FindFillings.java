@@ -3,6 +3,7 @@ package palintone.server.filling;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import palintone.server.find.Findable;
+import palintone.server.find.FoundKind;
 
 /** Fillings, by their name. */
 @Component
@@ -11,10 +12,6 @@ class FindFillings implements Findable {
 
     @Override
     public String question() {
-        return """
-                select 'FILLING' kind, f.id id, f.name name from filling f
-                  where f.archived = false and f.name like :some
-                  order by f.name like :start desc, f.name limit 6
-                """;
+        return Findable.byName(FoundKind.FILLING, "filling");
     }
 }

@@ -14,4 +14,18 @@ public interface Findable {
      *     that begins with them
      */
     String question();
+
+    /**
+     * The question of most: things with a name that may be put away.
+     *
+     * @param table its own
+     */
+    static String byName(final FoundKind kind, final String table) {
+        return """
+                select '%s' kind, t.id id, t.name name from %s t
+                  where t.archived = false and t.name like :some
+                  order by t.name like :start desc, t.name limit 6
+                """
+                .formatted(kind, table);
+    }
 }
