@@ -13,6 +13,7 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import palintone.server.support.Workshop;
 import palintone.server.support.Workshop.Answer;
 
@@ -261,6 +262,23 @@ class ListsTest {
                         "id,kind,name,mould,couverture\nmany-3,solid,Solid,bar-40,dark-66\n");
         assertThat(otherKind.status()).as(otherKind.text()).isEqualTo(400);
         assertThat(otherKind.at("/detail")).contains("row 2").contains("shellMm");
+    }
+
+    /** What is brought in can be looked at and put away again. */
+    @ParameterizedTest
+    @ValueSource(strings = {"a/b", "a\\b", "a;b", "50 %", "..", "."})
+    void anIdThatCannotStandInAnAddressIsRefused(final String id) {
+        final Answer refused = workshop.importFiles("ingredients.csv", table(id, 4));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.at("/detail")).contains("row 2: id is").contains("address");
+    }
+
+    @Test
+    void anIdWithASpaceAndALetterOfAnotherLanguageIsReached() {
+        assertThat(workshop.importFiles("ingredients.csv", table("sirup für b", 4)).status())
+                .isEqualTo(200);
+        assertThat(workshop.get("/api/ingredients/sirup%20f%C3%BCr%20b").at("/name"))
+                .isEqualTo("Looked at");
     }
 
     /** Two writers: what somebody changed after the look is not written over unseen. */

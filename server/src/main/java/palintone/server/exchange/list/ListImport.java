@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import palintone.server.exchange.ImportProgress;
 import palintone.server.exchange.NamedFile;
@@ -29,6 +30,9 @@ class ListImport {
 
     /** More would not be read by anybody. */
     private static final int SHOWN = 200;
+
+    /** Under such an id nothing could be looked at, changed or put away again. */
+    private static final Pattern UNREACHABLE = Pattern.compile("[/\\\\;%\\p{Cntrl}]|^\\.+$");
 
     private final ImportProgress progress;
     private final RowGuard guard;
@@ -83,6 +87,15 @@ class ListImport {
             progress.goOn();
             final Row row = entry.getValue();
             final ObjectNode before = known.get(entry.getKey());
+            if (before == null && UNREACHABLE.matcher(entry.getKey()).find()) {
+                throw guard.refused(
+                        file.name(),
+                        row.number(),
+                        "id",
+                        "\"" + entry.getKey() + "\"",
+                        "letters, digits and signs that may stand in an address: no slash,"
+                                + " semicolon or percent, not dots alone");
+            }
             final ObjectNode[] after = new ObjectNode[1];
             guard.row(
                     file.name(),
