@@ -3,7 +3,9 @@ package palintone.server.piece;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
@@ -159,6 +161,14 @@ public class PieceService {
             return BatchPlan.of(then, workplace(then, shelved, wish, house));
         }
         return BatchPlan.of(needs, place);
+    }
+
+    /** Names of the pieces of this house that are not archived, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, String> names() {
+        final Map<String, String> names = new LinkedHashMap<>();
+        pieces.findByArchivedFalseOrderByName().forEach(p -> names.put(p.id(), p.name()));
+        return names;
     }
 
     /** The fillings in it, as they are now; none where there is no such piece any more. */

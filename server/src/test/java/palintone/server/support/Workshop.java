@@ -41,6 +41,8 @@ public final class Workshop implements AutoCloseable {
                         "--springdoc.api-docs.path=/api/described",
                         "--springdoc.default-produces-media-type=application/json",
                         "--springdoc.packages-to-scan=palintone.server",
+                        "--palintone.solver="
+                                + Path.of("..", "schedule", "target", "app").toAbsolutePath(),
                         "--palintone.demo=" + demo,
                         "--palintone.sample=" + Path.of("..", "demo").toAbsolutePath());
     }

@@ -30,7 +30,9 @@ public class HouseLists {
                     "fillings",
                     "pieces",
                     "shells",
-                    "tastings");
+                    "tastings",
+                    "people",
+                    "orders");
 
     private final Map<String, HouseList> lists = new LinkedHashMap<>();
     private final ListImport imports;

@@ -1,0 +1,399 @@
+package palintone.server.week;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.mould.Mould;
+import palintone.core.piece.CastPiece;
+import palintone.core.piece.Materials;
+import palintone.core.plan.BatchAsked;
+import palintone.core.plan.BatchWork;
+import palintone.core.plan.BegunWork;
+import palintone.core.plan.Fixed;
+import palintone.core.plan.Hold;
+import palintone.core.plan.HousePace;
+import palintone.core.plan.Lag;
+import palintone.core.plan.Person;
+import palintone.core.plan.Run;
+import palintone.core.plan.Stretch;
+import palintone.core.plan.Thing;
+import palintone.core.plan.UsualMinutes;
+import palintone.core.plan.Workload;
+import palintone.core.temper.Couverture;
+import palintone.core.tool.Cabinet;
+import palintone.core.tool.Tools;
+import palintone.core.work.BatchPlan;
+import palintone.core.work.RunningBatch;
+import palintone.server.house.HouseEntity;
+import palintone.server.house.HouseService;
+import palintone.server.mould.MouldService;
+import palintone.server.piece.PieceService;
+import palintone.server.work.BatchService;
+
+/** Makes a workload of the orders, the people and the things of the house as they are now. */
+@Component
+class WeekWork {
+
+    private static final int MINUTES_OF_A_DAY = 24 * 60;
+
+    /** Orders of one piece that are wanted within so long are made at once. */
+    private static final Duration TOGETHER = Duration.ofHours(48);
+
+    /** As many batches as tell how quick the hands of this house are. */
+    private static final int LAST_BATCHES = 8;
+
+    /** Where nobody has counted; ours. */
+    private static final int POTS = 4;
+
+    private static final int CABINET_MOULDS = 12;
+    private static final int BOWLS = 2;
+    private static final int WASH_MIN = 20;
+
+    private final OrderService orders;
+    private final PersonService people;
+    private final RunBatchRepository batches;
+    private final PieceService pieces;
+    private final MouldService moulds;
+    private final HouseService houses;
+    private final BatchService running;
+    private final Clock clock;
+
+    WeekWork(
+            final OrderService orders,
+            final PersonService people,
+            final RunBatchRepository batches,
+            final PieceService pieces,
+            final MouldService moulds,
+            final HouseService houses,
+            final BatchService running,
+            final Clock clock) {
+        this.orders = orders;
+        this.people = people;
+        this.batches = batches;
+        this.pieces = pieces;
+        this.moulds = moulds;
+        this.houses = houses;
+        this.running = running;
+        this.clock = clock;
+    }
+
+    /**
+     * What a run makes.
+     *
+     * @param run id of it
+     * @param moulds 0 where it is cast in none
+     */
+    record Making(String run, String piece, String name, int pieces, int moulds) {}
+
+    /**
+     * A workload and what it stands for.
+     *
+     * @param origin moment from which its minutes count
+     * @param pace of this house's hands
+     */
+    record Made(Workload load, Instant origin, List<Making> makings, HousePace pace) {}
+
+    /** A batch that is wanted. */
+    private record Wanted(String run, String piece, int pieces, Instant due) {}
+
+    /**
+     * The workload as it is now.
+     *
+     * @param pinned stretches a maker has pinned; what is no more is let go
+     * @throws OutOfRangeException naming what is missing, as when nobody works
+     */
+    Made of(final List<Fixed> pinned) {
+        final HouseEntity house = houses.house();
+        final ZoneId zone = house.zone();
+        final Instant now = clock.instant();
+        final LocalDate today = LocalDate.ofInstant(now, zone);
+        final Instant origin = today.atStartOfDay(zone).toInstant();
+        final int from = minute(origin, now) + 1;
+        final Map<String, UUID> begun = begun();
+        final List<Wanted> wanted = wanted(begun);
+        final Instant last =
+                wanted.stream().map(Wanted::due).max(Comparator.naturalOrder()).orElse(now);
+        // A day more than is wanted, so that what is late has a place too.
+        final Instant end = (last.isBefore(now) ? now : last).plus(3, ChronoUnit.DAYS);
+        final int horizon =
+                Math.min(minute(origin, end), from + Workload.LONGEST_MIN - MINUTES_OF_A_DAY);
+        final HousePace pace = pace();
+        final Draft draft = new Draft();
+        for (final Wanted one : wanted) {
+            lay(draft, one, Optional.ofNullable(begun.get(one.run())), origin, from, pace);
+        }
+        final List<Person> hands = hands(zone, today, origin, horizon);
+        if (hands.isEmpty() && !wanted.isEmpty()) {
+            throw new OutOfRangeException(
+                    "people", "nobody", "somebody who works: say who and when under People");
+        }
+        final Set<String> there =
+                draft.stretches.stream().map(Stretch::id).collect(Collectors.toSet());
+        final Set<String> fixedAlready =
+                draft.fixed.stream().map(Fixed::stretch).collect(Collectors.toSet());
+        pinned.stream()
+                .filter(f -> there.contains(f.stretch()) && !fixedAlready.contains(f.stretch()))
+                .forEach(draft.fixed::add);
+        return new Made(
+                new Workload(
+                        from,
+                        horizon,
+                        draft.runs,
+                        draft.stretches,
+                        draft.lags,
+                        draft.holds,
+                        things(house, draft),
+                        hands,
+                        draft.fixed),
+                origin,
+                draft.makings,
+                pace);
+    }
+
+    private static final class Draft {
+        private final List<Run> runs = new ArrayList<>();
+        private final List<Stretch> stretches = new ArrayList<>();
+        private final List<Lag> lags = new ArrayList<>();
+        private final List<Hold> holds = new ArrayList<>();
+        private final List<Fixed> fixed = new ArrayList<>();
+        private final List<Making> makings = new ArrayList<>();
+        private final Map<String, Mould> moulds = new LinkedHashMap<>();
+    }
+
+    private Map<String, UUID> begun() {
+        return batches.findAll().stream()
+                .collect(Collectors.toMap(RunBatchEntity::run, RunBatchEntity::batchId));
+    }
+
+    /** Orders of one piece that lie close together are one batch, due with the first of them. */
+    private List<Wanted> wanted(final Map<String, UUID> begun) {
+        final Map<String, List<Wanted>> byPiece = new LinkedHashMap<>();
+        for (final OrderView order : orders.list(false)) {
+            for (final OrderView.LineView line : order.lines()) {
+                final List<Wanted> same =
+                        byPiece.computeIfAbsent(line.piece(), id -> new ArrayList<>());
+                final Wanted before = same.isEmpty() ? null : same.get(same.size() - 1);
+                if (before != null
+                        && Duration.between(before.due(), order.due()).compareTo(TOGETHER) <= 0) {
+                    same.set(
+                            same.size() - 1,
+                            new Wanted(
+                                    before.run(),
+                                    before.piece(),
+                                    before.pieces() + line.pieces(),
+                                    before.due()));
+                } else {
+                    same.add(
+                            new Wanted(
+                                    line.piece() + "@" + order.due().getEpochSecond() / 60,
+                                    line.piece(),
+                                    line.pieces(),
+                                    order.due()));
+                }
+            }
+        }
+        return byPiece.values().stream()
+                .flatMap(List::stream)
+                .filter(w -> !begun.containsKey(w.run()) || underWay(begun.get(w.run())))
+                .sorted(Comparator.comparing(Wanted::due).thenComparing(Wanted::run))
+                .toList();
+    }
+
+    private boolean underWay(final UUID batch) {
+        return running.recorded(batch).running().state() == RunningBatch.State.RUNNING;
+    }
+
+    private void lay(
+            final Draft draft,
+            final Wanted wanted,
+            final Optional<UUID> batch,
+            final Instant origin,
+            final int from,
+            final HousePace pace) {
+        final BatchPlan plan =
+                pieces.plan(
+                        wanted.piece(),
+                        new PieceService.BatchWish(null, wanted.pieces(), null, null, null));
+        final Materials needs = plan.materials();
+        final Optional<Mould> mould =
+                needs.piece() instanceof CastPiece cast
+                        ? Optional.of(cast.mould())
+                        : Optional.empty();
+        mould.ifPresent(m -> draft.moulds.put(m.id(), m));
+        final Run run =
+                new Run(
+                        wanted.run(),
+                        needs.piece().name(),
+                        Integer.MIN_VALUE / 2,
+                        OptionalInt.of(minute(origin, wanted.due())));
+        final Optional<BatchService.Recorded> recorded = batch.map(running::recorded);
+        final BatchAsked asked =
+                new BatchAsked(
+                        run,
+                        recorded.map(r -> r.facts().process()).orElse(plan.process()),
+                        turns(needs),
+                        mould.map(Mould::id),
+                        needs.piece().tempered().map(c -> load(c, needs)),
+                        pace.pace());
+        final BatchWork.Laid laid;
+        if (recorded.isPresent()) {
+            final BegunWork.Begun as =
+                    BegunWork.of(
+                            asked,
+                            recorded.get().running(),
+                            origin,
+                            from - 1,
+                            people.list().stream().findFirst().map(PersonView::id));
+            laid = as.laid();
+            draft.fixed.addAll(as.fixed());
+        } else {
+            laid = BatchWork.of(asked);
+        }
+        draft.runs.add(run);
+        draft.stretches.addAll(laid.stretches());
+        draft.lags.addAll(laid.lags());
+        draft.holds.addAll(laid.holds());
+        draft.makings.add(
+                new Making(
+                        wanted.run(),
+                        wanted.piece(),
+                        needs.piece().name(),
+                        needs.size().pieces(),
+                        needs.size().moulds()));
+    }
+
+    private static Hold.Load load(final Couverture couverture, final Materials needs) {
+        final int depth =
+                switch (couverture.kind()) {
+                    case WHITE -> 0;
+                    case MILK -> 1;
+                    case DARK -> 2;
+                };
+        return new Hold.Load(
+                couverture.ingredient().id(),
+                depth,
+                needs.allergens().stream().map(Enum::name).collect(Collectors.toSet()));
+    }
+
+    private static List<UsualMinutes.Many> turns(final Materials needs) {
+        final List<Materials> turns = needs.turns().isEmpty() ? List.of(needs) : needs.turns();
+        return turns.stream()
+                .map(t -> new UsualMinutes.Many(t.size().moulds(), t.size().pieces()))
+                .toList();
+    }
+
+    private HousePace pace() {
+        return HousePace.of(
+                running
+                        .list(Optional.of(RunningBatch.State.FINISHED), 0, LAST_BATCHES)
+                        .items()
+                        .stream()
+                        .map(summary -> running.recorded(summary.id()))
+                        .map(
+                                r ->
+                                        new HousePace.Made(
+                                                r.running(),
+                                                List.of(
+                                                        new UsualMinutes.Many(
+                                                                r.facts().moulds(),
+                                                                r.facts().pieces()))))
+                        .toList());
+    }
+
+    private List<Thing> things(final HouseEntity house, final Draft draft) {
+        final Tools tools = house.tools();
+        final List<Thing> things = new ArrayList<>();
+        draft.moulds.values().forEach(m -> things.add(new Thing(m.id(), m.name(), m.owned(), 0)));
+        things.add(
+                new Thing(
+                        BatchWork.BOWLS,
+                        "bowls",
+                        Math.max(BOWLS, tools.melters().size()),
+                        WASH_MIN));
+        things.add(new Thing(BatchWork.POTS, "pots", POTS, 0));
+        final int shelves =
+                tools.cabinets().stream()
+                        .map(Cabinet::moulds)
+                        .filter(OptionalInt::isPresent)
+                        .mapToInt(OptionalInt::getAsInt)
+                        .sum();
+        // A batch larger than the cabinet is said where it is planned; here it takes all of it.
+        final int most =
+                draft.holds.stream()
+                        .filter(h -> h.thing().equals(BatchWork.CABINET))
+                        .mapToInt(Hold::amount)
+                        .max()
+                        .orElse(0);
+        things.add(
+                new Thing(
+                        BatchWork.CABINET,
+                        "cabinet",
+                        Math.max(most, shelves == 0 ? CABINET_MOULDS : shelves),
+                        0));
+        things.add(new Thing(BatchWork.STONE, "stone", 1, 0));
+        things.add(new Thing(BatchWork.GUN, "gun", 1, 0));
+        return things;
+    }
+
+    private List<Person> hands(
+            final ZoneId zone, final LocalDate today, final Instant origin, final int horizon) {
+        final List<Person> hands = new ArrayList<>();
+        for (final PersonView person : people.list()) {
+            final List<Person.Hours> hours = new ArrayList<>();
+            for (LocalDate day = today;
+                    minute(origin, day.atStartOfDay(zone).toInstant()) < horizon;
+                    day = day.plusDays(1)) {
+                final LocalDate on = day;
+                if (person.away().stream()
+                        .anyMatch(a -> !on.isBefore(a.from()) && !on.isAfter(a.to()))) {
+                    continue;
+                }
+                person.hours().stream()
+                        .filter(h -> h.weekday() == on.getDayOfWeek())
+                        .map(
+                                h ->
+                                        new Person.Hours(
+                                                at(on, h.from(), zone, origin),
+                                                at(on, h.to(), zone, origin),
+                                                at(on, h.until(), zone, origin)))
+                        .forEach(hours::add);
+            }
+            if (!hours.isEmpty()) {
+                hands.add(new Person(person.id(), person.name(), Set.of(), hours));
+            }
+        }
+        return hands;
+    }
+
+    private static int at(
+            final LocalDate day, final LocalTime time, final ZoneId zone, final Instant origin) {
+        return minute(origin, day.atTime(time).atZone(zone).toInstant());
+    }
+
+    /** Minutes from another day's beginning to that of today. */
+    int minutesSince(final Instant other) {
+        final ZoneId zone = houses.house().zone();
+        return minute(
+                other, LocalDate.ofInstant(clock.instant(), zone).atStartOfDay(zone).toInstant());
+    }
+
+    static int minute(final Instant origin, final Instant at) {
+        return (int) Math.floorDiv(Duration.between(origin, at).toSeconds(), 60);
+    }
+}
