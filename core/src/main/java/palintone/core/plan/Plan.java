@@ -54,6 +54,29 @@ public record Plan(Map<String, Placed> placed, Map<String, Integer> units) {
         return new Plan(other, units);
     }
 
+    /** The same, all of it so many minutes later. */
+    public Plan later(final int minutes) {
+        final Map<String, Placed> other = new TreeMap<>();
+        placed.forEach((id, p) -> other.put(id, new Placed(p.start() + minutes, p.person())));
+        return new Plan(other, units);
+    }
+
+    /** The same with what is fixed where it is. */
+    public Plan fixing(final List<Fixed> fixed) {
+        final Map<String, Placed> other = new TreeMap<>(placed);
+        for (final Fixed one : fixed) {
+            final Placed was = other.get(one.stretch());
+            if (was != null) {
+                other.put(
+                        one.stretch(),
+                        new Placed(
+                                one.start(),
+                                one.begun() ? one.person() : one.person().or(was::person)));
+            }
+        }
+        return new Plan(other, units);
+    }
+
     /** Stretches of one person, in order of time. */
     public List<Stretch> of(final String person, final Workload load) {
         return load.stretches().stream()

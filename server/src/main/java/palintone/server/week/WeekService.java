@@ -121,13 +121,7 @@ public class WeekService {
     public synchronized WeekView plan(final List<Fixed> pinned) {
         enough();
         final WeekWork.Made made = work.of(pinned);
-        final Optional<Plan> first = FirstPlan.of(made.load(), SEED);
-        if (first.isEmpty() && !pinned.isEmpty()) {
-            throw new OutOfRangeException(
-                    "what is pinned",
-                    pinned.size() + " tasks",
-                    "places that leave room for all they wait for: take a pin out");
-        }
+        final Optional<Plan> first = first(made);
         final Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         final PlanEntity entity =
                 writing.execute(
@@ -162,6 +156,29 @@ public class WeekService {
         }
         tell();
         return view();
+    }
+
+    /** The better of a fresh one and the one of before, where that still holds. */
+    private Optional<Plan> first(final WeekWork.Made made) {
+        final Optional<Plan> fresh = FirstPlan.of(made.load(), SEED);
+        final Optional<Plan> before =
+                now().flatMap(
+                                s ->
+                                        s.plan()
+                                                .map(
+                                                        p ->
+                                                                p.later(
+                                                                        -work.minutesSince(
+                                                                                s.made()
+                                                                                        .origin()))))
+                        .map(p -> p.fixing(made.load().fixed()))
+                        .filter(p -> PlanChecker.holds(made.load(), p));
+        if (before.isEmpty() || fresh.isEmpty()) {
+            return before.or(() -> fresh);
+        }
+        return Worth.of(made.load(), before.get()).compareTo(Worth.of(made.load(), fresh.get())) < 0
+                ? before
+                : fresh;
     }
 
     private void seek(final Workload load, final Optional<Plan> first) {
