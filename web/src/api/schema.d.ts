@@ -4,6 +4,42 @@
  */
 
 export interface paths {
+    "/api/week/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes somebody down, new or changed. */
+        put: operations["weekPerson"];
+        post?: never;
+        /** Works here no more; old plans keep the name. */
+        delete: operations["weekArchivePerson"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes an order down, new or changed. */
+        put: operations["weekOrder"];
+        post?: never;
+        /** Takes an order back. */
+        delete: operations["weekRemoveOrder"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/bowls/{id}/readings/{reading}": {
         parameters: {
             query?: never;
@@ -314,6 +350,125 @@ export interface paths {
         /** Makes a batch from another bowl from here on. */
         put: operations["batchesUse"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what a move would break; moves nothing. */
+        post: operations["weekTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plans from what is wanted and what has begun; what is pinned stays where it is. */
+        post: operations["weekPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pins work where it is put and plans the rest around it, or lets go of it. */
+        post: operations["weekPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/orders/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads an order as it is said; keeps nothing. */
+        post: operations["weekRead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/enough": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks for no better plan any more. */
+        post: operations["weekEnough"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/clash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says why not all can be in time, and what would help. */
+        post: operations["weekClash"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a batch of the plan. */
+        post: operations["weekBegin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1413,6 +1568,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The days as they are laid out. */
+        get: operations["weekView"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who works here, and when. */
+        get: operations["weekPeople"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Orders, soonest first. */
+        get: operations["weekOrders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temper/troubles": {
         parameters: {
             query?: never;
@@ -2168,6 +2374,91 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Away from the first day to the last, both whole. */
+        AwayDraft: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
+        /** @description Hours of one weekday, without a break. */
+        HoursDraft: {
+            /** @enum {string} */
+            weekday: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: time-local */
+            from: string;
+            /** Format: time-local */
+            to: string;
+            /**
+             * Format: time-local
+             * @description they would stay at the latest; the end where it is left out
+             */
+            until?: string | null;
+        };
+        /** @description Somebody who works here, as it comes in. */
+        PersonDraft: {
+            /** @description as the house calls them; a role will do */
+            name: string;
+            /** @description of an ordinary week, none where they come as it suits */
+            hours?: components["schemas"]["HoursDraft"][] | null;
+            /** @description whole days on which they are not here */
+            away?: components["schemas"]["AwayDraft"][] | null;
+            /**
+             * Format: int64
+             * @description it rests on; left out for somebody new
+             */
+            version?: number | null;
+        };
+        /** @description Somebody who works here. */
+        PersonView: {
+            id: string;
+            name: string;
+            hours: components["schemas"]["HoursDraft"][];
+            away: components["schemas"]["AwayDraft"][];
+            archived: boolean;
+            /** Format: int64 */
+            version: number;
+        };
+        /** @description What should be ready when. */
+        OrderDraft: {
+            /** @description for whom or for what */
+            name: string;
+            /** @description a moment in UTC, or as it is said: "Saturday 9:00", "next Saturday", "2026-12-24 8:30" */
+            due: string;
+            /** @description at least one */
+            lines: components["schemas"]["OrderLineDraft"][];
+            /** @description whether it is over; then nothing is planned for it any more */
+            done?: boolean | null;
+            /**
+             * Format: int64
+             * @description it rests on; left out for a new one
+             */
+            version?: number | null;
+        };
+        /** @description So many of one piece, by its id. */
+        OrderLineDraft: {
+            piece: string;
+            /** Format: int32 */
+            pieces: number;
+        };
+        /** @description So many of one piece. */
+        OrderLineView: {
+            piece: string;
+            name: string;
+            /** Format: int32 */
+            pieces: number;
+        };
+        /** @description What should be ready when. */
+        OrderView: {
+            id: string;
+            name: string;
+            /** Format: date-time */
+            due: string;
+            lines: components["schemas"]["OrderLineView"][];
+            done: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         /** @description Another value for one. */
         Retyped: {
             /** Format: double */
@@ -3805,6 +4096,288 @@ export interface components {
             /** Format: int32 */
             step: number;
             what: string;
+        };
+        /** @description Where work would go. */
+        MoveDraft: {
+            /** @description id of it */
+            work: string;
+            /**
+             * Format: date-time
+             * @description when it would begin; left out to let go of what is pinned
+             */
+            start?: string | null;
+            /** @description who would do it; who does it where left out */
+            person?: string | null;
+        };
+        /** @description One thing that would be broken. */
+        BreakView: {
+            /**
+             * @description which
+             * @enum {string}
+             */
+            rule: "MISSING" | "UNKNOWN" | "BEFORE_NOW" | "TOO_EARLY" | "BEYOND" | "TOO_SOON" | "TOO_LATE" | "NOBODY" | "NEEDS_NOBODY" | "CANNOT" | "OUT_OF_HOURS" | "TWO_AT_ONCE" | "TOO_FEW" | "NO_UNIT" | "SAME_UNIT" | "UNWASHED" | "MOVED";
+            /** @description of it */
+            words: string;
+            /** @description titles of what it is about */
+            work: string[];
+            /** @description a person, a thing, what waits */
+            subject: string;
+            /**
+             * Format: int32
+             * @description by how much, 0 where that cannot be said
+             */
+            minutes: number;
+        };
+        /** @description What a move would break. */
+        WeekMoveView: {
+            /** @description nothing where the plan would still hold */
+            breaks: components["schemas"]["BreakView"][];
+            /**
+             * Format: int32
+             * @description minutes later than before all batches would be, together
+             */
+            lateMin: number;
+        };
+        /** @description Somebody, and when they are here. */
+        HandsView: {
+            id: string;
+            name: string;
+            hours: components["schemas"]["HoursView"][];
+        };
+        /** @description From when to when, and until when at the latest. */
+        HoursView: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            /** Format: date-time */
+            until: string;
+        };
+        /** @description What is kept. */
+        KeptView: {
+            /** @description as the house calls it */
+            thing: string;
+            /**
+             * Format: int32
+             * @description which of them, from 1; 0 where they are only counted
+             */
+            unit: number;
+            /** Format: int32 */
+            amount: number;
+            /**
+             * Format: int32
+             * @description how many there are
+             */
+            of: number;
+            run: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+        };
+        /** @description How quick this house's hands are. */
+        PaceView: {
+            /**
+             * Format: double
+             * @description what they take against the usual
+             */
+            pace: number;
+            /**
+             * Format: int32
+             * @description it was seen at
+             */
+            tasks: number;
+        };
+        /** @description A batch on the plan. */
+        RunView: {
+            id: string;
+            piece: string;
+            name: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            moulds: number;
+            /** Format: date-time */
+            due: string;
+            /** Format: date-time */
+            begins: string;
+            /** Format: date-time */
+            ready: string;
+            /**
+             * Format: int32
+             * @description minutes it is late; 0 where it is in time
+             */
+            lateMin: number;
+            /**
+             * Format: int32
+             * @description of the days played, how often it was in time
+             */
+            inTime?: number | null;
+            /**
+             * Format: uuid
+             * @description it has become, where it has begun
+             */
+            batch?: string | null;
+        };
+        /** @description The days played through. */
+        SureView: {
+            /**
+             * Format: int32
+             * @description how often
+             */
+            played: number;
+            /**
+             * Format: int32
+             * @description of these, how often nothing came too late after what it waited for
+             */
+            nothingLost: number;
+        };
+        /** @description What is between it and what it follows. */
+        WaitView: {
+            /** @description id of that */
+            after: string;
+            /** @description as "Rest" */
+            why: string;
+            /**
+             * Format: int32
+             * @description minutes at the least
+             */
+            leastMin: number;
+            /**
+             * Format: int32
+             * @description minutes at the most; none where it can wait
+             */
+            greatestMin?: number | null;
+        };
+        /** @description The days as they are laid out. */
+        WeekView: {
+            /**
+             * Format: int32
+             * @description of the plan; 0 while there is none
+             */
+            number: number;
+            /**
+             * @description of it
+             * @enum {string}
+             */
+            state: "NONE" | "SOUGHT" | "STANDS" | "IMPOSSIBLE";
+            /** @description whether orders or people have changed since */
+            stale: boolean;
+            /** Format: date-time */
+            madeAt?: string | null;
+            /** Format: date-time */
+            serverNow: string;
+            /**
+             * Format: date-time
+             * @description first moment that is drawn
+             */
+            from: string;
+            /**
+             * Format: date-time
+             * @description last moment that is drawn
+             */
+            until: string;
+            /** @description how good it is by each wish, and how good it could be at best */
+            wishes: components["schemas"]["WishView"][];
+            /** @description how often it came off when the days were played through */
+            sure?: components["schemas"]["SureView"];
+            pace: components["schemas"]["PaceView"];
+            runs: components["schemas"]["RunView"][];
+            work: components["schemas"]["WorkView"][];
+            people: components["schemas"]["HandsView"][];
+            kept: components["schemas"]["KeptView"][];
+        };
+        /** @description How good a plan is by one wish. */
+        WishView: {
+            /** @enum {string} */
+            wish: "ON_TIME" | "NO_OVERTIME" | "FEW_WASHES" | "SHORT_DAYS";
+            /**
+             * Format: int32
+             * @description minutes, or washes
+             */
+            value: number;
+            /**
+             * Format: int32
+             * @description it cannot be less than that
+             */
+            bound: number;
+            /** @description whether it has been shown to be the least */
+            proven: boolean;
+        };
+        /** @description Work on the plan. */
+        WorkView: {
+            id: string;
+            run: string;
+            title: string;
+            /** @description of the run, as "Plum ganache" */
+            part: string;
+            /** Format: int32 */
+            minutes: number;
+            /** @description numbers of those of the batch */
+            tasks: number[];
+            /** @description id of who does it; none where it needs nobody */
+            person?: string | null;
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            end: string;
+            /**
+             * Format: date-time
+             * @description moment it could begin, all else where it is
+             */
+            earliest: string;
+            /**
+             * Format: date-time
+             * @description moment it has to begin
+             */
+            latest: string;
+            /** @description what keeps it from beginning earlier */
+            waitsFor?: string | null;
+            /** @description what keeps it from beginning later */
+            keeps?: string | null;
+            waits: components["schemas"]["WaitView"][];
+            /** @description whether a maker has put it there */
+            pinned: boolean;
+            /** @description whether it has begun */
+            begun: boolean;
+        };
+        /** @description An order as somebody says it. */
+        SaidOrder: {
+            text: string;
+        };
+        /** @description An order as it was read; nothing of it is kept. */
+        OrderReadView: {
+            lines: components["schemas"]["OrderLineView"][];
+            /**
+             * Format: date-time
+             * @description where a moment was said
+             */
+            due?: string | null;
+            /** @description what could not be understood */
+            unread: components["schemas"]["UnreadView"][];
+        };
+        /** @description A part of an order that could not be understood, and why. */
+        UnreadView: {
+            text: string;
+            why: string;
+        };
+        /** @description Why not all can be in time. */
+        ClashView: {
+            /** @description whether it was found out in the time there was */
+            known: boolean;
+            /** @description names of those that cannot all be in time; without any one the others can */
+            runs: string[];
+            /** @description what would help */
+            frees: components["schemas"]["FreeView"][];
+        };
+        /** @description What would help. */
+        FreeView: {
+            /** @description as "Half spheres 28: one more" */
+            words: string;
+        };
+        /** @description The run whose batch begins. */
+        RunDraft: {
+            run: string;
         };
         /** @description A bowl that has gone hard in the room. */
         HardBowlRequest: {
@@ -7523,6 +8096,260 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    weekPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekArchivePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekRemoveOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing of that id */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed meanwhile, taken, or not possible now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     bowlsRetype: {
         parameters: {
             query?: never;
@@ -9238,6 +10065,324 @@ export interface operations {
             };
             /** @description Changed meanwhile, taken, or not possible now */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekMoveView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekRead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaidOrder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderReadView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than is read */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekEnough: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekClash: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClashView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekBegin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13020,6 +14165,122 @@ export interface operations {
             };
             /** @description More than is read */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekView: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too busy, or the database does not answer */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weekOrders: {
+        parameters: {
+            query?: {
+                done?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+            /** @description Something asked for is not possible */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

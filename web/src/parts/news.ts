@@ -3,7 +3,7 @@ import { t } from '@/words'
 import { ref } from 'vue'
 
 type Heard = (data: string) => void
-const NAMES = ['batch', 'bowl', 'readings'] as const
+const NAMES = ['batch', 'bowl', 'readings', 'week'] as const
 type Name = (typeof NAMES)[number]
 
 const listeners = new Map<Name, Set<Heard>>(NAMES.map((name) => [name, new Set()]))

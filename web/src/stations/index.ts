@@ -1,6 +1,7 @@
 import { t } from '@/words'
 import {
   mdiBookOpenPageVariantOutline,
+  mdiCalendarWeekOutline,
   mdiCircleHalfFull,
   mdiCogOutline,
   mdiPotMixOutline,
@@ -17,6 +18,7 @@ import BenchStation from './bench/BenchStation.vue'
 /** Stations in working order; the rail and Alt+1…9 follow it, Alt+0 the tenth. */
 export const RAIL = [
   { path: '/bench', name: t('Bench'), icon: mdiTimerSandComplete },
+  { path: '/week', name: t('Week'), icon: mdiCalendarWeekOutline },
   { path: '/temper', name: t('Temper'), icon: mdiThermometerLines },
   { path: '/fillings', name: t('Fillings'), icon: mdiPotMixOutline },
   { path: '/shells', name: t('Shells'), icon: mdiViewGridOutline },
@@ -33,6 +35,11 @@ export const stations = createRouter({
   routes: [
     { path: '/', redirect: '/bench' },
     { path: '/bench/:id?', component: BenchStation, props: true },
+    {
+      path: '/week/:tab(orders|people)?',
+      component: () => import('./week/WeekStation.vue'),
+      props: true,
+    },
     {
       path: '/temper/:tab(plan|bowls|back|short)?/:id?',
       component: () => import('./temper/TemperStation.vue'),

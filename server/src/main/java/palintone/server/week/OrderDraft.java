@@ -19,11 +19,11 @@ import palintone.server.problem.Within;
 public record OrderDraft(
         @NotNull @Longest(200) String name,
         @NotNull @Longest(100) String due,
-        @NotNull List<@Valid LineDraft> lines,
+        @NotNull List<@Valid OrderLineDraft> lines,
         @Nullable Boolean done,
         @Nullable Long version) {
 
     /** So many of one piece, by its id. */
-    public record LineDraft(
+    public record OrderLineDraft(
             @NotNull @Longest(64) String piece, @Within(low = 1, high = 100_000) int pieces) {}
 }

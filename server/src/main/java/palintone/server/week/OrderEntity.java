@@ -39,7 +39,7 @@ class OrderEntity {
 
         protected LineRow() {}
 
-        LineRow(final OrderDraft.LineDraft draft) {
+        LineRow(final OrderDraft.OrderLineDraft draft) {
             pieceId = draft.piece();
             pieces = draft.pieces();
         }
@@ -101,7 +101,9 @@ class OrderEntity {
         return new OrderDraft(
                 name,
                 dueAt.toString(),
-                lines.stream().map(l -> new OrderDraft.LineDraft(l.pieceId, l.pieces)).toList(),
+                lines.stream()
+                        .map(l -> new OrderDraft.OrderLineDraft(l.pieceId, l.pieces))
+                        .toList(),
                 done,
                 version);
     }

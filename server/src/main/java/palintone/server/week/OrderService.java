@@ -60,7 +60,7 @@ public class OrderService {
                 order.lines().stream()
                         .map(
                                 l ->
-                                        new OrderView.LineView(
+                                        new OrderView.OrderLineView(
                                                 l.pieceId(),
                                                 names.getOrDefault(l.pieceId(), l.pieceId()),
                                                 l.pieces()))
@@ -79,7 +79,7 @@ public class OrderService {
                 read.lines().stream()
                         .map(
                                 l ->
-                                        new OrderView.LineView(
+                                        new OrderView.OrderLineView(
                                                 l.piece(), names.get(l.piece()), l.pieces()))
                         .toList(),
                 read.due().map(at -> at.atZone(zone).toInstant()).orElse(null),
@@ -125,7 +125,7 @@ public class OrderService {
         }
         Require.between("lines", draft.lines().size(), 1, MOST_LINES, "");
         final Map<String, String> names = pieces.names();
-        for (final OrderDraft.LineDraft line : draft.lines()) {
+        for (final OrderDraft.OrderLineDraft line : draft.lines()) {
             if (!names.containsKey(line.piece())) {
                 throw new OutOfRangeException("piece", line.piece(), "a piece of this house");
             }

@@ -5,10 +5,15 @@ import java.util.List;
 
 /** What should be ready when. */
 public record OrderView(
-        String id, String name, Instant due, List<LineView> lines, boolean done, long version) {
+        String id,
+        String name,
+        Instant due,
+        List<OrderLineView> lines,
+        boolean done,
+        long version) {
 
     /** So many of one piece. */
-    public record LineView(String piece, String name, int pieces) {}
+    public record OrderLineView(String piece, String name, int pieces) {}
 
     /**
      * An order as it was read; nothing of it is kept.
@@ -17,7 +22,7 @@ public record OrderView(
      * @param unread what could not be understood
      */
     public record OrderReadView(
-            List<LineView> lines,
+            List<OrderLineView> lines,
             @jakarta.annotation.Nullable Instant due,
             List<UnreadView> unread) {}
 

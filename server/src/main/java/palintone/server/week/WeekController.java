@@ -73,7 +73,7 @@ class WeekController {
 
     /** Says what a move would break; moves nothing. */
     @PostMapping("/trial")
-    WeekView.MoveView trial(@Valid @RequestBody final MoveDraft draft) {
+    WeekView.WeekMoveView trial(@Valid @RequestBody final MoveDraft draft) {
         return week.move(
                 draft.work(),
                 Optional.ofNullable(draft.start())

@@ -309,12 +309,13 @@ public class WeekService {
      * @param start moment it would begin
      * @param person id of who would do it; who does it where left out
      */
-    public WeekView.MoveView move(final String stretch, final Instant start, final String person) {
+    public WeekView.WeekMoveView move(
+            final String stretch, final Instant start, final String person) {
         final Standing now = planned();
         final Plan plan = now.plan().orElseThrow();
         final Plan moved = plan.moving(stretch, place(now, stretch, start, person));
         final Workload load = now.made().load();
-        return new WeekView.MoveView(
+        return new WeekView.WeekMoveView(
                 WeekViews.breaks(load, PlanChecker.broken(load, moved)),
                 Worth.of(load, moved).lateMin() - Worth.of(load, plan).lateMin());
     }

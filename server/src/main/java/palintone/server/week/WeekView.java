@@ -153,7 +153,7 @@ public record WeekView(
      * @param breaks nothing where the plan would still hold
      * @param lateMin minutes later than before all batches would be, together
      */
-    public record MoveView(List<BreakView> breaks, int lateMin) {}
+    public record WeekMoveView(List<BreakView> breaks, int lateMin) {}
 
     /**
      * One thing that would be broken.

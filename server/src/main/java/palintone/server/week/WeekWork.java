@@ -185,7 +185,7 @@ class WeekWork {
     private List<Wanted> wanted(final Map<String, UUID> begun) {
         final Map<String, List<Wanted>> byPiece = new LinkedHashMap<>();
         for (final OrderView order : orders.list(false)) {
-            for (final OrderView.LineView line : order.lines()) {
+            for (final OrderView.OrderLineView line : order.lines()) {
                 final List<Wanted> same =
                         byPiece.computeIfAbsent(line.piece(), id -> new ArrayList<>());
                 final Wanted before = same.isEmpty() ? null : same.get(same.size() - 1);
