@@ -21,7 +21,11 @@ watchEffect(() => theme.change(evening.value ? 'evening' : 'bench'))
       v-for="(station, place) in RAIL"
       :key="station.path"
       :to="station.path"
-      :title="$t('{name} (Alt+{place})', { name: station.name, place: (place + 1) % 10 })"
+      :title="
+        place < 10
+          ? $t('{name} (Alt+{place})', { name: station.name, place: (place + 1) % 10 })
+          : station.name
+      "
     >
       <v-icon :icon="station.icon" size="28" aria-hidden="true" />
       <span>{{ station.name }}</span>

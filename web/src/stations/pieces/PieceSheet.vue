@@ -264,6 +264,14 @@ useKeys({ ' ': () => void start() })
             : quantity(needs.pieces, 'PIECE', taste)
         }}</span>
       </v-btn>
+      <v-btn
+        v-if="needs && !refused"
+        size="x-large"
+        variant="outlined"
+        class="ready"
+        :to="{ path: '/week/orders', query: { say: `${needs.pieces} ${piece.name}, ready ` } }"
+        >{{ $t('Ready at …') }}</v-btn
+      >
     </footer>
   </article>
 </template>
@@ -324,6 +332,11 @@ footer {
   margin-top: auto;
   padding: 12px 0 16px;
   background: linear-gradient(transparent, var(--p-ground) 20%);
+}
+.ready {
+  min-height: 64px;
+  width: 100%;
+  margin-top: 8px;
 }
 .begin {
   width: 100%;

@@ -104,6 +104,11 @@ const answer = computed(() => {
 })
 
 function hours(minutes: number) {
+  if (minutes >= 48 * 60)
+    return t('{d} days {h} h', {
+      d: Math.floor(minutes / 1440),
+      h: Math.round((minutes % 1440) / 60),
+    })
   return minutes < 120
     ? t('{n} min', { n: minutes })
     : t('{h} h {m} min', { h: Math.floor(minutes / 60), m: minutes % 60 })
@@ -142,6 +147,11 @@ const VIEWS = [
         <span>{{ $t('Washes of bowls: {n}.', { n: wish('FEW_WASHES')!.value }) }}</span>
         <span>{{
           $t('Hands are here for {long}.', { long: hours(wish('SHORT_DAYS')!.value) })
+        }}</span>
+        <span>{{
+          $t('From the first work to when it is wanted: {long} on average.', {
+            long: hours(Math.round(wish('FRESH')!.value / week.runs.length)),
+          })
         }}</span>
         <span v-if="week.sure">{{
           $t(

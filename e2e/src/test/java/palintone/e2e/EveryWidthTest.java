@@ -72,6 +72,9 @@ class EveryWidthTest {
                     "/larder/couvertures/evening-54",
                     "/house/exchange",
                     "/rehearsal",
+                    "/week",
+                    "/week/orders",
+                    "/week/people",
                     "/house",
                     "/nowhere");
 

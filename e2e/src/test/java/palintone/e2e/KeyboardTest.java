@@ -62,7 +62,7 @@ class KeyboardTest {
             }
             assertThat(screen.title()).hasText("Finished");
 
-            keys.press("Alt+7");
+            keys.press("Alt+8");
             assertThat(screen.title()).hasText("Daybook");
             keys.press("?");
             // At once: whoever opens the list by mistake has the finger on Escape already.
@@ -72,7 +72,7 @@ class KeyboardTest {
             assertThat(screen.page.locator("h2", hasText("All keys"))).isVisible();
             keys.press("Escape");
             assertThat(screen.page.locator("h2", hasText("All keys"))).isHidden();
-            keys.press("Alt+8");
+            keys.press("Alt+9");
             assertThat(screen.title()).hasText("Ingredients");
             assertThat(screen.page.locator("table.rows").first().locator("tbody tr"))
                     .not()

@@ -145,7 +145,23 @@ final class PlanModel {
             }
             late.put(run.id(), minutes);
             wishes.get(Wish.ON_TIME).add(minutes);
+            ahead(run);
         }
+    }
+
+    private void ahead(final Run run) {
+        final IntVar minutes = model.newIntVar(0, 4L * Workload.LONGEST_MIN, run.id() + " ahead");
+        for (final Stretch stretch : load.stretches()) {
+            if (stretch.run().equals(run.id())) {
+                model.addGreaterOrEqual(
+                        minutes,
+                        LinearExpr.newBuilder()
+                                .addTerm(starts.get(stretch.id()), -1)
+                                .add(run.due().getAsInt())
+                                .build());
+            }
+        }
+        wishes.get(Wish.FRESH).add(minutes);
     }
 
     // ------------------------------------------------------------ hands

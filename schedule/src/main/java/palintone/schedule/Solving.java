@@ -51,6 +51,12 @@ final class Solving {
     private void plan() {
         final PlanModel asked = new PlanModel(ask.load());
         for (final Wish wish : Wish.values()) {
+            if (best.isPresent() && wish.of(Worth.of(ask.load(), best.get())) == 0) {
+                // Nothing can be less than nothing.
+                say.accept(Said.proven(wish, 0, 0));
+                asked.model().addLessOrEqual(asked.wish(wish), 0);
+                continue;
+            }
             best.ifPresent(asked::hint);
             asked.model().clearObjective();
             asked.model().minimize(asked.wish(wish));

@@ -27,6 +27,12 @@ public enum Wish {
         int of(final Worth worth) {
             return worth.presentMin();
         }
+    },
+    FRESH {
+        @Override
+        int of(final Worth worth) {
+            return worth.aheadMin();
+        }
     };
 
     /** What a plan is worth by this wish; less is better. */

@@ -12,7 +12,8 @@ import palintone.core.figure.Require;
 
 /**
  * How sure a plan is: the days are played through many times, each stretch taking now less and now
- * more than planned, in the order that is planned and never before its hour.
+ * more than planned, in the order that is planned, and never before its hour but where it cannot
+ * wait.
  *
  * @param played how often
  * @param inTime of these, how often each run that is due was ready in time, by its id
@@ -85,8 +86,10 @@ public record PlayedDays(int played, Map<String, Integer> inTime, int nothingLos
         final Map<String, Double> free = new HashMap<>();
         boolean lost = false;
         for (final Stretch stretch : order) {
-            double at = plan.start(stretch);
             final List<Lag> waits = before.getOrDefault(stretch.id(), List.of());
+            // What cannot wait is gone on with as soon as it can be, whatever the plan's hour.
+            final boolean pressing = waits.stream().anyMatch(lag -> lag.greatest().isPresent());
+            double at = pressing ? 0 : plan.start(stretch);
             for (final Lag lag : waits) {
                 final Double end = ends.get(lag.from());
                 if (end != null) {

@@ -7,21 +7,24 @@ import java.util.Map;
 
 /**
  * What a plan is worth, by wishes in their order: on time before no overtime before few washes
- * before short days. Less is better in each.
+ * before short days before fresh pieces. Less is better in each.
  *
  * @param lateMin minutes late, over all runs
  * @param overtimeMin minutes somebody stays longer than they should, over all people and days
  * @param washes of bowls between two holds
  * @param presentMin minutes from the first work to the last of each person's hours, over all
+ * @param aheadMin minutes from the first work of each run to when it is due, over all: what is made
+ *     long before it is wanted gets old
  */
-public record Worth(int lateMin, int overtimeMin, int washes, int presentMin)
+public record Worth(int lateMin, int overtimeMin, int washes, int presentMin, int aheadMin)
         implements Comparable<Worth> {
 
     private static final Comparator<Worth> WISHES =
             Comparator.comparingInt(Worth::lateMin)
                     .thenComparingInt(Worth::overtimeMin)
                     .thenComparingInt(Worth::washes)
-                    .thenComparingInt(Worth::presentMin);
+                    .thenComparingInt(Worth::presentMin)
+                    .thenComparingInt(Worth::aheadMin);
 
     @Override
     public int compareTo(final Worth other) {
@@ -31,7 +34,11 @@ public record Worth(int lateMin, int overtimeMin, int washes, int presentMin)
     /** Of a plan that holds. */
     public static Worth of(final Workload load, final Plan plan) {
         return new Worth(
-                late(load, plan), overtime(load, plan), washes(load, plan), present(load, plan));
+                late(load, plan),
+                overtime(load, plan),
+                washes(load, plan),
+                present(load, plan),
+                ahead(load, plan));
     }
 
     private static int late(final Workload load, final Plan plan) {
@@ -50,6 +57,21 @@ public record Worth(int lateMin, int overtimeMin, int washes, int presentMin)
                         .max()
                         .orElse(Integer.MIN_VALUE);
         return Math.max(0, end - run.due().getAsInt());
+    }
+
+    private static int ahead(final Workload load, final Plan plan) {
+        int sum = 0;
+        for (final Run run : load.runs()) {
+            final var first =
+                    load.stretches().stream()
+                            .filter(s -> s.run().equals(run.id()))
+                            .mapToInt(plan::start)
+                            .min();
+            if (run.due().isPresent() && first.isPresent()) {
+                sum += Math.max(0, run.due().getAsInt() - first.getAsInt());
+            }
+        }
+        return sum;
     }
 
     private static int overtime(final Workload load, final Plan plan) {

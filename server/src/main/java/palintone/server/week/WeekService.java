@@ -45,7 +45,7 @@ public class WeekService {
     private static final long SEED = 1;
 
     /** For each wish, in the solver's own seconds. */
-    private static final double EFFORT = 12;
+    private static final double EFFORT = 6;
 
     private final WeekWork work;
     private final PlanRepository plans;

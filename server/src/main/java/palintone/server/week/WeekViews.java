@@ -99,7 +99,8 @@ final class WeekViews {
                         Wish.ON_TIME, worth.lateMin(),
                         Wish.NO_OVERTIME, worth.overtimeMin(),
                         Wish.FEW_WASHES, worth.washes(),
-                        Wish.SHORT_DAYS, worth.presentMin());
+                        Wish.SHORT_DAYS, worth.presentMin(),
+                        Wish.FRESH, worth.aheadMin());
         final List<WeekView.WishView> wishes = new ArrayList<>();
         for (final Wish wish : Wish.values()) {
             final int value = values.get(wish);
