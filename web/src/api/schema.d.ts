@@ -4290,7 +4290,7 @@ export interface components {
         /** @description How good a plan is by one wish. */
         WishView: {
             /** @enum {string} */
-            wish: "ON_TIME" | "NO_OVERTIME" | "FEW_WASHES" | "SHORT_DAYS" | "FRESH";
+            wish: "ON_TIME" | "NO_OVERTIME" | "FRESH" | "FEW_WASHES" | "SHORT_DAYS";
             /**
              * Format: int32
              * @description minutes, or washes

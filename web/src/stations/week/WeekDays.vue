@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import { when } from '@/words/locale'
+import { when, written } from '@/words/locale'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words } from '@/api/client'
@@ -104,11 +104,6 @@ const answer = computed(() => {
 })
 
 function hours(minutes: number) {
-  if (minutes >= 48 * 60)
-    return t('{d} days {h} h', {
-      d: Math.floor(minutes / 1440),
-      h: Math.round((minutes % 1440) / 60),
-    })
   return minutes < 120
     ? t('{n} min', { n: minutes })
     : t('{h} h {m} min', { h: Math.floor(minutes / 60), m: minutes % 60 })
@@ -149,18 +144,9 @@ const VIEWS = [
           $t('Hands are here for {long}.', { long: hours(wish('SHORT_DAYS')!.value) })
         }}</span>
         <span>{{
-          $t('From the first work to when it is wanted: {long} on average.', {
-            long: hours(Math.round(wish('FRESH')!.value / week.runs.length)),
+          $t('Begun {n} days before they are wanted, on average.', {
+            n: written(wish('FRESH')!.value / week.runs.length, 1),
           })
-        }}</span>
-        <span v-if="week.sure">{{
-          $t(
-            'Played through {n} times, nothing came too late after what it waited for {m} times.',
-            {
-              n: week.sure.played,
-              m: week.sure.nothingLost,
-            },
-          )
         }}</span>
       </p>
     </div>

@@ -32,6 +32,8 @@ import palintone.core.plan.Workload;
 /** A workload as the solver reads it: a variable for each beginning, a choice of hands for each. */
 final class PlanModel {
 
+    private static final int DAY_MIN = 24 * 60;
+
     private final CpModel model = new CpModel();
     private final Workload load;
     private final Map<String, Stretch> stretches;
@@ -150,18 +152,19 @@ final class PlanModel {
     }
 
     private void ahead(final Run run) {
-        final IntVar minutes = model.newIntVar(0, 4L * Workload.LONGEST_MIN, run.id() + " ahead");
+        final IntVar days =
+                model.newIntVar(0, 4L * Workload.LONGEST_MIN / DAY_MIN, run.id() + " ahead");
         for (final Stretch stretch : load.stretches()) {
             if (stretch.run().equals(run.id())) {
                 model.addGreaterOrEqual(
-                        minutes,
+                        LinearExpr.term(days, DAY_MIN),
                         LinearExpr.newBuilder()
                                 .addTerm(starts.get(stretch.id()), -1)
                                 .add(run.due().getAsInt())
                                 .build());
             }
         }
-        wishes.get(Wish.FRESH).add(minutes);
+        wishes.get(Wish.FRESH).add(days);
     }
 
     // ------------------------------------------------------------ hands

@@ -16,6 +16,12 @@ public enum Wish {
             return worth.overtimeMin();
         }
     },
+    FRESH {
+        @Override
+        int of(final Worth worth) {
+            return worth.daysAhead();
+        }
+    },
     FEW_WASHES {
         @Override
         int of(final Worth worth) {
@@ -26,12 +32,6 @@ public enum Wish {
         @Override
         int of(final Worth worth) {
             return worth.presentMin();
-        }
-    },
-    FRESH {
-        @Override
-        int of(final Worth worth) {
-            return worth.aheadMin();
         }
     };
 

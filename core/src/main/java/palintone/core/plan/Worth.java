@@ -6,25 +6,27 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What a plan is worth, by wishes in their order: on time before no overtime before few washes
- * before short days before fresh pieces. Less is better in each.
+ * What a plan is worth, by wishes in their order: on time before no overtime before fresh pieces
+ * before few washes before short days. Less is better in each.
  *
  * @param lateMin minutes late, over all runs
  * @param overtimeMin minutes somebody stays longer than they should, over all people and days
+ * @param daysAhead days begun from the first work of each run to when it is due, over all: what is
+ *     made long before it is wanted gets old
  * @param washes of bowls between two holds
  * @param presentMin minutes from the first work to the last of each person's hours, over all
- * @param aheadMin minutes from the first work of each run to when it is due, over all: what is made
- *     long before it is wanted gets old
  */
-public record Worth(int lateMin, int overtimeMin, int washes, int presentMin, int aheadMin)
+public record Worth(int lateMin, int overtimeMin, int daysAhead, int washes, int presentMin)
         implements Comparable<Worth> {
+
+    private static final int DAY_MIN = 24 * 60;
 
     private static final Comparator<Worth> WISHES =
             Comparator.comparingInt(Worth::lateMin)
                     .thenComparingInt(Worth::overtimeMin)
+                    .thenComparingInt(Worth::daysAhead)
                     .thenComparingInt(Worth::washes)
-                    .thenComparingInt(Worth::presentMin)
-                    .thenComparingInt(Worth::aheadMin);
+                    .thenComparingInt(Worth::presentMin);
 
     @Override
     public int compareTo(final Worth other) {
@@ -36,9 +38,9 @@ public record Worth(int lateMin, int overtimeMin, int washes, int presentMin, in
         return new Worth(
                 late(load, plan),
                 overtime(load, plan),
+                ahead(load, plan),
                 washes(load, plan),
-                present(load, plan),
-                ahead(load, plan));
+                present(load, plan));
     }
 
     private static int late(final Workload load, final Plan plan) {
@@ -68,7 +70,8 @@ public record Worth(int lateMin, int overtimeMin, int washes, int presentMin, in
                             .mapToInt(plan::start)
                             .min();
             if (run.due().isPresent() && first.isPresent()) {
-                sum += Math.max(0, run.due().getAsInt() - first.getAsInt());
+                final int minutes = Math.max(0, run.due().getAsInt() - first.getAsInt());
+                sum += (minutes + DAY_MIN - 1) / DAY_MIN;
             }
         }
         return sum;

@@ -107,9 +107,9 @@ class PlanCheckerTest {
     void aPlanThatHoldsIsLeftAloneAndWorthWhatItSays() {
         assertThat(PlanChecker.broken(LOAD, plan())).isEmpty();
         // Washed once: the second batch has no milk. Lead 30, second from 10 to 80.
-        assertThat(Worth.of(LOAD, plan())).isEqualTo(new Worth(0, 0, 1, 100, 290 + 220));
+        assertThat(Worth.of(LOAD, plan())).isEqualTo(new Worth(0, 0, 2, 1, 100));
         final Plan late = at("b1", 270).moving("b2", new Plan.Placed(360, Optional.empty()));
-        assertThat(Worth.of(LOAD, late)).isEqualTo(new Worth(60, 60, 1, 100, 290 + 30));
+        assertThat(Worth.of(LOAD, late)).isEqualTo(new Worth(60, 60, 2, 1, 100));
     }
 
     @Test

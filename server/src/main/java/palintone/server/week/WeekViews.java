@@ -100,7 +100,7 @@ final class WeekViews {
                         Wish.NO_OVERTIME, worth.overtimeMin(),
                         Wish.FEW_WASHES, worth.washes(),
                         Wish.SHORT_DAYS, worth.presentMin(),
-                        Wish.FRESH, worth.aheadMin());
+                        Wish.FRESH, worth.daysAhead());
         final List<WeekView.WishView> wishes = new ArrayList<>();
         for (final Wish wish : Wish.values()) {
             final int value = values.get(wish);
