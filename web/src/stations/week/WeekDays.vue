@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import { when, written } from '@/words/locale'
+import { asList, HOURS, when, written } from '@/words/locale'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words } from '@/api/client'
-import { timeOfDay } from '@/parts/units'
 import DayString from './DayString.vue'
 import WhyNot from './WhyNot.vue'
 import WorkCard from './WorkCard.vue'
@@ -89,6 +88,7 @@ const things = computed(() => {
     })
     lines.set(name, line)
   }
+  for (const line of lines.values()) line.held.sort((a, b) => a.start - b.start)
   return [...lines.values()]
 })
 
@@ -207,7 +207,7 @@ const VIEWS = [
                   :aria-pressed="work.id === chosen"
                   @click="chosen = work.id"
                 >
-                  <b>{{ timeOfDay(work.start) }}</b>
+                  <b>{{ when(work.start, HOURS) }}</b>
                   <span>{{ title(work) }}</span>
                   <small>{{ $t('{n} min', { n: work.minutes }) }}</small>
                   <small v-if="work.pinned" class="mark">{{ $t('pinned') }}</small>
@@ -259,10 +259,16 @@ const VIEWS = [
           :thick="thing.held"
         />
         <p class="quiet">
-          <span v-for="held in thing.held" :key="held.id"
-            >{{ moment(new Date(held.start).toISOString()) }} –
-            {{ moment(new Date(held.end).toISOString()) }}
-          </span>
+          {{
+            asList(
+              thing.held.map((held) =>
+                $t('{from} to {to}', {
+                  from: moment(new Date(held.start).toISOString()),
+                  to: moment(new Date(held.end).toISOString()),
+                }),
+              ),
+            )
+          }}
         </p>
       </article>
     </section>
@@ -304,6 +310,7 @@ const VIEWS = [
 }
 .by .v-btn {
   min-height: 56px;
+  flex: 1 1 auto;
 }
 .day {
   margin-top: 18px;

@@ -323,10 +323,10 @@ class WeekWork {
         things.add(
                 new Thing(
                         BatchWork.BOWLS,
-                        "bowls",
+                        "Bowl",
                         Math.max(BOWLS, tools.melters().size()),
                         WASH_MIN));
-        things.add(new Thing(BatchWork.POTS, "pots", POTS, 0));
+        things.add(new Thing(BatchWork.POTS, "Pots", POTS, 0));
         final int shelves =
                 tools.cabinets().stream()
                         .map(Cabinet::moulds)
@@ -343,11 +343,11 @@ class WeekWork {
         things.add(
                 new Thing(
                         BatchWork.CABINET,
-                        "cabinet",
+                        "Cabinet",
                         Math.max(most, shelves == 0 ? CABINET_MOULDS : shelves),
                         0));
-        things.add(new Thing(BatchWork.STONE, "stone", 1, 0));
-        things.add(new Thing(BatchWork.GUN, "gun", 1, 0));
+        things.add(new Thing(BatchWork.STONE, "Stone", 1, 0));
+        things.add(new Thing(BatchWork.GUN, "Spray gun", 1, 0));
         return things;
     }
 
