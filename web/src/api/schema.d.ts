@@ -4232,6 +4232,15 @@ export interface components {
              */
             nothingLost: number;
         };
+        /** @description What comes too late, whatever is planned. */
+        TooLateView: {
+            /** @description id of it */
+            work: string;
+            /** @description id of what it comes too late after */
+            after: string;
+            /** @description as what to do then */
+            why: string;
+        };
         /** @description What is between it and what it follows. */
         WaitView: {
             /** @description id of that */
@@ -4286,6 +4295,8 @@ export interface components {
             work: components["schemas"]["WorkView"][];
             people: components["schemas"]["HandsView"][];
             kept: components["schemas"]["KeptView"][];
+            /** @description what has begun and cannot be gone on with in time any more */
+            tooLate: components["schemas"]["TooLateView"][];
         };
         /** @description How good a plan is by one wish. */
         WishView: {

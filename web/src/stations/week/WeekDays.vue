@@ -50,6 +50,11 @@ function title(work: Work) {
     .join(' · ')
 }
 
+function titleOf(id: string) {
+  const work = week.value?.work.find((w) => w.id === id)
+  return work ? title(work) : ''
+}
+
 function tone(work: Work) {
   if (work.begun) return 'begun'
   if ((runs.value.get(work.run)?.lateMin ?? 0) > 0) return 'off'
@@ -170,6 +175,15 @@ const VIEWS = [
   </p>
   <p v-if="week?.stale" class="caution">
     {{ $t('Planned before the last change of orders, people or batches. Plan again to see it.') }}
+  </p>
+  <p v-for="missed of week?.tooLate ?? []" :key="missed.work" class="caution">
+    {{
+      $t('{work} comes too late after {before}, since nobody is here in time.', {
+        work: titleOf(missed.work),
+        before: titleOf(missed.after),
+      })
+    }}
+    {{ missed.why }}
   </p>
   <p v-if="week?.state === 'IMPOSSIBLE'" class="trouble" role="alert">
     {{ $t('No plan keeps everything. Let a pin go, move a day, or add hands.') }}

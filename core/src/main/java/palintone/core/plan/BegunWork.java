@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import palintone.core.work.RunningBatch;
 
 /** A batch under way, laid out as it stands: what has begun is where it was. */
@@ -25,14 +26,15 @@ public final class BegunWork {
      *
      * @param origin moment from which minutes count
      * @param now minute
-     * @param person id of who is at what has begun and is not done
+     * @param person id of who is at a stretch that has begun and is not done, by its id; empty
+     *     where nobody knows
      */
     public static Begun of(
             final BatchAsked asked,
             final RunningBatch batch,
             final Instant origin,
             final int now,
-            final Optional<String> person) {
+            final Function<String, Optional<String>> person) {
         final BatchWork.Laid laid = BatchWork.of(asked);
         final List<Stretch> stretches = new ArrayList<>();
         final List<Fixed> fixed = new ArrayList<>();
@@ -62,7 +64,9 @@ public final class BegunWork {
                     new Fixed(
                             stretch.id(),
                             start,
-                            done.isPresent() || !stretch.hands() ? Optional.empty() : person,
+                            done.isPresent() || !stretch.hands()
+                                    ? Optional.empty()
+                                    : person.apply(stretch.id()),
                             true));
         }
         return new Begun(new BatchWork.Laid(stretches, laid.lags(), laid.holds()), fixed);

@@ -44,6 +44,14 @@ public final class FirstPlan {
         return new FirstPlan(load).best(new Random(seed));
     }
 
+    /** Whether there is one by the first order already: quick, and no is not sure. */
+    static boolean fits(final Workload load) {
+        final FirstPlan first = new FirstPlan(load);
+        final List<Set<String>> order = new ArrayList<>(first.together);
+        order.sort(Comparator.comparingInt(first::due).reversed());
+        return first.laid(order, true).filter(plan -> PlanChecker.holds(load, plan)).isPresent();
+    }
+
     private Optional<Plan> best(final Random random) {
         Optional<Plan> best = Optional.empty();
         Optional<Worth> worth = Optional.empty();
@@ -80,7 +88,7 @@ public final class FirstPlan {
         placing.sort(Comparator.comparing(group -> !isFixed(group)));
         for (final Set<String> group : placing) {
             final boolean laid =
-                    !isFixed(group) && new GroupLaid(load, stretches, group, board, false).place()
+                    !begun(group) && new GroupLaid(load, stretches, group, board, false).place()
                             || new GroupLaid(load, stretches, group, board, true).place();
             if (!laid) {
                 return Optional.empty();
@@ -92,6 +100,11 @@ public final class FirstPlan {
     private boolean isFixed(final Set<String> group) {
         return load.fixed().stream()
                 .anyMatch(f -> group.contains(stretches.get(f.stretch()).run()));
+    }
+
+    private boolean begun(final Set<String> group) {
+        return load.fixed().stream()
+                .anyMatch(f -> f.begun() && group.contains(stretches.get(f.stretch()).run()));
     }
 
     private int due(final Set<String> group) {

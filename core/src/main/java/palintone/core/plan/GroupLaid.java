@@ -109,6 +109,9 @@ final class GroupLaid {
                 if (!fix(stretch, where)) {
                     return Optional.of(false);
                 }
+                if (!where.begun() && movesOn(stretch, begins.get(stretch.id()))) {
+                    return Optional.empty();
+                }
                 continue;
             }
             int at = soonest.get(stretch.id());
@@ -133,7 +136,7 @@ final class GroupLaid {
     private boolean fix(final Stretch stretch, final Fixed where) {
         final int at = forwards ? where.start() : -where.start() - stretch.minutes();
         begins.put(stretch.id(), at);
-        if (!stretch.hands()) {
+        if (!stretch.hands() || where.begun() && where.person().isEmpty()) {
             return true;
         }
         for (final Person person : load.people()) {

@@ -199,6 +199,56 @@ class PlanCheckerTest {
         refused(pinned, plan(), Rule.MOVED);
     }
 
+    /** Begun when everybody went home: what it waits for is asked for no more, and said. */
+    @Test
+    void whatCannotBeKeptAnyMoreIsSaidAndLetGo() {
+        final Workload begun =
+                LOAD.fixing(List.of(new Fixed("a1", 230, Optional.empty(), true)))
+                        .by(
+                                List.of(
+                                        new Person(
+                                                "p",
+                                                "Lead",
+                                                Set.of("sugar"),
+                                                List.of(
+                                                        new Person.Hours(0, 240, 240),
+                                                        new Person.Hours(400, 560, 560)))));
+        final Relaxed relaxed = Relaxed.of(begun, 1);
+        assertThat(relaxed.tooLate()).extracting(Lag::to).containsExactly("a2");
+        assertThat(FirstPlan.of(begun, 1)).isEmpty();
+        final Plan plan = FirstPlan.of(relaxed.load(), 1).orElseThrow();
+        assertThat(PlanChecker.holds(relaxed.load(), plan)).isTrue();
+        assertThat(plan.placed().get("a2").start()).isGreaterThanOrEqualTo(400);
+        // Here for the next task, but not for the one after that: that one is let go too.
+        final Workload longer =
+                new Workload(
+                        0,
+                        600,
+                        List.of(new Run("a", "A", 0, OptionalInt.of(300))),
+                        List.of(work("a1", "a", 30), work("a2", "a", 20), work("a3", "a", 20)),
+                        List.of(
+                                new Lag("a1", "a2", 0, OptionalInt.of(40), "window"),
+                                new Lag("a2", "a3", 10, OptionalInt.of(40), "coat")),
+                        List.of(),
+                        List.of(),
+                        begun.people(),
+                        List.of(new Fixed("a1", 180, Optional.empty(), true)));
+        assertThat(Relaxed.of(longer, 1).tooLate()).extracting(Lag::to).containsExactly("a3");
+        // Somebody is here in time: it is still asked for.
+        assertThat(
+                        Relaxed.of(
+                                        LOAD.fixing(
+                                                List.of(
+                                                        new Fixed(
+                                                                "a1",
+                                                                150,
+                                                                Optional.of("q"),
+                                                                true))),
+                                        1)
+                                .tooLate())
+                .isEmpty();
+    }
+
     @Test
     void aWorkloadThatCannotBeIsRefusedByName() {
         final List<Lag> round = new ArrayList<>(LOAD.lags());

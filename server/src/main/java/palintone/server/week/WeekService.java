@@ -42,7 +42,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class WeekService {
 
-    private static final long SEED = 1;
+    static final long SEED = 1;
 
     /** For each wish, in the solver's own seconds. */
     private static final double EFFORT = 6;
@@ -120,7 +120,7 @@ public class WeekService {
      */
     public synchronized WeekView plan(final List<Fixed> pinned) {
         enough();
-        final WeekWork.Made made = work.of(pinned);
+        final WeekWork.Made made = work.of(pinned, this::who);
         final Optional<Plan> first = first(made);
         final Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         final PlanEntity entity =
@@ -156,6 +156,12 @@ public class WeekService {
         }
         tell();
         return view();
+    }
+
+    private Optional<String> who(final String stretch) {
+        return now().flatMap(Standing::plan)
+                .map(p -> p.placed().get(stretch))
+                .flatMap(Plan.Placed::person);
     }
 
     /** The better of a fresh one and the one of before, where that still holds. */
@@ -289,7 +295,11 @@ public class WeekService {
                             entity.number(),
                             entity.madeAt(),
                             new WeekWork.Made(
-                                    load, entity.originAt(), entity.makings(), HousePace.USUAL),
+                                    load,
+                                    entity.originAt(),
+                                    entity.makings(),
+                                    HousePace.USUAL,
+                                    List.of()),
                             plan,
                             json.readValue(entity.proven(), new TypeReference<List<Proven>>() {}),
                             plan.isEmpty() ? WeekView.State.IMPOSSIBLE : WeekView.State.STANDS,

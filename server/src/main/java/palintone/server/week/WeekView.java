@@ -15,6 +15,7 @@ import palintone.schedule.Wish;
  * @param from first moment that is drawn
  * @param until last moment that is drawn
  * @param wishes how good it is by each wish, and how good it could be at best
+ * @param tooLate what has begun and cannot be gone on with in time any more
  * @param sure how often it came off when the days were played through
  */
 public record WeekView(
@@ -31,7 +32,17 @@ public record WeekView(
         List<RunView> runs,
         List<WorkView> work,
         List<HandsView> people,
-        List<KeptView> kept) {
+        List<KeptView> kept,
+        List<TooLateView> tooLate) {
+
+    /**
+     * What comes too late, whatever is planned.
+     *
+     * @param work id of it
+     * @param after id of what it comes too late after
+     * @param why as what to do then
+     */
+    public record TooLateView(String work, String after, String why) {}
 
     /** How far a plan is. */
     public enum State {

@@ -57,6 +57,7 @@ final class WeekViews {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
     }
 
@@ -89,7 +90,10 @@ final class WeekViews {
                         .map(this::work)
                         .toList(),
                 load.people().stream().map(this::hands).toList(),
-                load.holds().stream().map(this::kept).toList());
+                load.holds().stream().map(this::kept).toList(),
+                now.made().tooLate().stream()
+                        .map(l -> new WeekView.TooLateView(l.to(), l.from(), l.why()))
+                        .toList());
     }
 
     private List<WeekView.WishView> wishes() {

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import palintone.core.figure.OutOfRangeException;
@@ -30,6 +31,7 @@ import palintone.core.plan.Hold;
 import palintone.core.plan.HousePace;
 import palintone.core.plan.Lag;
 import palintone.core.plan.Person;
+import palintone.core.plan.Relaxed;
 import palintone.core.plan.Run;
 import palintone.core.plan.Stretch;
 import palintone.core.plan.Thing;
@@ -106,8 +108,14 @@ class WeekWork {
      *
      * @param origin moment from which its minutes count
      * @param pace of this house's hands
+     * @param tooLate what cannot be kept any more
      */
-    record Made(Workload load, Instant origin, List<Making> makings, HousePace pace) {}
+    record Made(
+            Workload load,
+            Instant origin,
+            List<Making> makings,
+            HousePace pace,
+            List<Lag> tooLate) {}
 
     /** A batch that is wanted. */
     private record Wanted(String run, String piece, int pieces, Instant due) {}
@@ -116,9 +124,10 @@ class WeekWork {
      * The workload as it is now.
      *
      * @param pinned stretches a maker has pinned; what is no more is let go
+     * @param who does a stretch by the plan of before, by its id
      * @throws OutOfRangeException naming what is missing, as when nobody works
      */
-    Made of(final List<Fixed> pinned) {
+    Made of(final List<Fixed> pinned, final Function<String, Optional<String>> who) {
         final HouseEntity house = houses.house();
         final ZoneId zone = house.zone();
         final Instant now = clock.instant();
@@ -136,7 +145,7 @@ class WeekWork {
         final HousePace pace = pace();
         final Draft draft = new Draft();
         for (final Wanted one : wanted) {
-            lay(draft, one, Optional.ofNullable(begun.get(one.run())), origin, from, pace);
+            lay(draft, one, Optional.ofNullable(begun.get(one.run())), origin, from, pace, who);
         }
         final List<Person> hands = hands(zone, today, origin, horizon);
         if (hands.isEmpty() && !wanted.isEmpty()) {
@@ -147,23 +156,28 @@ class WeekWork {
                 draft.stretches.stream().map(Stretch::id).collect(Collectors.toSet());
         final Set<String> fixedAlready =
                 draft.fixed.stream().map(Fixed::stretch).collect(Collectors.toSet());
+        // A batch that has begun goes on as it does, not where it was once pinned.
         pinned.stream()
                 .filter(f -> there.contains(f.stretch()) && !fixedAlready.contains(f.stretch()))
+                .filter(
+                        f ->
+                                begun.keySet().stream()
+                                        .noneMatch(r -> f.stretch().startsWith(r + "/")))
                 .forEach(draft.fixed::add);
-        return new Made(
-                new Workload(
-                        from,
-                        horizon,
-                        draft.runs,
-                        draft.stretches,
-                        draft.lags,
-                        draft.holds,
-                        things(house, draft),
-                        hands,
-                        draft.fixed),
-                origin,
-                draft.makings,
-                pace);
+        final Relaxed asked =
+                Relaxed.of(
+                        new Workload(
+                                from,
+                                horizon,
+                                draft.runs,
+                                draft.stretches,
+                                draft.lags,
+                                draft.holds,
+                                things(house, draft),
+                                hands,
+                                draft.fixed),
+                        WeekService.SEED);
+        return new Made(asked.load(), origin, draft.makings, pace, asked.tooLate());
     }
 
     private static final class Draft {
@@ -225,7 +239,8 @@ class WeekWork {
             final Optional<UUID> batch,
             final Instant origin,
             final int from,
-            final HousePace pace) {
+            final HousePace pace,
+            final Function<String, Optional<String>> who) {
         final BatchPlan plan =
                 pieces.plan(
                         wanted.piece(),
@@ -254,12 +269,7 @@ class WeekWork {
         final BatchWork.Laid laid;
         if (recorded.isPresent()) {
             final BegunWork.Begun as =
-                    BegunWork.of(
-                            asked,
-                            recorded.get().running(),
-                            origin,
-                            from - 1,
-                            people.list().stream().findFirst().map(PersonView::id));
+                    BegunWork.of(asked, recorded.get().running(), origin, from - 1, who);
             laid = as.laid();
             draft.fixed.addAll(as.fixed());
         } else {
