@@ -119,6 +119,7 @@ public class OrderService {
      */
     public void check(final OrderDraft draft) {
         Require.text("name of the order", draft.name(), LONGEST_NAME);
+        Require.text("due", draft.due(), 100);
         due(draft.due());
         if (draft.lines() == null || draft.lines().isEmpty()) {
             throw new OutOfRangeException("lines", "none", "at least one piece");
@@ -126,6 +127,7 @@ public class OrderService {
         Require.between("lines", draft.lines().size(), 1, MOST_LINES, "");
         final Map<String, String> names = pieces.names();
         for (final OrderDraft.OrderLineDraft line : draft.lines()) {
+            Require.text("piece", line.piece(), 64);
             if (!names.containsKey(line.piece())) {
                 throw new OutOfRangeException("piece", line.piece(), "a piece of this house");
             }

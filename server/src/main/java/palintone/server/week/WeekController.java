@@ -17,6 +17,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import palintone.core.figure.OutOfRangeException;
+import palintone.core.figure.Require;
 import palintone.server.problem.Longest;
 import palintone.server.work.BatchView;
 
@@ -74,12 +76,13 @@ class WeekController {
     /** Says what a move would break; moves nothing. */
     @PostMapping("/trial")
     WeekView.WeekMoveView trial(@Valid @RequestBody final MoveDraft draft) {
+        check(draft);
         return week.move(
                 draft.work(),
                 Optional.ofNullable(draft.start())
                         .orElseThrow(
                                 () ->
-                                        new palintone.core.figure.OutOfRangeException(
+                                        new OutOfRangeException(
                                                 "start", "missing", "when it would begin")),
                 draft.person());
     }
@@ -87,7 +90,15 @@ class WeekController {
     /** Pins work where it is put and plans the rest around it, or lets go of it. */
     @PostMapping("/pin")
     WeekView pin(@Valid @RequestBody final MoveDraft draft) {
+        check(draft);
         return week.pin(draft.work(), Optional.ofNullable(draft.start()), draft.person());
+    }
+
+    private static void check(final MoveDraft draft) {
+        Require.text("work", draft.work(), 200);
+        if (draft.person() != null) {
+            Require.text("person", draft.person(), 64);
+        }
     }
 
     /** Says why not all can be in time, and what would help. */
@@ -99,6 +110,7 @@ class WeekController {
     /** Begins a batch of the plan. */
     @PostMapping("/begin")
     BatchView begin(@Valid @RequestBody final RunDraft draft) {
+        Require.text("run", draft.run(), 200);
         return week.begin(draft.run());
     }
 
