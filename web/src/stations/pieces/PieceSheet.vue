@@ -244,6 +244,15 @@ useKeys({ ' ': () => void start() })
 
     <PieceTaste :id="piece.id" />
 
+    <v-btn
+      v-if="needs && !refused"
+      size="x-large"
+      variant="outlined"
+      class="ready"
+      :to="{ path: '/week/orders', query: { say: `${needs.pieces} ${piece.name}, ready ` } }"
+      >{{ $t('Ready at …') }}</v-btn
+    >
+
     <footer>
       <v-btn
         size="x-large"
@@ -264,14 +273,6 @@ useKeys({ ' ': () => void start() })
             : quantity(needs.pieces, 'PIECE', taste)
         }}</span>
       </v-btn>
-      <v-btn
-        v-if="needs && !refused"
-        size="x-large"
-        variant="outlined"
-        class="ready"
-        :to="{ path: '/week/orders', query: { say: `${needs.pieces} ${piece.name}, ready ` } }"
-        >{{ $t('Ready at …') }}</v-btn
-      >
     </footer>
   </article>
 </template>
@@ -335,8 +336,8 @@ footer {
 }
 .ready {
   min-height: 64px;
-  width: 100%;
-  margin-top: 8px;
+  align-self: flex-start;
+  margin: 18px 0;
 }
 .begin {
   width: 100%;

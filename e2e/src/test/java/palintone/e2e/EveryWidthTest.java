@@ -179,7 +179,7 @@ class EveryWidthTest {
             assertThat(page.locator(".reading .state")).hasText("in band");
             screen.done();
             screen.atStep(2, "Melt");
-            page.locator(".rail a").nth(6).click();
+            page.locator(".rail a").nth(7).click();
             assertThat(screen.title()).hasText("Daybook");
             assertThat(screen.faults()).isEmpty();
         }
