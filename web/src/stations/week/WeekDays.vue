@@ -45,9 +45,9 @@ const moment = (at: string) => when(at, { weekday: 'short', hour: '2-digit', min
 
 function title(work: Work) {
   const piece = runs.value.get(work.run)?.name ?? ''
-  return [work.title, work.part || piece, work.part && work.part !== piece ? piece : '']
-    .filter(Boolean)
-    .join(' · ')
+  // Which turn it is of which part says the Bench; here the piece says enough.
+  const part = work.part.includes(', ') ? '' : work.part
+  return [work.title, part, part === piece ? '' : piece].filter(Boolean).join(' · ')
 }
 
 function titleOf(id: string) {
