@@ -4269,7 +4269,7 @@ export interface components {
              * @description of it
              * @enum {string}
              */
-            state: "NONE" | "SOUGHT" | "STANDS" | "IMPOSSIBLE";
+            state: "NONE" | "SOUGHT" | "STANDS" | "NOT_FOUND" | "IMPOSSIBLE";
             /** @description whether orders or people have changed since */
             stale: boolean;
             /** Format: date-time */
@@ -4379,12 +4379,7 @@ export interface components {
             /** @description names of those that cannot all be in time; without any one the others can */
             runs: string[];
             /** @description what would help */
-            frees: components["schemas"]["FreeView"][];
-        };
-        /** @description What would help. */
-        FreeView: {
-            /** @description as "Half spheres 28: one more" */
-            words: string;
+            frees: components["schemas"]["SentenceView"][];
         };
         /** @description The run whose batch begins. */
         RunDraft: {

@@ -171,10 +171,18 @@ const VIEWS = [
   </header>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <p v-if="week?.state === 'SOUGHT'" class="quiet" role="status">
-    {{ $t('A better plan is being looked for; this one holds already.') }}
+    {{
+      week.runs.length
+        ? $t('A better plan is being looked for; this one holds already.')
+        : $t('A plan is being looked for.')
+    }}
   </p>
   <p v-if="week?.stale" class="caution">
-    {{ $t('Planned before the last change of orders, people or batches. Plan again to see it.') }}
+    {{
+      $t(
+        'Planned before the last change of orders or people, or before a batch was begun. Plan again to see it.',
+      )
+    }}
   </p>
   <p v-for="missed of week?.tooLate ?? []" :key="missed.work" class="caution">
     {{
@@ -188,7 +196,23 @@ const VIEWS = [
   <p v-if="week?.state === 'IMPOSSIBLE'" class="trouble" role="alert">
     {{ $t('No plan keeps everything. Let a pin go, move a day, or add hands.') }}
   </p>
-  <p v-if="week && !week.runs.length && week.state !== 'IMPOSSIBLE'" class="quiet empty">
+  <p v-if="week?.state === 'NOT_FOUND'" class="trouble" role="alert">
+    {{
+      $t(
+        'No plan was found in the time there was. Plan again, let a pin go, move a day, or add hands.',
+      )
+    }}
+  </p>
+  <p
+    v-if="
+      week &&
+      !week.runs.length &&
+      week.state !== 'IMPOSSIBLE' &&
+      week.state !== 'NOT_FOUND' &&
+      week.state !== 'SOUGHT'
+    "
+    class="quiet empty"
+  >
     <template v-if="week.number === 0">{{
       $t('Say what should be ready when under Orders, and who works when under People.')
     }}</template>
@@ -265,6 +289,13 @@ const VIEWS = [
       </article>
     </section>
     <section v-else class="batches">
+      <p class="caution">
+        {{
+          $t(
+            'A bowl is washed between two batches where the second would get an allergen it does not have; moulds and trays are not looked at. No wash proves that there are no traces: what a label may say is for your local food authority.',
+          )
+        }}
+      </p>
       <article v-for="thing in things" :key="thing.name">
         <h3>{{ thing.name }}</h3>
         <DayString

@@ -3,7 +3,11 @@
 import { asList } from '@/words/locale'
 import { ref } from 'vue'
 import { api, ask, words } from '@/api/client'
+import { useHouse } from '@/parts/house'
+import { sentence } from '@/parts/units'
 import type { WeekClash } from './week'
+
+const { taste } = useHouse()
 
 const clash = ref<WeekClash | null>(null)
 const asking = ref(false)
@@ -37,7 +41,9 @@ async function find() {
       <template v-if="clash.frees.length">
         <p>{{ $t('What would help:') }}</p>
         <ul>
-          <li v-for="free in clash.frees" :key="free.words">{{ free.words }}</li>
+          <li v-for="free in clash.frees" :key="sentence(free, taste)">
+            {{ sentence(free, taste) }}
+          </li>
         </ul>
       </template>
     </template>

@@ -50,6 +50,7 @@ create table week_plan (
     made_at   datetime(6) not null,
     origin_at datetime(6) not null,
     workload  longtext    not null,
+    beside    longtext    not null,
     laid      longtext    null,
     proven    longtext    not null,
     unique key week_plan_number (number)

@@ -15,7 +15,7 @@ public record BatchSize(int pieces, int cavitiesPerMould) {
     /** Nobody casts more in one batch. */
     public static final int MOST_MOULDS = 200;
 
-    private static final int MOST_LOOSE = 5000;
+    static final int MOST_LOOSE = 5000;
 
     /**
      * @param moulds 1 to 200

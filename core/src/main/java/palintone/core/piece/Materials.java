@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -394,6 +395,23 @@ public record Materials(
     /** What decides how it is kept, in words; empty where nothing in it spoils. */
     public Optional<Sentence> verdict() {
         return PieceLife.of(this).verdict();
+    }
+
+    /** Days it keeps at the least, whichever way it has to be kept; empty where nothing spoils. */
+    public OptionalDouble keepsDays() {
+        return PieceLife.of(this).days();
+    }
+
+    /** So many pieces one batch of it can be: what its moulds cast in turns, at the most. */
+    public int mostAtOnce() {
+        if (size.cavitiesPerMould() == 0) {
+            return BatchSize.MOST_LOOSE;
+        }
+        final int moulds =
+                piece instanceof CastPiece cast
+                        ? cast.mould().owned() * (cast.inTurns() ? Turns.MOST : 1)
+                        : BatchSize.MOST_MOULDS;
+        return Math.min(moulds, BatchSize.MOST_MOULDS) * size.cavitiesPerMould();
     }
 
     /** Every allergen in it, in the order of the regulation. */

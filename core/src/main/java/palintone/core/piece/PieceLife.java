@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import palintone.core.figure.Figure;
+import palintone.core.figure.Range;
 import palintone.core.figure.Sentence;
 import palintone.core.filling.life.Life;
 import palintone.core.filling.life.LifeConditions;
@@ -16,8 +19,13 @@ import palintone.core.filling.life.LifeConditions;
  *
  * @param keepCold whether it must be kept cold
  * @param verdict of the part, or the two parts, that decide; empty where nothing in it spoils
+ * @param days it keeps at the least: the careful end of the part that keeps shortest; empty where
+ *     nothing in it spoils
  */
-record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
+record PieceLife(boolean keepCold, Optional<Sentence> verdict, OptionalDouble days) {
+
+    /** What is moist of itself is sold within a day or two, as its verdict says. */
+    private static final double MOIST_DAYS = 1;
 
     private record LastingPart(String name, Life life) {}
 
@@ -25,7 +33,10 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
         final Optional<Materials.InclusionNeed> moist =
                 needs.inclusions().stream().filter(Materials.InclusionNeed::keepCold).findFirst();
         if (moist.isPresent()) {
-            return new PieceLife(true, moist.map(Materials.InclusionNeed::verdict));
+            return new PieceLife(
+                    true,
+                    moist.map(Materials.InclusionNeed::verdict),
+                    OptionalDouble.of(MOIST_DAYS));
         }
         final Optional<LastingPart> worst =
                 parts(needs).stream()
@@ -34,7 +45,12 @@ record PieceLife(boolean keepCold, Optional<Sentence> verdict) {
                                         .thenComparing(p -> p.life().days().value()));
         return new PieceLife(
                 worst.map(p -> p.life().keepCold()).orElse(false),
-                worst.map(p -> Sentence.of(p.name() + ":").and(p.life().verdict())));
+                worst.map(p -> Sentence.of(p.name() + ":").and(p.life().verdict())),
+                parts(needs).stream().mapToDouble(p -> careful(p.life().days())).min());
+    }
+
+    private static double careful(final Figure days) {
+        return days.spread().map(Range::low).orElse(days.value());
     }
 
     private static List<LastingPart> parts(final Materials needs) {

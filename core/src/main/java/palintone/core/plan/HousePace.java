@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import palintone.core.figure.Require;
 import palintone.core.process.Task;
+import palintone.core.process.TaskKind;
 import palintone.core.work.RunningBatch;
 
 /**
@@ -44,19 +45,35 @@ public record HousePace(double pace, double spread, int tasks) {
     /**
      * A batch that was made.
      *
-     * @param turns how many each turn made
+     * @param moulds of all its turns
+     * @param pieces of all its turns
      */
-    public record Made(RunningBatch batch, List<UsualMinutes.Many> turns) {}
+    public record Made(RunningBatch batch, int moulds, int pieces) {
+
+        /** What a task was done to: as much as a turn makes, where it was cast in several. */
+        private UsualMinutes.Many eachTurn() {
+            final int turns =
+                    (int)
+                            Math.max(
+                                    1,
+                                    batch.process().tasks().stream()
+                                            .filter(t -> t.kind() == TaskKind.POLISH)
+                                            .count());
+            return new UsualMinutes.Many(
+                    (moulds + turns - 1) / turns, (pieces + turns - 1) / turns);
+        }
+    }
 
     /** What the last batches say. */
     public static HousePace of(final List<Made> batches) {
         final List<Double> logs = new ArrayList<>();
         for (final Made made : batches) {
+            final UsualMinutes.Many many = made.eachTurn();
             for (final Task task : made.batch().process().tasks()) {
                 if (!task.byHand()) {
                     continue;
                 }
-                final double usualS = UsualMinutes.seconds(task, made.turns().get(0));
+                final double usualS = UsualMinutes.seconds(task, many);
                 made.batch()
                         .took(task.number())
                         .map(took -> took.toMillis() / 1000.0 / usualS)

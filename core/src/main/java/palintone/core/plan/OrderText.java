@@ -93,6 +93,8 @@ public record OrderText(List<Line> lines, Optional<LocalDateTime> due, List<Unre
                     unread.add(new Unread(said, "a day is wanted, as Saturday 9:00 or 2026-12-24"));
                 } else if (due.isPresent()) {
                     unread.add(new Unread(said, "there is a day already"));
+                } else if (!when.get().isAfter(now)) {
+                    unread.add(new Unread(said, "that is past"));
                 } else {
                     due = when;
                 }
@@ -100,7 +102,7 @@ public record OrderText(List<Line> lines, Optional<LocalDateTime> due, List<Unre
                 line(said, counted, pieces, lines, unread);
             } else {
                 final Optional<LocalDateTime> when = when(said.toLowerCase(Locale.ROOT), now);
-                if (when.isPresent() && due.isEmpty()) {
+                if (when.filter(now::isBefore).isPresent() && due.isEmpty()) {
                     due = when;
                 } else {
                     unread.add(new Unread(said, "how many, and of which piece?"));

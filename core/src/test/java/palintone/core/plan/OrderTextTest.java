@@ -59,6 +59,8 @@ class OrderTextTest {
                 "9999999 heron",
                 "ready some day",
                 "ready Saturday 25:00",
+                "ready 2026-12-01 9:00",
+                "ready today 9:00",
                 "ready 2026-02-30",
                 "12 plum & bay & honey"
             })

@@ -7,6 +7,8 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import palintone.core.figure.Sentence;
+import palintone.core.figure.Unit;
 import palintone.core.plan.FirstPlan;
 import palintone.core.plan.Plan;
 import palintone.core.plan.Run;
@@ -15,6 +17,7 @@ import palintone.core.plan.Workload;
 import palintone.core.plan.Worth;
 import palintone.schedule.Ask;
 import palintone.schedule.Said;
+import palintone.server.figure.SentenceView;
 
 /** Which batches cannot all be in time, and what would free them. */
 final class Clash {
@@ -82,41 +85,45 @@ final class Clash {
         }
     }
 
-    /** One more of each thing, or a little later: where a plan at once is less late for it. */
-    private List<WeekView.FreeView> frees(final int late) {
-        final List<WeekView.FreeView> frees = new ArrayList<>();
+    /**
+     * One more of each thing, or a little later: where there is a plan that is less late for it.
+     */
+    private List<SentenceView> frees(final int late) {
+        final List<SentenceView> frees = new ArrayList<>();
         for (final Thing thing : load.things()) {
-            final Workload more =
-                    load.with(
-                            load.things().stream()
-                                    .map(
-                                            t ->
-                                                    t.equals(thing)
-                                                            ? new Thing(
-                                                                    t.id(),
-                                                                    t.name(),
-                                                                    t.units() + 1,
-                                                                    t.washMin())
-                                                            : t)
-                                    .toList());
-            final int then = late(more);
+            final int then = late(withOneMore(thing));
             if (then < late) {
                 frees.add(
-                        new WeekView.FreeView(
-                                thing.name()
-                                        + ": one more"
-                                        + (then == 0
-                                                ? ""
-                                                : " (" + (late - then) + " min less late)")));
+                        SentenceView.of(
+                                Sentence.of(thing.name() + ": one more makes it {less} less late.")
+                                        .with("less", late - then, Unit.MINUTE)));
             }
         }
         for (final Run run : load.runs()) {
             final int minutes = Worth.late(run, load, plan);
             if (minutes > 0) {
-                frees.add(new WeekView.FreeView(run.name() + ": ready " + minutes + " min later"));
+                frees.add(
+                        SentenceView.of(
+                                Sentence.of(run.name() + ": wanted {later} later it is in time.")
+                                        .with("later", minutes, Unit.MINUTE)));
             }
         }
         return frees;
+    }
+
+    private Workload withOneMore(final Thing thing) {
+        return load.with(
+                load.things().stream()
+                        .map(
+                                t ->
+                                        t.equals(thing)
+                                                ? new Thing(
+                                                        t.id(),
+                                                        t.name(),
+                                                        t.units() + 1,
+                                                        t.washMin())
+                                                : t)
+                        .toList());
     }
 
     private static int late(final Workload other) {

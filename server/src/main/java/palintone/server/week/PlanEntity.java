@@ -28,6 +28,9 @@ class PlanEntity {
     private String workload;
 
     @Column(columnDefinition = "longtext")
+    private String beside;
+
+    @Column(columnDefinition = "longtext")
     private String laid;
 
     @Column(columnDefinition = "longtext")
@@ -69,12 +72,14 @@ class PlanEntity {
             final Instant madeAt,
             final Instant originAt,
             final String workload,
+            final String beside,
             final List<WeekWork.Making> makings) {
         id = UUID.randomUUID();
         this.number = number;
         this.madeAt = madeAt;
         this.originAt = originAt;
         this.workload = workload;
+        this.beside = beside;
         proven = "[]";
         makings.forEach(m -> runs.add(new RunRow(m)));
     }
@@ -102,6 +107,10 @@ class PlanEntity {
 
     String workload() {
         return workload;
+    }
+
+    String beside() {
+        return beside;
     }
 
     String laid() {

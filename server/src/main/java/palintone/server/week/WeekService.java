@@ -18,6 +18,7 @@ import palintone.core.figure.OutOfRangeException;
 import palintone.core.plan.FirstPlan;
 import palintone.core.plan.Fixed;
 import palintone.core.plan.HousePace;
+import palintone.core.plan.Lag;
 import palintone.core.plan.Plan;
 import palintone.core.plan.PlanChecker;
 import palintone.core.plan.Workload;
@@ -57,6 +58,9 @@ public class WeekService {
     private final TransactionTemplate writing;
     private final JsonMapper json = JsonMapper.builder().build();
 
+    /** Held by whoever plans; the plan itself is guarded by this. */
+    private final Object planning = new Object();
+
     private Standing standing;
     private SolverProcess.Asked asked;
 
@@ -79,6 +83,9 @@ public class WeekService {
         writing = new TransactionTemplate(transactions);
     }
 
+    /** What is kept beside a workload. */
+    private record Beside(HousePace pace, List<Lag> tooLate, String restsOn) {}
+
     /** How good a plan is by one wish. */
     record Proven(Wish wish, int value, int bound) {}
 
@@ -90,21 +97,21 @@ public class WeekService {
             WeekWork.Made made,
             Optional<Plan> plan,
             List<Proven> proven,
-            WeekView.State state,
-            boolean stale) {
+            WeekView.State state) {
 
         Standing with(
                 final Optional<Plan> other, final List<Proven> known, final WeekView.State now) {
-            return new Standing(id, number, madeAt, made, other, known, now, stale);
+            return new Standing(id, number, madeAt, made, other, known, now);
         }
     }
 
     /** The days as they are laid out. */
     public WeekView view() {
         final Optional<Standing> now = now();
+        final boolean stale = now.isPresent() && !now.get().made().restsOn().equals(work.restsOn());
         return now.isEmpty() || now.get().plan().isEmpty()
-                ? WeekViews.none(now, clock.instant())
-                : WeekViews.of(now.get(), batchesOf(), clock.instant());
+                ? WeekViews.none(now, stale, clock.instant())
+                : WeekViews.of(now.get(), stale, batchesOf(), clock.instant());
     }
 
     private Map<String, UUID> batchesOf() {
@@ -118,44 +125,56 @@ public class WeekService {
      *
      * @param pinned what a maker has put where it is
      */
-    public synchronized WeekView plan(final List<Fixed> pinned) {
-        enough();
-        final WeekWork.Made made = work.of(pinned, this::who);
-        final Optional<Plan> first = first(made);
-        final Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        final PlanEntity entity =
-                writing.execute(
-                        none -> {
-                            final int number =
-                                    plans.findFirstByOrderByNumberDesc()
-                                                    .map(PlanEntity::number)
-                                                    .orElse(0)
-                                            + 1;
-                            final PlanEntity fresh =
-                                    new PlanEntity(
-                                            number,
-                                            now,
-                                            made.origin(),
-                                            json.writeValueAsString(made.load()),
-                                            made.makings());
-                            first.ifPresent(p -> fresh.keep(json.writeValueAsString(p), "[]"));
-                            return plans.save(fresh);
-                        });
-        standing =
-                new Standing(
-                        entity.id(),
-                        entity.number(),
-                        now,
-                        made,
-                        first,
-                        List.of(),
-                        first.isEmpty() ? WeekView.State.IMPOSSIBLE : WeekView.State.STANDS,
-                        false);
-        if (!made.load().stretches().isEmpty()) {
-            seek(made.load(), first);
+    public WeekView plan(final List<Fixed> pinned) {
+        // One plan at a time; whoever only looks is not kept waiting.
+        synchronized (planning) {
+            enough();
+            final WeekWork.Made made = work.of(pinned, this::who);
+            final Optional<Plan> first = first(made);
+            final PlanEntity entity = written(made, first);
+            synchronized (this) {
+                standing =
+                        new Standing(
+                                entity.id(),
+                                entity.number(),
+                                entity.madeAt(),
+                                made,
+                                first,
+                                List.of(),
+                                stands(first));
+                if (!made.load().stretches().isEmpty()) {
+                    seek(made.load(), first);
+                }
+            }
+            tell();
+            return view();
         }
-        tell();
-        return view();
+    }
+
+    private static WeekView.State stands(final Optional<Plan> plan) {
+        return plan.isEmpty() ? WeekView.State.NOT_FOUND : WeekView.State.STANDS;
+    }
+
+    private PlanEntity written(final WeekWork.Made made, final Optional<Plan> first) {
+        final Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        return writing.execute(
+                none -> {
+                    final int number =
+                            plans.findFirstByOrderByNumberDesc().map(PlanEntity::number).orElse(0)
+                                    + 1;
+                    final PlanEntity fresh =
+                            new PlanEntity(
+                                    number,
+                                    now,
+                                    made.origin(),
+                                    json.writeValueAsString(made.load()),
+                                    json.writeValueAsString(
+                                            new Beside(
+                                                    made.pace(), made.tooLate(), made.restsOn())),
+                                    made.makings());
+                    first.ifPresent(p -> fresh.keep(json.writeValueAsString(p), "[]"));
+                    return plans.save(fresh);
+                });
     }
 
     private Optional<String> who(final String stretch) {
@@ -220,8 +239,12 @@ public class WeekService {
                 standing = standing.with(standing.plan(), known, standing.state());
                 tell();
             }
+            case IMPOSSIBLE ->
+                    standing =
+                            standing.with(
+                                    standing.plan(), standing.proven(), WeekView.State.IMPOSSIBLE);
             default -> {
-                // Said again by what follows.
+                // That it is over is heard when the process ends.
             }
         }
     }
@@ -239,9 +262,9 @@ public class WeekService {
                 standing.with(
                         standing.plan(),
                         standing.proven(),
-                        standing.plan().isEmpty()
-                                ? WeekView.State.IMPOSSIBLE
-                                : WeekView.State.STANDS);
+                        standing.state() == WeekView.State.IMPOSSIBLE
+                                ? standing.state()
+                                : stands(standing.plan()));
         final Standing now = standing;
         writing.executeWithoutResult(
                 none ->
@@ -267,7 +290,7 @@ public class WeekService {
     }
 
     private void tell() {
-        news.tell("week", String.valueOf(standing.number()));
+        news.tell("week", "plan");
     }
 
     /** What was planned last, from the books where this server has just begun. */
@@ -289,6 +312,7 @@ public class WeekService {
             final Optional<Plan> plan =
                     Optional.ofNullable(entity.laid())
                             .map(text -> json.readValue(text, Plan.class));
+            final Beside beside = json.readValue(entity.beside(), Beside.class);
             return Optional.of(
                     new Standing(
                             entity.id(),
@@ -298,12 +322,12 @@ public class WeekService {
                                     load,
                                     entity.originAt(),
                                     entity.makings(),
-                                    HousePace.USUAL,
-                                    List.of()),
+                                    beside.pace(),
+                                    beside.tooLate(),
+                                    beside.restsOn()),
                             plan,
                             json.readValue(entity.proven(), new TypeReference<List<Proven>>() {}),
-                            plan.isEmpty() ? WeekView.State.IMPOSSIBLE : WeekView.State.STANDS,
-                            true));
+                            stands(plan)));
         } catch (JacksonException | OutOfRangeException e) {
             // Written by a program that planned otherwise: it is planned again.
             return Optional.empty();
@@ -422,21 +446,9 @@ public class WeekService {
 
     // ------------------------------------------------------------ what has changed
 
-    /** The plan stands; that it is of before is said. */
+    /** The plan stands; that it is of before is seen when it is asked for. */
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-    synchronized void changed(final WeekChanged change) {
-        if (standing != null) {
-            standing =
-                    new Standing(
-                            standing.id(),
-                            standing.number(),
-                            standing.madeAt(),
-                            standing.made(),
-                            standing.plan(),
-                            standing.proven(),
-                            standing.state(),
-                            true);
-        }
+    void changed(final WeekChanged change) {
         news.tell("week", "changed");
     }
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import palintone.core.plan.Broken;
 import palintone.schedule.Wish;
+import palintone.server.figure.SentenceView;
 
 /**
  * The days as they are laid out.
@@ -52,7 +53,9 @@ public record WeekView(
         SOUGHT,
         /** It stands. */
         STANDS,
-        /** There is none that keeps everything. */
+        /** None was found in the time there was. */
+        NOT_FOUND,
+        /** It is proven that none keeps everything. */
         IMPOSSIBLE
     }
 
@@ -185,12 +188,5 @@ public record WeekView(
      * @param runs names of those that cannot all be in time; without any one the others can
      * @param frees what would help
      */
-    public record ClashView(boolean known, List<String> runs, List<FreeView> frees) {}
-
-    /**
-     * What would help.
-     *
-     * @param words as "Half spheres 28: one more"
-     */
-    public record FreeView(String words) {}
+    public record ClashView(boolean known, List<String> runs, List<SentenceView> frees) {}
 }

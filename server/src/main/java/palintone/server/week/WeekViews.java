@@ -42,11 +42,12 @@ final class WeekViews {
     }
 
     /** Where there is no plan. */
-    static WeekView none(final Optional<WeekService.Standing> standing, final Instant at) {
+    static WeekView none(
+            final Optional<WeekService.Standing> standing, final boolean stale, final Instant at) {
         return new WeekView(
                 standing.map(WeekService.Standing::number).orElse(0),
                 standing.map(WeekService.Standing::state).orElse(WeekView.State.NONE),
-                standing.map(WeekService.Standing::stale).orElse(false),
+                stale,
                 standing.map(WeekService.Standing::madeAt).orElse(null),
                 at,
                 at,
@@ -62,21 +63,24 @@ final class WeekViews {
     }
 
     static WeekView of(
-            final WeekService.Standing now, final Map<String, UUID> batches, final Instant at) {
-        return new WeekViews(now).view(batches, at);
+            final WeekService.Standing now,
+            final boolean stale,
+            final Map<String, UUID> batches,
+            final Instant at) {
+        return new WeekViews(now).view(stale, batches, at);
     }
 
     private Instant at(final int minute) {
         return now.made().origin().plus(minute, ChronoUnit.MINUTES);
     }
 
-    private WeekView view(final Map<String, UUID> batches, final Instant at) {
+    private WeekView view(final boolean stale, final Map<String, UUID> batches, final Instant at) {
         final PlayedDays days = PlayedDays.of(load, plan, now.made().pace().spread(), PLAYED, SEED);
         final int last = load.stretches().stream().mapToInt(plan::end).max().orElse(load.from());
         return new WeekView(
                 now.number(),
                 load.stretches().isEmpty() ? WeekView.State.NONE : now.state(),
-                now.stale(),
+                stale,
                 now.madeAt(),
                 at,
                 at(load.stretches().stream().mapToInt(plan::start).min().orElse(load.from())),

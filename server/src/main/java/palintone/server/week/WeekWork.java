@@ -13,11 +13,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import palintone.core.figure.OutOfRangeException;
 import palintone.core.mould.Mould;
@@ -54,17 +56,17 @@ class WeekWork {
 
     private static final int MINUTES_OF_A_DAY = 24 * 60;
 
+    private static final int LONG_AGO = Integer.MIN_VALUE / 2;
+
     /** Orders of one piece that are wanted within so long are made at once. */
     private static final Duration TOGETHER = Duration.ofHours(48);
 
     /** As many batches as tell how quick the hands of this house are. */
     private static final int LAST_BATCHES = 8;
 
-    /** Where nobody has counted; ours. */
-    private static final int POTS = 4;
-
-    private static final int CABINET_MOULDS = 12;
+    /** Where no more melters are named; ours. */
     private static final int BOWLS = 2;
+
     private static final int WASH_MIN = 20;
 
     private final OrderService orders;
@@ -109,16 +111,23 @@ class WeekWork {
      * @param origin moment from which its minutes count
      * @param pace of this house's hands
      * @param tooLate what cannot be kept any more
+     * @param restsOn versions of what it was made of
      */
     record Made(
             Workload load,
             Instant origin,
             List<Making> makings,
             HousePace pace,
-            List<Lag> tooLate) {}
+            List<Lag> tooLate,
+            String restsOn) {}
 
     /** A batch that is wanted. */
-    private record Wanted(String run, String piece, int pieces, Instant due) {}
+    private record Wanted(String run, String piece, int pieces, Instant due) {
+
+        Wanted of(final int other) {
+            return new Wanted(run, piece, other, due);
+        }
+    }
 
     /**
      * The workload as it is now.
@@ -128,6 +137,7 @@ class WeekWork {
      * @throws OutOfRangeException naming what is missing, as when nobody works
      */
     Made of(final List<Fixed> pinned, final Function<String, Optional<String>> who) {
+        final String restsOn = restsOn();
         final HouseEntity house = houses.house();
         final ZoneId zone = house.zone();
         final Instant now = clock.instant();
@@ -177,7 +187,7 @@ class WeekWork {
                                 hands,
                                 draft.fixed),
                         WeekService.SEED);
-        return new Made(asked.load(), origin, draft.makings, pace, asked.tooLate());
+        return new Made(asked.load(), origin, draft.makings, pace, asked.tooLate(), restsOn);
     }
 
     private static final class Draft {
@@ -195,7 +205,10 @@ class WeekWork {
                 .collect(Collectors.toMap(RunBatchEntity::run, RunBatchEntity::batchId));
     }
 
-    /** Orders of one piece that lie close together are one batch, due with the first of them. */
+    /**
+     * Orders of one piece that lie close together are made together, due with the first of them: in
+     * one batch, or where that is more than its moulds cast, or one has begun already, in several.
+     */
     private List<Wanted> wanted(final Map<String, UUID> begun) {
         final Map<String, List<Wanted>> byPiece = new LinkedHashMap<>();
         for (final OrderView order : orders.list(false)) {
@@ -205,13 +218,7 @@ class WeekWork {
                 final Wanted before = same.isEmpty() ? null : same.get(same.size() - 1);
                 if (before != null
                         && Duration.between(before.due(), order.due()).compareTo(TOGETHER) <= 0) {
-                    same.set(
-                            same.size() - 1,
-                            new Wanted(
-                                    before.run(),
-                                    before.piece(),
-                                    before.pieces() + line.pieces(),
-                                    before.due()));
+                    same.set(same.size() - 1, before.of(before.pieces() + line.pieces()));
                 } else {
                     same.add(
                             new Wanted(
@@ -224,13 +231,44 @@ class WeekWork {
         }
         return byPiece.values().stream()
                 .flatMap(List::stream)
-                .filter(w -> !begun.containsKey(w.run()) || underWay(begun.get(w.run())))
+                .flatMap(all -> batches(all, begun).stream())
                 .sorted(Comparator.comparing(Wanted::due).thenComparing(Wanted::run))
                 .toList();
     }
 
-    private boolean underWay(final UUID batch) {
-        return running.recorded(batch).running().state() == RunningBatch.State.RUNNING;
+    /**
+     * What has been made of it counts; what is still to be made is divided by what one batch can
+     * be.
+     */
+    private List<Wanted> batches(final Wanted all, final Map<String, UUID> begun) {
+        final List<Wanted> each = new ArrayList<>();
+        int left = all.pieces();
+        for (int i = 1; ; i++) {
+            final String run = i == 1 ? all.run() : all.run() + "#" + i;
+            if (begun.containsKey(run)) {
+                final BatchService.Recorded batch = running.recorded(begun.get(run));
+                final RunningBatch.State state = batch.running().state();
+                if (state != RunningBatch.State.ABANDONED) {
+                    left -= batch.facts().pieces();
+                }
+                if (state == RunningBatch.State.RUNNING) {
+                    each.add(new Wanted(run, all.piece(), batch.facts().pieces(), all.due()));
+                }
+                continue;
+            }
+            if (left <= 0) {
+                return each;
+            }
+            final int pieces = Math.min(left, plan(all.of(1)).materials().mostAtOnce());
+            each.add(new Wanted(run, all.piece(), pieces, all.due()));
+            left -= pieces;
+        }
+    }
+
+    private BatchPlan plan(final Wanted wanted) {
+        return pieces.plan(
+                wanted.piece(),
+                new PieceService.BatchWish(null, wanted.pieces(), null, null, null));
     }
 
     private void lay(
@@ -241,22 +279,20 @@ class WeekWork {
             final int from,
             final HousePace pace,
             final Function<String, Optional<String>> who) {
-        final BatchPlan plan =
-                pieces.plan(
-                        wanted.piece(),
-                        new PieceService.BatchWish(null, wanted.pieces(), null, null, null));
+        final BatchPlan plan = plan(wanted);
         final Materials needs = plan.materials();
         final Optional<Mould> mould =
                 needs.piece() instanceof CastPiece cast
                         ? Optional.of(cast.mould())
                         : Optional.empty();
         mould.ifPresent(m -> draft.moulds.put(m.id(), m));
+        final int due = minute(origin, wanted.due());
         final Run run =
                 new Run(
                         wanted.run(),
                         needs.piece().name(),
-                        Integer.MIN_VALUE / 2,
-                        OptionalInt.of(minute(origin, wanted.due())));
+                        batch.isPresent() ? LONG_AGO : notBefore(needs, due),
+                        OptionalInt.of(due));
         final Optional<BatchService.Recorded> recorded = batch.map(running::recorded);
         final BatchAsked asked =
                 new BatchAsked(
@@ -286,6 +322,14 @@ class WeekWork {
                         needs.piece().name(),
                         needs.size().pieces(),
                         needs.size().moulds()));
+    }
+
+    /** Nothing of it is made so early that it would not keep until it is wanted. */
+    private static int notBefore(final Materials needs, final int due) {
+        final OptionalDouble days = needs.keepsDays();
+        return days.isPresent()
+                ? due - (int) Math.floor(days.getAsDouble() * MINUTES_OF_A_DAY)
+                : LONG_AGO;
     }
 
     private static Hold.Load load(final Couverture couverture, final Materials needs) {
@@ -319,10 +363,8 @@ class WeekWork {
                                 r ->
                                         new HousePace.Made(
                                                 r.running(),
-                                                List.of(
-                                                        new UsualMinutes.Many(
-                                                                r.facts().moulds(),
-                                                                r.facts().pieces()))))
+                                                r.facts().moulds(),
+                                                r.facts().pieces()))
                         .toList());
     }
 
@@ -336,7 +378,8 @@ class WeekWork {
                         "Bowl",
                         Math.max(BOWLS, tools.melters().size()),
                         WASH_MIN));
-        things.add(new Thing(BatchWork.POTS, "Pots", POTS, 0));
+        // What nobody has counted sets no limit.
+        things.add(new Thing(BatchWork.POTS, "Pots", held(draft, BatchWork.POTS, true), 0));
         final int shelves =
                 tools.cabinets().stream()
                         .map(Cabinet::moulds)
@@ -344,21 +387,22 @@ class WeekWork {
                         .mapToInt(OptionalInt::getAsInt)
                         .sum();
         // A batch larger than the cabinet is said where it is planned; here it takes all of it.
-        final int most =
-                draft.holds.stream()
-                        .filter(h -> h.thing().equals(BatchWork.CABINET))
-                        .mapToInt(Hold::amount)
-                        .max()
-                        .orElse(0);
         things.add(
                 new Thing(
                         BatchWork.CABINET,
                         "Cabinet",
-                        Math.max(most, shelves == 0 ? CABINET_MOULDS : shelves),
+                        Math.max(held(draft, BatchWork.CABINET, shelves == 0), shelves),
                         0));
         things.add(new Thing(BatchWork.STONE, "Stone", 1, 0));
         things.add(new Thing(BatchWork.GUN, "Spray gun", 1, 0));
         return things;
+    }
+
+    /** As many as are held by the largest hold, or by all together. */
+    private static int held(final Draft draft, final String thing, final boolean all) {
+        final var amounts =
+                draft.holds.stream().filter(h -> h.thing().equals(thing)).mapToInt(Hold::amount);
+        return all ? amounts.sum() : amounts.max().orElse(0);
     }
 
     private List<Person> hands(
@@ -394,6 +438,16 @@ class WeekWork {
     private static int at(
             final LocalDate day, final LocalTime time, final ZoneId zone, final Instant origin) {
         return minute(origin, day.atTime(time).atZone(zone).toInstant());
+    }
+
+    /** What a plan rests on, so that one can be told from what has changed since. */
+    String restsOn() {
+        return Stream.of(
+                        orders.list(false).stream().map(o -> o.id() + " " + o.version()),
+                        people.list().stream().map(p -> p.id() + " " + p.version()),
+                        begun().keySet().stream().sorted())
+                .flatMap(each -> each)
+                .collect(Collectors.joining("\n"));
     }
 
     /** Minutes from another day's beginning to that of today. */

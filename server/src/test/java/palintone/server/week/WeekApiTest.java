@@ -1,6 +1,7 @@
 package palintone.server.week;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -30,14 +31,10 @@ class WeekApiTest {
         workshop.close();
     }
 
-    private static JsonNode settled() throws InterruptedException {
-        final Instant until = Instant.now().plus(Duration.ofMinutes(4));
-        JsonNode week = workshop.get("/api/week").json();
-        while (week.at("/state").asString().equals("SOUGHT") && Instant.now().isBefore(until)) {
-            Thread.sleep(200);
-            week = workshop.get("/api/week").json();
-        }
-        return week;
+    private static JsonNode settled() {
+        await().atMost(Duration.ofMinutes(4))
+                .until(() -> !workshop.get("/api/week").at("/state").equals("SOUGHT"));
+        return workshop.get("/api/week").json();
     }
 
     private static Instant at(final JsonNode node, final String field) {
@@ -45,7 +42,7 @@ class WeekApiTest {
     }
 
     @Test
-    void theDemoWeekIsLaidOutAndBegun() throws Exception {
+    void theDemoWeekIsLaidOutAndBegun() {
         final Answer planned = workshop.post("/api/week/plan", "{}");
         assertThat(planned.status()).as(planned.text()).isEqualTo(200);
         assertThat(planned.json().at("/work").size()).isPositive();
@@ -98,45 +95,38 @@ class WeekApiTest {
     }
 
     /** What a move breaks is said before it is made; pinned, it stays where it was put. */
-    private static void moves(final JsonNode week) throws InterruptedException {
+    private static void moves(final JsonNode week) {
         JsonNode moved = null;
+        Instant later = null;
         for (final JsonNode work : week.at("/work")) {
-            if (work.has("person")
-                    && Duration.between(at(work, "start"), at(work, "latest")).toMinutes() > 10) {
-                moved = work;
-            }
-        }
-        assertThat(moved).isNotNull();
-        final String id = moved.at("/id").asString();
-        final Instant later = at(moved, "start").plus(Duration.ofMinutes(5));
-        final Answer within =
-                workshop.post(
-                        "/api/week/trial", "{\"work\":\"" + id + "\",\"start\":\"" + later + "\"}");
-        assertThat(within.status()).as(within.text()).isEqualTo(200);
-        final Answer far =
-                workshop.post(
-                        "/api/week/trial",
-                        "{\"work\":\""
-                                + id
-                                + "\",\"start\":\""
-                                + at(moved, "start").plus(Duration.ofDays(20))
-                                + "\"}");
-        assertThat(far.json().at("/breaks").size()).isPositive();
-        assertThat(far.json().at("/breaks/0/words").asString()).isNotBlank();
-        if (within.json().at("/breaks").size() == 0) {
-            final Answer pinned =
-                    workshop.post(
-                            "/api/week/pin",
-                            "{\"work\":\"" + id + "\",\"start\":\"" + later + "\"}");
-            assertThat(pinned.status()).as(pinned.text()).isEqualTo(200);
-            assertThat(workshop.post("/api/week/enough", "{}").status()).isEqualTo(200);
-            for (final JsonNode work : settled().at("/work")) {
-                if (work.at("/id").asString().equals(id)) {
-                    assertThat(at(work, "start")).isEqualTo(later);
-                    assertThat(work.at("/pinned").asBoolean()).isTrue();
+            final Instant start = at(work, "start").plus(Duration.ofMinutes(5));
+            if (work.has("person") && !at(work, "latest").isBefore(start)) {
+                final Answer within = trial(work.at("/id").asString(), start);
+                assertThat(within.status()).as(within.text()).isEqualTo(200);
+                if (within.json().at("/breaks").size() == 0) {
+                    moved = work;
+                    later = start;
+                    break;
                 }
             }
         }
+        assertThat(moved).as("something can wait five minutes").isNotNull();
+        final String id = moved.at("/id").asString();
+        final Answer far = trial(id, at(moved, "start").plus(Duration.ofDays(20)));
+        assertThat(far.json().at("/breaks").size()).isPositive();
+        assertThat(far.json().at("/breaks/0/words").asString()).isNotBlank();
+        final Answer pinned =
+                workshop.post(
+                        "/api/week/pin", "{\"work\":\"" + id + "\",\"start\":\"" + later + "\"}");
+        assertThat(pinned.status()).as(pinned.text()).isEqualTo(200);
+        assertThat(workshop.post("/api/week/enough", "{}").status()).isEqualTo(200);
+        JsonNode there = null;
+        for (final JsonNode work : settled().at("/work")) {
+            there = work.at("/id").asString().equals(id) ? work : there;
+        }
+        assertThat(there).isNotNull();
+        assertThat(at(there, "start")).isEqualTo(later);
+        assertThat(there.at("/pinned").asBoolean()).isTrue();
         assertThat(
                         workshop.post(
                                         "/api/week/pin",
@@ -145,7 +135,12 @@ class WeekApiTest {
                 .isEqualTo(404);
     }
 
-    private static void begins(final JsonNode week) throws InterruptedException {
+    private static Answer trial(final String work, final Instant start) {
+        return workshop.post(
+                "/api/week/trial", "{\"work\":\"" + work + "\",\"start\":\"" + start + "\"}");
+    }
+
+    private static void begins(final JsonNode week) {
         final String run = week.at("/runs/0/id").asString();
         final Answer first = workshop.post("/api/week/begin", "{\"run\":\"" + run + "\"}");
         assertThat(first.status()).as(first.text()).isEqualTo(200);
@@ -159,7 +154,35 @@ class WeekApiTest {
             begun |= work.at("/begun").asBoolean() && work.at("/run").asString().equals(run);
         }
         assertThat(begun).isTrue();
+        assertThat(planned.json().at("/stale").asBoolean()).isFalse();
+        more(run);
         workshop.post("/api/week/enough", "{}");
+    }
+
+    /** What is ordered after a batch has begun is a batch of its own, and not lost in that one. */
+    private static void more(final String run) {
+        final String piece = run.substring(0, run.indexOf('@'));
+        final Instant due = Instant.ofEpochSecond(60 * Long.parseLong(run.replaceAll(".*@", "")));
+        final Answer put =
+                workshop.put(
+                        "/api/week/orders/more",
+                        "{\"name\":\"More\",\"due\":\""
+                                + due.plus(Duration.ofHours(20))
+                                + "\",\"lines\":[{\"piece\":\""
+                                + piece
+                                + "\",\"pieces\":11}]}");
+        assertThat(put.status()).as(put.text()).isEqualTo(200);
+        assertThat(workshop.get("/api/week").json().at("/stale").asBoolean()).isTrue();
+        final Answer planned = workshop.post("/api/week/plan", "{}");
+        assertThat(planned.status()).as(planned.text()).isEqualTo(200);
+        assertThat(
+                        planned.json()
+                                .at("/runs")
+                                .valueStream()
+                                .filter(r -> r.at("/piece").asString().equals(piece))
+                                .map(r -> r.at("/id").asString() + " " + r.at("/pieces").asInt()))
+                .contains(run + "#2 11")
+                .hasSize(2);
     }
 
     @Test
