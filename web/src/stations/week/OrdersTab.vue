@@ -138,13 +138,13 @@ const moment = (at: string) =>
   </form>
   <div v-if="read" role="status" class="read">
     <ul>
-      <li v-for="line in read.lines" :key="line.piece">
+      <li v-for="(line, i) in read.lines" :key="i">
         {{ $t('{n} × {piece}', { n: line.pieces, piece: line.name }) }}
       </li>
     </ul>
     <p v-if="read.due">{{ $t('ready {at}', { at: moment(read.due) }) }}</p>
     <p v-else class="off">{{ $t('Ready when? Say a day, as Saturday 9:00.') }}</p>
-    <p v-for="part in read.unread" :key="part.text" class="off">
+    <p v-for="(part, i) in read.unread" :key="i" class="off">
       {{ $t('Not understood: {text}', { text: part.text }) }} ({{ part.why }})
     </p>
   </div>

@@ -45,7 +45,7 @@ public final class FirstPlan {
     }
 
     /** Whether there is one by the first order already: quick, and no is not sure. */
-    static boolean fits(final Workload load) {
+    public static boolean fits(final Workload load) {
         final FirstPlan first = new FirstPlan(load);
         final List<Set<String>> order = new ArrayList<>(first.together);
         order.sort(Comparator.comparingInt(first::due).reversed());

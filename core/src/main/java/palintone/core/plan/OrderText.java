@@ -34,7 +34,8 @@ public record OrderText(List<Line> lines, Optional<LocalDateTime> due, List<Unre
             Pattern.compile("(?:ready|due|by|for|until)(?:\\s+(?:on|for|by))?\\s+(.+)");
 
     private static final Pattern COUNTED =
-            Pattern.compile("(\\d[\\d' ]*)\\s*(?:x|×|pieces(?: of)?|pcs|of)?\\s+(.+)");
+            Pattern.compile(
+                    "(\\d{1,3}(?:[', ]\\d{3})+|\\d+)\\s*(?:x|×|pieces(?: of)?|pcs|of)?\\s+(.+)");
 
     private static final Pattern WHEN =
             Pattern.compile(
@@ -118,7 +119,7 @@ public record OrderText(List<Line> lines, Optional<LocalDateTime> due, List<Unre
             final Map<String, String> pieces,
             final List<Line> lines,
             final List<Unread> unread) {
-        final String digits = counted.group(1).replaceAll("[' ]", "");
+        final String digits = counted.group(1).replaceAll("[', ]", "");
         final List<String> found = found(counted.group(2), pieces);
         if (digits.length() > 6
                 || Integer.parseInt(digits) < 1

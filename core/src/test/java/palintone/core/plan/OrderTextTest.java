@@ -46,6 +46,8 @@ class OrderTextTest {
                 .containsExactly(
                         new OrderText.Line("plum-bay", 1200),
                         new OrderText.Line("sesame-dusk", 30));
+        assertThat(read("1,200 heron, 2 heron").lines())
+                .containsExactly(new OrderText.Line("heron", 1200), new OrderText.Line("heron", 2));
         assertThat(rows.due()).hasValue(LocalDateTime.of(2026, 12, 24, 12, 0));
     }
 

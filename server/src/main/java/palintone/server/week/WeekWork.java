@@ -28,6 +28,7 @@ import palintone.core.piece.Materials;
 import palintone.core.plan.BatchAsked;
 import palintone.core.plan.BatchWork;
 import palintone.core.plan.BegunWork;
+import palintone.core.plan.FirstPlan;
 import palintone.core.plan.Fixed;
 import palintone.core.plan.Hold;
 import palintone.core.plan.HousePace;
@@ -56,6 +57,7 @@ class WeekWork {
 
     private static final int MINUTES_OF_A_DAY = 24 * 60;
 
+    private static final int LATE_DAYS = 3;
     private static final int LONG_AGO = Integer.MIN_VALUE / 2;
 
     /** Orders of one piece that are wanted within so long are made at once. */
@@ -148,19 +150,10 @@ class WeekWork {
         final List<Wanted> wanted = wanted(begun);
         final Instant last =
                 wanted.stream().map(Wanted::due).max(Comparator.naturalOrder()).orElse(now);
-        // A day more than is wanted, so that what is late has a place too.
-        final Instant end = (last.isBefore(now) ? now : last).plus(3, ChronoUnit.DAYS);
-        final int horizon =
-                Math.min(minute(origin, end), from + Workload.LONGEST_MIN - MINUTES_OF_A_DAY);
         final HousePace pace = pace();
         final Draft draft = new Draft();
         for (final Wanted one : wanted) {
             lay(draft, one, Optional.ofNullable(begun.get(one.run())), origin, from, pace, who);
-        }
-        final List<Person> hands = hands(zone, today, origin, horizon);
-        if (hands.isEmpty() && !wanted.isEmpty()) {
-            throw new OutOfRangeException(
-                    "people", "nobody", "somebody who works: say who and when under People");
         }
         final Set<String> there =
                 draft.stretches.stream().map(Stretch::id).collect(Collectors.toSet());
@@ -174,20 +167,81 @@ class WeekWork {
                                 begun.keySet().stream()
                                         .noneMatch(r -> f.stretch().startsWith(r + "/")))
                 .forEach(draft.fixed::add);
-        final Relaxed asked =
-                Relaxed.of(
-                        new Workload(
-                                from,
-                                horizon,
-                                draft.runs,
-                                draft.stretches,
-                                draft.lags,
-                                draft.holds,
-                                things(house, draft),
-                                hands,
-                                draft.fixed),
-                        WeekService.SEED);
+        // Some days more than are wanted, so that what is late has a place too; as many as can be
+        // where those are not enough.
+        final int wished =
+                minute(origin, (last.isBefore(now) ? now : last).plus(LATE_DAYS, ChronoUnit.DAYS));
+        final int most = from + Workload.LONGEST_MIN - MINUTES_OF_A_DAY;
+        final Workload soon =
+                load(
+                        draft,
+                        from,
+                        Math.min(wished, most),
+                        hands(zone, today, origin, wished),
+                        house);
+        final Workload load =
+                FirstPlan.fits(soon)
+                        ? soon
+                        : load(draft, from, most, hands(zone, today, origin, most), house);
+        inOneGo(load);
+        final Relaxed asked = Relaxed.of(load, WeekService.SEED);
         return new Made(asked.load(), origin, draft.makings, pace, asked.tooLate(), restsOn);
+    }
+
+    private Workload load(
+            final Draft draft,
+            final int from,
+            final int horizon,
+            final List<Person> hands,
+            final HouseEntity house) {
+        if (hands.isEmpty() && !draft.stretches.isEmpty()) {
+            throw new OutOfRangeException(
+                    "people", "nobody", "somebody who works: say who and when under People");
+        }
+        return new Workload(
+                from,
+                horizon,
+                draft.runs,
+                draft.stretches,
+                draft.lags,
+                draft.holds,
+                things(house, draft),
+                hands,
+                draft.fixed);
+    }
+
+    /**
+     * Work that nobody stays long enough for is said by name: no day would ever have room for it.
+     */
+    private static void inOneGo(final Workload load) {
+        final int longest =
+                load.people().stream()
+                        .flatMap(p -> p.hours().stream())
+                        .mapToInt(h -> h.until() - h.from())
+                        .max()
+                        .orElse(0);
+        final Set<String> begun =
+                load.fixed().stream()
+                        .filter(Fixed::begun)
+                        .map(Fixed::stretch)
+                        .collect(Collectors.toSet());
+        for (final Stretch stretch : load.stretches()) {
+            if (stretch.hands() && stretch.minutes() > longest && !begun.contains(stretch.id())) {
+                final String run =
+                        load.runs().stream()
+                                .filter(r -> r.id().equals(stretch.run()))
+                                .findFirst()
+                                .orElseThrow()
+                                .name();
+                throw new OutOfRangeException(
+                        stretch.title() + ", " + run,
+                        stretch.minutes() + " min in one go",
+                        "at most "
+                                + longest
+                                + " min, as long as anybody is here without a break: order fewer at"
+                                + " once");
+            }
+        }
     }
 
     private static final class Draft {

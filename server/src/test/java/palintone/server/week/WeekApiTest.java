@@ -211,6 +211,13 @@ class WeekApiTest {
         assertThat(hours.status()).isEqualTo(400);
         assertThat(hours.text()).contains("X");
         assertThat(workshop.get("/api/week/people").text()).doesNotContain("\"x\"");
+        final String many =
+                "{\"name\":\"Many\",\"due\":\"next Saturday 9:00\",\"lines\":[{\"piece\":\"caraway-truffle\",\"pieces\":5000}]}";
+        assertThat(workshop.put("/api/week/orders/many", many).status()).isEqualTo(200);
+        final Answer longer = workshop.post("/api/week/plan", "{}");
+        assertThat(longer.status()).isEqualTo(400);
+        assertThat(longer.text()).contains("Caraway truffle").contains("in one go");
+        assertThat(workshop.delete("/api/week/orders/many").status()).isEqualTo(204);
     }
 
     @Test
