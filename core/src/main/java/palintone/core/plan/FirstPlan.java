@@ -22,6 +22,9 @@ public final class FirstPlan {
 
     private static final int TRIES = 24;
 
+    /** As many stretches can be laid that often at once; with more the effort of each grows. */
+    private static final int QUICK = 100;
+
     private final Workload load;
     private final Map<String, Stretch> stretches;
     private final List<Set<String>> together;
@@ -44,6 +47,11 @@ public final class FirstPlan {
         return new FirstPlan(load).best(new Random(seed));
     }
 
+    private int tries() {
+        final double larger = Math.max(1, load.stretches().size() / (double) QUICK);
+        return (int) Math.max(1, TRIES / (larger * larger));
+    }
+
     /** Whether there is one by the first order already: quick, and no is not sure. */
     public static boolean fits(final Workload load) {
         final FirstPlan first = new FirstPlan(load);
@@ -58,7 +66,7 @@ public final class FirstPlan {
         final List<Set<String>> order = new ArrayList<>(together);
         order.sort(Comparator.comparingInt(this::due).reversed());
         final boolean[] choices = {false, true};
-        for (int i = 0; i < TRIES; i++) {
+        for (int i = 0; i < tries(); i++) {
             for (final boolean overtime : choices) {
                 final Optional<Plan> plan = laid(order, overtime);
                 if (plan.isPresent() && PlanChecker.holds(load, plan.get())) {
